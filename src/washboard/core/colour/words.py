@@ -1,0 +1,53 @@
+"""Colours in painters' words: level of value and name of the hue."""
+
+from __future__ import annotations
+
+import math
+
+LEVELS = ((1.9, "blackish"), (3.6, "dark"), (5.2, "deep"), (6.8, "middle"), (8.2, "light"))
+"""Upper limit of value and the word for it; above the last it is `pale`."""
+
+HUES = (
+    (20, "rose"), (42, "red"), (60, "orange"), (78, "ochre"), (102, "yellow"), (128, "green-yellow"),
+    (170, "green"), (215, "blue-green"), (262, "blue"), (292, "blue"), (325, "violet"), (345, "purple"),
+    (360, "rose"),
+)  # fmt: skip
+"""Upper limit of the Lab hue angle in degrees and the painter's word for it."""
+
+EARTHS = {"orange": "brown", "ochre": "brown", "red": "red-brown", "yellow": "olive"}
+"""What a hue is called when it is dark: dark orange is brown."""
+
+
+def level_of(value: float) -> str:
+    """The word for a Munsell value (0–10).
+
+    >>> level_of(9.0), level_of(2.4)
+    ('pale', 'dark')
+    """
+    return next((word for limit, word in LEVELS if value < limit), "pale")
+
+
+def hue_of(lab: tuple[float, float, float]) -> str:
+    """The word for the hue of a Lab colour; `grey` below chroma 4, `warm grey` below 9.
+
+    >>> hue_of((60.0, 0.0, 0.0)), hue_of((30.0, 15.0, 25.0))
+    ('grey', 'brown')
+    """
+    lightness, a, b = lab
+    chroma = math.hypot(a, b)
+    if chroma < 4:
+        return "grey"
+    angle = math.degrees(math.atan2(b, a)) % 360
+    name = next(word for limit, word in HUES if angle <= limit)
+    if chroma < 9:
+        return "warm grey" if angle < 110 or angle > 325 else "cool grey"
+    if lightness < 52 and name in EARTHS:
+        name = EARTHS[name]
+    if chroma < 16 and "-" not in name:
+        return f"{name}-grey" if name != "brown" else "brown-grey"
+    return name
+
+
+def is_warm(lab: tuple[float, float, float]) -> bool:
+    """Whether a Lab colour leans warm: toward red and yellow rather than green and blue."""
+    return lab[2] + 0.6 * lab[1] > 0

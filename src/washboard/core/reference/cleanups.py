@@ -1,0 +1,169 @@
+"""The clean-ups between bands and masses: specks dissolve, rims go, gradients join."""
+
+from __future__ import annotations
+
+import heapq
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from .picture import Labels, Singles
+from .regions import Regions, median_of
+
+SPECK = 0.0022
+"""Share of the picture below which a region is not worth a mass of its own."""
+RIM = 0.014
+"""Mean width of a rim at most, as a share of the long side."""
+WEAK = 0.34
+"""Edge evidence (values across 1 % of the long side) under which a contour has no edge behind it."""
+WEAK_IF_STEEP = 0.8
+"""The same where the inside of both sides is as steep as the contour."""
+
+
+def dissolve(regions: Regions, share: float, most: int | None = None) -> None:
+    """Absorb regions under `share` of the picture, the smallest first, then down to `most`.
+
+    Each goes to the neighbour with the longest shared border and the least difference.
+    """
+    limit = share * regions.labels.size
+    heap = [(regions.areas[i], i) for i in regions.alive()]
+    heapq.heapify(heap)
+    left = len(heap)
+    while heap and left > 1:
+        area, i = heapq.heappop(heap)
+        if regions.into[i] != i or area != regions.areas[i]:
+            continue
+        if area >= limit and (most is None or left <= most):
+            return
+        j = _host(regions, i)
+        regions.merge(i, j)
+        left -= 1
+        heapq.heappush(heap, (regions.areas[j], j))
+
+
+def _host(regions: Regions, i: int) -> int:
+    """The neighbour of least contrast, a longer border counting for more."""
+    lines = regions.contours[i]
+    total = sum(line.sum() for line in lines.values())
+    return min(
+        lines, key=lambda j: (regions.apart(i, j) / (0.25 + regions.length(i, j) / total), j)
+    )
+
+
+def without_rims(regions: Regions, value: Singles) -> Labels:
+    """The label map (h, w) with the in-between rims along strong edges given to both their sides.
+
+    A rim is narrow (area over half its contour), lies in value between its two main neighbours,
+    and these hold most of its contour. Each of its pixels goes to the side whose mean is nearer.
+    """
+    sides: dict[int, tuple[int, int]] = {}
+    for i in sorted(regions.alive(), key=lambda k: (regions.areas[k], k)):
+        pair = _sides_of_rim(regions, i)
+        if pair and not set(pair) & sides.keys():
+            sides[i] = pair
+    labels = regions.into[regions.labels]
+    one, other = np.arange(regions.count), np.arange(regions.count)
+    for i, (a, b) in sides.items():
+        one[i], other[i] = a, b
+    means = regions.sums[:, 0] / np.maximum(regions.areas, 1)
+    rim = np.flatnonzero(one[labels.ravel()] != labels.ravel())
+    own, seen = labels.ravel()[rim], value.ravel()[rim]
+    to_one = np.abs(seen - means[one[own]]) <= np.abs(seen - means[other[own]])
+    result = labels.ravel().copy()
+    result[rim] = np.where(to_one, one[own], other[own])
+    return result.reshape(labels.shape).astype(np.int32)
+
+
+def _sides_of_rim(regions: Regions, i: int) -> tuple[int, int] | None:
+    lines = regions.contours[i]
+    if len(lines) < 2:
+        return None
+    a, b = sorted(lines, key=lambda j: (-regions.length(i, j), j))[:2]
+    total = sum(float(line.sum()) for line in lines.values())
+    narrow = 2 * regions.areas[i] / max(total, 1.0) <= RIM * max(regions.labels.shape)
+    if not narrow or regions.length(i, a) + regions.length(i, b) < 0.6 * total:
+        return None
+    own, low, high = regions.mean(i)[0], *sorted((regions.mean(a)[0], regions.mean(b)[0]))
+    return (a, b) if low + 0.15 < own < high - 0.15 and high - low > 0.8 else None
+
+
+def join_gradients(regions: Regions) -> None:
+    """Join neighbours divided only by a contour with no edge behind it, the weakest contour first.
+
+    A contour is weak when its median edge evidence is small, or no larger than inside both its
+    sides. After each join the *summed* contour is judged again: one gap in an edge must not let
+    half the picture leak into one mass.
+    """
+    heap = [
+        (score, i, j, regions.length(i, j))
+        for i in regions.alive()
+        for j in regions.contours[i]
+        if i < j and (score := _weakness(regions, i, j)) is not None
+    ]
+    heapq.heapify(heap)
+    while heap:
+        _, i, j, length = heapq.heappop(heap)
+        if j not in regions.contours[i] or regions.length(i, j) != length:
+            continue
+        if _weakness(regions, i, j) is None:
+            continue
+        small, large = sorted((i, j), key=lambda k: (regions.areas[k], k))
+        regions.merge(small, large)
+        for k in regions.contours[large]:
+            score = _weakness(regions, large, k)
+            if score is not None:
+                low, high = min(large, k), max(large, k)
+                heapq.heappush(heap, (score, low, high, regions.length(low, high)))
+
+
+def _weakness(regions: Regions, i: int, j: int) -> float | None:
+    """Median evidence of a contour that may be joined across, else None."""
+    line = regions.contours[i][j]
+    edge = median_of(line)
+    if _strong_part(line) > 0.4:
+        return None
+    if edge < WEAK:
+        return edge
+    steep = min(median_of(regions.inside[i]), median_of(regions.inside[j]))
+    return edge if edge < min(1.15 * steep, WEAK_IF_STEEP) else None
+
+
+def _strong_part(line: NDArray[np.float64]) -> float:
+    """Share of a contour with clear edge evidence: 0.75 values and more."""
+    return float(line[6:].sum() / max(line.sum(), 1e-9))
+
+
+def smoothed(labels: Labels, shape: tuple[int, int], sigma: float) -> Labels:
+    """The label map at another size with calm borders: each label's mask blurred, the strongest wins.
+
+    Works inside each label's bounding box, so the cost follows the borders, not their number.
+    """
+    height, width = shape
+    best = np.zeros(shape, np.float32)
+    result = np.zeros(shape, np.int32)
+    scale_y, scale_x = height / labels.shape[0], width / labels.shape[1]
+    pad = int(3 * sigma) + 3
+    for number, box in enumerate(boxes(labels)):
+        top, bottom, left, right = box
+        top, left = max(0, top - pad), max(0, left - pad)
+        bottom, right = min(labels.shape[0], bottom + pad), min(labels.shape[1], right + pad)
+        mask = (labels[top:bottom, left:right] == number).astype(np.float32)
+        y0, y1 = round(top * scale_y), round(bottom * scale_y)
+        x0, x1 = round(left * scale_x), round(right * scale_x)
+        soft = cv2.resize(cv2.GaussianBlur(mask, (0, 0), sigma), (x1 - x0, y1 - y0))
+        window = best[y0:y1, x0:x1]
+        wins = soft > window
+        window[wins] = soft[wins]
+        result[y0:y1, x0:x1][wins] = number
+    return result
+
+
+def boxes(labels: Labels) -> list[tuple[int, int, int, int]]:
+    """Bounding box (top, bottom, left, right), ends exclusive, of each label 0…n-1."""
+    from scipy.ndimage import find_objects
+
+    return [
+        (s[0].start, s[0].stop, s[1].start, s[1].stop) if s else (0, 1, 0, 1)
+        for s in find_objects(labels + 1)
+    ]

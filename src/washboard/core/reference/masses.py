@@ -1,0 +1,89 @@
+"""The masses of a picture: what gets painted alike, as one label map."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass
+
+import numpy as np
+
+from .accents import Accents
+from .bands import classes
+from .cleanups import SPECK, dissolve, join_gradients, smoothed, without_rims
+from .picture import Labels, Picture
+from .regions import Regions, edge_evidence
+from .squint import Squinted
+
+MOST = 40
+"""Masses without accents that a painter can hold in one picture."""
+
+Progress = Callable[[str, float], None]
+"""Called with a stage's name and the share done; raising Stopped in it ends the work."""
+
+
+def no_progress(stage: str, done: float) -> None:
+    """Progress for callers who do not wait."""
+
+
+@dataclass(frozen=True)
+class Division:
+    """The picture divided: `labels` (h, w) 1…n; accents have the last numbers, after `flat_count`.
+
+    `light_accent[k]` belongs to label `flat_count + 1 + k`.
+    """
+
+    labels: Labels
+    flat_count: int
+    light_accent: tuple[bool, ...]
+
+    @property
+    def count(self) -> int:
+        return self.flat_count + len(self.light_accent)
+
+
+def divide(
+    picture: Picture,
+    accents: Accents,
+    squinted: Squinted,
+    thresholds: Sequence[float],
+    progress: Progress = no_progress,
+) -> Division:
+    """Masses from the squinted picture: bands first, then every contour is judged.
+
+    The same picture and thresholds give the same masses; nothing is random.
+    """
+    value, colour = squinted.value, squinted.colour
+    band, family = classes(squinted, thresholds)
+    progress("bands", 0.25)
+    edges = edge_evidence(value, colour)
+    regions = Regions(band * 8 + family, value, colour, edges)
+    dissolve(regions, SPECK / 8)
+    regions = Regions(without_rims(regions, value), value, colour, edges)
+    progress("rims", 0.5)
+    dissolve(regions, SPECK / 2)
+    join_gradients(regions)
+    progress("gradients", 0.7)
+    regions = Regions(without_rims(regions, value), value, colour, edges)
+    dissolve(regions, SPECK / 2)
+    join_gradients(regions)
+    dissolve(regions, SPECK, MOST)
+    progress("contours", 0.85)
+    labels = smoothed(regions.drawn(), picture.shape, sigma=1.6)
+    return _with_accents(_largest_first(labels), accents)
+
+
+def _largest_first(labels: Labels) -> Labels:
+    """Numbers 1…n by falling area, so that a mass keeps its number when a small one vanishes."""
+    areas = np.bincount(labels.ravel())
+    order = np.argsort(-areas, kind="stable")
+    order = order[areas[order] > 0]
+    rank = np.zeros(len(areas), np.int32)
+    rank[order] = np.arange(1, len(order) + 1, dtype=np.int32)
+    return rank[labels]
+
+
+def _with_accents(labels: Labels, accents: Accents) -> Division:
+    count = int(labels.max())
+    there = accents.labels > 0
+    result = np.where(there, accents.labels + count, labels).astype(np.int32)
+    return Division(result, count, accents.light)

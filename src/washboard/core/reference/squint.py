@@ -1,0 +1,62 @@
+"""Squinting: small things melt, borders stay; and seeing from afar, which is another thing."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import cv2
+import numpy as np
+
+from .accents import Accents
+from .picture import SEGMENT_SIDE, Picture, Singles, fitted
+
+LEVELS = (0.0, 0.5, 1.0, 1.5, 2.0)
+"""Strengths the interface keeps ready, so that holding the key answers at once."""
+STRONGEST = 3.0
+
+
+@dataclass(frozen=True)
+class Squinted:
+    """The picture after squinting at segment size: `value` (h, w), `colour` (h, w, 2) a* and b*."""
+
+    value: Singles
+    colour: Singles
+
+
+def squint(picture: Picture, accents: Accents, strength: float) -> Squinted:
+    """Edge-preserving smoothing with a strength of 0 (none) to 3.
+
+    A median removes confetti and serves as guide; a domain-transform filter (Gastal and Oliveira
+    2011) of the unsmoothed values on that guide puts the borders back. Sizes scale with the picture.
+    """
+    size = fitted(picture.shape, SEGMENT_SIDE)
+    value = cv2.resize(accents.filled, size, interpolation=cv2.INTER_AREA)
+    colour = cv2.resize(picture.lab[..., 1:], size, interpolation=cv2.INTER_AREA)
+    strength = float(np.clip(strength, 0.0, STRONGEST))
+    if strength <= 0:
+        return Squinted(value, colour)
+    unit = max(size) / SEGMENT_SIDE
+    guide = cv2.medianBlur(_eight_bit(value), _odd(9 * strength * unit))
+    smooth = cv2.ximgproc.dtFilter(guide, value, 12 * strength * unit, 22.0, numIters=2)
+    smooth = cv2.ximgproc.dtFilter(_eight_bit(smooth), smooth, 9 * strength * unit, 14.0, numIters=2)
+    colour = cv2.medianBlur(colour, 5) if strength > 0.3 else colour
+    colour = cv2.blur(colour, (_odd(5 * strength * unit),) * 2)
+    return Squinted(smooth, colour)
+
+
+def from_afar(picture: Picture, long_side_cm: float, metres: float) -> Singles:
+    """The values (h, w) as seen from a distance: a low-pass of one minute of arc.
+
+    One minute of arc spans 0.29 mm a metre; the blur's full width at half height is that.
+    """
+    span_cm = 0.0291 * metres
+    sigma = span_cm / 2.355 * max(picture.shape) / max(long_side_cm, 1e-6)
+    return cv2.GaussianBlur(picture.value, (0, 0), sigma) if sigma > 0.2 else picture.value
+
+
+def _eight_bit(value: Singles) -> np.ndarray:
+    return np.clip(np.rint(value * 25.5), 0, 255).astype(np.uint8)
+
+
+def _odd(size: float) -> int:
+    return max(3, int(size) | 1)
