@@ -1,0 +1,1 @@
+"""Media and surfaces as data."""

@@ -1,0 +1,71 @@
+"""The four media as data. Figures are starting values, guessed where no source is given."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from ..errors import UnknownName
+
+
+@dataclass(frozen=True)
+class Medium:
+    """What a medium allows.
+
+    `darkest`, `lightest`: Munsell values its paint reaches (0–10). `hiding`: share (0–1) of the
+    ground that one layer hides. `dry_minutes`: until a layer can be laid over; `open_minutes`: how
+    long a wash can be worked before its edge dries. `cut_cm`: outline cut in a minute. `cover_cm2`:
+    slowest and fastest coverage in cm² a minute, `cover_gain` how it grows with √area. `most_layers`
+    is how many layers the surface holds. `mix_minutes`: to mix one colour, or find one stick.
+    """
+
+    key: str
+    words: str
+    transparent: bool
+    darkest: float
+    lightest: float
+    hiding: float
+    dry_minutes: float
+    open_minutes: float | None
+    cut_cm: float
+    cover_cm2: tuple[float, float]
+    cover_gain: float
+    most_layers: int
+    mix_minutes: float
+    school: str
+    wet: str
+    caution: str
+
+
+MEDIA = {
+    medium.key: medium
+    for medium in (
+        Medium(
+            "watercolour", "Watercolour", True, 2.2, 9.5, 0.0, 20.0, 19.0, 40.0, (25.0, 150.0), 8.0,
+            6, 1.5, "light-to-dark", "wet wash",
+            "Do not point brushes with the lips: some pigments are toxic. Read the labels.",
+        ),
+        Medium(
+            "pastel", "Pastel", False, 1.9, 9.2, 0.86, 0.0, None, 60.0, (40.0, 160.0), 9.0,
+            4, 0.5, "dark-to-light", "loose grain",
+            "Dust: do not blow it off, wipe wet, wear a dust mask. Read the labels.",
+        ),
+        Medium(
+            "acrylic", "Acrylic", False, 1.5, 9.4, 0.84, 15.0, 8.0, 45.0, (40.0, 180.0), 9.0,
+            8, 1.5, "dark-to-light", "wet coat",
+            "Keep brush water out of the drain; air the room. Read the labels.",
+        ),
+        Medium(
+            "oil", "Oil", False, 1.5, 9.3, 0.92, 2880.0, 360.0, 40.0, (30.0, 160.0), 8.0,
+            5, 2.0, "dark-to-light", "wet paint",
+            "Solvents: ventilate, no flame; oily rags can ignite by themselves: keep them in a "
+            "water-filled closed metal can. Read the labels.",
+        ),
+    )
+}  # fmt: skip
+
+
+def medium_named(key: str) -> Medium:
+    """The medium of that key; raises UnknownName."""
+    if key not in MEDIA:
+        raise UnknownName("medium", key, MEDIA)
+    return MEDIA[key]

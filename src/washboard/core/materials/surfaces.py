@@ -1,0 +1,130 @@
+"""The surface: what is there before the first mark, as value and Lab."""
+
+from __future__ import annotations
+
+import math
+import re
+from dataclasses import dataclass
+
+from ..colour.lab import lab_of_linear, linear_of, linear_of_lab, value_of_lab
+from ..colour.value import luminance_of
+from ..colour.words import hue_of, level_of
+from ..errors import InvalidInput, InvalidSize
+
+Lab = tuple[float, float, float]
+
+WORDS = {"white": 9.5, "black": 2.5}
+"""Paper is neither 10 nor 0."""
+LARGEST_CM = 1000.0
+SMALLEST_CM = 1.0
+
+
+@dataclass(frozen=True)
+class Surface:
+    """A surface of one tone. `value` Munsell 0–10, `lab` D65/2°."""
+
+    words: str
+    value: float
+    lab: Lab
+
+    @property
+    def linear(self) -> tuple[float, float, float]:
+        """Linear sRGB of the bare surface, each at least 0.002 so that densities stay finite."""
+        red, green, blue = (max(0.002, float(c)) for c in linear_of_lab(self.lab))
+        return red, green, blue
+
+
+def surface_of(text: str) -> Surface:
+    """A surface from `white`, `black`, `#rrggbb` or `value:N` (0–10, a neutral tone).
+
+    Raises InvalidInput for anything else.
+    """
+    given = text.strip().lower()
+    if given in WORDS:
+        return _neutral(given, WORDS[given])
+    if re.fullmatch(r"#[0-9a-f]{6}", given):
+        coded = [int(given[k : k + 2], 16) / 255 for k in (1, 3, 5)]
+        lab = lab_of_linear(linear_of(coded))
+        return _toned(given, (float(lab[0]), float(lab[1]), float(lab[2])))
+    match = re.fullmatch(r"value:([0-9]+(?:\.[0-9]+)?)", given)
+    if match and 0 <= float(match[1]) <= 10:
+        return _neutral(given, float(match[1]))
+    raise InvalidInput(
+        f"The surface {text[:40]!r} is not understood. Say white, black, a colour as #rrggbb, or "
+        "value:N with N from 0 to 10."
+    )
+
+
+def _neutral(words: str, value: float) -> Surface:
+    y = float(luminance_of(value)) / 100
+    lab = lab_of_linear([y, y, y])
+    return Surface(words, value, (float(lab[0]), 0.0, 0.0))
+
+
+def _toned(words: str, lab: Lab) -> Surface:
+    return Surface(words, float(value_of_lab(lab)), lab)
+
+
+def described(surface: Surface) -> str:
+    """The surface's tone in words: `white`, `black`, or level and hue with the value."""
+    if surface.words in WORDS:
+        return surface.words
+    return f"{level_of(surface.value)} {hue_of(surface.lab)} (value {surface.value:.1f})"
+
+
+@dataclass(frozen=True)
+class Sheet:
+    """The sheet and the picture on it, in cm: the picture is centred, the rest is margin."""
+
+    width_cm: float
+    height_cm: float
+    picture_width_cm: float
+    picture_height_cm: float
+
+    @property
+    def note(self) -> str | None:
+        """What was done about a format that differs from the reference's, or None."""
+        across = self.width_cm - self.picture_width_cm
+        down = self.height_cm - self.picture_height_cm
+        if max(across, down) < 0.05:
+            return None
+        side, margin = ("left and right", across / 2) if across > down else ("top and bottom", down / 2)
+        return (
+            f"The sheet's format differs from the picture's: the picture is {self.picture_width_cm:.1f} × "
+            f"{self.picture_height_cm:.1f} cm, centred, with {margin:.1f} cm of margin {side}."
+        )
+
+
+def sheet_of(width_cm: float, height_cm: float, aspect: float) -> Sheet:
+    """The largest centred picture of `aspect` (width over height) on a sheet.
+
+    Raises InvalidSize for sizes that are no numbers or outside 1 to 1000 cm, and for pictures so
+    narrow on the sheet that they would be under half a cm.
+    """
+    for side in (width_cm, height_cm):
+        if not math.isfinite(side) or not SMALLEST_CM <= side <= LARGEST_CM:
+            raise InvalidSize(
+                f"A side of {side:g} cm cannot be painted: give width and height between "
+                f"{SMALLEST_CM:g} and {LARGEST_CM:g} cm."
+            )
+    width = min(width_cm, height_cm * aspect)
+    height = width / aspect
+    if min(width, height) < 0.5:
+        raise InvalidSize(
+            f"On {width_cm:g} × {height_cm:g} cm the picture would be {width:.2f} × {height:.2f} cm: "
+            "too narrow to paint. Crop the picture or choose another sheet."
+        )
+    return Sheet(width_cm, height_cm, width, height)
+
+
+def size_of(text: str) -> tuple[float, float]:
+    """Width and height in cm from `30x20cm` (also `30×20 cm`, `12x8in`); raises InvalidSize."""
+    match = re.fullmatch(r"\s*([0-9.]+)\s*[x×]\s*([0-9.]+)\s*(cm|in)?\s*", text.lower())
+    try:
+        width, height = float(match[1]), float(match[2])  # type: ignore[index]
+    except (TypeError, ValueError):
+        raise InvalidSize(
+            f"The size {text[:40]!r} is not understood. Give width and height as 30x20cm."
+        ) from None
+    unit = 2.54 if match and match[3] == "in" else 1.0
+    return width * unit, height * unit

@@ -1,0 +1,1 @@
+"""What paint does to light: the interface that previews, plans and checks use."""

@@ -1,0 +1,118 @@
+"""Coverage sets: what one pass covers beyond its own masses, as a minimum cut.
+
+A pass must cover the masses that reach their target in it and must keep off those finished or left
+bare. Whether it runs under the others is a cut between cutting-in time and spoilt colour.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from enum import IntEnum
+
+import numpy as np
+from numpy.typing import NDArray
+from scipy.sparse import coo_array
+from scipy.sparse.csgraph import breadth_first_order, maximum_flow
+
+from ..materials.media import Medium
+from .parts import Parts
+from .schools.school import Weights
+
+Floats = NDArray[np.float64]
+Mask = NDArray[np.bool_]
+
+SCALE = 200
+"""Seconds to the whole capacities that the flow wants: a two-hundredth of a second."""
+NEVER = 1_000_000.0
+"""Seconds that no plan pays: stands for a hard constraint."""
+
+
+class Status(IntEnum):
+    """What a part is to the pass at hand."""
+
+    NOW = 0
+    LATER = 1
+    DONE = 2
+    BARE = 3
+
+
+@dataclass(frozen=True)
+class Coverage:
+    """One pass's question: which later parts to run under.
+
+    `status` (p,) of each part; `spoil` (p,) seconds of damage if it is run under, NEVER where that
+    is forbidden; `step` (p,) how visible, in L*, a stop inside the part would be.
+    """
+
+    parts: Parts
+    status: NDArray[np.int64]
+    spoil: Floats
+    step: Floats
+    weights: Weights
+    medium: Medium
+
+    def contacts(self) -> Floats:
+        """Seconds (c,) that each contact costs when one of its sides is covered and the other not."""
+        parts, weights = self.parts, self.weights
+        cutting = 60 / self.medium.cut_cm * parts.hardness
+        a, b = self.status[parts.first], self.status[parts.second]
+        later = (a == Status.LATER) & (b == Status.LATER)
+        settled = (a >= Status.DONE) | (b >= Status.DONE)
+        price = np.where(settled, weights.stop_done, weights.stop_later) * cutting
+        between = weights.between_later * (1 + 2 * parts.hardness)
+        price = np.where(later, between, price)
+        step = np.maximum(self.step[parts.first], self.step[parts.second])
+        price = np.where(parts.inner, weights.fade + weights.fade_step * step, price)
+        return np.asarray(price * parts.length)
+
+    def seconds(self, covered: Mask) -> float:
+        """What a choice of covered parts (p,) costs."""
+        parts = self.parts
+        later = covered & (self.status == Status.LATER)
+        cost = float((self.spoil[later] + self.weights.area * parts.areas[later]).sum())
+        return cost + float(self.contacts()[covered[parts.first] != covered[parts.second]].sum())
+
+    def alone(self) -> Mask:
+        """The coverage of a pass that runs under nothing."""
+        return np.asarray(self.status == Status.NOW)
+
+    def best(self, forced: Mapping[int, bool] | None = None) -> Mask:
+        """The cheapest coverage (p,), the parts in `forced` held covered (true) or kept off (false)."""
+        later = self.status == Status.LATER
+        must = self.status == Status.NOW
+        never = ~must & ~later
+        for part, held in (forced or {}).items():
+            must[part], never[part] = held, not held
+        off = np.where(later, self.spoil + np.maximum(self.weights.area, 0) * self.parts.areas, 0.0)
+        on = np.where(later, np.maximum(-self.weights.area, 0) * self.parts.areas, 0.0)
+        return _least_cut(self.parts, self.contacts(), np.where(must, NEVER, on), np.where(never, NEVER, off))
+
+
+def _least_cut(parts: Parts, contacts: Floats, source: Floats, sink: Floats) -> Mask:
+    """Covered parts (p,) of the minimum cut; `source` is the price of leaving a part, `sink` of taking it."""
+    count = len(source)
+    s, t = count, count + 1
+    nodes = np.arange(count)
+    rows = np.concatenate([np.full(count, s), nodes, parts.first, parts.second])
+    columns = np.concatenate([nodes, np.full(count, t), parts.second, parts.first])
+    seconds = np.minimum(np.concatenate([source, sink, contacts, contacts]), NEVER)
+    whole = np.rint(seconds * SCALE).astype(np.int32)
+    graph = coo_array((whole, (rows, columns)), shape=(count + 2, count + 2)).tocsr()
+    graph.sum_duplicates()
+    flow = maximum_flow(graph, s, t).flow
+    residual = graph - flow
+    residual.data = np.where(residual.data > 0, residual.data, 0)
+    residual.eliminate_zeros()
+    reached = breadth_first_order(residual, s, return_predecessors=False)
+    covered = np.zeros(count + 2, bool)
+    covered[reached] = True
+    return covered[:count]
+
+
+def cut_length(parts: Parts, covered: Mask, soft_too: bool = True) -> float:
+    """cm of outline cut in by a coverage: where it ends between two masses, not inside one."""
+    ends = (covered[parts.first] != covered[parts.second]) & ~parts.inner
+    if not soft_too:
+        ends &= parts.hardness > 0.5
+    return float(parts.length[ends].sum())

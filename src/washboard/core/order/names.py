@@ -1,0 +1,96 @@
+"""Masses and passes in painters' words."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+import numpy as np
+
+from ..colour.lab import lab_of_linear, linear_of_lab
+from ..colour.words import hue_of, is_warm, level_of
+from ..reference.mass import Kind, Mass
+
+NEARLY_ALL = 0.72
+"""Share of the picture from which a pass is laid over the sheet, leaving something."""
+
+
+def place_of(mass: Mass) -> str:
+    """Where a mass lies, from its extent and centre: `along the top`, `lower left`, `in the middle`."""
+    left, top, right, bottom = mass.box
+    x, y = mass.centre
+    if mass.share > 0.5:
+        return "over most of the picture"
+    if right - left > 0.75 and bottom - top < 0.55:
+        return "across the top" if y < 0.34 else "across the foot" if y > 0.66 else "across the middle"
+    if bottom - top > 0.75 and right - left < 0.55:
+        return "down the left" if x < 0.34 else "down the right" if x > 0.66 else "down the middle"
+    row = "upper" if y < 0.36 else "lower" if y > 0.64 else ""
+    column = "left" if x < 0.36 else "right" if x > 0.64 else ""
+    if row and column:
+        return f"{row} {column}"
+    if column:
+        return f"at the {column}"
+    return {"upper": "at the top", "lower": "at the foot"}.get(row, "in the middle")
+
+
+def look_of(mass: Mass) -> str:
+    """How a mass looks: level and hue, `deep blue`, `pale warm grey`."""
+    hue = hue_of(mass.target_lab)
+    level = level_of(mass.target)
+    if hue == "grey" and mass.target >= 8.8:
+        return "white"
+    if hue == "grey" and mass.target < 1.9:
+        return "black"
+    return f"{level} {hue}"
+
+
+def named(mass: Mass) -> str:
+    """The painter's name for a mass, else look and place: `the deep blue across the top`."""
+    if mass.name:
+        return mass.name
+    if mass.kind is Kind.ACCENT:
+        return f"the {'light' if mass.light else 'dark'} accent {place_of(mass)}"
+    return f"the {look_of(mass)} {place_of(mass)}"
+
+
+def listed(masses: Sequence[Mass], most: int = 3) -> str:
+    """Masses as a list in words, the largest first: names, then how many more."""
+    ranked = sorted(masses, key=lambda m: (m.name is None, -m.share, m.label))
+    names: list[str] = []
+    for mass in ranked:
+        if named(mass) not in names:
+            names.append(named(mass))
+    shown, more = names[:most], len(names) - most
+    if more == 1:
+        shown, more = names[: most + 1], 0
+    if more > 0:
+        shown.append(f"{count_word(more)} smaller shapes" if not ranked[most].name else f"{count_word(more)} more")
+    if len(shown) < 2:
+        return "".join(shown)
+    return ", ".join(shown[:-1]) + " and " + shown[-1]
+
+
+def count_word(number: int) -> str:
+    """A small count in letters.
+
+    >>> count_word(6), count_word(14)
+    ('six', '14')
+    """
+    words = ("no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve")
+    return words[number] if number < len(words) else str(number)
+
+
+def mixture_words(masses: Sequence[Mass]) -> str:
+    """Level and hue of a pass's largest mixture: a mean of hues would say grey."""
+    largest = max(masses, key=lambda m: (m.share, -m.label))
+    mean = sum(m.target * m.share for m in masses) / max(sum(m.share for m in masses), 1e-12)
+    hue = hue_of(largest.target_lab)
+    return f"{level_of(mean)} {hue}"
+
+
+def temperature(masses: Sequence[Mass]) -> str:
+    """`warm` or `cool`, from the area-weighted mean colour."""
+    total = sum(m.share for m in masses)
+    linear = sum(np.asarray(linear_of_lab(m.target_lab)) * m.share for m in masses) / max(total, 1e-12)
+    lab = lab_of_linear(linear)
+    return "warm" if is_warm((float(lab[0]), float(lab[1]), float(lab[2]))) else "cool"

@@ -1,0 +1,274 @@
+"""From masses to a plan: what stays bare, which pass each mass falls into, what each pass covers."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ... import ENGINE
+from ..colour.lab import difference, linear_of_lab, value_of_lab, value_of_linear
+from ..key.key import Key, key_for, keyed
+from ..materials.media import Medium
+from ..materials.surfaces import Sheet, Surface, described
+from ..reference.mass import Kind as MassKind
+from ..reference.mass import Mass
+from .coverage import Coverage, cut_length
+from .depth import host_of, with_depth
+from .levels import grouped
+from .operations import operations_of, overlaps_of
+from .painting import (
+    OPEN_AT_ONCE,
+    Scene,
+    coverage_of,
+    running_colours,
+    scene_of,
+    statuses,
+)
+from .parts import Parts
+from .plan import Operation, Pass, Plan
+from .schools import SCHOOLS, School, school_named
+from .timing import minutes_of, waits_of
+from .wording import worded
+
+Floats = NDArray[np.float64]
+Mask = NDArray[np.bool_]
+
+RIGHT_VALUE, RIGHT_COLOUR = 0.4, 8.0
+"""How near in value and ΔE₀₀ the ground must be to a target to be left as it is."""
+LOUD_CHROMA, HIGH_ABOVE = 35.0, 3.0
+"""Chroma, and values above the ground, from which an opaque colour gets a muted layer below."""
+FEWEST_PASSES = 3
+
+
+@dataclass(frozen=True)
+class Step:
+    """One pass as the planner found it: the question, the answer, the looks (p, 2, 3) after it."""
+
+    group: tuple[int, ...]
+    question: Coverage
+    covered: Mask
+    muted: tuple[int, ...]
+    before: Floats
+    after: Floats
+    colours: Floats
+
+
+@dataclass(frozen=True)
+class Worked:
+    """A plan with what it was worked out from, for predictions, reasons and their tests."""
+
+    plan: Plan
+    scene: Scene
+    turn: NDArray[np.int64]
+    steps: tuple[Step, ...]
+
+
+def default_school(medium: Medium, surface: Surface) -> tuple[School, str]:
+    """The school that medium and ground suggest, with the reason."""
+    school = SCHOOLS[medium.school]
+    if medium.transparent or surface.value < 8.5:
+        why = f"{medium.words} on {described(surface)}: {school.fits}."
+        return school, why
+    return school, f"{medium.words} covers, also on {described(surface)}: {school.fits}."
+
+
+def plan_of(
+    masses: Sequence[Mass],
+    parts: Parts,
+    medium: Medium,
+    surface: Surface,
+    sheet: Sheet,
+    school: str | None = None,
+    passes: int | None = None,
+    notes: Sequence[str] = (),
+) -> Worked:
+    """A whole plan: key, order, coverage, times, reasons and the predicted values.
+
+    `masses` as measured, `parts` of the same masses in the same order. `passes` pins the number of
+    passes (1–9, accents included). Deterministic. Raises UnknownName for an unknown school.
+    """
+    chosen, why = (
+        default_school(medium, surface)
+        if school is None
+        else (school_named(school), "chosen by the painter.")
+    )
+    key = key_for(medium, surface, masses)
+    targeted = with_depth([keyed(mass, key, medium, surface) for mass in masses])
+    scene = scene_of(targeted, parts, medium, surface, chosen.weights(medium))
+    turn, groups = turns(scene, chosen, passes)
+    steps = _steps(scene, chosen, turn, groups)
+    built = _passes(scene, turn, steps)
+    plan = Plan(
+        ENGINE, medium, chosen.key, why, surface, sheet, key, targeted, built,
+        predicted_values(scene, steps), _notes(sheet, key, scene, turn, notes),
+    )  # fmt: skip
+    worked = Worked(plan, scene, turn, steps)
+    return replace(worked, plan=replace(plan, passes=worded(worked)))
+
+
+def is_right(mass: Mass, surface: Surface) -> bool:
+    """Whether the bare surface already looks like the mass's target, at both its ends."""
+    value = max(abs(float(value_of_lab(end)) - surface.value) for end in mass.target_ends)
+    colour = float(np.max(difference(np.array(mass.target_ends), np.array(surface.lab))))
+    return value <= RIGHT_VALUE and colour <= RIGHT_COLOUR
+
+
+def turns(
+    scene: Scene, school: School, passes: int | None
+) -> tuple[NDArray[np.int64], list[list[int]]]:
+    """The pass of each mass (m,), -1 where the surface stays bare, and the groups of each pass."""
+    masses, medium = scene.masses, scene.medium
+    bare = [is_right(mass, scene.surface) for mass in masses]
+    accents = [k for k, m in enumerate(masses) if m.kind is MassKind.ACCENT and not bare[k]]
+    main = [k for k, m in enumerate(masses) if m.kind is not MassKind.ACCENT and not bare[k]]
+    main.sort(key=lambda k: (school.priority(masses[k]), masses[k].label))
+    pinned = None if passes is None else passes - bool(accents)
+    fewest = FEWEST_PASSES - bool(accents)
+    found = grouped([masses[k] for k in main], scene.weights, fewest, pinned)
+    groups = [[main[i] for i in group] for group in found]
+    if not medium.transparent:
+        groups = _background_first(masses, groups)
+    if accents:
+        groups.append(accents)
+    turn = np.full(len(masses), -1, np.int64)
+    for k, group in enumerate(groups):
+        turn[group] = k
+    return turn, groups
+
+
+def _background_first(masses: Sequence[Mass], groups: list[list[int]]) -> list[list[int]]:
+    """Move a mass that lies in front of another, firm-edged, no earlier than what lies behind it."""
+    pass_of = {masses[m].id: k for k, group in enumerate(groups) for m in group}
+    ordered = sorted((m for group in groups for m in group), key=lambda m: masses[m].depth or 0)
+    for m in ordered:
+        host = host_of(masses[m], masses)
+        if host is None or host not in pass_of or not _firm(masses[m], host):
+            continue
+        pass_of[masses[m].id] = max(pass_of[masses[m].id], pass_of[host])
+    regrouped: list[list[int]] = [[] for _ in groups]
+    for group in groups:
+        for m in group:
+            regrouped[pass_of[masses[m].id]].append(m)
+    return [group for group in regrouped if group]
+
+
+def _firm(mass: Mass, neighbour: str) -> bool:
+    return any(b.mass == neighbour and b.hardness > 0.5 for b in mass.borders)
+
+
+def _steps(
+    scene: Scene, school: School, turn: NDArray[np.int64], groups: list[list[int]]
+) -> tuple[Step, ...]:
+    looks = scene.bare
+    steps = []
+    muted = _muted(scene, turn)
+    for k, group in enumerate(groups):
+        question, colours = question_of(scene, turn, group, k, looks)
+        may_run = school.runs_under and scene.medium.dry_minutes <= OPEN_AT_ONCE
+        covered = answer(question) if may_run else question.alone()
+        after = _laid(scene, looks, question, covered, colours)
+        for m in muted.get(k, {}):
+            own = scene.parts.of(m)
+            after[own] = scene.film.lay(after[own], muted[k][m])
+        steps.append(
+            Step(tuple(group), question, covered, tuple(muted.get(k, {})), looks, after, colours)
+        )
+        looks = after
+    return tuple(steps)
+
+
+def question_of(
+    scene: Scene, turn: NDArray[np.int64], group: Sequence[int], k: int, looks: Floats
+) -> tuple[Coverage, Floats]:
+    """What pass k must decide, and the colour (m, 3) it would carry under each mass."""
+    colours = running_colours(scene, group)
+    status = statuses(scene.parts, turn, k)
+    return coverage_of(scene, looks, status, colours, not scene.medium.transparent), colours
+
+
+def answer(question: Coverage) -> Mask:
+    """The best coverage, unless it cuts in more than running under nothing would."""
+    best, alone = question.best(), question.alone()
+    parts = question.parts
+    return best if cut_length(parts, best) <= cut_length(parts, alone) + 1e-9 else alone
+
+
+def _laid(
+    scene: Scene, looks: Floats, question: Coverage, covered: Mask, colours: Floats
+) -> Floats:
+    parts = scene.parts
+    after = looks.copy()
+    own = question.alone()
+    after[own] = scene.film.lay(looks[own], scene.targets[parts.mass[own]])
+    under = covered & ~own
+    after[under] = scene.film.lay(looks[under], colours[parts.mass[under]][:, None])
+    return after
+
+
+def _muted(scene: Scene, turn: NDArray[np.int64]) -> Mapping[int, Mapping[int, Floats]]:
+    """Per pass, the loud light masses that get a duller, darker layer one pass before their own."""
+    muted: dict[int, dict[int, Floats]] = {}
+    if scene.medium.transparent or scene.medium.dry_minutes > OPEN_AT_ONCE:
+        return muted
+    for m, mass in enumerate(scene.masses):
+        lightness, a, b = mass.target_lab
+        loud = np.hypot(a, b) > LOUD_CHROMA and mass.target - scene.surface.value >= HIGH_ABOVE
+        if loud and turn[m] > 0 and mass.kind is not MassKind.ACCENT:
+            dull = (max(lightness - 18, 5.0), a * 0.6, b * 0.6)
+            colour = np.clip(linear_of_lab(dull), 0.002, 1.0)
+            muted.setdefault(int(turn[m]) - 1, {})[m] = colour
+    return muted
+
+
+def _passes(scene: Scene, turn: NDArray[np.int64], steps: Sequence[Step]) -> tuple[Pass, ...]:
+    built = []
+    for k, step in enumerate(steps):
+        done = operations_of(scene, turn, k, step.covered, step.before, step.after, step.muted)
+        operations = (*done, *overlaps_of(scene, turn, k, step.covered, done))
+        minutes = minutes_of(scene, step.question, step.covered, step.before)
+        built.append(_blank(k, operations, minutes))
+    waits = waits_of(scene, built, [float(scene.parts.areas[s.covered].sum()) for s in steps])
+    return tuple(replace(p, wait=wait) for p, wait in zip(built, waits, strict=True))
+
+
+def _blank(k: int, operations: tuple[Operation, ...], minutes: float) -> Pass:
+    return Pass(f"p{k + 1}", "", "", "", (0.0, 0.0), "", minutes, 0.0, "", None, operations, ())
+
+
+def predicted_values(scene: Scene, steps: Sequence[Step]) -> tuple[tuple[float, ...], ...]:
+    """Value of every mass before the first pass and after each: the area-weighted median of its parts."""
+    rows = [scene.bare, *(step.after for step in steps)]
+    return tuple(tuple(float(v) for v in mass_values(scene, looks)) for looks in rows)
+
+
+def mass_values(scene: Scene, looks: Floats) -> Floats:
+    """Value (m,) of each mass in looks (p, 2, 3): weighted median over parts of the mean of both ends."""
+    values = value_of_linear(looks).mean(axis=1)
+    result = np.zeros(len(scene.masses))
+    for m in range(len(scene.masses)):
+        own = scene.parts.of(m)
+        order = own[np.argsort(values[own], kind="stable")]
+        running = np.cumsum(scene.parts.areas[order])
+        result[m] = values[order[int(np.searchsorted(running, running[-1] / 2))]]
+    return result
+
+
+def _notes(
+    sheet: Sheet, key: Key, scene: Scene, turn: NDArray[np.int64], given: Sequence[str]
+) -> tuple[str, ...]:
+    notes = [*given]
+    if sheet.note:
+        notes.append(sheet.note)
+    notes.append(key.words)
+    if scene.medium.transparent and scene.surface.value < 6.0:
+        notes.append(
+            f"{scene.medium.words} only darkens, so nothing can be lighter than this surface "
+            f"({scene.surface.value:.1f}). Choose a lighter one or an opaque medium to keep the light."
+        )
+    ground = sum(m.share for m, t in zip(scene.masses, turn, strict=True) if t < 0)
+    if ground >= 0.005 and not scene.medium.transparent:
+        notes.append(f"The surface already paints {100 * ground:.0f} % of the picture within {RIGHT_VALUE} of value.")
+    return tuple(notes)

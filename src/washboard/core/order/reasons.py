@@ -1,0 +1,291 @@
+"""Why a pass is as it is, from the optimisation's own figures: force the other choice and cut again."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..reference.mass import Kind as MassKind
+from ..reference.mass import Mass
+from .coverage import Status, cut_length
+from .names import count_word, listed, look_of
+from .painting import Scene, spoilt_by
+from .plan import Reason, Role
+
+if TYPE_CHECKING:
+    from .planner import Worked
+
+Mask = NDArray[np.bool_]
+
+SHOWS = 1.5
+"""ΔE₀₀ from which an under-colour is worth a word."""
+WORTH_CM = 3.0
+"""cm of edge from which a saving is worth a word."""
+
+
+def reasons_for(worked: Worked, k: int) -> tuple[Reason, ...]:
+    """The reasons of pass k, the weightiest first; one without a figure of this piece is left out."""
+    makers = (_meets_bare, _goes_round, _runs_under, _keeps_off, _waited, _ground_paints, _loose, _accents)
+    return tuple(reason for make in makers if (reason := make(worked, k)) is not None)
+
+
+def _masses(scene: Scene, indices: Sequence[int]) -> list[Mass]:
+    return [scene.masses[m] for m in indices]
+
+
+def _meets_bare(worked: Worked, k: int) -> Reason | None:
+    """The first pass that stands clearly darker against reserved surface makes the lights appear."""
+    if not worked.scene.medium.transparent:
+        return None
+    here, found = bare_contrast(worked, k), [bare_contrast(worked, j) for j in range(k)]
+    if here is None or here[0] < 1.5 or any(f is not None and f[0] >= 1.5 for f in found):
+        return None
+    step, length, bare = here
+    names = listed(_masses(worked.scene, bare), 2)
+    sentence = (
+        f"It is the first thing clearly darker than the bare surface beside it: {step:.1f} values along "
+        f"{length:.0f} cm, so {names} appear{'s' if len(bare) == 1 else ''} now."
+    )
+    return Reason("meets-bare", sentence, _ids(worked.scene, bare), {"values": step, "cm": length})
+
+
+def bare_contrast(worked: Worked, k: int) -> tuple[float, float, list[int]] | None:
+    """Largest value step of pass k's masses to bare neighbours, its length in cm, those neighbours."""
+    scene, turn = worked.scene, worked.turn
+    index = {m.id: i for i, m in enumerate(scene.masses)}
+    best: tuple[float, float, list[int]] | None = None
+    for m in worked.steps[k].group:
+        for border in scene.masses[m].borders:
+            other = index[border.mass]
+            if turn[other] >= 0 or border.length_cm < 1 or scene.masses[other].kind is MassKind.ACCENT:
+                continue
+            step = scene.surface.value - scene.masses[m].target
+            if best is None or step > best[0] + 1e-9:
+                best = (step, border.length_cm, [other])
+    return best
+
+
+def _goes_round(worked: Worked, k: int) -> Reason | None:
+    """What the pass cuts round to keep it bare: length and minutes."""
+    scene, step = worked.scene, worked.steps[k]
+    if not scene.medium.transparent:
+        return None
+    parts = scene.parts
+    ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner
+    bare = step.question.status == Status.BARE
+    ends &= bare[parts.first] | bare[parts.second]
+    length = float(parts.length[ends].sum())
+    around = sorted({int(m) for side in (parts.first, parts.second) for m in parts.mass[side[ends & bare[side]]]})
+    if length < 1.0:
+        return None
+    minutes = length / scene.medium.cut_cm
+    narrow = min(scene.masses[m].narrowest_mm for m in around)
+    sentence = (
+        f"It goes round {listed(_masses(scene, around), 2)}: {length:.0f} cm of edge, {minutes:.1f} min, "
+        f"{narrow:.0f} mm at the narrowest; once covered, that light is gone."
+    )
+    return Reason("goes-round", sentence, _ids(scene, around), {"cm": length, "minutes": minutes, "mm": narrow})
+
+
+def _runs_under(worked: Worked, k: int) -> Reason | None:
+    """What stopping at the shapes it runs under would cost: forced off, and cut again."""
+    scene, step = worked.scene, worked.steps[k]
+    under = _run_under(worked, k)
+    if not under:
+        return None
+    forced = stopping(worked, k, under)
+    extra = cut_length(scene.parts, forced) - cut_length(scene.parts, step.covered)
+    seconds = step.question.seconds(forced) - step.question.seconds(step.covered)
+    if extra < WORTH_CM or seconds <= 0:
+        return None
+    edge = "would cut" if scene.medium.transparent else "would draw"
+    sentence = (
+        f"It runs under {listed(_masses(scene, under))}: stopping there {edge} {extra:.0f} cm more, "
+        f"{seconds / 60:.0f} min with the second cutting of the same edge."
+        if seconds >= 45
+        else f"It runs under {listed(_masses(scene, under))}: stopping there {edge} {extra:.0f} cm more."
+    )
+    return Reason("runs-under", sentence, _ids(scene, under), {"cm": extra, "minutes": seconds / 60})
+
+
+def _run_under(worked: Worked, k: int) -> list[int]:
+    scene, step = worked.scene, worked.steps[k]
+    under = step.covered & (step.question.status == Status.LATER)
+    areas = np.bincount(scene.parts.mass[under], scene.parts.areas[under], len(scene.masses))
+    return [int(m) for m in np.argsort(-areas, kind="stable")[:3] if areas[m] > 0.5 * scene.masses[m].area_cm2]
+
+
+def stopping(worked: Worked, k: int, masses: Sequence[int]) -> Mask:
+    """The best coverage of pass k when it must keep off the given later masses."""
+    parts = worked.scene.parts
+    held = {int(p): False for m in masses for p in parts.of(m)}
+    return worked.steps[k].question.best(held)
+
+
+def _keeps_off(worked: Worked, k: int) -> Reason | None:
+    """The later mass whose colour this pass would spoil most, if it lies beside this pass."""
+    scene, step = worked.scene, worked.steps[k]
+    if worked.scene.weights.area > 0:
+        return None
+    spoilt = spoilt_by(scene, step.before, step.colours)
+    off = (step.question.status == Status.LATER) & ~step.covered
+    beside = _beside(scene, step.covered) & off & (spoilt >= SHOWS)
+    if not beside.any():
+        return None
+    weight = np.where(beside, spoilt * np.sqrt(scene.parts.areas), 0)
+    part = int(np.argmax(weight))
+    mass = scene.masses[int(scene.parts.mass[part])]
+    sentence = (
+        f"It stays off {listed([mass])}: under that {look_of(mass)} it would show as ΔE {spoilt[part]:.1f}."
+    )
+    return Reason("keeps-off", sentence, (mass.id,), {"deltaE": float(spoilt[part])})
+
+
+def _beside(scene: Scene, covered: Mask) -> Mask:
+    parts = scene.parts
+    beside = np.zeros(len(covered), bool)
+    ends = (covered[parts.first] != covered[parts.second]) & ~parts.inner
+    beside[parts.first[ends]] = True
+    beside[parts.second[ends]] = True
+    return beside & ~covered
+
+
+def _waited(worked: Worked, k: int) -> Reason | None:
+    """Why not together with the pass before: the firm edges that would run into each other."""
+    scene = worked.scene
+    if k == 0 or not scene.medium.transparent:
+        return None
+    length, step = firm_between(worked, k - 1, k)
+    wait = worked.plan.passes[k - 1].wait
+    if length < WORTH_CM or wait <= 0:
+        return None
+    sentence = (
+        f"It waits {wait:.0f} min for the pass before: laid together, {length:.0f} cm of firm edge would "
+        f"bleed, {step:.1f} values apart."
+    )
+    return Reason("waits", sentence, (), {"cm": length, "minutes": wait, "values": step})
+
+
+def firm_between(worked: Worked, a: int, b: int) -> tuple[float, float]:
+    """cm of firm edge between the masses of two passes, and its mean value step."""
+    scene, first = worked.scene, set(worked.steps[a].group)
+    index = {m.id: i for i, m in enumerate(scene.masses)}
+    length = weighted = 0.0
+    for m in worked.steps[b].group:
+        for border in scene.masses[m].borders:
+            step = abs(scene.masses[m].target - scene.masses[index[border.mass]].target)
+            if index[border.mass] in first and border.hardness > 0.5 and step > 0.5:
+                length += border.length_cm
+                weighted += border.length_cm * step
+    return length, weighted / length if length else 0.0
+
+
+def _ground_paints(worked: Worked, k: int) -> Reason | None:
+    scene = worked.scene
+    if k or scene.medium.transparent:
+        return None
+    bare = [int(m) for m in np.flatnonzero(worked.turn < 0)]
+    share = sum(scene.masses[m].share for m in bare)
+    if share < 0.005:
+        return None
+    sentence = (
+        f"The ground already paints {100 * share:.0f} % within 0.4 of value: leave {listed(_masses(scene, bare), 2)}."
+    )
+    return Reason("ground-paints", sentence, _ids(scene, bare), {"share": share})
+
+
+def _loose(worked: Worked, k: int) -> Reason | None:
+    """Opaque: the edges left loose because the later shape cuts them, once."""
+    scene, step = worked.scene, worked.steps[k]
+    if scene.medium.transparent:
+        return None
+    parts = scene.parts
+    ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner
+    later = step.question.status == Status.LATER
+    loose = ends & (later[parts.first] | later[parts.second])
+    length = float(parts.length[loose].sum())
+    if length < WORTH_CM:
+        return None
+    minutes = length / scene.medium.cut_cm
+    masses = sorted({int(m) for side in (parts.first, parts.second) for m in parts.mass[side[loose & later[side]]]})
+    names = listed(_masses(scene, masses), 2)
+    sentence = (
+        f"Its edge toward {names} may stay loose: they come later and cut those {length:.0f} cm once, "
+        f"{minutes:.0f} min not spent twice."
+    )
+    return Reason("loose", sentence, _ids(scene, masses), {"cm": length, "minutes": minutes})
+
+
+def _accents(worked: Worked, k: int) -> Reason | None:
+    masses = _masses(worked.scene, worked.steps[k].group)
+    if not all(m.kind is MassKind.ACCENT for m in masses):
+        return None
+    share = 100 * sum(m.share for m in masses)
+    steps = [contrast for m in masses if (contrast := _contrast(worked, m)) is not None]
+    if not steps:
+        return None
+    sentence = (
+        f"Last, because only now are their neighbours down: {count_word(len(masses))} of {share:.1f} % together, "
+        f"{min(steps):.1f} to {max(steps):.1f} values off what surrounds them."
+    )
+    figures = {"share": share / 100, "least": min(steps), "most": max(steps)}
+    return Reason("accents-last", sentence, tuple(m.id for m in masses), figures)
+
+
+def _contrast(worked: Worked, mass: Mass) -> float | None:
+    by_id = {m.id: m for m in worked.scene.masses}
+    total = sum(b.length_cm for b in mass.borders)
+    if not total:
+        return None
+    around = sum(by_id[b.mass].target * b.length_cm for b in mass.borders) / total
+    return abs(around - mass.target)
+
+
+def _ids(scene: Scene, indices: Sequence[int]) -> tuple[str, ...]:
+    return tuple(scene.masses[m].id for m in indices)
+
+
+def findings_for(worked: Worked, k: int) -> tuple[str, ...]:
+    """What is wrong or tight in a pass: longer than its open time, or a mass out of its band."""
+    medium, done = worked.scene.medium, worked.plan.passes[k]
+    findings = []
+    if medium.open_minutes and done.minutes > medium.open_minutes and len(done.targets) > 0:
+        findings.append(
+            f"The pass takes {done.minutes:.0f} min, the {medium.wet} stays open for {medium.open_minutes:.0f}: "
+            f"{_seam(worked, k)}"
+        )
+    for o in done.operations:
+        mass = worked.plan.mass(o.mass)
+        low, high = mass.band_range
+        keyed = worked.plan.key.of
+        inside = keyed(low) - 0.1 <= o.to_value <= keyed(high) + 0.1
+        if o.role is Role.TARGET and o.kind.lays and not inside:
+            findings.append(
+                f"{listed([mass])} ends at {o.to_value:.1f}, outside its band of {low:.1f} to {high:.1f}: "
+                f"{medium.words.lower()} on this surface reaches {worked.plan.key.lowest:.1f} to "
+                f"{worked.plan.key.highest:.1f}."
+            )
+    return tuple(findings)
+
+
+def _seam(worked: Worked, k: int) -> str:
+    """Where to stop: the softest long border inside the pass."""
+    scene, step = worked.scene, worked.steps[k]
+    group = set(step.group)
+    index = {m.id: i for i, m in enumerate(scene.masses)}
+    best: tuple[float, Mass, Mass] | None = None
+    for m in sorted(group):
+        for border in scene.masses[m].borders:
+            other = index[border.mass]
+            if other <= m or other not in group or border.length_cm < 2:
+                continue
+            apart = abs(scene.masses[m].target - scene.masses[other].target)
+            score = border.hardness + apart
+            if best is None or score > best[0]:
+                best = (score, scene.masses[m], scene.masses[other])
+    if best is None:
+        return "wet the paper first, take a larger brush, or lay it in two parts."
+    return f"stop at the border between {listed([best[1]])} and {listed([best[2]])}, where a seam shows least."

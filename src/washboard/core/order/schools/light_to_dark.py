@@ -1,0 +1,10 @@
+"""Light to dark, reserved whites: bare surface, palest wash, joined middle shape, darks, accents."""
+
+from .school import School
+
+LIGHT_TO_DARK = School(
+    key="light-to-dark",
+    words="Light to dark, reserved lights",
+    priority=lambda mass: -mass.target,
+    fits="transparent paint only darkens, so what is light is kept and the darks come last",
+)

@@ -1,0 +1,100 @@
+"""Minutes of each pass and the waits between them."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..time.pace import covering_minutes, cutting_minutes, drying_minutes
+from .coverage import Coverage, Status, cut_length
+from .painting import Scene
+from .plan import Pass, Role
+
+Floats = NDArray[np.float64]
+Mask = NDArray[np.bool_]
+
+SETTLING = 1.0
+"""Minutes to turn to the next pass: rinse, step back, look."""
+MIXTURE_STEP = 1.0
+"""Values apart from which two masses of one pass want a mixture of their own."""
+
+
+def minutes_of(scene: Scene, question: Coverage, covered: Mask, before: Floats) -> float:
+    """Working minutes of a pass: covering, cutting in, mixing, further coats.
+
+    In opaque media only finished and bare neighbours are cut against; toward later shapes the edge
+    is loose and the later shape cuts it.
+    """
+    parts, medium = scene.parts, scene.medium
+    own = question.alone()
+    coats = scene.film.coats(before[own], scene.targets[parts.mass[own]]).max(axis=1)
+    area = float(parts.areas[covered].sum() + ((coats - 1) * parts.areas[own]).sum())
+    return (
+        covering_minutes(medium, area)
+        + cutting_minutes(medium, cut_in(scene, question, covered))
+        + mixtures(scene, question) * medium.mix_minutes
+        + SETTLING
+    )
+
+
+def cut_in(scene: Scene, question: Coverage, covered: Mask) -> float:
+    """cm of edge that this pass has to cut in."""
+    parts = question.parts
+    if scene.medium.transparent:
+        return cut_length(parts, covered)
+    ends = (covered[parts.first] != covered[parts.second]) & ~parts.inner
+    settled = (question.status[parts.first] >= Status.DONE) | (
+        question.status[parts.second] >= Status.DONE
+    )
+    return float(parts.length[ends & settled].sum())
+
+
+def mixtures(scene: Scene, question: Coverage) -> int:
+    """Separate mixtures that a pass's own masses want: their colours in steps that matter."""
+    masses = np.unique(scene.parts.mass[question.alone()])
+    seen = {
+        (
+            round(scene.masses[m].target / MIXTURE_STEP),
+            round(scene.masses[m].target_lab[1] / 15),
+            round(scene.masses[m].target_lab[2] / 15),
+        )
+        for m in masses
+    }
+    return max(1, len(seen))
+
+
+def waits_of(scene: Scene, passes: Sequence[Pass], areas: Sequence[float]) -> list[float]:
+    """Minutes to wait after each pass, so that whatever the next ones go over or meet is dry.
+
+    Transparent washes must also find their neighbours dry, or they run into each other; loose
+    overlaps in opaque media are worked into while wet.
+    """
+    waits = [0.0] * len(passes)
+    starts: list[float] = []
+    clock = 0.0
+    for j, later in enumerate(passes):
+        ready = clock
+        for i in range(j):
+            if _touches(scene, passes[i], later):
+                dry = starts[i] + passes[i].minutes + drying_minutes(scene.medium, areas[i])
+                ready = max(ready, dry)
+        if j:
+            waits[j - 1] = float(np.ceil(ready - clock))
+            clock += waits[j - 1]
+        starts.append(clock)
+        clock += later.minutes
+    return waits
+
+
+def _touches(scene: Scene, earlier: Pass, later: Pass) -> bool:
+    """Whether the later pass lays over what the earlier laid, or meets it in a transparent medium."""
+    laid = {o.mass for o in earlier.operations if o.kind.lays and o.role is not Role.OVERLAP}
+    over = {o.mass for o in later.operations if o.kind.lays and o.role is not Role.OVERLAP}
+    if laid & over:
+        return True
+    if not scene.medium.transparent:
+        return False
+    by_id = {m.id: m for m in scene.masses}
+    return any(b.mass in laid for name in over for b in by_id[name].borders)

@@ -1,0 +1,202 @@
+"""A pass in words: title, what, where, edge, needs, and its reasons."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+from typing import TYPE_CHECKING
+
+import numpy as np
+
+from ..reference.mass import Kind as MassKind
+from ..reference.mass import Mass
+from .names import NEARLY_ALL, count_word, listed, look_of, mixture_words, temperature
+from .plan import Kind, Pass, Role
+from .reasons import findings_for, reasons_for
+
+if TYPE_CHECKING:
+    from .planner import Step, Worked
+
+
+def worded(worked: Worked) -> tuple[Pass, ...]:
+    """The plan's passes with every text filled in."""
+    return tuple(_worded(worked, k) for k in range(len(worked.steps)))
+
+
+def _worded(worked: Worked, k: int) -> Pass:
+    done, step = worked.plan.passes[k], worked.steps[k]
+    masses = [worked.scene.masses[m] for m in step.group]
+    under = _under(worked, k)
+    return replace(
+        done,
+        title=_title(worked, k, masses, under),
+        what=_what(worked, done, masses, under),
+        where=listed([*masses], 4),
+        values=(min(m.target for m in masses), max(m.target for m in masses)),
+        edge=_edge(worked, step, masses),
+        needs=_needs(worked, k),
+        max_lag=None,
+        reasons=reasons_for(worked, k),
+        findings=findings_for(worked, k),
+    )
+
+
+def _under(worked: Worked, k: int) -> list[Mass]:
+    roles = {o.mass for o in worked.plan.passes[k].operations if o.role is Role.UNDER and o.cover > 0.5}
+    return [m for m in worked.scene.masses if m.id in roles]
+
+
+def _title(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
+    """A title in painters' words: what is laid, and over everything but what, or as what shape."""
+    scene = worked.scene
+    if all(m.kind is MassKind.ACCENT for m in masses):
+        return _accents_title(masses)
+    words = mixture_words(masses)
+    if scene.medium.transparent:
+        if sum(m.share for m in [*masses, *under]) >= NEARLY_ALL:
+            return _capital(f"{_palest(k, words, masses)} wash over everything{_leaving(worked, masses, under)}")
+        shape = _joined(masses)
+        if shape and len(masses) > 1:
+            return _capital(f"one {words} shape: {listed(masses)}")
+        kind = "washes" if len(masses) > 1 else "wash"
+        return _capital(f"{_last(worked, k)}{words} {kind}: {listed(masses)}")
+    if k == 0 and worked.plan.school == "dark-to-light" and max(m.target for m in masses) < scene.surface.value:
+        return _capital(f"darker than the ground: {listed(masses)}")
+    if k == 0:
+        return _capital(f"block in {listed(masses)}")
+    return _capital(f"{_last(worked, k)}{_stage(worked, k)}: {listed(masses)}")
+
+
+def _stage(worked: Worked, k: int) -> str:
+    """Darks, middles or lights, told by where the pass stands on the ladder."""
+    masses = [worked.scene.masses[m] for m in worked.steps[k].group]
+    values = [m.target for m in masses]
+    low, high = min(values), max(values)
+    mixture = mixture_words(masses)
+    if high - low < 0.05:
+        return f"{mixture}, {low:.1f}"
+    return f"{mixture}, {low:.1f} to {high:.1f}"
+
+
+def _palest(k: int, words: str, masses: Sequence[Mass]) -> str:
+    level, hue = words.split(" ", 1)
+    tone = hue if hue != "grey" else f"{temperature(masses)} grey"
+    return f"{'palest' if k == 0 else level} {tone}"
+
+
+def _leaving(worked: Worked, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
+    kept = {m.id for m in [*masses, *under]}
+    out = [m for m in worked.scene.masses if m.id not in kept]
+    accents = [m for m in out if m.kind is MassKind.ACCENT and m.light]
+    shapes = [m for m in out if m.kind is not MassKind.ACCENT]
+    parts = [listed(shapes, 2)] if shapes else []
+    if accents:
+        one = "the light accent" if len(accents) == 1 else f"the {count_word(len(accents))} light accents"
+        parts.append(one)
+    return f" but {' and '.join(parts)}" if parts else ""
+
+
+def _last(worked: Worked, k: int) -> str:
+    later = worked.steps[k + 1 :]
+    main = [s for s in later if any(worked.scene.masses[m].kind is not MassKind.ACCENT for m in s.group)]
+    return "" if main else "last, "
+
+
+def _joined(masses: Sequence[Mass]) -> bool:
+    """Whether most of a pass's area hangs together as one shape."""
+    ids = {m.id: m for m in masses}
+    total = sum(m.share for m in masses)
+    seen: set[str] = set()
+    largest = 0.0
+    for start in masses:
+        if start.id in seen:
+            continue
+        stack, share = [start.id], 0.0
+        while stack:
+            name = stack.pop()
+            if name in seen:
+                continue
+            seen.add(name)
+            share += ids[name].share
+            stack += [b.mass for b in ids[name].borders if b.mass in ids and b.length_cm > 0.5]
+        largest = max(largest, share)
+    return largest >= 0.8 * total
+
+
+def _accents_title(masses: Sequence[Mass]) -> str:
+    lights, darks = sum(m.light for m in masses), sum(not m.light for m in masses)
+    named = [m for m in masses if m.name]
+    if named and len(named) == len(masses):
+        return _capital(f"last accents: {listed(masses)}")
+    parts = [f"{count_word(n)} {w}{'s' if n > 1 else ''}" for n, w in ((lights, "light"), (darks, "dark")) if n]
+    return f"Last accents: {' and '.join(parts)}"
+
+
+def _what(worked: Worked, done: Pass, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
+    kinds = {o.kind for o in done.operations if o.kind.lays}
+    verb = {
+        Kind.WASH: "Lay", Kind.GRADED_WASH: "Lay", Kind.BLOCK_IN: "Block in", Kind.LAYER: "Lay",
+        Kind.ACCENT: "Set",
+    }[_main_kind(done)]  # fmt: skip
+    sentence = f"{verb} {listed(masses)}"
+    if len(masses) > 1 and worked.scene.medium.transparent and Kind.ACCENT not in kinds:
+        sentence += ", each with its own mixture, joined while wet"
+    sentence += "."
+    if under:
+        sentence += f" Carry it on under {listed(under)}."
+    graded = [m for m in masses if m.kind is MassKind.GRADED]
+    if graded:
+        largest = max(graded, key=lambda m: m.share)
+        sentence += " " + _gradation(largest)
+    return sentence
+
+
+def _main_kind(done: Pass) -> Kind:
+    targets = [o for o in done.operations if o.role is Role.TARGET and o.kind.lays]
+    return targets[0].kind if targets else Kind.WASH
+
+
+def _gradation(mass: Mass) -> str:
+    """How a graded mass runs, with its values at both ends."""
+    from ..colour.lab import value_of_lab
+
+    light, dark = (float(value_of_lab(end)) for end in mass.target_ends)
+    way = _way(mass.direction)
+    return f"Grade {mass.name or 'the ' + look_of(mass)} from {light:.1f} to {dark:.1f}{way}."
+
+
+def _way(direction: float | None) -> str:
+    if direction is None:
+        return ""
+    turn = round((direction % 360) / 90) % 4
+    return (" toward the right", " toward the top", " toward the left", " toward the foot")[turn]
+
+
+def _edge(worked: Worked, step: Step, masses: Sequence[Mass]) -> str:
+    """How the edges of this pass are, by length: firm and soft."""
+    parts = worked.scene.parts
+    ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner
+    firm = float(parts.length[ends & (parts.hardness > 0.5)].sum())
+    soft = float(parts.length[ends & (parts.hardness <= 0.5)].sum())
+    if firm + soft < 0.5:
+        return "no edges to cut"
+    if soft < 0.1 * firm:
+        return f"firm, {firm:.0f} cm"
+    if firm < 0.1 * soft:
+        return f"soft, {soft:.0f} cm"
+    return f"firm {firm:.0f} cm, soft {soft:.0f} cm"
+
+
+def _needs(worked: Worked, k: int) -> str:
+    scene, step = worked.scene, worked.steps[k]
+    if k == 0:
+        return "bare, dry"
+    if scene.medium.dry_minutes == 0:
+        return "as it is"
+    before = worked.plan.passes[k - 1]
+    over = not np.allclose(step.before[step.covered], scene.bare[step.covered])
+    return "dry" if before.wait > 0 or over else f"{scene.medium.wet} beside it is fine"
+
+
+def _capital(text: str) -> str:
+    return text[:1].upper() + text[1:]

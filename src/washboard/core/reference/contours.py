@@ -1,0 +1,127 @@
+"""Lengths and softness of the contours between labels."""
+
+from __future__ import annotations
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from .picture import Labels, Singles
+
+Floats = NDArray[np.float64]
+CORNER = 2**-0.5
+REACH = 10
+"""Pixels to either side of a contour in which its transition is sought."""
+SAMPLES = 40
+"""Points of a contour whose profiles are read at most: the median needs no more."""
+
+
+def lengths(labels: Labels, count: int) -> Floats:
+    """Contour length in pixels between every two labels, (count, count), symmetric, zero diagonal.
+
+    Marching squares on each 2 × 2 window: a straight passage counts 1, a cut corner 1/√2. That
+    keeps slanting and round contours within a few per cent; counting pixel sides is up to 41 % off.
+    """
+    a, b = labels[:-1, :-1].ravel(), labels[:-1, 1:].ravel()
+    c, d = labels[1:, :-1].ravel(), labels[1:, 1:].ravel()
+    busy = np.flatnonzero((a != b) | (a != c) | (a != d))
+    quad = np.sort(np.stack([a[busy], b[busy], c[busy], d[busy]]), axis=0)
+    total = np.zeros(count * count)
+    first, last = quad[0], quad[3]
+    two = (quad[0] == quad[1]) & (quad[2] == quad[3])
+    corner = ((quad[0] == quad[1]) & (quad[1] == quad[2])) | ((quad[1] == quad[2]) & (quad[2] == quad[3]))
+    crossed = two & (a[busy] == d[busy])
+    weight = np.where(corner, CORNER, np.where(crossed, 2 * CORNER, 1.0))
+    plain = two | corner
+    total += np.bincount(first[plain] * count + last[plain], weight[plain], count * count)
+    for x, y in ((a, b), (c, d), (a, c), (b, d)):
+        # Where three meet, each of the sides that differ gets half a pixel.
+        x, y = x[busy][~plain], y[busy][~plain]
+        apart = x != y
+        pair = np.minimum(x, y)[apart] * count + np.maximum(x, y)[apart]
+        total += 0.5 * np.bincount(pair, minlength=count * count)
+    square = total.reshape(count, count)
+    return square + square.T
+
+
+def frame_lengths(labels: Labels, count: int) -> Floats:
+    """Pixels of the picture's own border along each label, (count,)."""
+    rim = np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]])
+    return np.bincount(rim, minlength=count).astype(np.float64)
+
+
+def softness(value: Singles, labels: Labels) -> dict[tuple[int, int], float]:
+    """Median 10–90 % width in pixels of the transition across each contour, from the values.
+
+    The profile across a contour is read along the normal of the smoothed labels; the width is 0.8 ×
+    step ÷ steepest slope, exact for a ramp. Contours with a step under 0.25 are as soft as the reach.
+    """
+    first, second = _sampled(labels)
+    if not first.size:
+        return {}
+    flat = labels.ravel()
+    low, high = np.minimum(flat[first], flat[second]), np.maximum(flat[first], flat[second])
+    width = _widths(value, labels, first, second)
+    order = np.lexsort((width, high, low))
+    low, high, width = low[order], high[order], width[order]
+    starts = np.flatnonzero(np.r_[True, (low[1:] != low[:-1]) | (high[1:] != high[:-1])])
+    ends = np.r_[starts[1:], len(low)]
+    return {
+        (int(low[s]), int(high[s])): float(np.median(width[s:e]))
+        for s, e in zip(starts, ends, strict=True)
+    }
+
+
+def _sampled(labels: Labels) -> tuple[NDArray[np.intp], NDArray[np.intp]]:
+    """Up to SAMPLES pixel pairs across each contour, evenly taken in reading order."""
+    flat = np.arange(labels.size).reshape(labels.shape)
+    across, down = labels[:, 1:] != labels[:, :-1], labels[1:] != labels[:-1]
+    first = np.concatenate([flat[:, :-1][across], flat[:-1][down]])
+    second = np.concatenate([flat[:, 1:][across], flat[1:][down]])
+    a, b = labels.ravel()[first], labels.ravel()[second]
+    key = np.minimum(a, b).astype(np.int64) * (int(labels.max(initial=0)) + 1) + np.maximum(a, b)
+    order = np.argsort(key, kind="stable")
+    key = key[order]
+    starts = np.flatnonzero(np.r_[True, key[1:] != key[:-1]])
+    held = np.diff(np.r_[starts, len(key)])
+    rank = np.arange(len(key)) - np.repeat(starts, held)
+    step = np.repeat(np.maximum(1, held // SAMPLES), held)
+    take = order[rank % step == 0]
+    return first[take], second[take]
+
+
+def _widths(
+    value: Singles, labels: Labels, first: NDArray[np.intp], second: NDArray[np.intp]
+) -> Floats:
+    width = labels.shape[1]
+    x = (first % width + second % width) / 2.0
+    y = (first // width + second // width) / 2.0
+    smooth = cv2.GaussianBlur(value, (0, 0), 0.8)
+    broad = cv2.GaussianBlur(value, (0, 0), 2.5)
+    rows, columns = second // width, second % width
+    nx = cv2.Sobel(broad, cv2.CV_32F, 1, 0)[rows, columns]
+    ny = cv2.Sobel(broad, cv2.CV_32F, 0, 1)[rows, columns]
+    norm = np.maximum(np.hypot(nx, ny), 1e-6)
+    along = np.arange(-REACH, REACH + 1)
+    px = (x[:, None] + along * (nx / norm)[:, None]).astype(np.float32)
+    py = (y[:, None] + along * (ny / norm)[:, None]).astype(np.float32)
+    profile = cv2.remap(smooth, px, py, cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE)
+    step = np.abs(profile[:, -3:].mean(axis=1) - profile[:, :3].mean(axis=1))
+    slope = np.abs(np.diff(profile, axis=1)).max(axis=1)
+    measured = 0.8 * step / np.maximum(slope, 1e-6)
+    return np.where(step < 0.25, 2.0 * REACH, np.clip(measured, 0.8, 2 * REACH))
+
+
+def hardness_of(widths: dict[tuple[int, int], float]) -> dict[tuple[int, int], float]:
+    """Hardness 0.2–1 of each contour against the picture's own sharpest edges.
+
+    Up to 1.5 times the sharpest tenth an edge is firm (1), from 4 times on it is soft (0.2); a
+    photo that is soft all over, or a large sheet, must not make every edge soft.
+    """
+    if not widths:
+        return {}
+    sharpest = max(1.0, float(np.percentile(list(widths.values()), 10)))
+    return {
+        pair: float(np.clip(1 - 0.8 * (width / sharpest - 1.5) / 2.5, 0.2, 1.0))
+        for pair, width in widths.items()
+    }

@@ -1,0 +1,75 @@
+"""One mass: what gets painted alike, with its measures on the surface."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field, replace
+from enum import StrEnum
+
+Lab = tuple[float, float, float]
+
+
+class Kind(StrEnum):
+    FLAT = "flat"
+    GRADED = "graded"
+    ACCENT = "accent"
+
+
+@dataclass(frozen=True)
+class Border:
+    """What a mass shares with one neighbour.
+
+    `length_cm` on the surface; `softness_mm` the 10–90 % width of the transition in the unsquinted
+    reference; `hardness` 0.2 (lost) to 1 (firm), judged against the picture's own sharpest edges.
+    """
+
+    mass: str
+    length_cm: float
+    softness_mm: float
+    hardness: float
+
+
+@dataclass(frozen=True)
+class Mass:
+    """A mass and its measures. Values are Munsell 0–10, Lab D65/2°, share 0–1 of the picture.
+
+    `value` is measured in the reference, `target` is what the key plans for this surface and paint.
+    `light_end` and `dark_end` are the target colours at both ends of a graded mass, else alike.
+    `direction` is where a graded mass grows darker, in degrees counter-clockwise from the right.
+    `box` is left, top, right, bottom and `centre` x, y, both normalised 0–1 from the top left.
+    """
+
+    id: str
+    label: int
+    kind: Kind
+    value: float
+    spread: float
+    lab: Lab
+    share: float
+    area_cm2: float
+    band: int
+    band_range: tuple[float, float]
+    value_range: tuple[float, float]
+    narrowest_mm: float
+    width_mm: float
+    pieces: int
+    outline_cm: float
+    centre: tuple[float, float]
+    box: tuple[float, float, float, float]
+    ends: tuple[Lab, Lab]
+    direction: float | None = None
+    light: bool = True
+    depth: int | None = None
+    target: float = 0.0
+    target_ends: tuple[Lab, Lab] = ((0.0, 0.0, 0.0), (0.0, 0.0, 0.0))
+    name: str | None = None
+    borders: tuple[Border, ...] = field(default=())
+
+    @property
+    def target_lab(self) -> Lab:
+        light, dark = self.target_ends
+        return ((light[0] + dark[0]) / 2, (light[1] + dark[1]) / 2, (light[2] + dark[2]) / 2)
+
+    def with_id(self, identity: dict[str, str]) -> Mass:
+        """The same mass under the ids of `identity`, its borders renamed too."""
+        borders = tuple(replace(b, mass=identity.get(b.mass, b.mass)) for b in self.borders)
+        return replace(self, id=identity.get(self.id, self.id), borders=borders)

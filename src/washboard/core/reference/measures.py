@@ -1,0 +1,241 @@
+"""Measures of each mass, in cm and cm² on the surface."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+from scipy.ndimage import find_objects
+
+from ..colour.lab import value_of_lab
+from . import contours
+from .mass import Border, Kind, Lab, Mass
+from .masses import Division
+from .picture import Labels, Picture, Singles
+
+GRADED_FROM = 0.8
+"""Range of value inside a mass, 10th to 90th percentile after squinting, that asks for a gradation."""
+PRICK_CM = 0.05
+"""A contact shorter than this is no border but a corner."""
+
+Floats = NDArray[np.float64]
+
+
+@dataclass(frozen=True)
+class Measured:
+    """Masses with their label map and, for graded ones, where between their ends each pixel lies.
+
+    `labels` (h, w) 1…n; `along` (h, w) 0 at the light end to 1 at the dark end, 0 in flat masses.
+    """
+
+    masses: tuple[Mass, ...]
+    labels: Labels
+    along: Singles
+
+
+@dataclass(frozen=True)
+class _Pixels:
+    """The pixels of one mass, taken from its bounding box."""
+
+    rows: slice
+    columns: slice
+    mask: NDArray[np.bool_]
+    value: Singles
+    lab: Singles
+
+
+def measure(
+    picture: Picture,
+    division: Division,
+    thresholds: Sequence[float],
+    width_cm: float,
+    kinds: Sequence[Kind] | None = None,
+) -> Measured:
+    """Every mass with value, colour, extent, widths, pieces, borders and gradient.
+
+    `width_cm` is the width of the picture on the surface (> 0). `kinds` overrides the measured kind
+    of each label, for pieces drawn without a photo.
+    """
+    labels, count = division.labels, division.count + 1
+    cm = width_cm / labels.shape[1]
+    lines = contours.lengths(labels, count) * cm
+    frame = contours.frame_lengths(labels, count) * cm
+    widths = contours.softness(picture.value, labels)
+    hardness = contours.hardness_of(widths)
+    distance = _distances(labels)
+    along = np.zeros(labels.shape, np.float32)
+    masses = []
+    for label, box in enumerate(find_objects(labels), 1):
+        if box is None:
+            continue
+        part = _pixels(picture, labels, label, box)
+        accent = label > division.flat_count
+        given = kinds[label - 1] if kinds else None
+        ends, steps, direction = _gradient(part, accent, given)
+        if steps is not None:
+            along[part.rows, part.columns][part.mask] = steps
+        kind = given or (Kind.ACCENT if accent else Kind.GRADED if steps is not None else Kind.FLAT)
+        masses.append(
+            _mass(part, label, kind, ends, direction, distance, labels.shape, cm, thresholds)
+            | {
+                "borders": _borders(label, lines, widths, hardness, cm),
+                "outline_cm": float(lines[label].sum() + frame[label]),
+                "light": division.light_accent[label - division.flat_count - 1] if accent else True,
+            }
+        )
+    return Measured(tuple(Mass(**fields) for fields in masses), labels, along)
+
+
+def _pixels(picture: Picture, labels: Labels, label: int, box: tuple[slice, ...]) -> _Pixels:
+    rows, columns = box[0], box[1]
+    mask = labels[rows, columns] == label
+    return _Pixels(
+        rows, columns, mask, picture.value[rows, columns][mask], picture.lab[rows, columns][mask]
+    )
+
+
+def _mass(
+    part: _Pixels,
+    label: int,
+    kind: Kind,
+    ends: tuple[Lab, Lab],
+    direction: float | None,
+    distance: Singles,
+    shape: tuple[int, int],
+    cm: float,
+    thresholds: Sequence[float],
+) -> dict[str, object]:
+    height, width = shape
+    value = float(np.median(part.value))
+    low, high = np.percentile(part.value, (10, 90))
+    if kind is Kind.GRADED:
+        low, high = sorted(float(value_of_lab(end)) for end in ends)
+    band = int(np.searchsorted(np.asarray(thresholds), value, side="right"))
+    narrow, median = _widths(distance[part.rows, part.columns], part.mask)
+    rows, columns = np.nonzero(part.mask)
+    pieces, _ = cv2.connectedComponents(part.mask.astype(np.uint8), connectivity=8)
+    return {
+        "id": f"m{label}",
+        "label": label,
+        "kind": kind,
+        "value": value,
+        "spread": float(high - low),
+        "lab": _triple(np.median(part.lab, axis=0)),
+        "share": len(part.value) / (height * width),
+        "area_cm2": len(part.value) * cm * cm,
+        "band": band,
+        "band_range": _band_range(thresholds, float(low), float(high), band, kind),
+        "value_range": (float(low), float(high)),
+        "narrowest_mm": narrow * cm * 10,
+        "width_mm": median * cm * 10,
+        "pieces": pieces - 1,
+        "centre": (
+            float((columns.mean() + part.columns.start + 0.5) / width),
+            float((rows.mean() + part.rows.start + 0.5) / height),
+        ),
+        "box": (
+            part.columns.start / width,
+            part.rows.start / height,
+            part.columns.stop / width,
+            part.rows.stop / height,
+        ),
+        "ends": ends,
+        "direction": direction,
+    }
+
+
+def _band_range(
+    thresholds: Sequence[float], low: float, high: float, band: int, kind: Kind
+) -> tuple[float, float]:
+    """The values the mass may end at: its band, or all bands a graded one runs through."""
+    edges = (0.0, *thresholds, 10.0)
+    if kind is not Kind.GRADED:
+        return edges[band], edges[band + 1]
+    first = int(np.searchsorted(np.asarray(thresholds), low, side="right"))
+    last = int(np.searchsorted(np.asarray(thresholds), high, side="right"))
+    return edges[min(first, band)], edges[max(last, band) + 1]
+
+
+def _gradient(
+    part: _Pixels, accent: bool, given: Kind | None
+) -> tuple[tuple[Lab, Lab], Floats | None, float | None]:
+    """Both end colours, where each pixel lies between them, and where it grows darker.
+
+    The wide-blurred colour inside the mass is laid onto the line between its two ends; so a glow
+    spreads as a glow and a sky as a sky, without steps.
+    """
+    middle = _triple(np.median(part.lab, axis=0))
+    if accent or given is Kind.FLAT or part.mask.sum() < 400:
+        return (middle, middle), None, None
+    smooth = _blurred_inside(part)
+    low, high = np.percentile(smooth[:, 0], (6, 94))
+    if (high - low) / 10 < GRADED_FROM and given is not Kind.GRADED:
+        return (middle, middle), None, None
+    light = _triple(np.median(smooth[smooth[:, 0] >= high], axis=0))
+    dark = _triple(np.median(smooth[smooth[:, 0] <= low], axis=0))
+    axis = np.subtract(dark, light)
+    axis[0] *= 2  # value leads: colour alone must not turn the gradation round
+    weight = np.array([2.0, 1.0, 1.0])
+    steps = ((smooth - np.asarray(light)) * weight) @ axis / max(float(axis @ axis), 1e-9)
+    rows, columns = np.nonzero(part.mask)
+    plane = np.stack([columns, -rows, np.ones(len(rows))], axis=1)
+    slope = np.linalg.lstsq(plane, smooth[:, 0], rcond=None)[0]
+    return (light, dark), np.clip(steps, 0, 1), float(np.degrees(np.arctan2(-slope[1], -slope[0])))
+
+
+def _blurred_inside(part: _Pixels) -> Floats:
+    """Lab (pixels, 3) blurred widely inside the mass: normalised, so nothing flows in from outside."""
+    small = cv2.resize(part.mask.astype(np.float32), None, fx=0.25, fy=0.25, interpolation=cv2.INTER_AREA)
+    sigma = max(1.0, 0.035 * max(small.shape) + 0.35 * np.sqrt(part.mask.sum()) / 16)
+    weight = np.maximum(cv2.GaussianBlur(small, (0, 0), sigma), 1e-4)
+    shape = part.mask.shape
+    result = np.empty((len(part.value), 3))
+    for channel in range(3):
+        full = np.zeros(shape, np.float32)
+        full[part.mask] = part.lab[:, channel]
+        reduced = cv2.resize(full, small.shape[::-1], interpolation=cv2.INTER_AREA)
+        blurred = cv2.GaussianBlur(reduced, (0, 0), sigma) / weight
+        result[:, channel] = cv2.resize(blurred, shape[::-1])[part.mask]
+    return result
+
+
+def _distances(labels: Labels) -> Singles:
+    """Distance in pixels of every pixel to its mass's border, one transform for all masses."""
+    inside = np.ones(labels.shape, np.uint8)
+    across, down = labels[:, 1:] != labels[:, :-1], labels[1:] != labels[:-1]
+    inside[:, 1:][across] = 0
+    inside[:, :-1][across] = 0
+    inside[1:][down] = 0
+    inside[:-1][down] = 0
+    return cv2.distanceTransform(inside, cv2.DIST_L2, 3) + np.float32(0.5)
+
+
+def _widths(distance: Singles, mask: NDArray[np.bool_]) -> tuple[float, float]:
+    """Narrowest (5th percentile) and median width in pixels along the mass's ridge."""
+    ridge = mask & (distance >= cv2.dilate(distance, np.ones((3, 3), np.uint8)) - 1e-3)
+    along = 2 * distance[ridge] if ridge.any() else np.array([1.0])
+    low, middle = np.percentile(along[along >= np.percentile(along, 20)], (5, 50))
+    return float(low), float(middle)
+
+
+def _borders(
+    label: int,
+    lines: Floats,
+    widths: dict[tuple[int, int], float],
+    hardness: dict[tuple[int, int], float],
+    cm: float,
+) -> tuple[Border, ...]:
+    found = []
+    for other in np.flatnonzero(lines[label] >= PRICK_CM):
+        pair = (min(label, int(other)), max(label, int(other)))
+        if pair in widths:
+            soft = widths[pair] * cm * 10
+            found.append(Border(f"m{other}", float(lines[label, other]), soft, hardness[pair]))
+    return tuple(found)
+
+
+def _triple(colour: NDArray[np.generic]) -> Lab:
+    return float(colour[0]), float(colour[1]), float(colour[2])

@@ -1,0 +1,1 @@
+"""Minutes: working and drying."""

@@ -1,0 +1,1 @@
+"""Made-up demo pieces, and the script that renders their references."""
