@@ -27,8 +27,8 @@ def figure(at: Array, x: float, z: float, lean: float, size: float) -> Array:
 
 
 def people(at: Array) -> Array:
-    tool = capsule(at, (-1.05, 1.02, 1.1), (1.0, 1.32, 2.2), 0.03)
-    return np.asarray(np.minimum.reduce([figure(at, -1.55, 1.0, 0.55, 1.08), figure(at, 3.25, 3.0, -0.3, 1.0), tool]))
+    tool = capsule(at, (-0.42, 1.12, 0.3), (1.0, 1.32, 2.2), 0.03)
+    return np.asarray(np.minimum.reduce([figure(at, -0.95, 0.2, 0.55, 1.12), figure(at, 3.35, 2.2, -0.3, 1.04), tool]))
 
 
 def machine(at: Array) -> Array:
@@ -118,15 +118,15 @@ def _passing(start: Array, direction: Array, a: tuple[float, ...], b: tuple[floa
 
 
 def sparks(start: Array, direction: Array) -> Array:
-    """Eleven sparks flung off the mould, 0–1."""
+    """Seven sparks flung off the mould, 0–1, the nearest the largest."""
     dice = np.random.default_rng(12)
     light = np.zeros(len(start))
-    for _ in range(11):
-        angle, far = dice.uniform(0.15, np.pi - 0.15), dice.uniform(0.45, 1.5)
+    for size in (0.085, 0.075, 0.07, 0.065, 0.05, 0.03, 0.03):
+        angle, far = dice.uniform(0.15, np.pi - 0.15), dice.uniform(0.75, 1.7)
         at = POUR + np.array([np.cos(angle) * far, np.sin(angle) * far * 0.8 - 0.1, dice.uniform(-0.3, 0.2)])
         to = at - start
         along = (to * direction).sum(axis=1, keepdims=True)
-        light = np.maximum(light, np.clip(2.0 - np.linalg.norm(to - along * direction, axis=1) / 0.022, 0, 1))
+        light = np.maximum(light, np.clip(2.0 - np.linalg.norm(to - along * direction, axis=1) / size, 0, 1))
     return light
 
 
@@ -143,5 +143,6 @@ def render(width: int = 1500, height: int = 1050) -> NDArray[np.uint8]:
     colour = (colour + smoke) * (1 - metal) + metal * np.array([1.6, 1.35, 0.85])
     spark = sparks(start, direction)[:, None]
     colour = colour * (1 - spark) + spark * np.array([1.3, 0.95, 0.45])
-    haze = np.array([0.0075, 0.0068, 0.0085])
+    # Smoke stands deep in the hall: the far wall is veiled, the near figure is not.
+    haze = np.array([0.030, 0.025, 0.027]) * np.clip((hit - 5.8) / 9, 0.05, 1)[:, None]
     return developed(colour + haze, width, height, 0.007, 6)

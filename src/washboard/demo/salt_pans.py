@@ -15,6 +15,9 @@ HEAPS = (
 )  # fmt: skip
 """Each heap: x, z, radius, height in metres."""
 
+GLINTS = ((-0.75, -1.6, 0.085), (0.35, -1.9, 0.075), (1.0, -1.2, 0.09), (-1.9, -1.35, 0.08), (2.2, 2.3, 0.14))
+"""Sun on open water: x, z, half width in metres."""
+
 
 def heaps(at: Array) -> Array:
     nearest = np.full(len(at), 50.0)
@@ -60,16 +63,16 @@ def sky(direction: Array) -> Array:
     colour = glow * (1 - second) + high * second
     bearing = np.arctan2(direction[:, 0], direction[:, 2])
     ridge = 0.034 + 0.011 * np.sin(bearing * 3.1 + 0.6) + 0.006 * noise(bearing * 9, bearing * 0, 3, 3)
-    hill = np.array([0.235, 0.29, 0.42])
+    hill = np.array([0.19, 0.24, 0.40])
     edge = np.clip((ridge - direction[:, 1]) / 0.0015, 0, 1)[:, None]
     return np.asarray(colour * (1 - edge) + hill * edge)
 
 
 def lit(at: Array, facing: Array, base: Array, reach: float) -> Array:
-    sun = np.array([1.12, 1.02, 0.84]) * 0.98
+    sun = np.array([1.42, 1.30, 1.08])
     towards = np.broadcast_to(SUN, at.shape)
     seen = np.clip(facing @ SUN, 0, 1) * shade(scene, at + facing * 0.02, towards, reach, 14.0)
-    above = (0.55 + 0.45 * facing[:, 1])[:, None] * np.array([0.19, 0.25, 0.36])
+    above = (0.55 + 0.45 * facing[:, 1])[:, None] * np.array([0.135, 0.18, 0.29])
     return base * (seen[:, None] * sun + above)
 
 
@@ -89,13 +92,18 @@ def ground(at: Array, direction: Array) -> Array:
         mirrored[met] = solid(at[met] + back[met] * hit[met, None])
     grazing = (1 - np.clip(-(direction * facing).sum(axis=1), 0, 1))[:, None]
     fresnel = np.clip(0.06 + 0.9 * grazing**3.2, 0, 0.86)
-    water = lit(at, facing, np.array([0.085, 0.135, 0.15]), 8.0)
+    water = lit(at, facing, np.array([0.05, 0.115, 0.12]), 8.0)
     colour = water * (1 - fresnel) + mirrored * fresnel * np.array([0.86, 0.92, 0.95])
     near_heap = np.exp(-np.maximum(heaps(at), 0) * 1.6)
     patch = noise(at[:, 0] * 0.55, at[:, 2] * 0.8, 14, 4) + 0.5 * near_heap - 0.36
     cover = np.clip(patch / 0.05, 0, 1)[:, None]
     crust = lit(at, np.broadcast_to([0.0, 1.0, 0.0], at.shape), np.array([0.80, 0.78, 0.74]), 8.0)
-    return np.asarray(colour * (1 - cover) + crust * cover)
+    colour = colour * (1 - cover) + crust * cover
+    for x, z, size in GLINTS:
+        spot = np.hypot((at[:, 0] - x) / size, (at[:, 2] - z) / (2.1 * size))
+        shine = np.clip((1.0 - spot) / 0.25, 0, 1)[:, None]
+        colour = colour * (1 - shine) + np.array([1.3, 1.28, 1.2]) * shine
+    return np.asarray(colour)
 
 
 def solid(at: Array) -> Array:
@@ -103,7 +111,7 @@ def solid(at: Array) -> Array:
     parts = np.stack([heaps(at), walls(at), shed(at)])
     which = np.argmin(parts, axis=0)
     speckle = 1 + 0.05 * noise(at[:, 0] * 9, at[:, 1] * 9 + at[:, 2] * 9, 2, 2)[:, None]
-    base = np.array([[0.88, 0.87, 0.84], [0.17, 0.12, 0.085], [0.30, 0.26, 0.22]])[which] * speckle
+    base = np.array([[0.88, 0.87, 0.84], [0.155, 0.088, 0.05], [0.30, 0.26, 0.22]])[which] * speckle
     roof = (which == 2) & (at[:, 1] > 1.56) & (np.abs(at[:, 0] - 6.9) < 1.7)
     base[roof] = np.array([0.42, 0.16, 0.10])
     return lit(at, normal(scene, at), base, 9.0)
@@ -121,6 +129,6 @@ def render(width: int = 1500, height: int = 1000) -> NDArray[np.uint8]:
     seen = np.empty_like(at)
     seen[flat] = ground(at[flat], direction[met][flat])
     seen[~flat] = solid(at[~flat])
-    air = np.clip(1 - np.exp(-hit[met] / 75), 0, 1)[:, None] * 0.75
+    air = np.clip(1 - np.exp(-hit[met] / 95), 0, 1)[:, None] * 0.7
     colour[met] = seen * (1 - air) + np.array([0.66, 0.67, 0.66]) * air
     return developed(colour * 0.97, width, height, 0.006, 4)

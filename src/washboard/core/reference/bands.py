@@ -14,11 +14,11 @@ from .squint import Squinted
 
 CAP = 1.0
 """Largest squared distance (value²) that counts: a far pixel must not drag its neighbours along."""
-FAMILY_APART = 26.0
+FAMILY_APART = 17.0
 """Least distance in a*b* between two colour families."""
 FAMILY_SHARE = 0.03
 """Least share of the picture for a colour family."""
-MOST_FAMILIES = 4
+MOST_FAMILIES = 6
 
 
 def classes(squinted: Squinted, thresholds: Sequence[float]) -> tuple[Labels, Labels]:
@@ -55,7 +55,7 @@ def _smallest(costs: list[Singles], guide: Singles) -> Labels:
 
 
 def families(colour: Singles) -> NDArray[np.float64]:
-    """Centres (n, 2) in a*b* of the colour families of a picture, 1 ≤ n ≤ 4, the largest first.
+    """Centres (n, 2) in a*b* of the colour families of a picture, 1 ≤ n ≤ 6, the largest first.
 
     Peaks of the a*b* histogram at least FAMILY_APART apart that hold FAMILY_SHARE, then Lloyd's
     iteration; deterministic, because nothing is drawn at random.

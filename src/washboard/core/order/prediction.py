@@ -1,0 +1,137 @@
+"""The prediction: a table passes × patches, and the map that looks it up without a visible step.
+
+A patch is the part of a mass with one history. The picture after pass k is row k of the table looked
+up through the patch map: two patches and a weight for every pixel, so that edges are as soft as they
+were measured and a wash that stops inside a mass fades out.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from ..colour.lab import encoded_of, value_of_linear
+from ..colour.value import luminance_of
+from ..reference.picture import Labels, Singles
+from .parts import STRIP_CM
+from .planner import Worked
+
+Floats = NDArray[np.float64]
+Bytes = NDArray[np.uint8]
+
+FADE_CM = 0.9 * STRIP_CM
+"""Width over which a stop inside a mass fades out."""
+LEAST_EDGE_PX, MOST_EDGE_PX = 1.2, 9.0
+
+
+@dataclass(frozen=True)
+class Table:
+    """`colours` (k + 1, p, 2, 3) sRGB bytes at the light and dark end of each patch, row 0 bare;
+    `values` (k + 1, p, 2) Munsell; `mass` (p,) index of each patch's mass; `patch` (parts,)."""
+
+    colours: Bytes
+    values: Floats
+    mass: NDArray[np.intp]
+    patch: NDArray[np.intp]
+
+    @property
+    def greys(self) -> Bytes:
+        """The same table as neutral greys (k + 1, p, 2) of equal value: the values-only twin."""
+        grey = encoded_of(luminance_of(self.values) / 100)
+        return np.rint(grey * 255).astype(np.uint8)
+
+
+@dataclass(frozen=True)
+class PatchMap:
+    """For every pixel (h, w): patch `first`, its neighbour `second`, and `weight` 0–127 of the
+    second; `along` 0–255 from the light to the dark end of graded masses."""
+
+    first: NDArray[np.uint16]
+    second: NDArray[np.uint16]
+    weight: Bytes
+    along: Bytes
+
+
+def table_of(worked: Worked) -> Table:
+    """The table of predictions of a worked plan."""
+    rows = np.stack([worked.scene.bare, *(step.after for step in worked.steps)])
+    covered = [step.covered for step in worked.steps] or [np.zeros(rows.shape[1], bool)]
+    history = np.stack([worked.scene.parts.mass, *covered], axis=1)
+    _, first, patch = np.unique(history, axis=0, return_index=True, return_inverse=True)
+    looks = rows[:, first]
+    colours = np.rint(encoded_of(looks) * 255).astype(np.uint8)
+    return Table(colours, value_of_linear(looks), worked.scene.parts.mass[first], patch.ravel())
+
+
+def patch_map(worked: Worked, table: Table, parts: Labels, along: Singles, width_cm: float) -> PatchMap:
+    """The map of patches with soft edges; `parts` (h, w), `along` (h, w) 0–1, `width_cm` > 0.
+
+    Between masses the transition has the width measured in the reference; inside a mass it is the
+    width over which a wash fades out.
+    """
+    patches = table.patch[parts].astype(np.int32)
+    cm = width_cm / parts.shape[1]
+    distance, other = _neighbour(patches)
+    width = _transition(worked, table, cm)[patches, other]
+    # A linear ramp centred on the border: half and half on it, all own colour half a width inside.
+    weight = np.clip(0.5 - distance / np.maximum(width, 1e-6), 0, 0.5)
+    return PatchMap(
+        patches.astype(np.uint16),
+        other.astype(np.uint16),
+        np.rint(weight * 254).astype(np.uint8),
+        np.rint(np.clip(along, 0, 1) * 255).astype(np.uint8),
+    )
+
+
+def _transition(worked: Worked, table: Table, cm: float) -> Floats:
+    """Width in pixels (p, p) of the transition between every two patches."""
+    masses = worked.plan.masses
+    index = {m.id: k for k, m in enumerate(masses)}
+    between = np.full((len(masses), len(masses)), LEAST_EDGE_PX)
+    for k, mass in enumerate(masses):
+        for border in mass.borders:
+            width = border.softness_mm / 10 / cm if border.hardness < 1 else LEAST_EDGE_PX
+            between[k, index[border.mass]] = np.clip(width, LEAST_EDGE_PX, MOST_EDGE_PX)
+    np.fill_diagonal(between, FADE_CM / cm)
+    return np.asarray(between[table.mass[:, None], table.mass[None]])
+
+
+def _neighbour(patches: Labels) -> tuple[Singles, Labels]:
+    """Distance to the nearest other patch, in pixels from the border line, and which it is."""
+    inside = np.ones(patches.shape, np.uint8)
+    other = patches.copy()
+    for here, there in (
+        (np.s_[:, 1:], np.s_[:, :-1]),
+        (np.s_[:, :-1], np.s_[:, 1:]),
+        (np.s_[1:], np.s_[:-1]),
+        (np.s_[:-1], np.s_[1:]),
+    ):
+        apart = patches[here] != patches[there]
+        inside[here][apart] = 0
+        other[here] = np.where(apart, patches[there], other[here])
+    if inside.all():
+        return np.full(patches.shape, 1e6, np.float32), other
+    distance, seed = cv2.distanceTransformWithLabels(
+        inside, cv2.DIST_L2, 5, labelType=cv2.DIST_LABEL_PIXEL
+    )
+    own, across = (np.zeros(int(seed.max()) + 1, np.int32) for _ in range(2))
+    rim = inside == 0
+    own[seed[rim]], across[seed[rim]] = patches[rim], other[rim]
+    near = np.where(own[seed] == patches, across[seed], own[seed])
+    return (distance + np.float32(0.5)).astype(np.float32), near.astype(np.int32)
+
+
+def painted(table: Table, where: PatchMap, row: int, values_only: bool = False) -> Bytes:
+    """The picture (h, w, 3) after pass `row` (0: bare), or its values-only twin."""
+    if values_only:
+        ends = np.repeat(table.greys[row][..., None], 3, axis=-1).astype(np.float32)
+    else:
+        ends = table.colours[row].astype(np.float32)
+    t = where.along.astype(np.float32)[..., None] / 255
+    w = where.weight.astype(np.float32)[..., None] / 254
+    first = ends[where.first, 0] * (1 - t) + ends[where.first, 1] * t
+    second = ends[where.second, 0] * (1 - t) + ends[where.second, 1] * t
+    return np.rint(first * (1 - w) + second * w).astype(np.uint8)
