@@ -8,7 +8,7 @@ from numpy.typing import NDArray
 from .scenes import Array, box, developed, march, noise, normal, rays, shade, unit
 
 EYE, TARGET = np.array([0.0, 2.35, -6.2]), np.array([0.25, 0.95, 6.0])
-SUN = unit(np.array([-0.91, 0.42, 0.06]))
+SUN = unit(np.array([-0.80, 0.45, -0.36]))
 HEAPS = (
     (-2.55, 1.6, 1.62, 1.75), (0.95, 4.0, 1.45, 1.6), (-0.5, 11.5, 1.3, 1.4), (4.6, 9.0, 1.6, 1.75),
     (-7.2, 13.0, 1.4, 1.5), (9.6, 17.0, 1.5, 1.6),

@@ -54,20 +54,24 @@ def named(mass: Mass) -> str:
 
 
 def listed(masses: Sequence[Mass], most: int = 3) -> str:
-    """Masses as a list in words, the largest first: names, then how many more."""
-    ranked = sorted(masses, key=lambda m: (m.name is None, -m.share, m.label))
-    names: list[str] = []
-    for mass in ranked:
-        if named(mass) not in names:
-            names.append(named(mass))
+    """Masses as a list in words: names and the largest first, then how many more, then accents counted."""
+    shapes = [m for m in masses if m.kind is not Kind.ACCENT or m.name]
+    ranked = sorted(shapes, key=lambda m: (m.name is None, -m.share, m.label))
+    names = list(dict.fromkeys(named(m) for m in ranked))
     shown, more = names[:most], len(names) - most
     if more == 1:
-        shown, more = names[: most + 1], 0
-    if more > 0:
-        shown.append(f"{count_word(more)} smaller shapes" if not ranked[most].name else f"{count_word(more)} more")
-    if len(shown) < 2:
-        return "".join(shown)
-    return ", ".join(shown[:-1]) + " and " + shown[-1]
+        shown = names
+    elif more > 1:
+        shown.append(f"{count_word(more)} {'more' if ranked[-1].name else 'smaller shapes'}")
+    unnamed = [m for m in masses if m.kind is Kind.ACCENT and not m.name]
+    for light in (True, False):
+        found = [m for m in unnamed if m.light is light]
+        word = "light" if light else "dark"
+        if len(found) == 1 and not shown:
+            shown.append(named(found[0]))
+        elif found:
+            shown.append(f"the {count_word(len(found))} {word} accents" if len(found) > 1 else f"the {word} accent")
+    return shown[0] if len(shown) == 1 else ", ".join(shown[:-1]) + " and " + shown[-1] if shown else ""
 
 
 def count_word(number: int) -> str:

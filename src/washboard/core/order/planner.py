@@ -13,6 +13,7 @@ from ..colour.lab import difference, linear_of_lab, value_of_lab, value_of_linea
 from ..key.key import Key, key_for, keyed
 from ..materials.media import Medium
 from ..materials.surfaces import Sheet, Surface, described
+from ..optics.film import DARKEST
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
 from .coverage import Coverage, cut_length
@@ -214,13 +215,17 @@ def _muted(scene: Scene, turn: NDArray[np.int64]) -> Mapping[int, Mapping[int, F
     if scene.medium.transparent or scene.medium.dry_minutes > OPEN_AT_ONCE:
         return muted
     for m, mass in enumerate(scene.masses):
-        lightness, a, b = mass.target_lab
+        _, a, b = mass.target_lab
         loud = np.hypot(a, b) > LOUD_CHROMA and mass.target - scene.surface.value >= HIGH_ABOVE
         if loud and turn[m] > 0 and mass.kind is not MassKind.ACCENT:
-            dull = (max(lightness - 18, 5.0), a * 0.6, b * 0.6)
-            colour = np.clip(linear_of_lab(dull), 0.002, 1.0)
-            muted.setdefault(int(turn[m]) - 1, {})[m] = colour
+            muted.setdefault(int(turn[m]) - 1, {})[m] = _dull(mass)
     return muted
+
+
+def _dull(mass: Mass) -> Floats:
+    """The duller, darker colour (3,) below a loud one."""
+    lightness, a, b = mass.target_lab
+    return np.clip(linear_of_lab((max(lightness - 18, 5.0), a * 0.6, b * 0.6)), DARKEST, 1.0)
 
 
 def _passes(scene: Scene, turn: NDArray[np.int64], steps: Sequence[Step]) -> tuple[Pass, ...]:
@@ -272,3 +277,31 @@ def _notes(
     if ground >= 0.005 and not scene.medium.transparent:
         notes.append(f"The surface already paints {100 * ground:.0f} % of the picture within {RIGHT_VALUE} of value.")
     return tuple(notes)
+
+
+def reordered(worked: Worked, order: Sequence[str]) -> Worked:
+    """The same passes in another order, looks, values, waits and words worked out anew.
+
+    An order that does not name every pass once belongs to another plan and is passed over.
+    """
+    ids = [done.id for done in worked.plan.passes]
+    if sorted(order) != sorted(ids) or list(order) == ids:
+        return worked
+    places = [ids.index(name) for name in order]
+    turn = np.array([places.index(t) if t >= 0 else -1 for t in worked.turn], np.int64)
+    scene, looks, steps = worked.scene, worked.scene.bare, []
+    for k, place in enumerate(places):
+        old = worked.steps[place]
+        question = replace(old.question, status=statuses(scene.parts, turn, k))
+        after = _laid(scene, looks, question, old.covered, old.colours)
+        for m in old.muted:
+            own = scene.parts.of(m)
+            after[own] = scene.film.lay(after[own], _dull(scene.masses[m]))
+        steps.append(replace(old, question=question, before=looks, after=after))
+        looks = after
+    passes = tuple(
+        replace(done, id=order[k]) for k, done in enumerate(_passes(scene, turn, steps))
+    )
+    plan = replace(worked.plan, passes=passes, predicted=predicted_values(scene, steps))
+    fresh = Worked(plan, scene, turn, tuple(steps))
+    return replace(fresh, plan=replace(plan, passes=worded(fresh)))

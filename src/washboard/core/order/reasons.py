@@ -85,7 +85,7 @@ def _goes_round(worked: Worked, k: int) -> Reason | None:
     narrow = min(scene.masses[m].narrowest_mm for m in around)
     sentence = (
         f"It goes round {listed(_masses(scene, around), 2)}: {length:.0f} cm of edge, {minutes:.1f} min, "
-        f"{narrow:.0f} mm at the narrowest; once covered, that light is gone."
+        f"{narrow:.{0 if narrow >= 3 else 1}f} mm at the narrowest; once covered, that light is gone."
     )
     return Reason("goes-round", sentence, _ids(scene, around), {"cm": length, "minutes": minutes, "mm": narrow})
 

@@ -86,14 +86,8 @@ def _palest(k: int, words: str, masses: Sequence[Mass]) -> str:
 
 def _leaving(worked: Worked, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
     kept = {m.id for m in [*masses, *under]}
-    out = [m for m in worked.scene.masses if m.id not in kept]
-    accents = [m for m in out if m.kind is MassKind.ACCENT and m.light]
-    shapes = [m for m in out if m.kind is not MassKind.ACCENT]
-    parts = [listed(shapes, 2)] if shapes else []
-    if accents:
-        one = "the light accent" if len(accents) == 1 else f"the {count_word(len(accents))} light accents"
-        parts.append(one)
-    return f" but {' and '.join(parts)}" if parts else ""
+    out = [m for m in worked.scene.masses if m.id not in kept and (m.kind is not MassKind.ACCENT or m.light)]
+    return f" but {listed(out, 2)}" if out else ""
 
 
 def _last(worked: Worked, k: int) -> str:

@@ -1,0 +1,5 @@
+"""`python -m washboard`."""
+
+from .cli import main
+
+main()

@@ -1,0 +1,1 @@
+"""Reading and writing open formats. Every reader treats its input as hostile."""

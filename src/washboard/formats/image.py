@@ -1,0 +1,146 @@
+"""Pictures of every usual kind, read into upright sRGB at working size."""
+
+from __future__ import annotations
+
+import io
+import warnings
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+from PIL import Image, ImageCms, ImageOps, UnidentifiedImageError
+
+from ..core.errors import InvalidImage
+from ..core.reference.picture import LONG_SIDE
+
+MOST_BYTES = 64 * 2**20
+MOST_PIXELS = 150_000_000
+"""Checked from the file's header, before anything is decoded."""
+FORMATS = ("JPEG", "PNG", "WEBP", "TIFF", "BMP", "GIF", "MPO")
+NAMES = "JPEG, PNG, WebP, TIFF, BMP or GIF"
+ENLARGE = 4.0
+"""A small picture is enlarged to working size, but not beyond this."""
+
+
+@dataclass(frozen=True)
+class Decoded:
+    """`rgb` (h, w, 3) uint8 at working size; `width`, `height` of the file, upright; `notes` to say."""
+
+    rgb: NDArray[np.uint8]
+    width: int
+    height: int
+    format: str
+    notes: tuple[str, ...]
+
+
+def decoded(data: bytes) -> Decoded:
+    """The picture in a file's bytes, upright, in sRGB, its long side at working size.
+
+    Raises InvalidImage for anything that is no picture, truncated, too large, or an SVG drawing.
+    """
+    if len(data) > MOST_BYTES:
+        raise InvalidImage(
+            f"The file has {len(data) / 2**20:.0f} MB; at most {MOST_BYTES >> 20} MB are taken. Nothing "
+            "was stored. Save it smaller: 4000 pixels on the long side are plenty."
+        )
+    _refuse_drawings(data)
+    try:
+        with warnings.catch_warnings():
+            warnings.simplefilter("error", Image.DecompressionBombWarning)
+            return _read(data)
+    except InvalidImage:
+        raise
+    except (Image.DecompressionBombError, Image.DecompressionBombWarning):
+        raise _too_large() from None
+    except UnidentifiedImageError:
+        raise InvalidImage(
+            f"This file is not a picture that can be read. Nothing was stored. Use {NAMES}."
+        ) from None
+    except MemoryError:
+        raise _too_large() from None
+    except (OSError, SyntaxError, ValueError, EOFError, IndexError, TypeError, KeyError) as error:
+        raise InvalidImage(
+            f"The picture breaks off or is damaged ({str(error)[:80]}). Nothing was stored. Copy it "
+            "again from the camera, or open and save it in a picture program."
+        ) from None
+
+
+def _refuse_drawings(data: bytes) -> None:
+    head = data[:1024].lstrip().lower()
+    if head.startswith((b"<svg", b"<?xml", b"<!doctype svg")) or b"<svg" in head[:512]:
+        raise InvalidImage(
+            f"This is an SVG drawing, not a photo. Nothing was stored. Export it as PNG; {NAMES} are read."
+        )
+
+
+def _too_large() -> InvalidImage:
+    return InvalidImage(
+        f"The picture has more than {MOST_PIXELS // 10**6} million pixels; it was not opened and nothing "
+        "was stored. Save it smaller: 4000 pixels on the long side are plenty."
+    )
+
+
+def _read(data: bytes) -> Decoded:
+    limit, Image.MAX_IMAGE_PIXELS = Image.MAX_IMAGE_PIXELS, MOST_PIXELS
+    try:
+        picture = Image.open(io.BytesIO(data), formats=FORMATS)
+        if picture.width * picture.height > MOST_PIXELS:
+            raise _too_large()
+        notes = []
+        frames = getattr(picture, "n_frames", 1)
+        if frames > 1 and picture.format != "MPO":
+            notes.append(f"The file holds {frames} pictures; the first was taken.")
+        full = picture.size
+        # JPEG is decoded at an eighth, a quarter or a half where that is still above working size.
+        picture.draft("RGB", _working(full))
+        picture.load()
+        upright = ImageOps.exif_transpose(picture)
+        width, height = full if upright.size[0] * full[1] == upright.size[1] * full[0] else full[::-1]
+        if (upright.size[0] >= upright.size[1]) != (width >= height):
+            width, height = height, width
+        plain = _flattened(_to_srgb(upright, picture, notes))
+        # A camera's file can claim to be progressive or reduced by a little: fit the real pixels.
+        resized = plain.resize(_working(plain.size), Image.Resampling.BICUBIC if max(plain.size) < LONG_SIDE else Image.Resampling.BOX)
+        rgb = np.ascontiguousarray(np.asarray(resized, dtype=np.uint8))
+        return Decoded(rgb, width, height, str(picture.format), tuple(notes))
+    finally:
+        Image.MAX_IMAGE_PIXELS = limit
+
+
+def _working(size: tuple[int, int]) -> tuple[int, int]:
+    scale = min(LONG_SIDE / max(size), ENLARGE)
+    return max(1, round(size[0] * scale)), max(1, round(size[1] * scale))
+
+
+def _to_srgb(picture: Image.Image, source: Image.Image, notes: list[str]) -> Image.Image:
+    """Colours through the embedded profile to sRGB; a broken profile is passed over and said."""
+    profile = source.info.get("icc_profile")
+    if not profile or picture.mode not in ("RGB", "CMYK", "L", "RGBA"):
+        return picture
+    try:
+        embedded = ImageCms.ImageCmsProfile(io.BytesIO(profile))
+        alpha = picture.getchannel("A") if picture.mode == "RGBA" else None
+        base = picture.convert("RGB") if alpha is not None else picture
+        done = ImageCms.profileToProfile(base, embedded, ImageCms.createProfile("sRGB"), outputMode="RGB")
+        if done is None:
+            return picture
+        if alpha is not None:
+            done.putalpha(alpha)
+        return done
+    except (ImageCms.PyCMSError, OSError, ValueError, TypeError):
+        notes.append("The file's colour profile is damaged and was passed over: colours are taken as sRGB.")
+        return picture
+
+
+def _flattened(picture: Image.Image) -> Image.Image:
+    """Three channels of 8 bits; transparency is flattened on white."""
+    if picture.mode.startswith("I") or picture.mode == "F":
+        wide = np.asarray(picture, dtype=np.float64)
+        top = 65535.0 if picture.mode != "F" or wide.max(initial=0) > 1 else 1.0
+        levels = np.clip(np.nan_to_num(wide) / top * 255, 0, 255)
+        return Image.fromarray(np.rint(levels).astype(np.uint8)).convert("RGB")
+    if picture.mode in ("RGBA", "LA", "PA", "La", "RGBa") or "transparency" in picture.info:
+        clear = picture.convert("RGBA")
+        sheet = Image.new("RGBA", clear.size, "white")
+        return Image.alpha_composite(sheet, clear).convert("RGB")
+    return picture.convert("RGB")

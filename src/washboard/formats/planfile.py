@@ -1,0 +1,312 @@
+"""The open plan format: JSON, versioned, self-describing, validated on write and read."""
+
+from __future__ import annotations
+
+import hashlib
+import json
+from dataclasses import dataclass
+from typing import Annotated, Any, Literal
+
+from pydantic import BaseModel, ConfigDict, Field, ValidationError
+
+from ..core.errors import InvalidPlan, NewerPlan, UnknownName
+from ..core.key.key import Key
+from ..core.materials.media import medium_named
+from ..core.materials.surfaces import Sheet, Surface
+from ..core.order.plan import Kind, Operation, Pass, Plan, Reason, Role
+from ..core.reference.mass import Border, Mass
+from ..core.reference.mass import Kind as MassKind
+from ..core.reference.picture import Labels
+
+VERSION = 1
+MOST_BYTES = 16 * 2**20
+
+Value = Annotated[float, Field(ge=0, le=10)]
+Share = Annotated[float, Field(ge=0, le=1)]
+Length = Annotated[float, Field(ge=0)]
+LabColour = tuple[float, float, float]
+
+
+def _camel(name: str) -> str:
+    head, *rest = name.split("_")
+    return head + "".join(word.title() for word in rest)
+
+
+class _Part(BaseModel):
+    """Unknown fields are kept: a newer program's additions survive an older one."""
+
+    model_config = ConfigDict(
+        extra="allow", alias_generator=_camel, populate_by_name=True, allow_inf_nan=False
+    )
+
+
+class SurfacePart(_Part):
+    words: str
+    value: Value
+    lab: LabColour
+
+
+class ReferencePart(_Part):
+    hash: str
+    width_px: int = Field(gt=0)
+    height_px: int = Field(gt=0)
+    width_cm: float = Field(gt=0)
+    height_cm: float = Field(gt=0)
+
+
+class SheetPart(_Part):
+    width_cm: float = Field(gt=0)
+    height_cm: float = Field(gt=0)
+    picture_width_cm: float = Field(gt=0)
+    picture_height_cm: float = Field(gt=0)
+
+
+class KeyPart(_Part):
+    measured: tuple[float, ...]
+    planned: tuple[float, ...]
+    lowest: Value
+    highest: Value
+
+
+class NeighbourPart(_Part):
+    mass: str
+    length_cm: Length
+    softness_mm: Length
+    hardness: Share
+
+
+class MassPart(_Part):
+    id: str
+    label: int = Field(ge=1)
+    name: str | None
+    kind: MassKind
+    light: bool
+    value: Value
+    target_value: Value
+    spread: float
+    lab: LabColour
+    share: Share
+    area_cm2: Length
+    band: int = Field(ge=0)
+    band_range: tuple[Value, Value]
+    value_range: tuple[float, float]
+    area: str | None
+    depth: int | None
+    reserved: bool
+    outline_cm: Length
+    narrowest_mm: Length
+    width_mm: Length
+    pieces: int
+    centre: tuple[float, float]
+    box: tuple[float, float, float, float]
+    ends: tuple[LabColour, LabColour]
+    target_ends: tuple[LabColour, LabColour]
+    direction: float | None
+    neighbours: tuple[NeighbourPart, ...]
+
+
+class OperationPart(_Part):
+    mass: str
+    kind: Kind
+    role: Role
+    cover: Share
+    from_value: Value
+    to_value: Value
+
+
+class ReasonPart(_Part):
+    kind: str
+    sentence: str
+    masses: tuple[str, ...]
+    figures: dict[str, float]
+
+
+class PassPart(_Part):
+    id: str
+    title: str
+    reason: str
+    what: str
+    where: str
+    edge: str
+    values: tuple[float, float]
+    minutes: Length
+    wait_minutes: Length
+    needs: str
+    max_lag_minutes: float | None
+    operations: tuple[OperationPart, ...]
+    reasons: tuple[ReasonPart, ...]
+    findings: tuple[str, ...]
+
+
+class PredictedPart(_Part):
+    values: tuple[tuple[Value, ...], ...]
+
+
+class Document(_Part):
+    """A plan: `predicted.values` has the bare surface and every pass as rows, masses as columns."""
+
+    washboard: Literal[1]
+    engine: str
+    piece: str
+    medium: str
+    school: str
+    school_reason: str
+    surface: SurfacePart
+    sheet: SheetPart
+    reference: ReferencePart | None
+    key: KeyPart
+    label_map: str | None
+    masses: tuple[MassPart, ...]
+    passes: tuple[PassPart, ...]
+    predicted: PredictedPart
+    notes: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True)
+class Source:
+    """Where a plan's masses come from: the reference's hash and size, and the label map's hash."""
+
+    piece: str
+    reference_hash: str | None = None
+    width_px: int = 0
+    height_px: int = 0
+    label_map: str | None = None
+
+
+def document_of(plan: Plan, source: Source) -> Document:
+    """The plan as a document; every number rounded to what it can be known to."""
+    return Document.model_validate(_rounded(_fields(plan, source)))
+
+
+def _fields(plan: Plan, source: Source) -> dict[str, Any]:
+    sheet = plan.sheet
+    reference = source.reference_hash and {
+        "hash": source.reference_hash, "width_px": source.width_px, "height_px": source.height_px,
+        "width_cm": sheet.picture_width_cm, "height_cm": sheet.picture_height_cm,
+    }  # fmt: skip
+    bare = {o.mass for p in plan.passes for o in p.operations if o.kind is Kind.RESERVE}
+    return {
+        "washboard": VERSION, "engine": plan.engine, "piece": source.piece,
+        "medium": plan.medium.key, "school": plan.school, "school_reason": plan.school_why,
+        "surface": vars(plan.surface), "sheet": vars(sheet), "reference": reference or None,
+        "key": vars(plan.key), "label_map": source.label_map,
+        "masses": [_mass(m, m.id in bare) for m in plan.masses],
+        "passes": [_pass(p) for p in plan.passes],
+        "predicted": {"values": plan.predicted}, "notes": plan.notes,
+    }  # fmt: skip
+
+
+def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
+    fields = {k: v for k, v in vars(mass).items() if k not in ("target", "borders")}
+    return fields | {
+        "target_value": mass.target,
+        "area": None,
+        "reserved": reserved,
+        "neighbours": [vars(b) for b in mass.borders],
+    }
+
+
+def _pass(done: Pass) -> dict[str, Any]:
+    fields = {k: v for k, v in vars(done).items() if k not in ("wait", "max_lag")}
+    return fields | {
+        "reason": " ".join(r.sentence for r in done.reasons),
+        "wait_minutes": done.wait,
+        "max_lag_minutes": done.max_lag,
+        "operations": [vars(o) for o in done.operations],
+        "reasons": [{**vars(r), "figures": dict(r.figures)} for r in done.reasons],
+    }
+
+
+def _rounded(given: Any) -> Any:
+    if isinstance(given, float):
+        return round(given, 4)
+    if isinstance(given, dict):
+        return {k: _rounded(v) for k, v in given.items()}
+    return [_rounded(v) for v in given] if isinstance(given, (list, tuple)) else given
+
+
+def written(document: Document) -> str:
+    """The document as JSON text, validated once more."""
+    plain = document.model_dump(mode="json", by_alias=True)
+    Document.model_validate(plain)
+    return json.dumps(plain, indent=1, ensure_ascii=False, allow_nan=False)
+
+
+def read(text: str | bytes) -> Document:
+    """A document from JSON text. Raises NewerPlan and InvalidPlan, naming what is wrong and where."""
+    if len(text) > MOST_BYTES:
+        raise InvalidPlan(f"The plan file is larger than {MOST_BYTES >> 20} MB; nothing was read from it.")
+    try:
+        raw = json.loads(text, parse_constant=_no_constant)
+    except RecursionError:
+        raise InvalidPlan("The plan file is nested too deeply; nothing was read from it.") from None
+    except ValueError as error:
+        raise InvalidPlan(f"The plan file is not JSON ({str(error)[:80]}); nothing was read from it.") from None
+    version = raw.get("washboard") if isinstance(raw, dict) else None
+    if isinstance(version, bool) or not isinstance(version, int):
+        raise InvalidPlan("The file is no plan: the field `washboard` with the format's version is missing.")
+    if version > VERSION:
+        raise NewerPlan(
+            f"The plan is of format version {version}; this program reads up to {VERSION}. Nothing was "
+            "changed. Use a newer Washboard, or export the plan again from the one that wrote it."
+        )
+    try:
+        return Document.model_validate(raw)
+    except ValidationError as error:
+        first = error.errors()[0]
+        where = ".".join(str(part) for part in first["loc"])
+        raise InvalidPlan(f"The plan file cannot be read: {first['msg']} @ {where}.") from None
+
+
+def _no_constant(name: str) -> float:
+    raise ValueError(f"{name} is not a number that JSON knows")
+
+
+def plan_from(document: Document) -> Plan:
+    """The plan in a document; raises InvalidPlan for an unknown medium."""
+    try:
+        medium = medium_named(document.medium)
+    except UnknownName as error:
+        raise InvalidPlan(str(error)) from None
+    key = document.key
+    return Plan(
+        document.engine, medium, document.school, document.school_reason,
+        Surface(document.surface.words, document.surface.value, document.surface.lab),
+        Sheet(**{k: getattr(document.sheet, k) for k in SheetPart.model_fields}),
+        Key(key.measured, key.planned, key.lowest, key.highest),
+        tuple(_mass_from(m) for m in document.masses),
+        tuple(_pass_from(p) for p in document.passes),
+        document.predicted.values, document.notes,
+    )  # fmt: skip
+
+
+def _mass_from(part: MassPart) -> Mass:
+    dropped = ("target_value", "area", "reserved", "neighbours")
+    fields = {k: getattr(part, k) for k in MassPart.model_fields if k not in dropped}
+    borders = tuple(Border(b.mass, b.length_cm, b.softness_mm, b.hardness) for b in part.neighbours)
+    return Mass(**fields, target=part.target_value, borders=borders)
+
+
+def _pass_from(part: PassPart) -> Pass:
+    operations = tuple(
+        Operation(o.mass, o.kind, o.role, o.cover, o.from_value, o.to_value) for o in part.operations
+    )
+    reasons = tuple(Reason(r.kind, r.sentence, r.masses, r.figures) for r in part.reasons)
+    return Pass(
+        part.id, part.title, part.what, part.where, part.values, part.edge, part.minutes,
+        part.wait_minutes, part.needs, part.max_lag_minutes, operations, reasons, part.findings,
+    )  # fmt: skip
+
+
+def schema() -> dict[str, Any]:
+    """The published JSON Schema of the format."""
+    published = Document.model_json_schema(by_alias=True)
+    published["$schema"] = "https://json-schema.org/draft/2020-12/schema"
+    published["title"] = "Washboard plan"
+    return published
+
+
+def label_hash(labels: Labels) -> str:
+    """The hash that names a label map: SHA-256 of its shape and its labels as uint16, row by row."""
+    shape = f"{labels.shape[1]}x{labels.shape[0]}:".encode()
+    return hashlib.sha256(shape + labels.astype("<u2").tobytes()).hexdigest()

@@ -1,0 +1,53 @@
+"""A plan as a table of text."""
+
+from __future__ import annotations
+
+import textwrap
+
+from ..core.materials.surfaces import described
+from ..core.order.plan import Pass, Plan
+from ..core.order.schools import school_named
+
+WIDTH = 100
+
+
+def table(plan: Plan) -> str:
+    """The plan's passes as lines of at most 100 characters."""
+    sheet = plan.sheet
+    work, wait = sum(p.minutes for p in plan.passes), sum(p.wait for p in plan.passes)
+    head = [
+        f"{plan.medium.words} on {described(plan.surface)}, {sheet.width_cm:g} × {sheet.height_cm:g} cm: "
+        f"{school_named(plan.school).words.lower()} ({plan.school_why.rstrip('.')}).",
+        f"{len(plan.masses)} masses, {len(plan.passes)} passes, {minutes(work)} of work, {minutes(wait)} of waiting.",
+        *plan.notes,
+        f"Caution: {plan.medium.caution}",
+    ]
+    lines = [line for text in head for line in textwrap.wrap(text, WIDTH)]
+    for number, done in enumerate(plan.passes, 1):
+        lines += ["", *_lines(number, done)]
+    return "\n".join(lines)
+
+
+def _lines(number: int, done: Pass) -> list[str]:
+    low, high = done.values
+    values = f"{low:.1f}" if high - low < 0.05 else f"{low:.1f}–{high:.1f}"
+    wait = f", then {minutes(done.wait)} to dry" if done.wait else ""
+    facts = f"value {values} · {minutes(done.minutes)}{wait} · edges: {done.edge} · needs: {done.needs}"
+    indent = "    "
+    lines = textwrap.wrap(f"{number:>2}  {done.title}", WIDTH, subsequent_indent=indent)
+    for text in (facts, done.what):
+        lines += textwrap.wrap(text, WIDTH, initial_indent=indent, subsequent_indent=indent)
+    for mark, texts in (("–", [r.sentence for r in done.reasons]), ("◇", done.findings)):
+        for text in texts:
+            lines += textwrap.wrap(f"{mark} {text}", WIDTH, initial_indent=indent, subsequent_indent=indent + "  ")
+    return lines
+
+
+def minutes(count: float) -> str:
+    """Minutes in words: `18 min`, `2 h 05`, `3 days`."""
+    whole = round(count)
+    if whole < 100:
+        return f"{whole} min"
+    if whole < 1440:
+        return f"{whole // 60} h {whole % 60:02d}"
+    return f"{count / 1440:.1f} days"
