@@ -12,7 +12,9 @@ import typer
 from .core.errors import WashboardError
 
 app = typer.Typer(add_completion=False, no_args_is_help=True, pretty_exceptions_enable=False)
-Data = Annotated[Path | None, typer.Option("--data", help="Folder for pieces; the platform's own by default.")]
+Data = Annotated[
+    Path | None, typer.Option("--data", help="Folder for pieces; the platform's own by default.")
+]
 Port = Annotated[int, typer.Option(help="Port on 127.0.0.1; 0 picks a free one.")]
 Socket = Annotated[int | None, typer.Option("--fd", help="Serve on this already listening socket.")]
 
@@ -27,7 +29,10 @@ def main() -> None:
     except BrokenPipeError:
         raise SystemExit(1) from None
     except OSError as error:
-        print(f"washboard: {error.strerror or error}: {error.filename or ''}".rstrip(": "), file=sys.stderr)
+        print(
+            f"washboard: {error.strerror or error}: {error.filename or ''}".rstrip(": "),
+            file=sys.stderr,
+        )
         raise SystemExit(1) from None
 
 
@@ -42,7 +47,9 @@ def plan(
     bands: Annotated[int, typer.Option(help="Value bands, 2 to 9")] = 5,
     squint: Annotated[float, typer.Option(help="Strength of squinting, 0 to 3")] = 1.0,
     passes: Annotated[int | None, typer.Option(help="Pin the number of passes, 1 to 9")] = None,
-    preview: Annotated[Path | None, typer.Option(help="Folder for the pictures after every pass.")] = None,
+    preview: Annotated[
+        Path | None, typer.Option(help="Folder for the pictures after every pass.")
+    ] = None,
 ) -> None:
     """Plan the order of passes for a photo and print it as a table."""
     from .core.materials.surfaces import size_of

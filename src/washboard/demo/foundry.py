@@ -5,7 +5,18 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
-from .scenes import Array, box, capsule, developed, march, noise, normal, rays, shade, unit
+from .scenes import (
+    Array,
+    box,
+    capsule,
+    developed,
+    march,
+    noise,
+    normal,
+    rays,
+    shade,
+    unit,
+)
 
 EYE, TARGET = np.array([0.0, 1.75, -6.6]), np.array([-0.15, 1.75, 3.0])
 POUR = np.array([1.55, 1.05, 2.3])
@@ -15,7 +26,11 @@ LAMP = np.array([1.45, 1.35, 1.55])
 
 
 def figure(at: Array, x: float, z: float, lean: float, size: float) -> Array:
-    foot, hip, neck = (x, 0.0, z), (x + 0.05 * lean, 0.92 * size, z), (x + 0.3 * lean, 1.48 * size, z)
+    foot, hip, neck = (
+        (x, 0.0, z),
+        (x + 0.05 * lean, 0.92 * size, z),
+        (x + 0.3 * lean, 1.48 * size, z),
+    )
     left = capsule(at, (x - 0.2, 0.05, z + 0.1), hip, 0.12 * size)
     right = capsule(at, (foot[0] + 0.2, 0.05, z), hip, 0.12 * size)
     trunk = capsule(at, hip, neck, 0.23 * size)
@@ -28,7 +43,11 @@ def figure(at: Array, x: float, z: float, lean: float, size: float) -> Array:
 
 def people(at: Array) -> Array:
     tool = capsule(at, (-0.42, 1.12, 0.3), (1.0, 1.32, 2.2), 0.03)
-    return np.asarray(np.minimum.reduce([figure(at, -0.95, 0.2, 0.55, 1.12), figure(at, 3.35, 2.2, -0.3, 1.04), tool]))
+    return np.asarray(
+        np.minimum.reduce(
+            [figure(at, -0.95, 0.2, 0.55, 1.12), figure(at, 3.35, 2.2, -0.3, 1.04), tool]
+        )
+    )
 
 
 def machine(at: Array) -> Array:
@@ -42,7 +61,9 @@ def machine(at: Array) -> Array:
     hook = capsule(at, (1.95, 3.3, 2.35), (1.95, 5.6, 2.35), 0.06)
     beam = box(at, (0.0, 5.0, 2.6), (9.0, 0.24, 0.28))
     rail = box(at, (0.0, 4.45, 6.2), (9.0, 0.1, 0.12))
-    posts = np.minimum(box(at, (-3.9, 2.5, 4.2), (0.2, 2.8, 0.22)), box(at, (4.9, 2.5, 4.6), (0.2, 2.8, 0.22)))
+    posts = np.minimum(
+        box(at, (-3.9, 2.5, 4.2), (0.2, 2.8, 0.22)), box(at, (4.9, 2.5, 4.6), (0.2, 2.8, 0.22))
+    )
     mould = box(at, (1.5, 0.42, 2.3), (0.62, 0.42, 0.5))
     crate = box(at, (-3.3, 0.35, 3.4), (0.7, 0.35, 0.5))
     return np.asarray(np.minimum.reduce([ladle, hook, beam, rail, posts, mould, crate]))
@@ -82,7 +103,12 @@ def lit(at: Array, facing: Array, base: Array) -> Array:
     away = np.maximum(np.linalg.norm(to, axis=1), 0.25)
     towards = to / away[:, None]
     reach = shade(people, at + facing * 0.03, towards, 6.0, 9.0, 36)
-    heat = np.clip(0.12 + 0.88 * (towards * facing).sum(axis=1), 0, 1) * reach * 9.5 / (0.6 + away**2.1)
+    heat = (
+        np.clip(0.12 + 0.88 * (towards * facing).sum(axis=1), 0, 1)
+        * reach
+        * 9.5
+        / (0.6 + away**2.1)
+    )
     cool = np.clip(facing @ unit(np.array([-0.5, 0.6, 0.6])), 0, 1) * 0.03 + 0.012
     warm = heat[:, None] * np.array([1.3, 0.46, 0.12])
     return base * (warm + cool[:, None] * np.array([0.7, 0.85, 1.2]))
@@ -102,7 +128,10 @@ def surface(at: Array) -> Array:
 def molten(start: Array, direction: Array) -> Array:
     """The stream and the pool in the mould: emits, hides what is behind it, softly edged."""
     light = np.zeros(len(start))
-    for a, b, r in (((1.62, 2.2, 2.3), (1.53, 0.85, 2.3), 0.055), ((1.2, 0.86, 2.2), (1.85, 0.86, 2.2), 0.07)):
+    for a, b, r in (
+        ((1.62, 2.2, 2.3), (1.53, 0.85, 2.3), 0.055),
+        ((1.2, 0.86, 2.2), (1.85, 0.86, 2.2), 0.07),
+    ):
         light = np.maximum(light, np.clip(1.6 - _passing(start, direction, a, b) / r, 0, 1))
     return light
 
@@ -123,10 +152,14 @@ def sparks(start: Array, direction: Array) -> Array:
     light = np.zeros(len(start))
     for size in (0.085, 0.075, 0.07, 0.065, 0.05, 0.03, 0.03):
         angle, far = dice.uniform(0.15, np.pi - 0.15), dice.uniform(0.75, 1.7)
-        at = POUR + np.array([np.cos(angle) * far, np.sin(angle) * far * 0.8 - 0.1, dice.uniform(-0.3, 0.2)])
+        at = POUR + np.array(
+            [np.cos(angle) * far, np.sin(angle) * far * 0.8 - 0.1, dice.uniform(-0.3, 0.2)]
+        )
         to = at - start
         along = (to * direction).sum(axis=1, keepdims=True)
-        light = np.maximum(light, np.clip(2.0 - np.linalg.norm(to - along * direction, axis=1) / size, 0, 1))
+        light = np.maximum(
+            light, np.clip(2.0 - np.linalg.norm(to - along * direction, axis=1) / size, 0, 1)
+        )
     return light
 
 
@@ -138,7 +171,9 @@ def render(width: int = 1500, height: int = 1050) -> NDArray[np.uint8]:
     at = start + direction * hit[:, None]
     colour = surface(at)
     smoke = glow(start, direction, hit)[:, None] * np.array([0.030, 0.0098, 0.0021])
-    smoke += (glow(start, direction, hit)[:, None] * 0.11) ** 2.2 * np.array([0.9, 0.42, 0.08]) * 0.55
+    smoke += (
+        (glow(start, direction, hit)[:, None] * 0.11) ** 2.2 * np.array([0.9, 0.42, 0.08]) * 0.55
+    )
     metal = molten(start, direction)[:, None]
     colour = (colour + smoke) * (1 - metal) + metal * np.array([1.6, 1.35, 0.85])
     spark = sparks(start, direction)[:, None]

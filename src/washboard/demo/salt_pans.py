@@ -15,7 +15,13 @@ HEAPS = (
 )  # fmt: skip
 """Each heap: x, z, radius, height in metres."""
 
-GLINTS = ((-0.75, -1.6, 0.085), (0.35, -1.9, 0.075), (1.0, -1.2, 0.09), (-1.9, -1.35, 0.08), (2.2, 2.3, 0.14))
+GLINTS = (
+    (-0.75, -1.6, 0.085),
+    (0.35, -1.9, 0.075),
+    (1.0, -1.2, 0.09),
+    (-1.9, -1.35, 0.08),
+    (2.2, 2.3, 0.14),
+)
 """Sun on open water: x, z, half width in metres."""
 
 
@@ -27,17 +33,31 @@ def heaps(at: Array) -> Array:
         slope = np.hypot(radius, height)
         cone = (height * across + radius * (at[:, 1] - height)) / slope
         # A rounded tip: salt slides, it does not stand in a point.
-        nearest = np.minimum(nearest, np.hypot(np.maximum(cone + 0.16, 0), 0.12) - 0.14 + rough * 0.7)
+        nearest = np.minimum(
+            nearest, np.hypot(np.maximum(cone + 0.16, 0), 0.12) - 0.14 + rough * 0.7
+        )
     return nearest
 
 
 def walls(at: Array) -> Array:
     wobble = 0.09 * noise(at[:, 0] * 0.7, at[:, 2] * 0.7, 9, 2)
     x, y, z = at[:, 0] + wobble, at[:, 1], at[:, 2] + wobble
-    lines = [np.abs(z + 0.55), np.abs(z - 6.6), np.abs(z - 14.0), np.abs(z - 23.0), np.abs(z - 36.0)]
-    slanted = [np.abs(x + 4.55 - 0.05 * z), np.abs(x - 2.85 - 0.12 * z), np.abs(x - 10.5 - 0.12 * z)]
+    lines = [
+        np.abs(z + 0.55),
+        np.abs(z - 6.6),
+        np.abs(z - 14.0),
+        np.abs(z - 23.0),
+        np.abs(z - 36.0),
+    ]
+    slanted = [
+        np.abs(x + 4.55 - 0.05 * z),
+        np.abs(x - 2.85 - 0.12 * z),
+        np.abs(x - 10.5 - 0.12 * z),
+    ]
     across = np.minimum.reduce(lines + slanted)
-    return np.asarray(np.maximum(y - 0.2 + 0.02 * np.sin(5 * x + 3 * z), (across - 0.3 + 0.5 * y) * 0.8))
+    return np.asarray(
+        np.maximum(y - 0.2 + 0.02 * np.sin(5 * x + 3 * z), (across - 0.3 + 0.5 * y) * 0.8)
+    )
 
 
 def shed(at: Array) -> Array:
@@ -55,14 +75,20 @@ def scene(at: Array) -> Array:
 
 def sky(direction: Array) -> Array:
     up = np.clip(direction[:, 1:2], 0, 1)
-    low, mid, high = np.array([0.92, 0.80, 0.60]), np.array([0.72, 0.75, 0.74]), np.array([0.36, 0.50, 0.72])
+    low, mid, high = (
+        np.array([0.92, 0.80, 0.60]),
+        np.array([0.72, 0.75, 0.74]),
+        np.array([0.36, 0.50, 0.72]),
+    )
     first = np.clip(up / 0.10, 0, 1)
     second = np.clip((up - 0.07) / 0.25, 0, 1)
     first, second = first * first * (3 - 2 * first), second * second * (3 - 2 * second)
     glow = low * (1 - first) + mid * first
     colour = glow * (1 - second) + high * second
     bearing = np.arctan2(direction[:, 0], direction[:, 2])
-    ridge = 0.034 + 0.011 * np.sin(bearing * 3.1 + 0.6) + 0.006 * noise(bearing * 9, bearing * 0, 3, 3)
+    ridge = (
+        0.034 + 0.011 * np.sin(bearing * 3.1 + 0.6) + 0.006 * noise(bearing * 9, bearing * 0, 3, 3)
+    )
     hill = np.array([0.19, 0.24, 0.40])
     edge = np.clip((ridge - direction[:, 1]) / 0.0015, 0, 1)[:, None]
     return np.asarray(colour * (1 - edge) + hill * edge)
@@ -85,7 +111,13 @@ def ground(at: Array, direction: Array) -> Array:
     facing[:, 0] += ripple
     facing = unit(facing)
     back = unit(direction - 2 * (direction * facing).sum(axis=1, keepdims=True) * facing)
-    hit = march(lambda p: np.minimum(heaps(p), np.minimum(walls(p), shed(p))), at + facing * 0.01, back, 40, 60)
+    hit = march(
+        lambda p: np.minimum(heaps(p), np.minimum(walls(p), shed(p))),
+        at + facing * 0.01,
+        back,
+        40,
+        60,
+    )
     mirrored = sky(back)
     met = np.isfinite(hit)
     if met.any():

@@ -95,12 +95,17 @@ def _read(data: bytes) -> Decoded:
         picture.draft("RGB", _working(full))
         picture.load()
         upright = ImageOps.exif_transpose(picture)
-        width, height = full if upright.size[0] * full[1] == upright.size[1] * full[0] else full[::-1]
+        width, height = (
+            full if upright.size[0] * full[1] == upright.size[1] * full[0] else full[::-1]
+        )
         if (upright.size[0] >= upright.size[1]) != (width >= height):
             width, height = height, width
         plain = _flattened(_to_srgb(upright, picture, notes))
         # A camera's file can claim to be progressive or reduced by a little: fit the real pixels.
-        resized = plain.resize(_working(plain.size), Image.Resampling.BICUBIC if max(plain.size) < LONG_SIDE else Image.Resampling.BOX)
+        resized = plain.resize(
+            _working(plain.size),
+            Image.Resampling.BICUBIC if max(plain.size) < LONG_SIDE else Image.Resampling.BOX,
+        )
         rgb = np.ascontiguousarray(np.asarray(resized, dtype=np.uint8))
         return Decoded(rgb, width, height, str(picture.format), tuple(notes))
     finally:
@@ -121,14 +126,18 @@ def _to_srgb(picture: Image.Image, source: Image.Image, notes: list[str]) -> Ima
         embedded = ImageCms.ImageCmsProfile(io.BytesIO(profile))
         alpha = picture.getchannel("A") if picture.mode == "RGBA" else None
         base = picture.convert("RGB") if alpha is not None else picture
-        done = ImageCms.profileToProfile(base, embedded, ImageCms.createProfile("sRGB"), outputMode="RGB")
+        done = ImageCms.profileToProfile(
+            base, embedded, ImageCms.createProfile("sRGB"), outputMode="RGB"
+        )
         if done is None:
             return picture
         if alpha is not None:
             done.putalpha(alpha)
         return done
     except (ImageCms.PyCMSError, OSError, ValueError, TypeError):
-        notes.append("The file's colour profile is damaged and was passed over: colours are taken as sRGB.")
+        notes.append(
+            "The file's colour profile is damaged and was passed over: colours are taken as sRGB."
+        )
         return picture
 
 

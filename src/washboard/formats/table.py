@@ -32,14 +32,18 @@ def _lines(number: int, done: Pass) -> list[str]:
     low, high = done.values
     values = f"{low:.1f}" if high - low < 0.05 else f"{low:.1f}–{high:.1f}"
     wait = f", then {minutes(done.wait)} to dry" if done.wait else ""
-    facts = f"value {values} · {minutes(done.minutes)}{wait} · edges: {done.edge} · needs: {done.needs}"
+    facts = (
+        f"value {values} · {minutes(done.minutes)}{wait} · edges: {done.edge} · needs: {done.needs}"
+    )
     indent = "    "
     lines = textwrap.wrap(f"{number:>2}  {done.title}", WIDTH, subsequent_indent=indent)
     for text in (facts, done.what):
         lines += textwrap.wrap(text, WIDTH, initial_indent=indent, subsequent_indent=indent)
     for mark, texts in (("–", [r.sentence for r in done.reasons]), ("◇", done.findings)):
         for text in texts:
-            lines += textwrap.wrap(f"{mark} {text}", WIDTH, initial_indent=indent, subsequent_indent=indent + "  ")
+            lines += textwrap.wrap(
+                f"{mark} {text}", WIDTH, initial_indent=indent, subsequent_indent=indent + "  "
+            )
     return lines
 
 

@@ -7,7 +7,7 @@ A change of bands leaves the first four as they are, a change of school all but 
 from __future__ import annotations
 
 from collections import OrderedDict
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from typing import TypeVar
 
@@ -20,8 +20,9 @@ from ..core.order.planner import Worked, plan_of, reordered
 from ..core.order.prediction import PatchMap, Table, patch_map, table_of
 from ..core.reference import ladder
 from ..core.reference.accents import Accents, find_accents
+from ..core.reference.drawn import Shape, drawn
 from ..core.reference.identity import inherited
-from ..core.reference.mass import Mass
+from ..core.reference.mass import Kind, Mass
 from ..core.reference.masses import Division, Progress, divide, no_progress
 from ..core.reference.measures import Measured, measure
 from ..core.reference.picture import Labels, Picture, picture_of
@@ -97,13 +98,32 @@ class Stages:
     def squinted(self, content: str, data: Callable[[], bytes], strength: float) -> Squinted:
         picture = self.picture(content, data)
         accents = self._accents(content, picture)
-        return self._once(("squinted", content, strength), lambda: squint(picture, accents, strength))
+        return self._once(
+            ("squinted", content, strength), lambda: squint(picture, accents, strength)
+        )
 
     def _accents(self, content: str, picture: Picture) -> Accents:
         return self._once(("accents", content), lambda: find_accents(picture))
 
+    def drawn(self, shapes: Sequence[Shape], settings: Settings) -> Seen:
+        """A piece without a photo: polygons with values on the bare surface."""
+        surface = surface_of(settings.surface)
+        sheet = sheet_of(
+            settings.width_cm, settings.height_cm, settings.width_cm / settings.height_cm
+        )
+        picture, division = drawn(shapes, surface.value, settings.width_cm / settings.height_cm)
+        squinted = Squinted(picture.value, picture.lab[..., 1:])
+        thresholds = settings.thresholds or ladder.even(settings.bands)
+        flat = [Kind.FLAT] * division.count
+        measured = measure(picture, division, thresholds, sheet.picture_width_cm, flat)
+        return Seen(picture, squinted, thresholds, division, measured)
+
     def seen(
-        self, content: str, data: Callable[[], bytes], settings: Settings, progress: Progress = no_progress
+        self,
+        content: str,
+        data: Callable[[], bytes],
+        settings: Settings,
+        progress: Progress = no_progress,
     ) -> Seen:
         """The reference divided into masses, with measures on the surface."""
         progress("reading the picture", 0.0)
@@ -127,7 +147,9 @@ class Stages:
         )
         return Seen(picture, squinted, thresholds, division, measured)
 
-    def _thresholds(self, content: str, squinted: Squinted, settings: Settings) -> tuple[float, ...]:
+    def _thresholds(
+        self, content: str, squinted: Squinted, settings: Settings
+    ) -> tuple[float, ...]:
         if settings.thresholds is not None:
             return ladder.checked(settings.thresholds)
         if settings.even:
@@ -147,6 +169,26 @@ class Stages:
     ) -> Result:
         """The whole way from bytes to plan and maps."""
         seen = self.seen(content, data, settings, progress)
+        return self._planned(
+            seen, content, settings, self.decoded(content, data).notes, progress, before
+        )
+
+    def result_drawn(
+        self, shapes: Sequence[Shape], settings: Settings, before: Before | None = None
+    ) -> Result:
+        """The same for a piece without a photo."""
+        seen = self.drawn(shapes, settings)
+        return self._planned(seen, repr(shapes), settings, (), no_progress, before)
+
+    def _planned(
+        self,
+        seen: Seen,
+        content: str,
+        settings: Settings,
+        notes: Sequence[str],
+        progress: Progress,
+        before: Before | None,
+    ) -> Result:
         height, width = seen.picture.shape
         sheet = sheet_of(settings.width_cm, settings.height_cm, width / height)
         measured, next_number = _identified(seen.measured, before)
@@ -159,7 +201,7 @@ class Stages:
         progress("ordering", 0.92)
         worked = plan_of(
             measured.masses, cut.parts, medium_named(settings.medium), surface_of(settings.surface),
-            sheet, settings.school, settings.passes, self.decoded(content, data).notes,
+            sheet, settings.school, settings.passes, notes,
         )  # fmt: skip
         if settings.order is not None:
             worked = reordered(worked, settings.order)
@@ -172,7 +214,9 @@ def _part(progress: Progress, start: float, span: float) -> Progress:
     return lambda stage, done: progress(stage, start + span * done)
 
 
-def _mapped(worked: Worked, measured: Measured, cut: Cut, width_cm: float) -> tuple[Table, PatchMap]:
+def _mapped(
+    worked: Worked, measured: Measured, cut: Cut, width_cm: float
+) -> tuple[Table, PatchMap]:
     table = table_of(worked)
     return table, patch_map(worked, table, cut.labels, measured.along, width_cm)
 

@@ -85,7 +85,9 @@ def keyed(mass: Mass, key: Key, medium: Medium, surface: Surface) -> Mass:
     if mass.kind is Kind.ACCENT and mass.light and medium.transparent:
         return replace(mass, target=surface.value, target_ends=(surface.lab, surface.lab))
     if mass.kind is Kind.GRADED:
-        ends = tuple(_moved(end, key.of(float(value_of_lab(end))), medium, surface) for end in mass.ends)
+        ends = tuple(
+            _moved(end, key.of(float(value_of_lab(end))), medium, surface) for end in mass.ends
+        )
         middle = key.of(mass.value)
         return replace(mass, target=middle, target_ends=(ends[0], ends[1]))
     target = key.of(mass.value)
@@ -108,4 +110,8 @@ def _moved(lab: Lab, value: float, medium: Medium, surface: Surface) -> Lab:
         inside = bool(np.all(linear >= -1e-3) and np.all(linear <= 1.0 + 1e-3))
         if inside and (not medium.transparent or bool(np.all(linear <= ground * 1.002))):
             return colour
-    return surface.lab if medium.transparent and lightness >= surface.lab[0] - 0.5 else (lightness, 0.0, 0.0)
+    return (
+        surface.lab
+        if medium.transparent and lightness >= surface.lab[0] - 0.5
+        else (lightness, 0.0, 0.0)
+    )

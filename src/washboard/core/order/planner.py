@@ -275,7 +275,9 @@ def _notes(
         )
     ground = sum(m.share for m, t in zip(scene.masses, turn, strict=True) if t < 0)
     if ground >= 0.005 and not scene.medium.transparent:
-        notes.append(f"The surface already paints {100 * ground:.0f} % of the picture within {RIGHT_VALUE} of value.")
+        notes.append(
+            f"The surface already paints {100 * ground:.0f} % of the picture within {RIGHT_VALUE} of value."
+        )
     return tuple(notes)
 
 
@@ -299,9 +301,7 @@ def reordered(worked: Worked, order: Sequence[str]) -> Worked:
             after[own] = scene.film.lay(after[own], _dull(scene.masses[m]))
         steps.append(replace(old, question=question, before=looks, after=after))
         looks = after
-    passes = tuple(
-        replace(done, id=order[k]) for k, done in enumerate(_passes(scene, turn, steps))
-    )
+    passes = tuple(replace(done, id=order[k]) for k, done in enumerate(_passes(scene, turn, steps)))
     plan = replace(worked.plan, passes=passes, predicted=predicted_values(scene, steps))
     fresh = Worked(plan, scene, turn, tuple(steps))
     return replace(fresh, plan=replace(plan, passes=worded(fresh)))

@@ -66,7 +66,9 @@ def table_of(worked: Worked) -> Table:
     return Table(colours, value_of_linear(looks), worked.scene.parts.mass[first], patch.ravel())
 
 
-def patch_map(worked: Worked, table: Table, parts: Labels, along: Singles, width_cm: float) -> PatchMap:
+def patch_map(
+    worked: Worked, table: Table, parts: Labels, along: Singles, width_cm: float
+) -> PatchMap:
     """The map of patches with soft edges; `parts` (h, w), `along` (h, w) 0–1, `width_cm` > 0.
 
     Between masses the transition has the width measured in the reference; inside a mass it is the

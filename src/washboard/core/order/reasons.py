@@ -28,7 +28,16 @@ WORTH_CM = 3.0
 
 def reasons_for(worked: Worked, k: int) -> tuple[Reason, ...]:
     """The reasons of pass k, the weightiest first; one without a figure of this piece is left out."""
-    makers = (_meets_bare, _goes_round, _runs_under, _keeps_off, _waited, _ground_paints, _loose, _accents)
+    makers = (
+        _meets_bare,
+        _goes_round,
+        _runs_under,
+        _keeps_off,
+        _waited,
+        _ground_paints,
+        _loose,
+        _accents,
+    )
     return tuple(reason for make in makers if (reason := make(worked, k)) is not None)
 
 
@@ -60,7 +69,11 @@ def bare_contrast(worked: Worked, k: int) -> tuple[float, float, list[int]] | No
     for m in worked.steps[k].group:
         for border in scene.masses[m].borders:
             other = index[border.mass]
-            if turn[other] >= 0 or border.length_cm < 1 or scene.masses[other].kind is MassKind.ACCENT:
+            if (
+                turn[other] >= 0
+                or border.length_cm < 1
+                or scene.masses[other].kind is MassKind.ACCENT
+            ):
                 continue
             step = scene.surface.value - scene.masses[m].target
             if best is None or step > best[0] + 1e-9:
@@ -78,7 +91,13 @@ def _goes_round(worked: Worked, k: int) -> Reason | None:
     bare = step.question.status == Status.BARE
     ends &= bare[parts.first] | bare[parts.second]
     length = float(parts.length[ends].sum())
-    around = sorted({int(m) for side in (parts.first, parts.second) for m in parts.mass[side[ends & bare[side]]]})
+    around = sorted(
+        {
+            int(m)
+            for side in (parts.first, parts.second)
+            for m in parts.mass[side[ends & bare[side]]]
+        }
+    )
     if length < 1.0:
         return None
     minutes = length / scene.medium.cut_cm
@@ -87,7 +106,12 @@ def _goes_round(worked: Worked, k: int) -> Reason | None:
         f"It goes round {listed(_masses(scene, around), 2)}: {length:.0f} cm of edge, {minutes:.1f} min, "
         f"{narrow:.{0 if narrow >= 3 else 1}f} mm at the narrowest; once covered, that light is gone."
     )
-    return Reason("goes-round", sentence, _ids(scene, around), {"cm": length, "minutes": minutes, "mm": narrow})
+    return Reason(
+        "goes-round",
+        sentence,
+        _ids(scene, around),
+        {"cm": length, "minutes": minutes, "mm": narrow},
+    )
 
 
 def _runs_under(worked: Worked, k: int) -> Reason | None:
@@ -108,14 +132,20 @@ def _runs_under(worked: Worked, k: int) -> Reason | None:
         if seconds >= 45
         else f"It runs under {listed(_masses(scene, under))}: stopping there {edge} {extra:.0f} cm more."
     )
-    return Reason("runs-under", sentence, _ids(scene, under), {"cm": extra, "minutes": seconds / 60})
+    return Reason(
+        "runs-under", sentence, _ids(scene, under), {"cm": extra, "minutes": seconds / 60}
+    )
 
 
 def _run_under(worked: Worked, k: int) -> list[int]:
     scene, step = worked.scene, worked.steps[k]
     under = step.covered & (step.question.status == Status.LATER)
     areas = np.bincount(scene.parts.mass[under], scene.parts.areas[under], len(scene.masses))
-    return [int(m) for m in np.argsort(-areas, kind="stable")[:3] if areas[m] > 0.5 * scene.masses[m].area_cm2]
+    return [
+        int(m)
+        for m in np.argsort(-areas, kind="stable")[:3]
+        if areas[m] > 0.5 * scene.masses[m].area_cm2
+    ]
 
 
 def stopping(worked: Worked, k: int, masses: Sequence[int]) -> Mask:
@@ -138,9 +168,7 @@ def _keeps_off(worked: Worked, k: int) -> Reason | None:
     weight = np.where(beside, spoilt * np.sqrt(scene.parts.areas), 0)
     part = int(np.argmax(weight))
     mass = scene.masses[int(scene.parts.mass[part])]
-    sentence = (
-        f"It stays off {listed([mass])}: under that {look_of(mass)} it would show as ΔE {spoilt[part]:.1f}."
-    )
+    sentence = f"It stays off {listed([mass])}: under that {look_of(mass)} it would show as ΔE {spoilt[part]:.1f}."
     return Reason("keeps-off", sentence, (mass.id,), {"deltaE": float(spoilt[part])})
 
 
@@ -191,9 +219,7 @@ def _ground_paints(worked: Worked, k: int) -> Reason | None:
     share = sum(scene.masses[m].share for m in bare)
     if share < 0.005:
         return None
-    sentence = (
-        f"The ground already paints {100 * share:.0f} % within 0.4 of value: leave {listed(_masses(scene, bare), 2)}."
-    )
+    sentence = f"The ground already paints {100 * share:.0f} % within 0.4 of value: leave {listed(_masses(scene, bare), 2)}."
     return Reason("ground-paints", sentence, _ids(scene, bare), {"share": share})
 
 
@@ -210,7 +236,13 @@ def _loose(worked: Worked, k: int) -> Reason | None:
     if length < WORTH_CM:
         return None
     minutes = length / scene.medium.cut_cm
-    masses = sorted({int(m) for side in (parts.first, parts.second) for m in parts.mass[side[loose & later[side]]]})
+    masses = sorted(
+        {
+            int(m)
+            for side in (parts.first, parts.second)
+            for m in parts.mass[side[loose & later[side]]]
+        }
+    )
     names = listed(_masses(scene, masses), 2)
     sentence = (
         f"Its edge toward {names} may stay loose: they come later and cut those {length:.0f} cm once, "

@@ -122,7 +122,9 @@ def replay(
     clock, accented = 0.0, False
     for done in passes:
         if min(done.minutes, done.wait) < 0:
-            state.refuse(done, masses[0].id, Rule.WITHIN, f"{done.minutes:.1f} and {done.wait:.1f} min")
+            state.refuse(
+                done, masses[0].id, Rule.WITHIN, f"{done.minutes:.1f} and {done.wait:.1f} min"
+            )
         area = _area(state, done)
         for operation in done.operations:
             _step(state, done, operation, clock, clock + done.minutes + _drying(medium, area))
@@ -154,7 +156,12 @@ def _step(state: _Replay, done: Pass, o: Operation, now: float, dry_at: float) -
     refused = SENTENCES[surface.spot(now), o.kind]
     loose = o.role is Role.OVERLAP
     if refused is not None and not loose:
-        state.refuse(done, o.mass, refused, f"it is {surface.spot(now).value} since {surface.by or 'the start'}")
+        state.refuse(
+            done,
+            o.mass,
+            refused,
+            f"it is {surface.spot(now).value} since {surface.by or 'the start'}",
+        )
     if not o.kind.lays:
         surface.kept = surface.finished = True
         return
@@ -181,9 +188,13 @@ def _check_laying(state: _Replay, done: Pass, o: Operation, surface: _Surface) -
     if not state.medium.transparent:
         return
     if o.to_value > o.from_value + TOLERANCE:
-        state.refuse(done, o.mass, Rule.DARKENS, f"from {o.from_value:.2f} to {o.to_value:.2f} it would rise")
+        state.refuse(
+            done, o.mass, Rule.DARKENS, f"from {o.from_value:.2f} to {o.to_value:.2f} it would rise"
+        )
     if o.cover > 0.99 and o.to_value > surface.value + TOLERANCE:
-        state.refuse(done, o.mass, Rule.STARTS, f"it stands at {surface.value:.2f}, not {o.from_value:.2f}")
+        state.refuse(
+            done, o.mass, Rule.STARTS, f"it stands at {surface.value:.2f}, not {o.from_value:.2f}"
+        )
     if mass.kind is MassKind.ACCENT and mass.light:
         state.refuse(done, o.mass, Rule.LIGHT_ACCENT, "its light is the bare surface")
 
@@ -191,7 +202,10 @@ def _check_laying(state: _Replay, done: Pass, o: Operation, surface: _Surface) -
 def _complete(state: _Replay, passes: Sequence[Pass]) -> None:
     for name in state.masses:
         reached = [
-            done.id for done in passes for o in done.operations if o.mass == name and o.role is Role.TARGET
+            done.id
+            for done in passes
+            for o in done.operations
+            if o.mass == name and o.role is Role.TARGET
         ]
         if len(reached) != 1 and passes:
             state.refuse(passes[-1], name, Rule.COMPLETE, f"it does so {len(reached)} times")

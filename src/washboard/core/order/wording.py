@@ -42,7 +42,9 @@ def _worded(worked: Worked, k: int) -> Pass:
 
 
 def _under(worked: Worked, k: int) -> list[Mass]:
-    roles = {o.mass for o in worked.plan.passes[k].operations if o.role is Role.UNDER and o.cover > 0.5}
+    roles = {
+        o.mass for o in worked.plan.passes[k].operations if o.role is Role.UNDER and o.cover > 0.5
+    }
     return [m for m in worked.scene.masses if m.id in roles]
 
 
@@ -54,13 +56,19 @@ def _title(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]
     words = mixture_words(masses)
     if scene.medium.transparent:
         if sum(m.share for m in [*masses, *under]) >= NEARLY_ALL:
-            return _capital(f"{_palest(k, words, masses)} wash over everything{_leaving(worked, masses, under)}")
+            return _capital(
+                f"{_palest(k, words, masses)} wash over everything{_leaving(worked, masses, under)}"
+            )
         shape = _joined(masses)
         if shape and len(masses) > 1:
             return _capital(f"one {words} shape: {listed(masses)}")
         kind = "washes" if len(masses) > 1 else "wash"
         return _capital(f"{_last(worked, k)}{words} {kind}: {listed(masses)}")
-    if k == 0 and worked.plan.school == "dark-to-light" and max(m.target for m in masses) < scene.surface.value:
+    if (
+        k == 0
+        and worked.plan.school == "dark-to-light"
+        and max(m.target for m in masses) < scene.surface.value
+    ):
         return _capital(f"darker than the ground: {listed(masses)}")
     if k == 0:
         return _capital(f"block in {listed(masses)}")
@@ -86,13 +94,19 @@ def _palest(k: int, words: str, masses: Sequence[Mass]) -> str:
 
 def _leaving(worked: Worked, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
     kept = {m.id for m in [*masses, *under]}
-    out = [m for m in worked.scene.masses if m.id not in kept and (m.kind is not MassKind.ACCENT or m.light)]
+    out = [
+        m
+        for m in worked.scene.masses
+        if m.id not in kept and (m.kind is not MassKind.ACCENT or m.light)
+    ]
     return f" but {listed(out, 2)}" if out else ""
 
 
 def _last(worked: Worked, k: int) -> str:
     later = worked.steps[k + 1 :]
-    main = [s for s in later if any(worked.scene.masses[m].kind is not MassKind.ACCENT for m in s.group)]
+    main = [
+        s for s in later if any(worked.scene.masses[m].kind is not MassKind.ACCENT for m in s.group)
+    ]
     return "" if main else "last, "
 
 
@@ -122,7 +136,11 @@ def _accents_title(masses: Sequence[Mass]) -> str:
     named = [m for m in masses if m.name]
     if named and len(named) == len(masses):
         return _capital(f"last accents: {listed(masses)}")
-    parts = [f"{count_word(n)} {w}{'s' if n > 1 else ''}" for n, w in ((lights, "light"), (darks, "dark")) if n]
+    parts = [
+        f"{count_word(n)} {w}{'s' if n > 1 else ''}"
+        for n, w in ((lights, "light"), (darks, "dark"))
+        if n
+    ]
     return f"Last accents: {' and '.join(parts)}"
 
 

@@ -54,7 +54,9 @@ def find_accents(picture: Picture) -> Accents:
     those of fitting size, compact, off the frame and well set off from their ring. Of nested ones
     the best set off is kept; one of a crowd of like ones is texture and goes.
     """
-    value = cv2.resize(picture.value, fitted(picture.shape, SEARCH_SIDE), interpolation=cv2.INTER_AREA)
+    value = cv2.resize(
+        picture.value, fitted(picture.shape, SEARCH_SIDE), interpolation=cv2.INTER_AREA
+    )
     spots = _spots(value, True) + _spots(10 - value, False)
     kept = _worth_painting(_without_crowds(_apart(spots), max(value.shape)))
     labels = np.zeros(value.shape, np.int32)

@@ -42,7 +42,9 @@ def classes(squinted: Squinted, thresholds: Sequence[float]) -> tuple[Labels, La
     return band, _smallest(costs, value)
 
 
-def _band_cost(value: Singles, k: int, edges: NDArray[np.float64], means: NDArray[np.float64]) -> Singles:
+def _band_cost(
+    value: Singles, k: int, edges: NDArray[np.float64], means: NDArray[np.float64]
+) -> Singles:
     """How far outside band k a value lies, less a little for lying well inside, squared and capped."""
     outside = np.maximum(edges[k] - value, value - edges[k + 1])
     inside = np.minimum(np.abs(value - means[k]), 1.0) * 0.02
@@ -86,4 +88,3 @@ def _settled(centres: NDArray[np.float64], sample: NDArray[np.float64]) -> NDArr
         sums = np.stack([np.bincount(nearest, sample[:, c], len(centres)) for c in (0, 1)], axis=1)
         centres = np.where(held[:, None] > 0, sums / np.maximum(held, 1)[:, None], centres)
     return centres
-

@@ -29,7 +29,9 @@ def lengths(labels: Labels, count: int) -> Floats:
     total = np.zeros(count * count)
     first, last = quad[0], quad[3]
     two = (quad[0] == quad[1]) & (quad[2] == quad[3])
-    corner = ((quad[0] == quad[1]) & (quad[1] == quad[2])) | ((quad[1] == quad[2]) & (quad[2] == quad[3]))
+    corner = ((quad[0] == quad[1]) & (quad[1] == quad[2])) | (
+        (quad[1] == quad[2]) & (quad[2] == quad[3])
+    )
     crossed = two & (a[busy] == d[busy])
     weight = np.where(corner, CORNER, np.where(crossed, 2 * CORNER, 1.0))
     plain = two | corner

@@ -188,7 +188,9 @@ def _gradient(
 
 def _blurred_inside(part: _Pixels) -> Floats:
     """Lab (pixels, 3) blurred widely inside the mass: normalised, so nothing flows in from outside."""
-    small = cv2.resize(part.mask.astype(np.float32), None, fx=0.25, fy=0.25, interpolation=cv2.INTER_AREA)
+    small = cv2.resize(
+        part.mask.astype(np.float32), None, fx=0.25, fy=0.25, interpolation=cv2.INTER_AREA
+    )
     sigma = max(1.0, 0.035 * max(small.shape) + 0.35 * np.sqrt(part.mask.sum()) / 16)
     weight = np.maximum(cv2.GaussianBlur(small, (0, 0), sigma), 1e-4)
     shape = part.mask.shape

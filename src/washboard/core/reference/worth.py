@@ -23,7 +23,10 @@ def refuse_if_empty(picture: Picture) -> None:
     small = cv2.resize(picture.value, fitted(picture.shape, 128), interpolation=cv2.INTER_AREA)
     calm = cv2.GaussianBlur(small, (0, 0), 4)
     low, high = np.percentile(calm, (2, 98))
-    if high - low < LEAST_RANGE and float(np.std(picture.value - cv2.GaussianBlur(picture.value, (0, 0), 3))) > 0.5:
+    if (
+        high - low < LEAST_RANGE
+        and float(np.std(picture.value - cv2.GaussianBlur(picture.value, (0, 0), 3))) > 0.5
+    ):
         raise InvalidImage(
             "The picture is grain without shapes: squinting leaves nothing to paint. Nothing was stored. "
             "Use a picture with lights and darks."

@@ -1,0 +1,1 @@
+"""The web interface: routers, models and one mapping of errors."""

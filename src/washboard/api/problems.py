@@ -1,0 +1,93 @@
+"""Every error as RFC 9457 problem+json with a stable `code`, mapped in this one place."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from fastapi import FastAPI, Request
+from fastapi.exceptions import RequestValidationError
+from fastapi.responses import JSONResponse
+from pydantic import BaseModel, Field
+from starlette.exceptions import HTTPException
+
+from ..core.errors import WashboardError
+from ..store.errors import Stale
+
+STATUS = {
+    "invalid-input": 422, "invalid-image": 422, "invalid-size": 422, "unknown-name": 422,
+    "invalid-plan": 422, "newer-plan": 422, "unreachable": 422, "stopped": 409, "missing": 404,
+    "stale": 409, "nothing-to": 409, "busy": 503, "disk-full": 507, "worker-died": 503,
+    "too-large": 413, "foreign": 403, "not-ready": 409,
+}  # fmt: skip
+
+
+class Problem(BaseModel):
+    """An error: what was wrong, what was kept, what to do."""
+
+    type: str = Field("about:blank", examples=["about:blank"])
+    title: str = Field(examples=["The piece changed in the meantime"])
+    status: int = Field(examples=[409])
+    detail: str = Field(examples=["Your change was not made and nothing was overwritten."])
+    code: str = Field(examples=["stale"])
+    revision: int | None = Field(
+        None, description="The piece's revision now, where the code is `stale`."
+    )
+    changed: list[str] | None = Field(
+        None, description="What changed since, where the code is `stale`."
+    )
+
+
+TITLES = {
+    403: "Not from here", 404: "Not here", 405: "Not possible here", 409: "Not as things stand",
+    413: "Too large", 422: "This cannot be used", 503: "Not now", 507: "The disk is full",
+}  # fmt: skip
+
+Responses = dict[int | str, dict[str, Any]]
+
+
+def problems(*statuses: int) -> Responses:
+    """OpenAPI responses for the given statuses, and for what any request can meet."""
+    content = {"application/problem+json": {"schema": {"$ref": "#/components/schemas/Problem"}}}
+    return {
+        status: {"description": TITLES.get(status, "Not possible"), "content": content}
+        for status in sorted({400, 403, 404, 405, 409, 422, 503, 507, *statuses})
+    }
+
+
+def problem(status: int, code: str, detail: str, **more: Any) -> JSONResponse:
+    """A problem as a response."""
+    body = Problem(
+        type="about:blank",
+        title=TITLES.get(status, "Not possible"),
+        status=status,
+        detail=detail,
+        code=code,
+        **more,
+    )
+    return JSONResponse(
+        body.model_dump(exclude_none=True), status, media_type="application/problem+json"
+    )
+
+
+def install(app: FastAPI) -> None:
+    """Make the application answer every error with a problem."""
+
+    @app.exception_handler(WashboardError)
+    async def known(_: Request, error: WashboardError) -> JSONResponse:
+        more: dict[str, Any] = {}
+        if isinstance(error, Stale):
+            more = {"revision": error.revision, "changed": list(error.changed)}
+        return problem(STATUS.get(error.code, 422), error.code, str(error), **more)
+
+    @app.exception_handler(RequestValidationError)
+    async def malformed(_: Request, error: RequestValidationError) -> JSONResponse:
+        lines = [
+            f"{found['msg']} @ {'.'.join(str(part) for part in found['loc'])}"
+            for found in error.errors()[:5]
+        ]
+        return problem(422, "invalid-input", "Nothing was changed. " + "; ".join(lines))
+
+    @app.exception_handler(HTTPException)
+    async def plain(_: Request, error: HTTPException) -> JSONResponse:
+        code = {404: "missing", 405: "method", 413: "too-large"}.get(error.status_code, "http")
+        return problem(error.status_code, code, str(error.detail))

@@ -1,0 +1,29 @@
+"""How routes reach the studio, and answers that a browser may keep."""
+
+from __future__ import annotations
+
+import hashlib
+from typing import Annotated
+
+from fastapi import Depends, Request, Response
+
+from ..studio import Studio
+
+
+def _studio(request: Request) -> Studio:
+    studio: Studio = request.app.state.studio
+    return studio
+
+
+InStudio = Annotated[Studio, Depends(_studio)]
+
+
+def kept(request: Request, data: bytes, media_type: str, encoding: str | None = None) -> Response:
+    """Bytes with an ETag; 304 when the browser already has them."""
+    tag = f'"{hashlib.sha256(data).hexdigest()[:32]}"'
+    headers = {"ETag": tag, "Cache-Control": "private, no-cache"}
+    if request.headers.get("if-none-match") == tag:
+        return Response(status_code=304, headers=headers)
+    if encoding:
+        headers["Content-Encoding"] = encoding
+    return Response(data, media_type=media_type, headers=headers)

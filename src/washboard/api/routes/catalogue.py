@@ -1,0 +1,31 @@
+"""What there is to choose from."""
+
+from __future__ import annotations
+
+from fastapi import APIRouter
+
+from ...core.materials.media import MEDIA
+from ...core.materials.surfaces import WORDS
+from ...core.order.schools import SCHOOLS
+from ...pipeline.view import greys
+from ..models import CatalogueRead, Choice
+from ..problems import problems
+
+router = APIRouter(prefix="/api", tags=["catalogue"])
+
+
+@router.get("/catalogue", responses=problems())
+def catalogue() -> CatalogueRead:
+    """Media, schools, surfaces by word, and the grey of each level of a value picture."""
+    return CatalogueRead(
+        media=[Choice(key=m.key, words=m.words, why=m.caution) for m in MEDIA.values()],
+        schools=[Choice(key=s.key, words=s.words, why=s.fits) for s in SCHOOLS.values()],
+        surfaces=[Choice(key=k, words=k, why=f"value {v:.1f}") for k, v in WORDS.items()],
+        greys=greys(),
+    )
+
+
+@router.get("/health", responses=problems())
+def health() -> dict[str, str]:
+    """Says that the server is up."""
+    return {"state": "up"}

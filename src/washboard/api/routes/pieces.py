@@ -1,0 +1,231 @@
+"""Pieces: create, read, edit, undo, redo, delete; their plans, moves and exports."""
+
+from __future__ import annotations
+
+from typing import Annotated, Any
+
+from fastapi import APIRouter, Path, Query, Request, Response
+
+from ...core.errors import InvalidInput, WashboardError
+from ...core.order.rearrange import moved
+from ...formats import planfile
+from ...store.errors import Missing
+from ...store.pieces import Piece, StoredPlan
+from ..models import (
+    EditRead,
+    JobRead,
+    MoveCreate,
+    PieceCreate,
+    PieceRead,
+    PieceUpdate,
+    PlanRead,
+    RefusalRead,
+    RevisionUpdate,
+    SettingsRead,
+    VerdictRead,
+    ViewRead,
+    plain,
+)  # fmt: skip
+from ..problems import problems
+from ..studio import Studio, document_of, fields_of, now, settings_of
+from . import jobs, references
+from .access import InStudio, kept
+
+router = APIRouter(prefix="/api/pieces", tags=["pieces"])
+Id = Annotated[str, Path(pattern="^[0-9a-f]{32}$", examples=["0" * 32])]
+BYTES = references.BYTES
+
+
+class NotReady(WashboardError):
+    code = "not-ready"
+
+
+@router.get("", responses=problems())
+def pieces(studio: InStudio) -> list[PieceRead]:
+    """Every piece, the newest first."""
+    return [read(piece) for piece in studio.pieces.all()]
+
+
+@router.post("", status_code=201, responses=problems())
+def create(studio: InStudio, given: PieceCreate) -> PieceRead:
+    """A new piece from a reference (or drawn shapes) and three decisions."""
+    if (given.reference is None) == (given.shapes is None):
+        raise InvalidInput("A piece has either a reference or drawn shapes; nothing was made.")
+    wanted = {
+        "medium": given.medium, "surface": given.surface, "width_cm": given.width_cm,
+        "height_cm": given.height_cm,
+    }  # fmt: skip
+    settings = fields_of(settings_of(wanted))
+    shapes = [plain(shape) for shape in given.shapes] if given.shapes else None
+    return read(
+        studio.pieces.create(
+            given.name.strip() or "Untitled", settings, now(), given.reference, shapes
+        )
+    )
+
+
+@router.get("/{piece}", responses=problems())
+def one(studio: InStudio, piece: Id) -> PieceRead:
+    """A piece as it is now."""
+    return read(studio.pieces.get(piece))
+
+
+@router.patch("/{piece}", responses=problems())
+def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
+    """One undoable edit; 409 with what changed when the piece is no longer at that revision."""
+    changes = plain(given)
+    changes = {key: changes[key] for key in given.model_fields_set if key != "revision"}
+    for key in (
+        "name",
+        "medium",
+        "surface",
+        "width_cm",
+        "height_cm",
+        "bands",
+        "even",
+        "squint",
+        "names",
+    ):
+        if key in changes and changes[key] is None:
+            raise InvalidInput(f"The field {key} cannot be empty; it was kept as it was.")
+    if {"bands", "even", "squint"} & changes.keys():
+        changes.setdefault("thresholds", None)
+    if not changes.keys() <= {"order", "name"}:
+        changes.setdefault("order", None)
+    now_there = studio.pieces.get(piece)
+    settings_of({**now_there.settings, **changes})
+    return read(studio.pieces.edit(piece, given.revision, changes, words_for(changes), now()))
+
+
+@router.post("/{piece}/undo", responses=problems())
+def undo(studio: InStudio, piece: Id, given: RevisionUpdate) -> PieceRead:
+    """Take the last edit back."""
+    return read(studio.pieces.undo(piece, given.revision))
+
+
+@router.post("/{piece}/redo", responses=problems())
+def redo(studio: InStudio, piece: Id, given: RevisionUpdate) -> PieceRead:
+    """Do the next undone edit again."""
+    return read(studio.pieces.redo(piece, given.revision))
+
+
+@router.get("/{piece}/history", responses=problems())
+def history(studio: InStudio, piece: Id) -> list[EditRead]:
+    """Every edit, the oldest first."""
+    return [
+        EditRead(number=e.number, words=e.words, undone=e.undone, created=e.created)
+        for e in studio.pieces.history(piece)
+    ]
+
+
+@router.delete("/{piece}", status_code=204, response_class=Response, responses=problems())
+def delete(
+    studio: InStudio, piece: Id, revision: Annotated[int, Query(ge=0, le=2**53)]
+) -> Response:
+    """Delete a piece with its history and plans."""
+    studio.pieces.delete(piece, revision)
+    return Response(status_code=204)
+
+
+@router.post("/{piece}/analysis", status_code=202, responses=problems())
+def analyse(studio: InStudio, piece: Id) -> JobRead:
+    """Work the piece out as it is set now; done at once where that was done before."""
+    return jobs.read(studio.analyse(studio.pieces.get(piece)))
+
+
+@router.get("/{piece}/plan", responses=problems())
+def plan(studio: InStudio, piece: Id) -> PlanRead:
+    """The plan of the piece as it is set now; 409 while it is not worked out."""
+    stored = ready(studio, studio.pieces.get(piece))
+    return PlanRead(key=stored.key, document=document_of(stored), view=ViewRead(**stored.view))
+
+
+@router.get("/{piece}/export", response_class=Response, responses={
+    200: {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/Document"}}}}, **problems(),
+})  # fmt: skip
+def export(studio: InStudio, piece: Id) -> Response:
+    """The plan in the open format, as a file."""
+    stored = ready(studio, studio.pieces.get(piece))
+    headers = {"Content-Disposition": f'attachment; filename="plan-{stored.key[:8]}.json"'}
+    return Response(stored.document, media_type="application/json", headers=headers)
+
+
+@router.get("/{piece}/maps/{name}", response_class=Response, responses={
+    200: BYTES, 304: references.UNCHANGED, **problems(),
+})  # fmt: skip
+def maps(
+    studio: InStudio,
+    request: Request,
+    piece: Id,
+    name: Annotated[str, Path(pattern="^(maps|labels)$")],
+) -> Response:
+    """A map of the piece's plan, deflated: `maps` (patches) or `labels` (masses)."""
+    stored = ready(studio, studio.pieces.get(piece))
+    data = studio.media.read(stored.view["media"][name])
+    return kept(request, data, "application/octet-stream", "deflate")
+
+
+@router.post("/{piece}/moves", responses=problems())
+def move(studio: InStudio, piece: Id, given: MoveCreate) -> VerdictRead:
+    """What moving a pass would come to: fine, or which rule breaks for which mass and why."""
+    stored = ready(studio, studio.pieces.get(piece))
+    document = document_of(stored)
+    before = planfile.plan_from(document)
+    verdict = moved(before, given.pass_id, given.to)
+    refusals = [
+        RefusalRead(pass_id=r.done, mass=r.mass, rule=r.rule.name.lower(), sentence=r.sentence)
+        for r in verdict.refusals
+    ]
+    return VerdictRead(
+        fine=verdict.fine, refusals=refusals, order=[p.id for p in verdict.passes],
+        passes=[planfile.pass_part(p) for p in verdict.passes],
+    )  # fmt: skip
+
+
+def ready(studio: Studio, piece: Piece) -> StoredPlan:
+    """The piece's plan; raises NotReady, and Missing where its maps were lost."""
+    stored = studio.plan(piece)
+    if stored is None:
+        raise NotReady(
+            f"The plan of {piece.name} is not worked out yet (or was stopped); nothing is lost. Ask for it with "
+            "a POST to `analysis`."
+        )
+    if not studio.media.path(stored.view["media"]["maps"]).exists():
+        raise Missing("The maps of this plan are gone from the data folder.")
+    return stored
+
+
+WORDS = {
+    "name": "name", "medium": "medium", "surface": "surface", "width_cm": "size", "height_cm": "size",
+    "school": "school", "passes": "number of passes", "bands": "bands", "even": "even bands",
+    "thresholds": "thresholds", "squint": "squint", "names": "names of masses", "order": "order of passes",
+}  # fmt: skip
+
+
+def words_for(changes: dict[str, Any]) -> str:
+    """An edit in words: which settings changed, and to what where that is short."""
+    shown = {
+        k: v
+        for k, v in changes.items()
+        if not (k in ("order", "thresholds") and v is None and len(changes) > 1)
+    }
+    parts = {}
+    for key, value in shown.items():
+        text = (
+            f" to {value:g}"
+            if isinstance(value, (int, float)) and not isinstance(value, bool)
+            else ""
+        )
+        text = f" to {value}" if isinstance(value, str) else text
+        parts[WORDS[key]] = WORDS[key] + text
+    return ", ".join(parts.values())[:200]
+
+
+def read(piece: Piece) -> PieceRead:
+    """The model of a piece."""
+    return PieceRead(
+        id=piece.id, name=piece.name, revision=piece.revision,
+        reference=references.read(piece.reference) if piece.reference else None,
+        settings=SettingsRead.model_validate(piece.settings), undo=piece.undo, redo=piece.redo,
+        created=piece.created,
+    )  # fmt: skip

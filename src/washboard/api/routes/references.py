@@ -1,0 +1,81 @@
+"""References: pictures taken in, served as working copy and as values."""
+
+from __future__ import annotations
+
+from typing import Annotated
+
+from fastapi import APIRouter, File, Path, Query, Request, Response, UploadFile
+from starlette.concurrency import run_in_threadpool
+from starlette.exceptions import HTTPException
+
+from ...formats.image import MOST_BYTES
+from ...store.pieces import Reference
+from ..models import ReferenceRead
+from ..problems import problems
+from .access import InStudio, kept
+
+router = APIRouter(prefix="/api/references", tags=["references"])
+Hash = Annotated[str, Path(pattern="^[0-9a-f]{64}$", examples=["0" * 64])]
+BYTES = {
+    "content": {"application/octet-stream": {"schema": {"type": "string", "format": "binary"}}}
+}
+JPEG = {"content": {"image/jpeg": {"schema": {"type": "string", "format": "binary"}}}}
+UNCHANGED = {"description": "The browser has it already."}
+
+
+@router.post("", status_code=201, responses=problems(413))
+async def take_in(studio: InStudio, file: Annotated[UploadFile, File()]) -> ReferenceRead:
+    """Take a picture in. It is decoded before anything is stored; what cannot be used is refused."""
+    data = await file.read(MOST_BYTES + 1)
+    if len(data) > MOST_BYTES:
+        raise HTTPException(413, too_large())
+    return read(await run_in_threadpool(studio.take_in, data))
+
+
+def too_large() -> str:
+    """What an upload beyond the limit is told."""
+    return (
+        f"The file is larger than {MOST_BYTES >> 20} MB; nothing was stored. Save it smaller: 4000 "
+        "pixels on the long side are plenty."
+    )
+
+
+@router.get("/{content}", responses=problems())
+def one(studio: InStudio, content: Hash) -> ReferenceRead:
+    """What is known about a picture."""
+    return read(studio.pieces.reference(content))
+
+
+@router.get(
+    "/{content}/picture",
+    response_class=Response,
+    responses={200: JPEG, 304: UNCHANGED, **problems()},
+)
+def picture(studio: InStudio, request: Request, content: Hash) -> Response:
+    """The working copy, upright, in sRGB."""
+    return kept(request, studio.working(content), "image/jpeg")
+
+
+@router.get(
+    "/{content}/values",
+    response_class=Response,
+    responses={200: BYTES, 304: UNCHANGED, **problems()},
+)
+def values(
+    studio: InStudio,
+    request: Request,
+    content: Hash,
+    squint: Annotated[float, Query(ge=0, le=3, examples=[1.0])] = 0.0,
+) -> Response:
+    """The values of the working copy, a byte a pixel, 25.5 a value, after squinting."""
+    return kept(
+        request, studio.values(content, round(squint, 2)), "application/octet-stream", "deflate"
+    )
+
+
+def read(reference: Reference) -> ReferenceRead:
+    """The model of a reference."""
+    return ReferenceRead(
+        hash=reference.hash, width=reference.width, height=reference.height, format=reference.format,
+        notes=list(reference.notes),
+    )  # fmt: skip

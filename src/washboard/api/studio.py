@@ -1,0 +1,180 @@
+"""The studio: one data folder with its database, media and worker, and what the routes ask of it."""
+
+from __future__ import annotations
+
+import hashlib
+import json
+import threading
+from collections.abc import Callable, Mapping
+from dataclasses import asdict
+from datetime import UTC, datetime
+from pathlib import Path
+from typing import Any
+
+from .. import ENGINE
+from ..core.errors import InvalidInput
+from ..formats import planfile
+from ..pipeline.settings import Anchor, Settings
+from ..pipeline.worker import Compute, TakeIn, Values, Worker
+from ..store.database import Database, translated
+from ..store.media import Media
+from ..store.pieces import Piece, Pieces, Reference, StoredPlan
+from .jobs import Job, Jobs
+
+CACHE_FILES = 120
+"""Value pictures and working copies kept; the oldest go first."""
+
+ANALYSED = (
+    "medium", "surface", "width_cm", "height_cm", "school", "passes", "bands", "even", "thresholds",
+    "squint", "names", "order",
+)  # fmt: skip
+
+
+def now() -> str:
+    """The time as ISO text in UTC."""
+    return datetime.now(UTC).isoformat(timespec="milliseconds")
+
+
+class Studio:
+    """Everything behind the routes."""
+
+    def __init__(self, folder: Path) -> None:
+        self.database = Database(folder)
+        self.pieces = Pieces(self.database)
+        self.media = Media(folder / "media")
+        self.cache = Media(folder / "cache")
+        self.worker = Worker()
+        self.jobs = Jobs()
+        # Whatever a broken-off upload or a killed process left behind goes now, before anyone adds.
+        self.media.sweep(self.pieces.wanted_media())
+        self.cache.sweep(set())
+        self._cached: dict[tuple[str, str], str] = {}
+        self._intake = threading.Lock()
+
+    def close(self) -> None:
+        """End jobs and worker, close the database."""
+        self.jobs.close()
+        self.worker.close()
+        self.database.close()
+
+    def take_in(self, data: bytes) -> Reference:
+        """Keep an uploaded picture; raises InvalidImage before anything is stored."""
+        content = hashlib.sha256(data).hexdigest()
+        found = self.worker.run(TakeIn(content, data), _silent, threading.Event())
+        reference = Reference(
+            content, found["width"], found["height"], found["format"], tuple(found["notes"])
+        )
+        with translated(), self._intake:
+            self.media.keep(data)
+            self._cached[content, "working"] = self.cache.keep(found["working"])
+        self.pieces.keep_reference(reference, now())
+        return reference
+
+    def working(self, content: str) -> bytes:
+        """The working copy of a reference as JPEG; raises Missing."""
+        self.pieces.reference(content)
+        return self._from_cache(content, "working", lambda: self._work_again(content))
+
+    def _work_again(self, content: str) -> bytes:
+        task = TakeIn(content, self.media.read(content))
+        return bytes(self.worker.run(task, _silent, threading.Event())["working"])
+
+    def values(self, content: str, strength: float) -> bytes:
+        """A reference's value picture at a squint, deflated; raises Missing."""
+        self.pieces.reference(content)
+        task = Values(content, self.media.path(content), strength)
+        return self._from_cache(
+            content,
+            f"values {strength:.2f}",
+            lambda: bytes(self.worker.run(task, _silent, threading.Event())),
+        )
+
+    def _from_cache(self, content: str, what: str, make: Callable[[], bytes]) -> bytes:
+        name = self._cached.get((content, what))
+        if name is not None:
+            try:
+                return self.cache.read(name)
+            except FileNotFoundError:
+                del self._cached[content, what]
+        data = make()
+        with translated():
+            self._cached[content, what] = self.cache.keep(data)
+        while len(self._cached) > CACHE_FILES:
+            oldest = next(iter(self._cached))
+            self.cache.path(self._cached.pop(oldest)).unlink(missing_ok=True)
+        return data
+
+    def analyse(self, piece: Piece) -> Job:
+        """Work a piece out unless its plan is already frozen; the running job if there is one."""
+        key = plan_key(piece)
+        subject = f"{piece.id} {key}"
+        if self.pieces.plan(piece.id, key) is not None:
+            return self.jobs.finished(subject)
+        return self.jobs.start(subject, lambda job: self._compute(piece, key, job))
+
+    def _compute(self, piece: Piece, key: str, job: Job) -> None:
+        content = piece.reference.hash if piece.reference else None
+        path = self.media.path(content) if content else None
+        task = Compute(
+            piece.name,
+            content,
+            path,
+            piece.shapes,
+            settings_of(piece.settings),
+            self._before(piece),
+        )
+        result = self.worker.run(task, job.report, job.cancelled)
+        with translated():
+            media = {name: self.media.keep(data) for name, data in result["blobs"].items()}
+        view = result["view"] | {"media": media}
+        plan = StoredPlan(key, ENGINE, result["document"], view, now())
+        self.pieces.keep_plan(piece.id, plan, result["next_mass"])
+
+    def _before(self, piece: Piece) -> tuple[bytes, tuple[int, int], Mapping[int, str], int] | None:
+        """The masses of the plan computed last, whose ids the new ones inherit."""
+        last = self.pieces.newest_plan(piece.id)
+        if last is None:
+            return None
+        masses = json.loads(last.document)["masses"]
+        ids = {int(mass["label"]): str(mass["id"]) for mass in masses}
+        shape = (last.view["height"], last.view["width"])
+        return self.media.read(last.view["media"]["labels"]), shape, ids, piece.next_mass
+
+    def plan(self, piece: Piece) -> StoredPlan | None:
+        """The frozen plan of a piece as it is set now, or None while it is not worked out."""
+        return self.pieces.plan(piece.id, plan_key(piece))
+
+
+def plan_key(piece: Piece) -> str:
+    """The name of a piece's plan: a hash of everything it depends on."""
+    parts = {key: piece.settings.get(key) for key in ANALYSED}
+    parts["reference"] = piece.reference.hash if piece.reference else None
+    parts["shapes"] = piece.shapes
+    return hashlib.sha256(json.dumps(parts, sort_keys=True).encode()).hexdigest()
+
+
+def settings_of(fields: Mapping[str, Any]) -> Settings:
+    """Settings from a row's fields, checked; raises what `Settings.checked` raises."""
+    known = {key: fields[key] for key in ANALYSED if key in fields}
+    known["names"] = tuple(Anchor(**anchor) for anchor in known.get("names") or ())
+    for key in ("thresholds", "order"):
+        if known.get(key) is not None:
+            known[key] = tuple(known[key])
+    try:
+        return Settings(**known).checked()
+    except TypeError as error:
+        raise InvalidInput(f"These settings cannot be read ({error}).") from None
+
+
+def fields_of(settings: Settings) -> dict[str, Any]:
+    """A row's fields from settings, as JSON holds them."""
+    return dict(json.loads(json.dumps(asdict(settings))))
+
+
+def document_of(plan: StoredPlan) -> planfile.Document:
+    """The open document of a frozen plan."""
+    return planfile.read(plan.document)
+
+
+def _silent(stage: str, done: float) -> None:
+    """Progress that nobody waits for."""

@@ -1,0 +1,70 @@
+"""A piece without a photo: areas drawn as polygons with values become the same label map."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import cv2
+import numpy as np
+
+from ..colour.lab import encoded_of, lab_of_linear, linear_of_lab
+from ..colour.value import luminance_of
+from ..errors import InvalidInput
+from .masses import Division
+from .picture import LONG_SIDE, Picture, picture_of
+
+MOST_SHAPES = 200
+
+
+@dataclass(frozen=True)
+class Shape:
+    """A polygon in normalised coordinates (x, y from the top left, 0–1) with a value and a colour.
+
+    `value` Munsell 0–10; `a`, `b` CIE a*, b*. Later shapes lie over earlier ones.
+    """
+
+    points: tuple[tuple[float, float], ...]
+    value: float
+    a: float = 0.0
+    b: float = 0.0
+
+
+def drawn(shapes: Sequence[Shape], ground_value: float, aspect: float) -> tuple[Picture, Division]:
+    """The picture and its masses: what no polygon covers is the first mass, at `ground_value`.
+
+    `aspect` is width over height. Raises InvalidInput for no shapes, too many, or bad polygons.
+    """
+    if not 0 < len(shapes) <= MOST_SHAPES:
+        raise InvalidInput(
+            f"A drawn piece has 1 to {MOST_SHAPES} shapes; {len(shapes)} were given."
+        )
+    width = LONG_SIDE if aspect >= 1 else max(4, round(LONG_SIDE * aspect))
+    height = max(4, round(width / aspect))
+    labels = np.ones((height, width), np.int32)
+    colours = [_colour(ground_value, 0.0, 0.0)]
+    for number, shape in enumerate(shapes, 2):
+        _check(shape)
+        corners = np.rint(np.array(shape.points) * (width - 1, height - 1)).astype(np.int32)
+        cv2.fillPoly(labels, [corners], number)
+        colours.append(_colour(shape.value, shape.a, shape.b))
+    rgb = np.array(colours, np.uint8)[labels - 1]
+    present = np.unique(labels)
+    dense = np.searchsorted(present, labels).astype(np.int32) + 1
+    return picture_of(rgb), Division(dense, len(present), ())
+
+
+def _check(shape: Shape) -> None:
+    inside = all(0 <= x <= 1 and 0 <= y <= 1 for x, y in shape.points)
+    if len(shape.points) < 3 or not inside or not 0 <= shape.value <= 10:
+        raise InvalidInput(
+            "A shape needs at least three points inside the picture (x and y from 0 to 1) and a value "
+            "from 0 to 10; the drawing was kept as it was."
+        )
+
+
+def _colour(value: float, a: float, b: float) -> tuple[int, int, int]:
+    y = float(luminance_of(value)) / 100
+    lightness = float(lab_of_linear([y, y, y])[0])
+    red, green, blue = np.rint(encoded_of(linear_of_lab([lightness, a, b])) * 255)
+    return int(red), int(green), int(blue)

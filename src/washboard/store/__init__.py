@@ -1,0 +1,1 @@
+"""Keeping: rows in SQLite, bytes in files by content hash, every edit undoable."""

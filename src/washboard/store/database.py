@@ -1,0 +1,100 @@
+"""Opening the database: SQLite in WAL mode, brought to the newest version, one folder for everything."""
+
+from __future__ import annotations
+
+import errno
+import sqlite3
+from collections.abc import Iterator
+from contextlib import contextmanager
+from importlib.resources import files
+from pathlib import Path
+from typing import Any
+
+from alembic import command
+from alembic.config import Config
+from sqlalchemy import Engine, create_engine, event
+from sqlalchemy.exc import OperationalError
+from sqlalchemy.orm import Session, sessionmaker
+
+from .errors import Busy, Full
+
+BUSY_MS = 4000
+"""How long to wait for another process before saying so."""
+
+
+class Database:
+    """A data folder's database."""
+
+    def __init__(self, folder: Path) -> None:
+        folder.mkdir(parents=True, exist_ok=True)
+        self.path = folder / "washboard.sqlite"
+        self.engine = engine_for(f"sqlite:///{self.path}")
+        with translated():
+            migrate(self.engine)
+        self._sessions = sessionmaker(self.engine, expire_on_commit=False)
+
+    @contextmanager
+    def session(self) -> Iterator[Session]:
+        """A session that commits as a whole or not at all; raises Busy and Full instead of SQL errors."""
+        with translated(), self._sessions() as session, session.begin():
+            yield session
+
+    def close(self) -> None:
+        self.engine.dispose()
+
+
+def engine_for(url: str) -> Engine:
+    """An engine whose every connection is durable, checks foreign keys and waits for others."""
+    engine = create_engine(url, connect_args={"timeout": BUSY_MS / 1000})
+
+    @event.listens_for(engine, "connect")
+    def prepare(connection: Any, _: Any) -> None:
+        connection.isolation_level = None
+        cursor = connection.cursor()
+        for pragma in ("journal_mode=WAL", "synchronous=FULL", "foreign_keys=ON"):
+            cursor.execute(f"PRAGMA {pragma}")
+        cursor.close()
+
+    @event.listens_for(engine, "begin")
+    def begin(connection: Any) -> None:
+        # Taken at once, so that two tabs never both read an old revision and then both write.
+        connection.exec_driver_sql("BEGIN IMMEDIATE")
+
+    return engine
+
+
+def migrate(engine: Engine) -> None:
+    """Bring the database to the newest version."""
+    config = Config()
+    config.set_main_option("script_location", str(files("washboard.store") / "migrations"))
+    with engine.begin() as connection:
+        config.attributes["connection"] = connection
+        command.upgrade(config, "head")
+
+
+@contextmanager
+def translated() -> Iterator[None]:
+    """SQLite's and the disk's complaints as errors a person can act on."""
+    try:
+        yield
+    except (OperationalError, sqlite3.OperationalError) as error:
+        text = str(error).lower()
+        if "locked" in text or "busy" in text:
+            raise Busy(
+                "Another program holds the database of this studio. Your change was not made, nothing "
+                "is lost. Close the other program, or wait and try again."
+            ) from None
+        if "full" in text or "disk i/o" in text:
+            raise _full() from None
+        raise
+    except OSError as error:
+        if error.errno in (errno.ENOSPC, errno.EDQUOT):
+            raise _full() from None
+        raise
+
+
+def _full() -> Full:
+    return Full(
+        "The disk is full, so this could not be kept. Everything kept before is safe. Free some space "
+        "and do it again."
+    )

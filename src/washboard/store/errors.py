@@ -1,0 +1,47 @@
+"""What keeping can refuse.
+
+StoreError
+├── Missing      no such piece, reference or plan
+├── Stale        the piece changed since the caller read it
+├── NothingTo    nothing to undo or redo
+├── Busy         another process holds the database
+└── Full         the disk takes no more
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from ..core.errors import WashboardError
+
+
+class StoreError(WashboardError):
+    code = "store"
+
+
+class Missing(StoreError):
+    code = "missing"
+
+
+class Stale(StoreError):
+    code = "stale"
+
+    def __init__(self, revision: int, changed: Sequence[str]) -> None:
+        self.revision, self.changed = revision, tuple(changed)
+        what = "; ".join(self.changed) or "an undo or redo"
+        super().__init__(
+            f"This piece was changed elsewhere in the meantime: {what}. Your change was not made and "
+            "nothing was overwritten. Look at the piece as it is now and do it again."
+        )
+
+
+class NothingTo(StoreError):
+    code = "nothing-to"
+
+
+class Busy(StoreError):
+    code = "busy"
+
+
+class Full(StoreError):
+    code = "disk-full"

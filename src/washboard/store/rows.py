@@ -1,0 +1,77 @@
+"""The rows of the database."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from sqlalchemy import JSON, ForeignKey, Integer, String, Text, UniqueConstraint
+from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column, relationship
+
+
+class Row(DeclarativeBase):
+    """Base of all rows."""
+
+
+class ReferenceRow(Row):
+    """A picture that was taken in; its bytes lie in the media folder under the hash."""
+
+    __tablename__ = "reference"
+
+    hash: Mapped[str] = mapped_column(String(64), primary_key=True)
+    width: Mapped[int] = mapped_column(Integer)
+    height: Mapped[int] = mapped_column(Integer)
+    format: Mapped[str] = mapped_column(String(8))
+    notes: Mapped[list[str]] = mapped_column(JSON)
+    created: Mapped[str] = mapped_column(String(32))
+
+
+class PieceRow(Row):
+    """A piece. `cursor` is the last edit in force; `revision` rises with every change, undo included."""
+
+    __tablename__ = "piece"
+
+    id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    name: Mapped[str] = mapped_column(String(120))
+    reference_hash: Mapped[str | None] = mapped_column(ForeignKey("reference.hash"))
+    shapes: Mapped[list[Any] | None] = mapped_column(JSON)
+    settings: Mapped[dict[str, Any]] = mapped_column(JSON)
+    revision: Mapped[int] = mapped_column(Integer, default=0)
+    cursor: Mapped[int] = mapped_column(Integer, default=0)
+    next_mass: Mapped[int] = mapped_column(Integer, default=1)
+    created: Mapped[str] = mapped_column(String(32))
+    edits: Mapped[list[EditRow]] = relationship(
+        order_by="EditRow.number", cascade="all, delete-orphan", passive_deletes=False
+    )
+    plans: Mapped[list[PlanRow]] = relationship(
+        order_by="PlanRow.id", cascade="all, delete-orphan", passive_deletes=False
+    )
+
+
+class EditRow(Row):
+    """One undoable edit: the fields it changed, before and after."""
+
+    __tablename__ = "edit"
+    __table_args__ = (UniqueConstraint("piece_id", "number"),)
+
+    id: Mapped[int] = mapped_column(Integer, primary_key=True)
+    piece_id: Mapped[str] = mapped_column(ForeignKey("piece.id", ondelete="CASCADE"))
+    number: Mapped[int] = mapped_column(Integer)
+    words: Mapped[str] = mapped_column(String(200))
+    before: Mapped[dict[str, Any]] = mapped_column(JSON)
+    after: Mapped[dict[str, Any]] = mapped_column(JSON)
+    created: Mapped[str] = mapped_column(String(32))
+
+
+class PlanRow(Row):
+    """A plan as computed, frozen with its engine's version; `key` names the settings it belongs to."""
+
+    __tablename__ = "plan"
+    __table_args__ = (UniqueConstraint("piece_id", "key"),)
+
+    id: Mapped[int] = mapped_column(Integer, primary_key=True)
+    piece_id: Mapped[str] = mapped_column(ForeignKey("piece.id", ondelete="CASCADE"))
+    key: Mapped[str] = mapped_column(String(64))
+    engine: Mapped[str] = mapped_column(String(20))
+    document: Mapped[str] = mapped_column(Text)
+    view: Mapped[dict[str, Any]] = mapped_column(JSON)
+    created: Mapped[str] = mapped_column(String(32))
