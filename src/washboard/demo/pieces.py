@@ -24,12 +24,51 @@ class DemoPiece:
 SALT_PANS = DemoPiece(
     "Salt pans, noon",
     "salt-pans.jpg",
-    Settings("watercolour", "white", 45.0, 30.0, names=()),
+    Settings(
+        "watercolour", "white", 45.0, 30.0, names=(
+            Anchor(0.5, 0.15, "the sky"),
+            Anchor(0.5, 0.378, "the hills"),
+            Anchor(0.53, 0.428, "the far flats"),
+            Anchor(0.21, 0.656, "the sunny side of the near heap"),
+            Anchor(0.286, 0.65, "its turning side"),
+            Anchor(0.343, 0.633, "the shade of the near heap"),
+            Anchor(0.536, 0.583, "the second heap"),
+            Anchor(0.675, 0.508, "the heap by the shed"),
+            Anchor(0.225, 0.499, "the far heap"),
+            Anchor(0.536, 0.79, "the earth walls"),
+            Anchor(0.42, 0.9, "the near water"),
+            Anchor(0.57, 0.675, "the middle pan"),
+            Anchor(0.88, 0.65, "the right pan"),
+            Anchor(0.056, 0.636, "the left pan"),
+            Anchor(0.27, 0.868, "the salt crust"),
+            Anchor(0.412, 0.727, "the crust at the heap"),
+            Anchor(0.856, 0.911, "the lit wall"),
+        ),
+    ),  # fmt: skip
 )
 FOUNDRY = DemoPiece(
     "Foundry, second pour",
     "foundry.jpg",
-    Settings("pastel", "black", 50.0, 35.0, names=()),
+    Settings(
+        "pastel", "black", 50.0, 35.0, names=(
+            Anchor(0.5, 0.33, "the hall"),
+            Anchor(0.456, 0.88, "the dark floor with the front figure"),
+            Anchor(0.63, 0.132, "the gantry"),
+            Anchor(0.305, 0.386, "the windows"),
+            Anchor(0.396, 0.386, "the windows"),
+            Anchor(0.49, 0.386, "the windows"),
+            Anchor(0.646, 0.733, "the brightest floor"),
+            Anchor(0.793, 0.735, "the lit floor"),
+            Anchor(0.661, 0.462, "the lit belly of the ladle"),
+            Anchor(0.66, 0.37, "the rim of the ladle"),
+            Anchor(0.711, 0.36, "the dark side of the ladle"),
+            Anchor(0.644, 0.555, "the stream"),
+            Anchor(0.62, 0.547, "the glow by the stream"),
+            Anchor(0.644, 0.633, "the mould"),
+            Anchor(0.694, 0.547, "the lit smoke"),
+            Anchor(0.359, 0.718, "the crate"),
+        ),
+    ),  # fmt: skip
 )
 DEMO = (SALT_PANS, FOUNDRY)
 
@@ -51,5 +90,3 @@ def add_demo(studio: Studio) -> None:
         piece = studio.pieces.create(demo.name, fields_of(demo.settings), now(), reference.hash)
         studio.analyse(piece)
 
-
-__all__ = ["DEMO", "Anchor", "DemoPiece", "add_demo", "reference_bytes"]

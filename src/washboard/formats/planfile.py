@@ -99,6 +99,7 @@ class MassPart(_Part):
     pieces: int
     centre: tuple[float, float]
     box: tuple[float, float, float, float]
+    inside: tuple[float, float]
     ends: tuple[LabColour, LabColour]
     target_ends: tuple[LabColour, LabColour]
     direction: float | None

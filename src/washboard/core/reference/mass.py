@@ -35,7 +35,8 @@ class Mass:
     `value` is measured in the reference, `target` is what the key plans for this surface and paint.
     `light_end` and `dark_end` are the target colours at both ends of a graded mass, else alike.
     `direction` is where a graded mass grows darker, in degrees counter-clockwise from the right.
-    `box` is left, top, right, bottom and `centre` x, y, both normalised 0–1 from the top left.
+    `box` is left, top, right, bottom, `centre` x, y, and `inside` the point farthest from its border,
+    all normalised 0–1 from the top left.
     """
 
     id: str
@@ -55,6 +56,7 @@ class Mass:
     outline_cm: float
     centre: tuple[float, float]
     box: tuple[float, float, float, float]
+    inside: tuple[float, float]
     ends: tuple[Lab, Lab]
     direction: float | None = None
     light: bool = True

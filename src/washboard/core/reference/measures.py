@@ -116,6 +116,7 @@ def _mass(
     band = int(np.searchsorted(np.asarray(thresholds), value, side="right"))
     narrow, median = _widths(distance[part.rows, part.columns], part.mask)
     rows, columns = np.nonzero(part.mask)
+    deepest = int(np.argmax(distance[part.rows, part.columns][part.mask]))
     pieces, _ = cv2.connectedComponents(part.mask.astype(np.uint8), connectivity=8)
     return {
         "id": f"m{label}",
@@ -141,6 +142,10 @@ def _mass(
             part.rows.start / height,
             part.columns.stop / width,
             part.rows.stop / height,
+        ),
+        "inside": (
+            float((columns[deepest] + part.columns.start + 0.5) / width),
+            float((rows[deepest] + part.rows.start + 0.5) / height),
         ),
         "ends": ends,
         "direction": direction,

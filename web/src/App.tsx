@@ -1,0 +1,26 @@
+import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
+import { Order } from "./order/Order";
+import { NotHere } from "./parts/NotHere";
+import { NewPiece } from "./pieces/NewPiece";
+import { PieceRoom } from "./pieces/PieceRoom";
+import { Pieces } from "./pieces/Pieces";
+import { See } from "./see/See";
+
+const router = createBrowserRouter([
+  { path: "/", element: <Pieces /> },
+  { path: "/new", element: <NewPiece /> },
+  {
+    path: "/pieces/:id",
+    element: <PieceRoom />,
+    children: [
+      { index: true, element: <Navigate to="order" replace /> },
+      { path: "see", element: <See /> },
+      { path: "order", element: <Order /> },
+    ],
+  },
+  { path: "*", element: <NotHere /> },
+]);
+
+export function App() {
+  return <RouterProvider router={router} />;
+}

@@ -1,0 +1,52 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+export type Piece = components["schemas"]["PieceRead"];
+export type PieceUpdate = components["schemas"]["PieceUpdate"];
+export type PieceCreate = components["schemas"]["PieceCreate"];
+export type Reference = components["schemas"]["ReferenceRead"];
+export type Plan = components["schemas"]["PlanRead"];
+export type View = components["schemas"]["ViewRead"];
+export type Mass = components["schemas"]["MassPart"];
+export type Pass = components["schemas"]["PassPart"];
+export type Verdict = components["schemas"]["VerdictRead"];
+export type Job = components["schemas"]["JobRead"];
+export type Catalogue = components["schemas"]["CatalogueRead"];
+
+/** What went wrong, in the server's words: what was wrong, what was kept, what to do. */
+export class Problem extends Error {
+  constructor(
+    readonly code: string,
+    readonly detail: string,
+  ) {
+    super(detail);
+  }
+}
+
+export const client = createClient<paths>({ baseUrl: "" });
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** The data of an answer, or a Problem thrown. */
+export function got<T>({ data, error, response }: Answer<T>): T {
+  if (data !== undefined && response.ok) return data;
+  throw problemOf(error);
+}
+
+export function problemOf(error: unknown): Problem {
+  const found = error as { code?: string; detail?: string } | undefined;
+  return new Problem(
+    found?.code ?? "unreachable",
+    found?.detail ?? "The program does not answer. Nothing is lost; see whether it still runs.",
+  );
+}
+
+export async function bytes(url: string): Promise<Uint8Array> {
+  const response = await fetch(url);
+  if (!response.ok) throw problemOf(await response.json().catch(() => undefined));
+  return new Uint8Array(await response.arrayBuffer());
+}

@@ -1,0 +1,129 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import type { Job, PieceUpdate, Plan } from "./client";
+import { bytes, client, got, Problem, problemOf } from "./client";
+
+export function useCatalogue() {
+  return useQuery({
+    queryKey: ["catalogue"],
+    queryFn: async () => got(await client.GET("/api/catalogue")),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+export function usePieces() {
+  return useQuery({
+    queryKey: ["pieces"],
+    queryFn: async () => got(await client.GET("/api/pieces")),
+  });
+}
+
+export function usePiece(id: string) {
+  return useQuery({
+    queryKey: ["piece", id],
+    queryFn: async () =>
+      got(await client.GET("/api/pieces/{piece}", { params: { path: { piece: id } } })),
+  });
+}
+
+/** Ask for the piece to be worked out and follow it by its events until it ends. */
+async function worked(id: string, onJob: (job: Job | null) => void, signal: AbortSignal) {
+  const params = { params: { path: { piece: id } } };
+  const job = got(await client.POST("/api/pieces/{piece}/analysis", params));
+  if (job.state === "running") {
+    onJob(job);
+    const last = await followed(job.id, onJob, signal);
+    onJob(null);
+    if (last.state !== "done")
+      throw new Problem(last.state, last.problem ?? "Stopped; everything is as it was.");
+  }
+  return got(await client.GET("/api/pieces/{piece}/plan", params)) as unknown as Plan;
+}
+
+function followed(job: string, onJob: (job: Job) => void, signal: AbortSignal): Promise<Job> {
+  return new Promise((resolve, reject) => {
+    const events = new EventSource(`/api/jobs/${job}/events`);
+    signal.addEventListener("abort", () => events.close());
+    events.onmessage = (event) => {
+      const now = JSON.parse(event.data) as Job;
+      onJob(now);
+      if (now.state !== "running") {
+        events.close();
+        resolve(now);
+      }
+    };
+    events.onerror = () => {
+      events.close();
+      reject(problemOf(undefined));
+    };
+  });
+}
+
+export function usePlan(id: string, revision: number | undefined) {
+  const [job, setJob] = useState<Job | null>(null);
+  const plan = useQuery<Plan>({
+    queryKey: ["plan", id, revision],
+    queryFn: ({ signal }) => worked(id, setJob, signal),
+    enabled: revision !== undefined,
+    placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: false,
+  });
+  const stop = () => job && client.DELETE("/api/jobs/{job}", { params: { path: { job: job.id } } });
+  return { plan, job, stop };
+}
+
+export function useBytes(url: string | null) {
+  return useQuery({
+    queryKey: ["bytes", url],
+    queryFn: () => bytes(url ?? ""),
+    enabled: url !== null,
+    staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: (before) => before,
+  });
+}
+
+/** Edit, undo and redo; a stale answer reloads the piece and is shown as the problem it is. */
+export function useChanges(id: string, revision: number) {
+  const queries = useQueryClient();
+  const settle = {
+    onSuccess: (piece: unknown) => {
+      queries.setQueryData(["piece", id], piece);
+      queries.invalidateQueries({ queryKey: ["pieces"] });
+    },
+    onError: () => queries.invalidateQueries({ queryKey: ["piece", id] }),
+  };
+  const params = { path: { piece: id } };
+  const edit = useMutation({
+    mutationFn: async (change: Omit<PieceUpdate, "revision">) =>
+      got(await client.PATCH("/api/pieces/{piece}", { params, body: { ...change, revision } })),
+    ...settle,
+  });
+  const undo = useMutation({
+    mutationFn: async () =>
+      got(await client.POST("/api/pieces/{piece}/undo", { params, body: { revision } })),
+    ...settle,
+  });
+  const redo = useMutation({
+    mutationFn: async () =>
+      got(await client.POST("/api/pieces/{piece}/redo", { params, body: { revision } })),
+    ...settle,
+  });
+  const problem = edit.error ?? undo.error ?? redo.error;
+  const forget = () => {
+    edit.reset();
+    undo.reset();
+    redo.reset();
+  };
+  return { edit, undo, redo, problem, forget };
+}
+
+/** Another tab may have changed the piece: look again whenever this one comes to the front. */
+export function useFreshOnFocus(id: string) {
+  const queries = useQueryClient();
+  useEffect(() => {
+    const look = () => queries.invalidateQueries({ queryKey: ["piece", id] });
+    window.addEventListener("focus", look);
+    return () => window.removeEventListener("focus", look);
+  }, [id, queries]);
+}

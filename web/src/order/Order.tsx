@@ -1,0 +1,144 @@
+import { useCallback, useEffect, useState } from "react";
+import { useSearchParams } from "react-router";
+import { useKeys } from "../parts/keys";
+import { useRoom } from "../pieces/PieceRoom";
+import { Actions } from "./Actions";
+import { MoveNote, useMove } from "./Move";
+import classes from "./order.module.css";
+import { PassNote } from "./PassNote";
+import { rowOrder } from "./Rows";
+import { type Looking, Stage } from "./Stage";
+import { Toggles } from "./Toggles";
+import { Washboard } from "./Washboard";
+
+const PACE = 900;
+
+/** The Order stage: the picture after the selected pass, the washboard, the pass in words. */
+export function Order() {
+  const { piece, plan, changes } = useRoom();
+  const passes = plan.document.passes;
+  const [query, setQuery] = useSearchParams();
+  const given = Number.parseInt(query.get("pass") ?? "", 10);
+  const pass = Number.isNaN(given) ? passes.length : Math.min(passes.length, Math.max(0, given));
+  const [mass, setMass] = useState<string | null>(null);
+  const [looking, setLooking] = useState<Looking>({
+    values: query.get("look") === "values",
+    reference: query.get("look") === "reference",
+    squint: false,
+    outlines: false,
+  });
+  const [playing, setPlaying] = useState(false);
+  const [allRows, setAllRows] = useState(false);
+  const move = useMove(piece, changes);
+  const go = useCallback(
+    (to: number) =>
+      setQuery(
+        (before) => {
+          before.set("pass", String(Math.min(passes.length, Math.max(0, to))));
+          return before;
+        },
+        { replace: true },
+      ),
+    [passes.length, setQuery],
+  );
+  const toggle = (what: keyof Looking) => setLooking((now) => ({ ...now, [what]: !now[what] }));
+  const step = (by: number) => {
+    const order = rowOrder(plan.document.masses, allRows).map((m) => m.id);
+    const at = mass ? order.indexOf(mass) : -1;
+    setMass(order[(at + by + order.length) % order.length] ?? null);
+  };
+  useKeys({
+    ArrowLeft: (down) => down && go(pass - 1),
+    ArrowRight: (down) => down && go(pass + 1),
+    ArrowUp: (down) => down && step(-1),
+    ArrowDown: (down) => down && step(1),
+    q: (down) => setLooking((now) => ({ ...now, squint: down })),
+    v: () => toggle("values"),
+    r: () => toggle("reference"),
+    o: () => toggle("outlines"),
+    p: () => setPlaying((now) => !now),
+  });
+  useEffect(() => {
+    if (!playing) return;
+    const timer = setTimeout(() => (pass < passes.length ? go(pass + 1) : setPlaying(false)), PACE);
+    return () => clearTimeout(timer);
+  }, [playing, pass, passes.length, go]);
+  const done = passes[pass - 1];
+  return (
+    <div className={classes.order}>
+      <div>
+        <Stage
+          piece={piece}
+          plan={plan}
+          pass={pass}
+          mass={mass}
+          looking={looking}
+          onMass={setMass}
+        />
+        <div className={classes.caption}>
+          <span>
+            {pass ? (
+              <>
+                As it should look{" "}
+                <b>
+                  after pass {pass} of {passes.length}
+                </b>
+                , dry
+              </>
+            ) : (
+              <b>The bare surface</b>
+            )}
+          </span>
+          <Toggles
+            looking={looking}
+            onToggle={toggle}
+            onSquint={(on) => setLooking((now) => ({ ...now, squint: on }))}
+          />
+        </div>
+        {done ? (
+          <PassNote plan={plan} done={done} />
+        ) : (
+          <p>Nothing is laid yet. Press → or choose a ridge.</p>
+        )}
+      </div>
+      <div className={classes.right}>
+        <Actions piece={piece} plan={plan} changes={changes} />
+        <Washboard
+          plan={plan}
+          pass={pass}
+          mass={mass}
+          allRows={allRows}
+          onPass={go}
+          onMass={setMass}
+          onDrag={move.drag}
+        />
+        <button type="button" className="act" onClick={() => setAllRows(!allRows)}>
+          {allRows ? "the largest masses only" : `all ${plan.document.masses.length} masses`}
+        </button>
+        <MoveNote move={move} plan={plan} />
+        <List plan={plan} pass={pass} onPass={go} />
+      </div>
+    </div>
+  );
+}
+
+type ListProps = Pick<Parameters<typeof Washboard>[0], "plan" | "pass" | "onPass">;
+
+function List({ plan, pass, onPass }: ListProps) {
+  return (
+    <ol className={classes.list}>
+      {plan.document.passes.map((done, k) => (
+        <li key={done.id} data-lit={k + 1 === pass}>
+          <button type="button" onClick={() => onPass(k + 1)}>
+            <span>{k + 1}</span>
+            <span>{done.title.split(": ")[0]}</span>
+            <span>
+              {Math.round(done.minutes)}′
+              {done.waitMinutes ? ` + ${Math.round(done.waitMinutes)}′` : ""}
+            </span>
+          </button>
+        </li>
+      ))}
+    </ol>
+  );
+}

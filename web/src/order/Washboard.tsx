@@ -1,0 +1,215 @@
+import { useMemo } from "react";
+import type { Plan } from "../api/client";
+import { shortName } from "../parts/masses";
+import { dipPath, ridgePath, ridges } from "../parts/ridges";
+import { shortMinutes } from "../parts/time";
+import classes from "./order.module.css";
+import { Ridges } from "./Ridges";
+import { Rows } from "./Rows";
+import { labels, type Ribbon, ribbons, type Scale, yOf } from "./ribbons";
+
+export const WIDE = 640;
+export const LEFT = 34;
+export const RIGHT = 494;
+const LADDER: Scale = { top: 14, height: 296, low: 1.5, high: 10 };
+const RIDGES = 366;
+
+interface Props {
+  plan: Plan;
+  pass: number;
+  mass: string | null;
+  allRows: boolean;
+  onPass: (pass: number) => void;
+  onMass: (mass: string | null) => void;
+  onDrag: (pass: string, to: number, dropped: boolean) => void;
+}
+
+/** The washboard: the value ladder upright, time to the right, every mass a ribbon of its own colour. */
+export function Washboard({ plan, pass, mass, allRows, onPass, onMass, onDrag }: Props) {
+  const passes = plan.document.passes;
+  const row = useMemo(
+    () =>
+      ridges(passes, RIGHT - LEFT).map((r) => ({
+        ...r,
+        start: r.start + LEFT,
+        end: r.end + LEFT,
+        next: r.next + LEFT,
+      })),
+    [passes],
+  );
+  const all = useMemo(() => ribbons(plan, row, LADDER, LEFT, RIGHT), [plan, row]);
+  const lit = row[pass - 1];
+  const tall = RIDGES + 22;
+  return (
+    <div className={classes.washboard}>
+      <svg
+        viewBox={`0 0 ${WIDE} ${tall}`}
+        className={classes.chart}
+        role="img"
+        aria-label="Values of all masses after every pass"
+      >
+        {lit && (
+          <rect x={lit.start} y={0} width={lit.end - lit.start} height={tall} fill="var(--lit)" />
+        )}
+        <Ladder />
+        <Ribbons all={all} mass={mass} onMass={onMass} />
+        <Names all={all} mass={mass} onMass={onMass} />
+        <line x1={LEFT} x2={RIGHT} y1={RIDGES} y2={RIDGES} stroke="var(--hair)" />
+        {row.slice(0, -1).map((r, k) => (
+          <g key={r.id}>
+            <path d={dipPath(r, RIDGES)} fill="none" stroke="var(--line)" />
+            {(passes[k]?.waitMinutes ?? 0) > 0 && r.next - r.end > 16 && (
+              <text
+                x={(r.end + r.next) / 2}
+                y={RIDGES - 6}
+                textAnchor="middle"
+                className={classes.small}
+              >
+                {shortMinutes(r.wait)}
+              </text>
+            )}
+          </g>
+        ))}
+        {row.map((r, k) => (
+          <path
+            key={r.id}
+            d={ridgePath(r, RIDGES, 26)}
+            fill={k + 1 === pass ? "var(--lit)" : "none"}
+            stroke="var(--ink)"
+            strokeWidth={k + 1 === pass ? 2.4 : 1}
+          />
+        ))}
+        <Total plan={plan} />
+      </svg>
+      <Ridges
+        row={row}
+        plan={plan}
+        pass={pass}
+        base={RIDGES}
+        tall={tall}
+        onPass={onPass}
+        onDrag={onDrag}
+      />
+      <Rows
+        plan={plan}
+        row={row}
+        pass={pass}
+        mass={mass}
+        all={allRows}
+        onMass={onMass}
+        onPass={onPass}
+      />
+    </div>
+  );
+}
+
+function Total({ plan }: { plan: Plan }) {
+  const passes = plan.document.passes;
+  const work = passes.reduce((sum, p) => sum + p.minutes, 0);
+  const wait = passes.reduce((sum, p) => sum + p.waitMinutes, 0);
+  return (
+    <text x={RIGHT + 12} y={RIDGES - 4} className={classes.small}>
+      {shortMinutes(work)} work{wait > 0 ? `, ${shortMinutes(wait)} waiting` : ""}
+    </text>
+  );
+}
+
+function Ladder() {
+  return (
+    <g>
+      {[10, 9, 8, 7, 6, 5, 4, 3, 2].map((value) => (
+        <g key={value}>
+          <line
+            x1={LEFT}
+            x2={RIGHT}
+            y1={yOf(LADDER, value)}
+            y2={yOf(LADDER, value)}
+            stroke="var(--hair)"
+          />
+          <rect
+            x={0}
+            y={yOf(LADDER, value) - 7}
+            width={13}
+            height={14}
+            className={classes.chip}
+            data-value={value}
+          />
+          <text x={18} y={yOf(LADDER, value) + 4} className={classes.small}>
+            {value}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}
+
+interface RibbonsProps {
+  all: Ribbon[];
+  mass: string | null;
+  onMass: (mass: string | null) => void;
+}
+
+function Ribbons({ all, mass, onMass }: RibbonsProps) {
+  const drawn = mass
+    ? [...all.filter((r) => r.mass.id !== mass), ...all.filter((r) => r.mass.id === mass)]
+    : all;
+  return (
+    <g>
+      <defs>
+        {all.map(({ mass: { id }, colours }) => (
+          <linearGradient
+            key={id}
+            id={`ribbon-${id}`}
+            gradientUnits="userSpaceOnUse"
+            x1={LEFT}
+            x2={RIGHT}
+          >
+            {colours.map((colour, k) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: a row's place is its identity
+              <stop key={k} offset={k / Math.max(1, colours.length - 1)} stopColor={colour} />
+            ))}
+          </linearGradient>
+        ))}
+      </defs>
+      {drawn.map(({ mass: own, path }) => (
+        // biome-ignore lint/a11y/noStaticElementInteractions: the rows below do the same by keyboard
+        <path
+          key={own.id}
+          d={path}
+          fill={`url(#ribbon-${own.id})`}
+          stroke="var(--ink)"
+          strokeWidth={own.id === mass ? 1.6 : 0.35}
+          onPointerEnter={() => onMass(own.id)}
+        >
+          <title>{shortName(own)}</title>
+        </path>
+      ))}
+    </g>
+  );
+}
+
+function Names({ all, mass, onMass }: RibbonsProps) {
+  return (
+    <g>
+      {labels(all, LADDER, 14.5, 19).map(({ ribbon, y }) => (
+        // biome-ignore lint/a11y/noStaticElementInteractions: the rows below do the same by keyboard
+        <g
+          key={ribbon.mass.id}
+          className={classes.label}
+          data-lit={ribbon.mass.id === mass}
+          onPointerEnter={() => onMass(ribbon.mass.id)}
+        >
+          <path d={`M${RIGHT} ${ribbon.end}L${RIGHT + 9} ${y}`} stroke="var(--line)" fill="none" />
+          <text x={RIGHT + 12} y={y + 4}>
+            {cut(shortName(ribbon.mass))}
+          </text>
+          <text x={WIDE} y={y + 4} textAnchor="end">
+            {(ribbon.values.at(-1) ?? 0).toFixed(1)}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}
+
+const cut = (text: string) => (text.length > 19 ? `${text.slice(0, 18)}…` : text);

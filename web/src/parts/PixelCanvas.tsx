@@ -1,0 +1,46 @@
+import { useLayoutEffect, useRef } from "react";
+import classes from "./parts.module.css";
+
+interface Props {
+  width: number;
+  height: number;
+  label: string;
+  /** Fills the pixels (0xAABBGGRR); a new function paints anew. */
+  draw: (pixels: Uint32Array) => void;
+  onPoint?: (x: number, y: number) => void;
+  onLeave?: () => void;
+  onPick?: (x: number, y: number) => void;
+}
+
+/** A canvas filled pixel by pixel; the time of the last fill is left for measuring. */
+export function PixelCanvas({ width, height, label, draw, onPoint, onLeave, onPick }: Props) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const image = useRef<ImageData | null>(null);
+  useLayoutEffect(() => {
+    const context = canvas.current?.getContext("2d", { alpha: false });
+    if (!context) return;
+    const start = performance.now();
+    if (image.current?.width !== width || image.current.height !== height)
+      image.current = context.createImageData(width, height);
+    draw(new Uint32Array(image.current.data.buffer));
+    context.putImageData(image.current, 0, 0);
+    performance.measure("picture", { start, end: performance.now() });
+  }, [draw, width, height]);
+  const place = (event: React.PointerEvent, call?: (x: number, y: number) => void) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    call?.((event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);
+  };
+  return (
+    <canvas
+      ref={canvas}
+      width={width}
+      height={height}
+      className={classes.canvas}
+      role="img"
+      aria-label={label}
+      onPointerMove={(event) => place(event, onPoint)}
+      onPointerLeave={onLeave}
+      onPointerDown={(event) => place(event, onPick)}
+    />
+  );
+}

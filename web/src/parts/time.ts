@@ -1,0 +1,15 @@
+/** Minutes in words: 18 min, 2 h 05, 3 days. */
+export function minutes(count: number): string {
+  const whole = Math.round(count);
+  if (whole < 100) return `${whole} min`;
+  if (whole < 1440) return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
+  return `${(count / 1440).toFixed(count < 14400 ? 1 : 0)} days`;
+}
+
+/** The same for a narrow place: 18′, 2h05, 3 d. */
+export function shortMinutes(count: number): string {
+  const whole = Math.round(count);
+  if (whole < 100) return `${whole}′`;
+  if (whole < 1440) return `${Math.floor(whole / 60)}h${String(whole % 60).padStart(2, "0")}`;
+  return `${(count / 1440).toFixed(1)} d`;
+}

@@ -1,0 +1,36 @@
+import { usePieces } from "../api/hooks";
+import { Frame } from "../parts/Frame";
+import { ProblemNote } from "../parts/Problem";
+import { DropPhoto } from "./DropPhoto";
+import classes from "./pieces.module.css";
+import { Strip } from "./Strip";
+
+/** The studio wall: a strip for each piece, and a place to drop a photo. */
+export function Pieces() {
+  const pieces = usePieces();
+  return (
+    <Frame name="Washboard" stages={[{ to: "/", words: "Pieces" }]}>
+      {pieces.error && <ProblemNote>{pieces.error.message}</ProblemNote>}
+      <main>
+        <h1 className="unseen">Pieces</h1>
+        {pieces.data?.length === 0 && <Empty />}
+        {pieces.data?.map((piece) => (
+          <Strip key={piece.id} piece={piece} />
+        ))}
+        <DropPhoto />
+      </main>
+    </Frame>
+  );
+}
+
+function Empty() {
+  return (
+    <div className={classes.empty}>
+      <h1>No piece yet</h1>
+      <p>
+        Drop the photo you want to paint from. You say what you paint with, on what, and how large;
+        the order of passes comes at once, with the picture after each.
+      </p>
+    </div>
+  );
+}

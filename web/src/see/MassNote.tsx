@@ -1,0 +1,100 @@
+import { TextInput } from "@mantine/core";
+import { type FormEvent, useState } from "react";
+import type { Mass, Piece, Plan } from "../api/client";
+import type { useChanges } from "../api/hooks";
+import { shortName } from "../parts/masses";
+import classes from "./see.module.css";
+
+interface Props {
+  mass: Mass;
+  piece: Piece;
+  plan: Plan;
+  changes: ReturnType<typeof useChanges>;
+}
+
+/** The measures of one mass on the surface, and its name. */
+export function MassNote({ mass, piece, plan, changes }: Props) {
+  const chroma = Math.hypot(mass.lab[1], mass.lab[2]);
+  const hue = (Math.atan2(mass.lab[2], mass.lab[1]) * 180) / Math.PI;
+  const [low, high] = mass.valueRange;
+  const name = (id: string) => {
+    const found = plan.document.masses.find((m) => m.id === id);
+    return found ? shortName(found) : id;
+  };
+  const borders = [...mass.neighbours].sort((a, b) => b.lengthCm - a.lengthCm).slice(0, 4);
+  return (
+    <section className={classes.note}>
+      <h2>{shortName(mass)}</h2>
+      <dl className={classes.facts}>
+        <Fact
+          shown={`${mass.value.toFixed(1)}`}
+          words={`value, ${low.toFixed(1)} to ${high.toFixed(1)}`}
+        />
+        <Fact
+          shown={`${mass.areaCm2.toFixed(1)} cm²`}
+          words={`${(100 * mass.share).toFixed(1)} % of the picture`}
+        />
+        <Fact
+          shown={`${mass.widthMm.toFixed(0)} mm`}
+          words={`wide, ${mass.narrowestMm.toFixed(1)} at the narrowest`}
+        />
+        <Fact
+          shown={`${mass.outlineCm.toFixed(0)} cm`}
+          words={`outline, ${mass.pieces} piece${mass.pieces === 1 ? "" : "s"}`}
+        />
+        <Fact shown={chroma.toFixed(0)} words={`chroma, hue ${((hue + 360) % 360).toFixed(0)}°`} />
+        <Fact
+          shown={mass.kind}
+          words={mass.direction === null ? "kind" : `darker toward ${mass.direction.toFixed(0)}°`}
+        />
+      </dl>
+      <p>
+        Borders:{" "}
+        {borders
+          .map(
+            (b) =>
+              `${name(b.mass)} ${b.lengthCm.toFixed(1)} cm, ${b.softnessMm.toFixed(1)} mm soft`,
+          )
+          .join("; ")}
+        . All measured in the photo, on a surface of {piece.settings.widthCm} ×{" "}
+        {piece.settings.heightCm} cm.
+      </p>
+      <Naming mass={mass} piece={piece} changes={changes} />
+    </section>
+  );
+}
+
+function Fact({ shown, words }: { shown: string; words: string }) {
+  return (
+    <div>
+      <dd>{shown}</dd>
+      <dt>{words}</dt>
+    </div>
+  );
+}
+
+function Naming({ mass, piece, changes }: Pick<Props, "mass" | "piece" | "changes">) {
+  const [text, setText] = useState(mass.name ?? "");
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    const name = text.trim();
+    if (!name || name === mass.name) return;
+    const [x, y] = mass.inside;
+    const others = piece.settings.names?.filter((a) => a.name !== mass.name) ?? [];
+    changes.edit.mutate({ names: [...others, { x, y, name }] });
+  };
+  return (
+    <form onSubmit={submit} className={classes.naming}>
+      <TextInput
+        aria-label="Name of this mass"
+        placeholder="Give it a name"
+        maxLength={80}
+        value={text}
+        onChange={(event) => setText(event.currentTarget.value)}
+      />
+      <button type="submit" className="act">
+        name it
+      </button>
+    </form>
+  );
+}
