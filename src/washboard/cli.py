@@ -47,9 +47,7 @@ def plan(
     bands: Annotated[int, typer.Option(help="Value bands, 2 to 9")] = 5,
     squint: Annotated[float, typer.Option(help="Strength of squinting, 0 to 3")] = 1.0,
     passes: Annotated[int | None, typer.Option(help="Pin the number of passes, 1 to 9")] = None,
-    preview: Annotated[
-        Path | None, typer.Option(help="Folder for the pictures after every pass.")
-    ] = None,
+    preview: Annotated[Path | None, typer.Option(help="Folder for the pictures after every pass.")] = None,
 ) -> None:
     """Plan the order of passes for a photo and print it as a table."""
     from .core.materials.surfaces import size_of

@@ -78,9 +78,7 @@ def _describe(app: FastAPI) -> None:
         if not app.openapi_schema:
             schema = plain()
             found = schema["components"]["schemas"]
-            found["Problem"] = problems.Problem.model_json_schema(
-                ref_template="#/components/schemas/{model}"
-            )
+            found["Problem"] = problems.Problem.model_json_schema(ref_template="#/components/schemas/{model}")
             for name in ("HTTPValidationError", "ValidationError"):
                 found.pop(name, None)
         return app.openapi_schema or {}

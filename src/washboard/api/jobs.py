@@ -67,9 +67,7 @@ class Jobs:
             job.problem = str(error)
             job.state = "stopped" if error.code == "stopped" else "failed"
         except Exception as error:
-            job.problem = (
-                f"Something went wrong that should not ({type(error).__name__}). Nothing was lost."
-            )
+            job.problem = f"Something went wrong that should not ({type(error).__name__}). Nothing was lost."
             job.state = "failed"
             raise
 

@@ -29,12 +29,8 @@ class Problem(BaseModel):
     status: int = Field(examples=[409])
     detail: str = Field(examples=["Your change was not made and nothing was overwritten."])
     code: str = Field(examples=["stale"])
-    revision: int | None = Field(
-        None, description="The piece's revision now, where the code is `stale`."
-    )
-    changed: list[str] | None = Field(
-        None, description="What changed since, where the code is `stale`."
-    )
+    revision: int | None = Field(None, description="The piece's revision now, where the code is `stale`.")
+    changed: list[str] | None = Field(None, description="What changed since, where the code is `stale`.")
 
 
 TITLES = {
@@ -64,9 +60,7 @@ def problem(status: int, code: str, detail: str, **more: Any) -> JSONResponse:
         code=code,
         **more,
     )
-    return JSONResponse(
-        body.model_dump(exclude_none=True), status, media_type="application/problem+json"
-    )
+    return JSONResponse(body.model_dump(exclude_none=True), status, media_type="application/problem+json")
 
 
 def install(app: FastAPI) -> None:
@@ -82,8 +76,7 @@ def install(app: FastAPI) -> None:
     @app.exception_handler(RequestValidationError)
     async def malformed(_: Request, error: RequestValidationError) -> JSONResponse:
         lines = [
-            f"{found['msg']} @ {'.'.join(str(part) for part in found['loc'])}"
-            for found in error.errors()[:5]
+            f"{found['msg']} @ {'.'.join(str(part) for part in found['loc'])}" for found in error.errors()[:5]
         ]
         return problem(422, "invalid-input", "Nothing was changed. " + "; ".join(lines))
 

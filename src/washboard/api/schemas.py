@@ -20,7 +20,9 @@ def generated() -> dict[str, str]:
 
 def main(docs: Path, check: bool) -> int:
     """Write the files, or with `check` only say which are out of date (exit code 1)."""
-    stale = [n for n, text in generated().items() if not (docs / n).exists() or (docs / n).read_text() != text]
+    stale = [
+        n for n, text in generated().items() if not (docs / n).exists() or (docs / n).read_text() != text
+    ]
     for name in stale:
         if check:
             print(f"docs/{name} is out of date: run make types", file=sys.stderr)

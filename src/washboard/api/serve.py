@@ -38,8 +38,6 @@ def _bound(port: int) -> socket.socket:
         listener.bind(("127.0.0.1", port))
     except OSError as error:
         listener.close()
-        raise OSError(
-            error.errno, f"port {port} is taken: give another with --port, or 0 for any"
-        ) from None
+        raise OSError(error.errno, f"port {port} is taken: give another with --port, or 0 for any") from None
     listener.listen(64)
     return listener

@@ -44,9 +44,7 @@ def figure(at: Array, x: float, z: float, lean: float, size: float) -> Array:
 def people(at: Array) -> Array:
     tool = capsule(at, (-0.42, 1.12, 0.3), (1.0, 1.32, 2.2), 0.03)
     return np.asarray(
-        np.minimum.reduce(
-            [figure(at, -0.95, 0.2, 0.55, 1.12), figure(at, 3.35, 2.2, -0.3, 1.04), tool]
-        )
+        np.minimum.reduce([figure(at, -0.95, 0.2, 0.55, 1.12), figure(at, 3.35, 2.2, -0.3, 1.04), tool])
     )
 
 
@@ -103,12 +101,7 @@ def lit(at: Array, facing: Array, base: Array) -> Array:
     away = np.maximum(np.linalg.norm(to, axis=1), 0.25)
     towards = to / away[:, None]
     reach = shade(people, at + facing * 0.03, towards, 6.0, 9.0, 36)
-    heat = (
-        np.clip(0.12 + 0.88 * (towards * facing).sum(axis=1), 0, 1)
-        * reach
-        * 9.5
-        / (0.6 + away**2.1)
-    )
+    heat = np.clip(0.12 + 0.88 * (towards * facing).sum(axis=1), 0, 1) * reach * 9.5 / (0.6 + away**2.1)
     cool = np.clip(facing @ unit(np.array([-0.5, 0.6, 0.6])), 0, 1) * 0.03 + 0.012
     warm = heat[:, None] * np.array([1.3, 0.46, 0.12])
     return base * (warm + cool[:, None] * np.array([0.7, 0.85, 1.2]))
@@ -152,14 +145,10 @@ def sparks(start: Array, direction: Array) -> Array:
     light = np.zeros(len(start))
     for size in (0.085, 0.075, 0.07, 0.065, 0.05, 0.03, 0.03):
         angle, far = dice.uniform(0.15, np.pi - 0.15), dice.uniform(0.75, 1.7)
-        at = POUR + np.array(
-            [np.cos(angle) * far, np.sin(angle) * far * 0.8 - 0.1, dice.uniform(-0.3, 0.2)]
-        )
+        at = POUR + np.array([np.cos(angle) * far, np.sin(angle) * far * 0.8 - 0.1, dice.uniform(-0.3, 0.2)])
         to = at - start
         along = (to * direction).sum(axis=1, keepdims=True)
-        light = np.maximum(
-            light, np.clip(2.0 - np.linalg.norm(to - along * direction, axis=1) / size, 0, 1)
-        )
+        light = np.maximum(light, np.clip(2.0 - np.linalg.norm(to - along * direction, axis=1) / size, 0, 1))
     return light
 
 
@@ -171,9 +160,7 @@ def render(width: int = 1500, height: int = 1050) -> NDArray[np.uint8]:
     at = start + direction * hit[:, None]
     colour = surface(at)
     smoke = glow(start, direction, hit)[:, None] * np.array([0.030, 0.0098, 0.0021])
-    smoke += (
-        (glow(start, direction, hit)[:, None] * 0.11) ** 2.2 * np.array([0.9, 0.42, 0.08]) * 0.55
-    )
+    smoke += (glow(start, direction, hit)[:, None] * 0.11) ** 2.2 * np.array([0.9, 0.42, 0.08]) * 0.55
     metal = molten(start, direction)[:, None]
     colour = (colour + smoke) * (1 - metal) + metal * np.array([1.6, 1.35, 0.85])
     spark = sparks(start, direction)[:, None]

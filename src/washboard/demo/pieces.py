@@ -25,7 +25,11 @@ SALT_PANS = DemoPiece(
     "Salt pans, noon",
     "salt-pans.jpg",
     Settings(
-        "watercolour", "white", 45.0, 30.0, names=(
+        "watercolour",
+        "white",
+        45.0,
+        30.0,
+        names=(
             Anchor(0.5, 0.15, "the sky"),
             Anchor(0.5, 0.378, "the hills"),
             Anchor(0.53, 0.428, "the far flats"),
@@ -44,14 +48,18 @@ SALT_PANS = DemoPiece(
             Anchor(0.412, 0.727, "the crust at the heap"),
             Anchor(0.856, 0.911, "the lit wall"),
         ),
-    ),  # fmt: skip
+    ),
 )
 FOUNDRY = DemoPiece(
     "Foundry, second pour",
     "foundry.jpg",
     Settings(
-        "pastel", "black", 50.0, 35.0, names=(
-            Anchor(0.5, 0.33, "the hall"),
+        "pastel",
+        "#463d39",
+        50.0,
+        35.0,
+        names=(
+            Anchor(0.15, 0.25, "the hall"),
             Anchor(0.456, 0.88, "the dark floor with the front figure"),
             Anchor(0.63, 0.132, "the gantry"),
             Anchor(0.305, 0.386, "the windows"),
@@ -68,7 +76,7 @@ FOUNDRY = DemoPiece(
             Anchor(0.694, 0.547, "the lit smoke"),
             Anchor(0.359, 0.718, "the crate"),
         ),
-    ),  # fmt: skip
+    ),
 )
 DEMO = (SALT_PANS, FOUNDRY)
 
@@ -89,4 +97,3 @@ def add_demo(studio: Studio) -> None:
         reference = studio.take_in(reference_bytes(demo))
         piece = studio.pieces.create(demo.name, fields_of(demo.settings), now(), reference.hash)
         studio.analyse(piece)
-

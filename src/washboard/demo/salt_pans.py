@@ -33,9 +33,7 @@ def heaps(at: Array) -> Array:
         slope = np.hypot(radius, height)
         cone = (height * across + radius * (at[:, 1] - height)) / slope
         # A rounded tip: salt slides, it does not stand in a point.
-        nearest = np.minimum(
-            nearest, np.hypot(np.maximum(cone + 0.16, 0), 0.12) - 0.14 + rough * 0.7
-        )
+        nearest = np.minimum(nearest, np.hypot(np.maximum(cone + 0.16, 0), 0.12) - 0.14 + rough * 0.7)
     return nearest
 
 
@@ -55,9 +53,7 @@ def walls(at: Array) -> Array:
         np.abs(x - 10.5 - 0.12 * z),
     ]
     across = np.minimum.reduce(lines + slanted)
-    return np.asarray(
-        np.maximum(y - 0.2 + 0.02 * np.sin(5 * x + 3 * z), (across - 0.3 + 0.5 * y) * 0.8)
-    )
+    return np.asarray(np.maximum(y - 0.2 + 0.02 * np.sin(5 * x + 3 * z), (across - 0.3 + 0.5 * y) * 0.8))
 
 
 def shed(at: Array) -> Array:
@@ -86,9 +82,7 @@ def sky(direction: Array) -> Array:
     glow = low * (1 - first) + mid * first
     colour = glow * (1 - second) + high * second
     bearing = np.arctan2(direction[:, 0], direction[:, 2])
-    ridge = (
-        0.034 + 0.011 * np.sin(bearing * 3.1 + 0.6) + 0.006 * noise(bearing * 9, bearing * 0, 3, 3)
-    )
+    ridge = 0.034 + 0.011 * np.sin(bearing * 3.1 + 0.6) + 0.006 * noise(bearing * 9, bearing * 0, 3, 3)
     hill = np.array([0.19, 0.24, 0.40])
     edge = np.clip((ridge - direction[:, 1]) / 0.0015, 0, 1)[:, None]
     return np.asarray(colour * (1 - edge) + hill * edge)

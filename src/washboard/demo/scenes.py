@@ -54,9 +54,7 @@ def normal(field: Field, at: Array, step: float = 0.004) -> Array:
     return unit(np.stack([field(at + a) - field(at - a) for a in axes], axis=-1))
 
 
-def shade(
-    field: Field, at: Array, towards: Array, far: float, sharp: float, steps: int = 48
-) -> Array:
+def shade(field: Field, at: Array, towards: Array, far: float, sharp: float, steps: int = 48) -> Array:
     """Share (n,) of a light in direction `towards` (n, 3) that reaches the points: soft shadows."""
     travelled = np.full(len(at), 0.05)
     light = np.ones(len(at))
@@ -93,9 +91,7 @@ def box(at: Array, centre: tuple[float, float, float], half: tuple[float, float,
     return np.asarray(outside + np.minimum(q.max(axis=-1), 0))
 
 
-def capsule(
-    at: Array, a: tuple[float, float, float], b: tuple[float, float, float], r: float
-) -> Array:
+def capsule(at: Array, a: tuple[float, float, float], b: tuple[float, float, float], r: float) -> Array:
     """Distance to a rod with round ends."""
     start, axis = np.asarray(a), np.subtract(b, a)
     share = np.clip((at - start) @ axis / (axis @ axis), 0, 1)

@@ -95,9 +95,7 @@ def _read(data: bytes) -> Decoded:
         picture.draft("RGB", _working(full))
         picture.load()
         upright = ImageOps.exif_transpose(picture)
-        width, height = (
-            full if upright.size[0] * full[1] == upright.size[1] * full[0] else full[::-1]
-        )
+        width, height = full if upright.size[0] * full[1] == upright.size[1] * full[0] else full[::-1]
         if (upright.size[0] >= upright.size[1]) != (width >= height):
             width, height = height, width
         plain = _flattened(_to_srgb(upright, picture, notes))
@@ -126,18 +124,14 @@ def _to_srgb(picture: Image.Image, source: Image.Image, notes: list[str]) -> Ima
         embedded = ImageCms.ImageCmsProfile(io.BytesIO(profile))
         alpha = picture.getchannel("A") if picture.mode == "RGBA" else None
         base = picture.convert("RGB") if alpha is not None else picture
-        done = ImageCms.profileToProfile(
-            base, embedded, ImageCms.createProfile("sRGB"), outputMode="RGB"
-        )
+        done = ImageCms.profileToProfile(base, embedded, ImageCms.createProfile("sRGB"), outputMode="RGB")
         if done is None:
             return picture
         if alpha is not None:
             done.putalpha(alpha)
         return done
     except (ImageCms.PyCMSError, OSError, ValueError, TypeError):
-        notes.append(
-            "The file's colour profile is damaged and was passed over: colours are taken as sRGB."
-        )
+        notes.append("The file's colour profile is damaged and was passed over: colours are taken as sRGB.")
         return picture
 
 

@@ -236,9 +236,7 @@ def written(document: Document) -> str:
 def read(text: str | bytes) -> Document:
     """A document from JSON text. Raises NewerPlan and InvalidPlan, naming what is wrong and where."""
     if len(text) > MOST_BYTES:
-        raise InvalidPlan(
-            f"The plan file is larger than {MOST_BYTES >> 20} MB; nothing was read from it."
-        )
+        raise InvalidPlan(f"The plan file is larger than {MOST_BYTES >> 20} MB; nothing was read from it.")
     try:
         raw = json.loads(text, parse_constant=_no_constant)
     except RecursionError:
@@ -249,9 +247,7 @@ def read(text: str | bytes) -> Document:
         ) from None
     version = raw.get("washboard") if isinstance(raw, dict) else None
     if isinstance(version, bool) or not isinstance(version, int):
-        raise InvalidPlan(
-            "The file is no plan: the field `washboard` with the format's version is missing."
-        )
+        raise InvalidPlan("The file is no plan: the field `washboard` with the format's version is missing.")
     if version > VERSION:
         raise NewerPlan(
             f"The plan is of format version {version}; this program reads up to {VERSION}. Nothing was "
@@ -296,8 +292,7 @@ def _mass_from(part: MassPart) -> Mass:
 
 def _pass_from(part: PassPart) -> Pass:
     operations = tuple(
-        Operation(o.mass, o.kind, o.role, o.cover, o.from_value, o.to_value)
-        for o in part.operations
+        Operation(o.mass, o.kind, o.role, o.cover, o.from_value, o.to_value) for o in part.operations
     )
     reasons = tuple(Reason(r.kind, r.sentence, r.masses, r.figures) for r in part.reasons)
     return Pass(

@@ -16,7 +16,5 @@ def write_preview(folder: Path, table: Table, maps: PatchMap, labels: Labels) ->
     folder.mkdir(parents=True, exist_ok=True)
     for row in range(len(table.colours)):
         Image.fromarray(painted(table, maps, row)).save(folder / f"pass-{row:02d}.png")
-        Image.fromarray(painted(table, maps, row, True)[..., 0]).save(
-            folder / f"values-{row:02d}.png"
-        )
+        Image.fromarray(painted(table, maps, row, True)[..., 0]).save(folder / f"values-{row:02d}.png")
     Image.fromarray(labels.astype(np.uint16)).save(folder / "masses.png")

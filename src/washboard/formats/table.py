@@ -18,7 +18,8 @@ def table(plan: Plan) -> str:
     head = [
         f"{plan.medium.words} on {described(plan.surface)}, {sheet.width_cm:g} × {sheet.height_cm:g} cm: "
         f"{school_named(plan.school).words.lower()} ({plan.school_why.rstrip('.')}).",
-        f"{len(plan.masses)} masses, {len(plan.passes)} passes, {minutes(work)} of work, {minutes(wait)} of waiting.",
+        f"{len(plan.masses)} masses, {len(plan.passes)} passes, {minutes(work)} of work, "
+        f"{minutes(wait)} of waiting.",
         *plan.notes,
         f"Caution: {plan.medium.caution}",
     ]
@@ -32,9 +33,7 @@ def _lines(number: int, done: Pass) -> list[str]:
     low, high = done.values
     values = f"{low:.1f}" if high - low < 0.05 else f"{low:.1f}–{high:.1f}"
     wait = f", then {minutes(done.wait)} to dry" if done.wait else ""
-    facts = (
-        f"value {values} · {minutes(done.minutes)}{wait} · edges: {done.edge} · needs: {done.needs}"
-    )
+    facts = f"value {values} · {minutes(done.minutes)}{wait} · edges: {done.edge} · needs: {done.needs}"
     indent = "    "
     lines = textwrap.wrap(f"{number:>2}  {done.title}", WIDTH, subsequent_indent=indent)
     for text in (facts, done.what):

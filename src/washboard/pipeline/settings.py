@@ -49,22 +49,16 @@ class Settings:
         """These settings, or InvalidInput, InvalidSize or UnknownName saying what cannot be."""
         medium_named(self.medium)
         surface_of(self.surface)
-        sheet_of(
-            self.width_cm, self.height_cm, self.width_cm / self.height_cm if self.height_cm else 1.0
-        )
+        sheet_of(self.width_cm, self.height_cm, self.width_cm / self.height_cm if self.height_cm else 1.0)
         if self.school is not None:
             school_named(self.school)
         if self.passes is not None and not 1 <= self.passes <= MOST_PASSES:
-            raise InvalidInput(
-                f"A plan has 1 to {MOST_PASSES} passes; {self.passes} were asked for."
-            )
+            raise InvalidInput(f"A plan has 1 to {MOST_PASSES} passes; {self.passes} were asked for.")
         if self.thresholds is not None:
             ladder.checked(self.thresholds)
         ladder.even(self.bands)
         if not 0 <= self.squint <= STRONGEST:
-            raise InvalidInput(
-                f"Squint goes from 0 to {STRONGEST:g}; {self.squint:g} was asked for."
-            )
+            raise InvalidInput(f"Squint goes from 0 to {STRONGEST:g}; {self.squint:g} was asked for.")
         for anchor in self.names:
             if not (0 <= anchor.x <= 1 and 0 <= anchor.y <= 1):
                 raise InvalidInput("A name must stand inside the picture (x and y from 0 to 1).")

@@ -98,9 +98,7 @@ class Stages:
     def squinted(self, content: str, data: Callable[[], bytes], strength: float) -> Squinted:
         picture = self.picture(content, data)
         accents = self._accents(content, picture)
-        return self._once(
-            ("squinted", content, strength), lambda: squint(picture, accents, strength)
-        )
+        return self._once(("squinted", content, strength), lambda: squint(picture, accents, strength))
 
     def _accents(self, content: str, picture: Picture) -> Accents:
         return self._once(("accents", content), lambda: find_accents(picture))
@@ -108,9 +106,7 @@ class Stages:
     def drawn(self, shapes: Sequence[Shape], settings: Settings) -> Seen:
         """A piece without a photo: polygons with values on the bare surface."""
         surface = surface_of(settings.surface)
-        sheet = sheet_of(
-            settings.width_cm, settings.height_cm, settings.width_cm / settings.height_cm
-        )
+        sheet = sheet_of(settings.width_cm, settings.height_cm, settings.width_cm / settings.height_cm)
         picture, division = drawn(shapes, surface.value, settings.width_cm / settings.height_cm)
         squinted = Squinted(picture.value, picture.lab[..., 1:])
         thresholds = settings.thresholds or ladder.even(settings.bands)
@@ -147,9 +143,7 @@ class Stages:
         )
         return Seen(picture, squinted, thresholds, division, measured)
 
-    def _thresholds(
-        self, content: str, squinted: Squinted, settings: Settings
-    ) -> tuple[float, ...]:
+    def _thresholds(self, content: str, squinted: Squinted, settings: Settings) -> tuple[float, ...]:
         if settings.thresholds is not None:
             return ladder.checked(settings.thresholds)
         if settings.even:
@@ -169,9 +163,7 @@ class Stages:
     ) -> Result:
         """The whole way from bytes to plan and maps."""
         seen = self.seen(content, data, settings, progress)
-        return self._planned(
-            seen, content, settings, self.decoded(content, data).notes, progress, before
-        )
+        return self._planned(seen, content, settings, self.decoded(content, data).notes, progress, before)
 
     def result_drawn(
         self, shapes: Sequence[Shape], settings: Settings, before: Before | None = None
@@ -214,9 +206,7 @@ def _part(progress: Progress, start: float, span: float) -> Progress:
     return lambda stage, done: progress(stage, start + span * done)
 
 
-def _mapped(
-    worked: Worked, measured: Measured, cut: Cut, width_cm: float
-) -> tuple[Table, PatchMap]:
+def _mapped(worked: Worked, measured: Measured, cut: Cut, width_cm: float) -> tuple[Table, PatchMap]:
     table = table_of(worked)
     return table, patch_map(worked, table, cut.labels, measured.along, width_cm)
 

@@ -72,9 +72,7 @@ class Worker:
         self._pipe: Connection | None = None
         self._stop: Event = self._context.Event()
 
-    def run(
-        self, task: TakeIn | Values | Compute, report: Report, cancelled: threading.Event
-    ) -> Any:
+    def run(self, task: TakeIn | Values | Compute, report: Report, cancelled: threading.Event) -> Any:
         """The task's result. Raises what the core raised, Stopped when cancelled, WorkerDied."""
         with self._turn:
             if cancelled.is_set():
@@ -129,8 +127,6 @@ class Worker:
 
 def _serve(pipe: Connection, stop: Event) -> None:
     signal.signal(signal.SIGINT, signal.SIG_IGN)
-    # One thread gives the same sums on every machine, and leaves the other core to the page.
-    cv2.setNumThreads(1)
     stages = Stages()
 
     def report(stage: str, done: float) -> None:

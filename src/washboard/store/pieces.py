@@ -95,14 +95,18 @@ class Pieces:
         """A new piece; raises Missing when the reference is not here."""
         with self._database.session() as session:
             if reference is not None and session.get(ReferenceRow, reference) is None:
-                raise Missing(
-                    "The picture of this piece is not here. Upload it again; nothing was made."
-                )
+                raise Missing("The picture of this piece is not here. Upload it again; nothing was made.")
             row = PieceRow(
-                id=uuid.uuid4().hex, name=name, reference_hash=reference, settings=dict(settings),
-                shapes=list(shapes) if shapes is not None else None, revision=0, cursor=0,
-                next_mass=1, created=now,
-            )  # fmt: skip
+                id=uuid.uuid4().hex,
+                name=name,
+                reference_hash=reference,
+                settings=dict(settings),
+                shapes=list(shapes) if shapes is not None else None,
+                revision=0,
+                cursor=0,
+                next_mass=1,
+                created=now,
+            )
             session.add(row)
             session.flush()
             return _piece(session, row)
@@ -124,9 +128,7 @@ class Pieces:
             row = _current(session, piece, revision)
             session.delete(row)
 
-    def edit(
-        self, piece: str, revision: int, changes: Mapping[str, Any], words: str, now: str
-    ) -> Piece:
+    def edit(self, piece: str, revision: int, changes: Mapping[str, Any], words: str, now: str) -> Piece:
         """Change settings (or `name`) as one undoable edit; what was undone before is dropped.
 
         Raises Missing and Stale.
@@ -190,7 +192,7 @@ class Pieces:
                     document=plan.document,
                     view=dict(plan.view),
                     created=plan.created,
-                )  # fmt: skip
+                )
             )
             row.next_mass = max(row.next_mass, next_mass)
             return plan
@@ -229,9 +231,7 @@ def _row(session: Session, piece: str) -> PieceRow:
 def _current(session: Session, piece: str, revision: int) -> PieceRow:
     row = _row(session, piece)
     if row.revision != revision:
-        newer = [e.words for e in row.edits if e.number <= row.cursor][
-            -max(1, row.revision - revision) :
-        ]
+        newer = [e.words for e in row.edits if e.number <= row.cursor][-max(1, row.revision - revision) :]
         raise Stale(row.revision, newer)
     return row
 
@@ -262,7 +262,14 @@ def _piece(session: Session, row: PieceRow) -> Piece:
     reference = session.get(ReferenceRow, row.reference_hash) if row.reference_hash else None
     words = {e.number: e.words for e in row.edits}
     return Piece(
-        row.id, row.name, _reference(reference) if reference else None,
-        tuple(row.shapes) if row.shapes is not None else None, dict(row.settings), row.revision,
-        row.next_mass, row.created, words.get(row.cursor), words.get(row.cursor + 1),
-    )  # fmt: skip
+        row.id,
+        row.name,
+        _reference(reference) if reference else None,
+        tuple(row.shapes) if row.shapes is not None else None,
+        dict(row.settings),
+        row.revision,
+        row.next_mass,
+        row.created,
+        words.get(row.cursor),
+        words.get(row.cursor + 1),
+    )

@@ -27,9 +27,7 @@ def one(studio: InStudio, job: Id) -> JobRead:
     return read(studio.jobs.get(job))
 
 
-@router.get(
-    "/{job}/events", response_class=StreamingResponse, responses={200: EVENTS, **problems()}
-)
+@router.get("/{job}/events", response_class=StreamingResponse, responses={200: EVENTS, **problems()})
 async def events(studio: InStudio, job: Id) -> StreamingResponse:
     """The job as server-sent events, one at every change, until it ends."""
     return StreamingResponse(_stream(studio.jobs.get(job)), media_type="text/event-stream")

@@ -58,9 +58,7 @@ def create(studio: InStudio, given: PieceCreate) -> PieceRead:
     settings = fields_of(settings_of(wanted))
     shapes = [plain(shape) for shape in given.shapes] if given.shapes else None
     return read(
-        studio.pieces.create(
-            given.name.strip() or "Untitled", settings, now(), given.reference, shapes
-        )
+        studio.pieces.create(given.name.strip() or "Untitled", settings, now(), given.reference, shapes)
     )
 
 
@@ -119,9 +117,7 @@ def history(studio: InStudio, piece: Id) -> list[EditRead]:
 
 
 @router.delete("/{piece}", status_code=204, response_class=Response, responses=problems())
-def delete(
-    studio: InStudio, piece: Id, revision: Annotated[int, Query(ge=0, le=2**53)]
-) -> Response:
+def delete(studio: InStudio, piece: Id, revision: Annotated[int, Query(ge=0, le=2**53)]) -> Response:
     """Delete a piece with its history and plans."""
     studio.pieces.delete(piece, revision)
     return Response(status_code=204)
@@ -187,8 +183,8 @@ def ready(studio: Studio, piece: Piece) -> StoredPlan:
     stored = studio.plan(piece)
     if stored is None:
         raise NotReady(
-            f"The plan of {piece.name} is not worked out yet (or was stopped); nothing is lost. Ask for it with "
-            "a POST to `analysis`."
+            f"The plan of {piece.name} is not worked out yet (or was stopped); nothing is lost. "
+            "Ask for it with a POST to `analysis`."
         )
     if not studio.media.path(stored.view["media"]["maps"]).exists():
         raise Missing("The maps of this plan are gone from the data folder.")
@@ -204,18 +200,11 @@ WORDS = {
 
 def words_for(changes: dict[str, Any]) -> str:
     """An edit in words: which settings changed, and to what where that is short."""
-    shown = {
-        k: v
-        for k, v in changes.items()
-        if not (k in ("order", "thresholds") and v is None and len(changes) > 1)
-    }
+    quiet = {"order", "thresholds"} if len(changes) > 1 else set()
+    shown = {k: v for k, v in changes.items() if v is not None or k not in quiet}
     parts = {}
     for key, value in shown.items():
-        text = (
-            f" to {value:g}"
-            if isinstance(value, (int, float)) and not isinstance(value, bool)
-            else ""
-        )
+        text = f" to {value:g}" if isinstance(value, (int, float)) and not isinstance(value, bool) else ""
         text = f" to {value}" if isinstance(value, str) else text
         parts[WORDS[key]] = WORDS[key] + text
     return ", ".join(parts.values())[:200]

@@ -16,9 +16,7 @@ from .access import InStudio, kept
 
 router = APIRouter(prefix="/api/references", tags=["references"])
 Hash = Annotated[str, Path(pattern="^[0-9a-f]{64}$", examples=["0" * 64])]
-BYTES = {
-    "content": {"application/octet-stream": {"schema": {"type": "string", "format": "binary"}}}
-}
+BYTES = {"content": {"application/octet-stream": {"schema": {"type": "string", "format": "binary"}}}}
 JPEG = {"content": {"image/jpeg": {"schema": {"type": "string", "format": "binary"}}}}
 UNCHANGED = {"description": "The browser has it already."}
 
@@ -68,9 +66,7 @@ def values(
     squint: Annotated[float, Query(ge=0, le=3, examples=[1.0])] = 0.0,
 ) -> Response:
     """The values of the working copy, a byte a pixel, 25.5 a value, after squinting."""
-    return kept(
-        request, studio.values(content, round(squint, 2)), "application/octet-stream", "deflate"
-    )
+    return kept(request, studio.values(content, round(squint, 2)), "application/octet-stream", "deflate")
 
 
 def read(reference: Reference) -> ReferenceRead:

@@ -9,9 +9,7 @@ from .value import value_of
 
 Floats = NDArray[np.float64]
 
-RGB_TO_XYZ = np.array(
-    [[0.4124, 0.3576, 0.1805], [0.2126, 0.7152, 0.0722], [0.0193, 0.1192, 0.9505]]
-)
+RGB_TO_XYZ = np.array([[0.4124, 0.3576, 0.1805], [0.2126, 0.7152, 0.0722], [0.0193, 0.1192, 0.9505]])
 """IEC 61966-2-1, linear sRGB to XYZ with Y of white = 1."""
 XYZ_TO_RGB = np.linalg.inv(RGB_TO_XYZ)
 WHITE = RGB_TO_XYZ @ np.ones(3)
@@ -41,9 +39,7 @@ def lab_of_xyz(xyz: ArrayLike) -> Floats:
     """CIE Lab (…, 3) of XYZ (…, 3) with Y of white = 1. Source: CIE 15:2004, 8.2.1."""
     ratio = np.asarray(xyz, dtype=np.float64) / WHITE
     f = np.where(ratio > EPSILON, np.cbrt(ratio), (KAPPA * ratio + 16) / 116)
-    return np.stack(
-        [116 * f[..., 1] - 16, 500 * (f[..., 0] - f[..., 1]), 200 * (f[..., 1] - f[..., 2])], -1
-    )
+    return np.stack([116 * f[..., 1] - 16, 500 * (f[..., 0] - f[..., 1]), 200 * (f[..., 1] - f[..., 2])], -1)
 
 
 def xyz_of_lab(lab: ArrayLike) -> Floats:
@@ -96,9 +92,7 @@ def difference(one: ArrayLike, other: ArrayLike) -> Floats:
     return _weighted(l2 - l1, c2 - c1, big_h, mean_l, mean_c, mean_hue)
 
 
-def _weighted(
-    dl: Floats, dc: Floats, dh: Floats, mean_l: Floats, mean_c: Floats, mean_h: Floats
-) -> Floats:
+def _weighted(dl: Floats, dc: Floats, dh: Floats, mean_l: Floats, mean_c: Floats, mean_h: Floats) -> Floats:
     """The second half of CIEDE2000: weights, rotation term, root (equations 15–22)."""
     t = (
         1

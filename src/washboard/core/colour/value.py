@@ -37,8 +37,6 @@ def value_of(luminance: ArrayLike) -> Floats:
     """
     target = np.clip(np.asarray(luminance, dtype=np.float64), 0.0, 100.0)
     guess = np.interp(target, _LUMINANCE, _GRID)
-    slope = np.polynomial.polynomial.polyval(
-        guess, np.polynomial.polynomial.polyder(np.asarray(QUINTIC))
-    )
+    slope = np.polynomial.polynomial.polyval(guess, np.polynomial.polynomial.polyder(np.asarray(QUINTIC)))
     error = np.polynomial.polynomial.polyval(guess, np.asarray(QUINTIC)) - target
     return np.clip(guess - error / slope, 0.0, 10.0)

@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from ..colour.lab import lab_of_linear, linear_of_lab, value_of_lab
+from ..colour.lab import difference, lab_of_linear, linear_of_lab, value_of_lab
 from ..colour.value import luminance_of
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
@@ -17,6 +17,8 @@ from ..reference.mass import Kind, Lab, Mass
 KNEE = 2.0
 """Values above the reach's dark end, and below its light end, in which the map bends."""
 
+WHITE_GAP, WHITE_COLOUR, WHITE_ALONE = 1.0, 10.0, 0.6
+"""Of a lit white: values and ΔE₀₀ from the bare surface at most, share of outline against darker."""
 LIFT = 1.5
 """A lightest light this close to bare paper is meant to be it."""
 
@@ -39,8 +41,8 @@ class Key:
         if np.allclose(self.measured, self.planned, atol=0.05):
             return f"The reference's values fit into {self.lowest:.1f} to {self.highest:.1f} as they are."
         return (
-            f"The reference runs from {self.measured[0]:.1f} to {self.measured[-1]:.1f}; surface and paint reach "
-            f"{self.lowest:.1f} to {self.highest:.1f}, so its ends are drawn in and the order kept."
+            f"The reference runs from {self.measured[0]:.1f} to {self.measured[-1]:.1f}; "
+            f"surface and paint reach {self.lowest:.1f} to {self.highest:.1f}, so its ends are drawn in and the order kept."
         )
 
 
@@ -52,7 +54,9 @@ def key_for(medium: Medium, surface: Surface, masses: Sequence[Mass]) -> Key:
     """
     lowest = min(medium.darkest, surface.value)
     highest = surface.value if medium.transparent else max(medium.lightest, surface.value)
-    values = [v for mass in masses for v in _extremes(mass)]
+    # Accents are set apart from the ladder: a glint must not keep the lightest shape from being paper.
+    shapes = [m for m in masses if m.kind is not Kind.ACCENT] or list(masses)
+    values = [v for mass in shapes for v in _extremes(mass)]
     low, high = min(values, default=lowest), max(values, default=highest)
     low, high = min(low, high), max(low, high)
     to_low = max(low, lowest) if low <= highest else lowest
@@ -73,8 +77,37 @@ def key_for(medium: Medium, surface: Surface, masses: Sequence[Mass]) -> Key:
 
 def _extremes(mass: Mass) -> tuple[float, ...]:
     if mass.kind is Kind.GRADED:
-        return tuple(float(value_of_lab(end)) for end in mass.ends)
+        return (mass.value, *(float(value_of_lab(end)) for end in mass.ends))
     return (mass.value,)
+
+
+def targeted(masses: Sequence[Mass], key: Key, medium: Medium, surface: Surface) -> tuple[Mass, ...]:
+    """Every mass with its target; in transparent media the lit whites are given the bare surface.
+
+    A lit white is lighter than nearly all it borders on by at least a value and close to the surface
+    as it is: leaving it out costs less than a value and gives the picture its light.
+    """
+    first = [keyed(mass, key, medium, surface) for mass in masses]
+    if not medium.transparent:
+        return tuple(first)
+    values = {mass.id: mass.target for mass in first}
+    bare = (surface.lab, surface.lab)
+    return tuple(
+        replace(mass, target=surface.value, target_ends=bare)
+        if _is_lit_white(mass, values, surface)
+        else mass
+        for mass in first
+    )
+
+
+def _is_lit_white(mass: Mass, values: dict[str, float], surface: Surface) -> bool:
+    gap = surface.value - mass.target
+    near = gap <= WHITE_GAP and float(difference(mass.target_ends[0], surface.lab)) <= WHITE_COLOUR
+    if not near or gap <= 0:
+        return False
+    total = sum(b.length_cm for b in mass.borders)
+    darker = sum(b.length_cm for b in mass.borders if values[b.mass] <= mass.target - 1.0)
+    return darker >= WHITE_ALONE * mass.outline_cm and total > 0
 
 
 def keyed(mass: Mass, key: Key, medium: Medium, surface: Surface) -> Mass:
@@ -85,9 +118,7 @@ def keyed(mass: Mass, key: Key, medium: Medium, surface: Surface) -> Mass:
     if mass.kind is Kind.ACCENT and mass.light and medium.transparent:
         return replace(mass, target=surface.value, target_ends=(surface.lab, surface.lab))
     if mass.kind is Kind.GRADED:
-        ends = tuple(
-            _moved(end, key.of(float(value_of_lab(end))), medium, surface) for end in mass.ends
-        )
+        ends = tuple(_moved(end, key.of(float(value_of_lab(end))), medium, surface) for end in mass.ends)
         middle = key.of(mass.value)
         return replace(mass, target=middle, target_ends=(ends[0], ends[1]))
     target = key.of(mass.value)
@@ -110,8 +141,4 @@ def _moved(lab: Lab, value: float, medium: Medium, surface: Surface) -> Lab:
         inside = bool(np.all(linear >= -1e-3) and np.all(linear <= 1.0 + 1e-3))
         if inside and (not medium.transparent or bool(np.all(linear <= ground * 1.002))):
             return colour
-    return (
-        surface.lab
-        if medium.transparent and lightness >= surface.lab[0] - 0.5
-        else (lightness, 0.0, 0.0)
-    )
+    return surface.lab if medium.transparent and lightness >= surface.lab[0] - 0.5 else (lightness, 0.0, 0.0)

@@ -88,9 +88,7 @@ class Sheet:
         down = self.height_cm - self.picture_height_cm
         if max(across, down) < 0.05:
             return None
-        side, margin = (
-            ("left and right", across / 2) if across > down else ("top and bottom", down / 2)
-        )
+        side, margin = ("left and right", across / 2) if across > down else ("top and bottom", down / 2)
         return (
             f"The sheet's format differs from the picture's: the picture is {self.picture_width_cm:.1f} × "
             f"{self.picture_height_cm:.1f} cm, centred, with {margin:.1f} cm of margin {side}."

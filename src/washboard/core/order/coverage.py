@@ -86,9 +86,7 @@ class Coverage:
             must[part], never[part] = held, not held
         off = np.where(later, self.spoil + np.maximum(self.weights.area, 0) * self.parts.areas, 0.0)
         on = np.where(later, np.maximum(-self.weights.area, 0) * self.parts.areas, 0.0)
-        return _least_cut(
-            self.parts, self.contacts(), np.where(must, NEVER, on), np.where(never, NEVER, off)
-        )
+        return _least_cut(self.parts, self.contacts(), np.where(must, NEVER, on), np.where(never, NEVER, off))
 
 
 def _least_cut(parts: Parts, contacts: Floats, source: Floats, sink: Floats) -> Mask:

@@ -21,9 +21,7 @@ def place_of(mass: Mass) -> str:
     if mass.share > 0.5:
         return "over most of the picture"
     if right - left > 0.75 and bottom - top < 0.55:
-        return (
-            "across the top" if y < 0.34 else "across the foot" if y > 0.66 else "across the middle"
-        )
+        return "across the top" if y < 0.34 else "across the foot" if y > 0.66 else "across the middle"
     if bottom - top > 0.75 and right - left < 0.55:
         return "down the left" if x < 0.34 else "down the right" if x > 0.66 else "down the middle"
     row = "upper" if y < 0.36 else "lower" if y > 0.64 else ""
@@ -73,17 +71,9 @@ def listed(masses: Sequence[Mass], most: int = 3) -> str:
             shown.append(named(found[0]))
         elif found:
             shown.append(
-                f"the {count_word(len(found))} {word} accents"
-                if len(found) > 1
-                else f"the {word} accent"
+                f"the {count_word(len(found))} {word} accents" if len(found) > 1 else f"the {word} accent"
             )
-    return (
-        shown[0]
-        if len(shown) == 1
-        else ", ".join(shown[:-1]) + " and " + shown[-1]
-        if shown
-        else ""
-    )
+    return shown[0] if len(shown) == 1 else ", ".join(shown[:-1]) + " and " + shown[-1] if shown else ""
 
 
 def count_word(number: int) -> str:
@@ -121,8 +111,6 @@ def mixture_words(masses: Sequence[Mass]) -> str:
 def temperature(masses: Sequence[Mass]) -> str:
     """`warm` or `cool`, from the area-weighted mean colour."""
     total = sum(m.share for m in masses)
-    linear = sum(np.asarray(linear_of_lab(m.target_lab)) * m.share for m in masses) / max(
-        total, 1e-12
-    )
+    linear = sum(np.asarray(linear_of_lab(m.target_lab)) * m.share for m in masses) / max(total, 1e-12)
     lab = lab_of_linear(linear)
     return "warm" if is_warm((float(lab[0]), float(lab[1]), float(lab[2]))) else "cool"

@@ -33,7 +33,7 @@ def operations_of(
     """Operations of pass k: bare masses are named in the first, targets from back to front, then unders."""
     done: list[Operation] = []
     if k == 0:
-        done += [_bare(scene, m) for m in np.flatnonzero(turn < 0)]
+        done += [_bare(scene, int(m)) for m in np.flatnonzero(turn < 0)]
     ranked = sorted(
         range(len(scene.masses)),
         key=lambda m: (scene.masses[m].depth or 0, -scene.masses[m].share, scene.masses[m].label),
@@ -88,7 +88,6 @@ def overlaps_of(
     scene: Scene,
     turn: NDArray[np.int64],
     k: int,
-    covered: Mask,
     done: Sequence[Operation],
 ) -> tuple[Operation, ...]:
     """In opaque media, the loose edges that run a little into shapes painted later, which cut them."""

@@ -92,15 +92,11 @@ def coverage_of(
     darker = np.abs(value_of_linear(plain) - value_of_linear(through)).max(axis=1)
     seconds = scene.weights.spoil * spoilt * parts.areas
     if coats_matter:
-        extra = scene.film.coats(under, target).max(axis=1) - scene.film.coats(looks, target).max(
-            axis=1
-        )
+        extra = scene.film.coats(under, target).max(axis=1) - scene.film.coats(looks, target).max(axis=1)
         seconds = seconds + np.maximum(extra, 0) * parts.areas * 0.5
     forbidden = (spoilt > MOST_SPOILT) | (darker > MOST_DARKENED)
     step = np.abs(lab_of_linear(under)[..., 0] - lab_of_linear(looks)[..., 0]).max(axis=1)
-    return Coverage(
-        parts, status, np.where(forbidden, NEVER, seconds), step, scene.weights, scene.medium
-    )
+    return Coverage(parts, status, np.where(forbidden, NEVER, seconds), step, scene.weights, scene.medium)
 
 
 def spoilt_by(scene: Scene, looks: Floats, colours: Floats) -> Floats:

@@ -125,9 +125,7 @@ def _to_border(index: Labels) -> tuple[NDArray[np.float32], Labels]:
         other[here] = np.where(apart, index[there], other[here])
     if inside.all():
         return np.full(index.shape, np.inf, np.float32), other
-    distance, seed = cv2.distanceTransformWithLabels(
-        inside, cv2.DIST_L2, 3, labelType=cv2.DIST_LABEL_PIXEL
-    )
+    distance, seed = cv2.distanceTransformWithLabels(inside, cv2.DIST_L2, 3, labelType=cv2.DIST_LABEL_PIXEL)
     neighbour = np.zeros(int(seed.max()) + 1, np.int32)
     own = np.zeros(int(seed.max()) + 1, np.int32)
     rim = inside == 0
@@ -147,5 +145,5 @@ def _parts(masses: Sequence[Mass], part: Labels, mass: NDArray[np.int64], cm: fl
     ids = [m.id for m in masses]
     for c, (a, b) in enumerate(zip(first, second, strict=True)):
         hardness[c] = table.get((ids[mass[a]], ids[mass[b]]), 0.2)
-    areas = np.bincount(part.ravel(), minlength=count) * cm * cm
+    areas = np.bincount(part.ravel(), minlength=count).astype(np.float64) * cm * cm
     return Parts(mass.astype(np.intp), areas, first, second, square[first, second], hardness)

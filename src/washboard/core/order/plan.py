@@ -105,11 +105,7 @@ class Plan:
 
     def mass(self, name: str) -> Mass:
         """The mass of that id; raises KeyError."""
-        return (
-            next(m for m in self.masses if m.id == name)
-            if name in self.ids
-            else self._missing(name)
-        )
+        return next(m for m in self.masses if m.id == name) if name in self.ids else self._missing(name)
 
     @property
     def ids(self) -> frozenset[str]:

@@ -66,9 +66,7 @@ def table_of(worked: Worked) -> Table:
     return Table(colours, value_of_linear(looks), worked.scene.parts.mass[first], patch.ravel())
 
 
-def patch_map(
-    worked: Worked, table: Table, parts: Labels, along: Singles, width_cm: float
-) -> PatchMap:
+def patch_map(worked: Worked, table: Table, parts: Labels, along: Singles, width_cm: float) -> PatchMap:
     """The map of patches with soft edges; `parts` (h, w), `along` (h, w) 0–1, `width_cm` > 0.
 
     Between masses the transition has the width measured in the reference; inside a mass it is the
@@ -116,9 +114,7 @@ def _neighbour(patches: Labels) -> tuple[Singles, Labels]:
         other[here] = np.where(apart, patches[there], other[here])
     if inside.all():
         return np.full(patches.shape, 1e6, np.float32), other
-    distance, seed = cv2.distanceTransformWithLabels(
-        inside, cv2.DIST_L2, 5, labelType=cv2.DIST_LABEL_PIXEL
-    )
+    distance, seed = cv2.distanceTransformWithLabels(inside, cv2.DIST_L2, 5, labelType=cv2.DIST_LABEL_PIXEL)
     own, across = (np.zeros(int(seed.max()) + 1, np.int32) for _ in range(2))
     rim = inside == 0
     own[seed[rim]], across[seed[rim]] = patches[rim], other[rim]

@@ -33,9 +33,7 @@ def moved(plan: Plan, pass_id: str, to: int) -> Verdict:
     if pass_id not in order:
         raise InvalidInput(f"There is no pass {pass_id[:20]!r} in this plan; its order was kept.")
     if not 0 <= to < len(order):
-        raise InvalidInput(
-            f"Place {to + 1} is outside this plan of {len(order)} passes; its order was kept."
-        )
+        raise InvalidInput(f"Place {to + 1} is outside this plan of {len(order)} passes; its order was kept.")
     order.remove(pass_id)
     order.insert(to, pass_id)
     return judged(plan, order)
@@ -84,11 +82,7 @@ def _waited(plan: Plan, passes: Sequence[Pass]) -> tuple[Pass, ...]:
     waits = [0.0] * len(passes)
     for k, done in enumerate(passes):
         over = {o.mass for o in done.operations if o.kind.lays and o.role is not Role.OVERLAP}
-        meets = (
-            {b.mass for name in over for b in by_id[name].borders}
-            if plan.medium.transparent
-            else set()
-        )
+        meets = {b.mass for name in over for b in by_id[name].borders} if plan.medium.transparent else set()
         ready = max([clock, *(dry.get(name, 0.0) for name in over | meets)])
         if k:
             waits[k - 1] = float(-(-(ready - clock) // 1))

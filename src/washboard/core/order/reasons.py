@@ -69,11 +69,7 @@ def bare_contrast(worked: Worked, k: int) -> tuple[float, float, list[int]] | No
     for m in worked.steps[k].group:
         for border in scene.masses[m].borders:
             other = index[border.mass]
-            if (
-                turn[other] >= 0
-                or border.length_cm < 1
-                or scene.masses[other].kind is MassKind.ACCENT
-            ):
+            if turn[other] >= 0 or border.length_cm < 1 or scene.masses[other].kind is MassKind.ACCENT:
                 continue
             step = scene.surface.value - scene.masses[m].target
             if best is None or step > best[0] + 1e-9:
@@ -92,19 +88,15 @@ def _goes_round(worked: Worked, k: int) -> Reason | None:
     ends &= bare[parts.first] | bare[parts.second]
     length = float(parts.length[ends].sum())
     around = sorted(
-        {
-            int(m)
-            for side in (parts.first, parts.second)
-            for m in parts.mass[side[ends & bare[side]]]
-        }
+        {int(m) for side in (parts.first, parts.second) for m in parts.mass[side[ends & bare[side]]]}
     )
     if length < 1.0:
         return None
     minutes = length / scene.medium.cut_cm
-    narrow = min(scene.masses[m].narrowest_mm for m in around)
+    narrow = min(scene.masses[m].width_mm for m in around)
     sentence = (
         f"It goes round {listed(_masses(scene, around), 2)}: {length:.0f} cm of edge, {minutes:.1f} min, "
-        f"{narrow:.{0 if narrow >= 3 else 1}f} mm at the narrowest; once covered, that light is gone."
+        f"{narrow:.{0 if narrow >= 3 else 1}f} mm wide at the slimmest; once covered, that light is gone."
     )
     return Reason(
         "goes-round",
@@ -132,9 +124,7 @@ def _runs_under(worked: Worked, k: int) -> Reason | None:
         if seconds >= 45
         else f"It runs under {listed(_masses(scene, under))}: stopping there {edge} {extra:.0f} cm more."
     )
-    return Reason(
-        "runs-under", sentence, _ids(scene, under), {"cm": extra, "minutes": seconds / 60}
-    )
+    return Reason("runs-under", sentence, _ids(scene, under), {"cm": extra, "minutes": seconds / 60})
 
 
 def _run_under(worked: Worked, k: int) -> list[int]:
@@ -142,9 +132,7 @@ def _run_under(worked: Worked, k: int) -> list[int]:
     under = step.covered & (step.question.status == Status.LATER)
     areas = np.bincount(scene.parts.mass[under], scene.parts.areas[under], len(scene.masses))
     return [
-        int(m)
-        for m in np.argsort(-areas, kind="stable")[:3]
-        if areas[m] > 0.5 * scene.masses[m].area_cm2
+        int(m) for m in np.argsort(-areas, kind="stable")[:3] if areas[m] > 0.5 * scene.masses[m].area_cm2
     ]
 
 
@@ -168,7 +156,9 @@ def _keeps_off(worked: Worked, k: int) -> Reason | None:
     weight = np.where(beside, spoilt * np.sqrt(scene.parts.areas), 0)
     part = int(np.argmax(weight))
     mass = scene.masses[int(scene.parts.mass[part])]
-    sentence = f"It stays off {listed([mass])}: under that {look_of(mass)} it would show as ΔE {spoilt[part]:.1f}."
+    sentence = (
+        f"It stays off {listed([mass])}: under that {look_of(mass)} it would show as ΔE {spoilt[part]:.1f}."
+    )
     return Reason("keeps-off", sentence, (mass.id,), {"deltaE": float(spoilt[part])})
 
 
@@ -219,7 +209,8 @@ def _ground_paints(worked: Worked, k: int) -> Reason | None:
     share = sum(scene.masses[m].share for m in bare)
     if share < 0.005:
         return None
-    sentence = f"The ground already paints {100 * share:.0f} % within 0.4 of value: leave {listed(_masses(scene, bare), 2)}."
+    names = listed(_masses(scene, bare), 2)
+    sentence = f"The ground already paints {100 * share:.0f} % within 0.4 of value: leave {names}."
     return Reason("ground-paints", sentence, _ids(scene, bare), {"share": share})
 
 
@@ -236,18 +227,13 @@ def _loose(worked: Worked, k: int) -> Reason | None:
     if length < WORTH_CM:
         return None
     minutes = length / scene.medium.cut_cm
+    saved = f", {minutes:.0f} min not spent twice" if minutes >= 1 else ""
     masses = sorted(
-        {
-            int(m)
-            for side in (parts.first, parts.second)
-            for m in parts.mass[side[loose & later[side]]]
-        }
+        {int(m) for side in (parts.first, parts.second) for m in parts.mass[side[loose & later[side]]]}
     )
     names = listed(_masses(scene, masses), 2)
-    sentence = (
-        f"Its edge toward {names} may stay loose: they come later and cut those {length:.0f} cm once, "
-        f"{minutes:.0f} min not spent twice."
-    )
+    later_ones = "they come later and cut" if len(masses) > 1 else "that comes later and cuts"
+    sentence = f"Its edge toward {names} may stay loose: {later_ones} those {length:.0f} cm once{saved}."
     return Reason("loose", sentence, _ids(scene, masses), {"cm": length, "minutes": minutes})
 
 
@@ -260,7 +246,8 @@ def _accents(worked: Worked, k: int) -> Reason | None:
     if not steps:
         return None
     sentence = (
-        f"Last, because only now are their neighbours down: {count_word(len(masses))} of {share:.1f} % together, "
+        "Last, because only now are their neighbours down: "
+        f"{count_word(len(masses))} of {share:.1f} % together, "
         f"{min(steps):.1f} to {max(steps):.1f} values off what surrounds them."
     )
     figures = {"share": share / 100, "least": min(steps), "most": max(steps)}
@@ -286,8 +273,8 @@ def findings_for(worked: Worked, k: int) -> tuple[str, ...]:
     findings = []
     if medium.open_minutes and done.minutes > medium.open_minutes and len(done.targets) > 0:
         findings.append(
-            f"The pass takes {done.minutes:.0f} min, the {medium.wet} stays open for {medium.open_minutes:.0f}: "
-            f"{_seam(worked, k)}"
+            f"The pass takes {done.minutes:.0f} min, the {medium.wet} stays open for "
+            f"{medium.open_minutes:.0f}: {_seam(worked, k)}"
         )
     for o in done.operations:
         mass = worked.plan.mass(o.mass)
@@ -320,4 +307,6 @@ def _seam(worked: Worked, k: int) -> str:
                 best = (score, scene.masses[m], scene.masses[other])
     if best is None:
         return "wet the paper first, take a larger brush, or lay it in two parts."
-    return f"stop at the border between {listed([best[1]])} and {listed([best[2]])}, where a seam shows least."
+    return (
+        f"stop at the border between {listed([best[1]])} and {listed([best[2]])}, where a seam shows least."
+    )

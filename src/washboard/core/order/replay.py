@@ -116,15 +116,11 @@ def replay(
 
     `ground_value` is the bare surface's Munsell value, 0–10.
     """
-    state = _Replay(
-        medium, {m.id: m for m in masses}, {m.id: _Surface(ground_value) for m in masses}
-    )
+    state = _Replay(medium, {m.id: m for m in masses}, {m.id: _Surface(ground_value) for m in masses})
     clock, accented = 0.0, False
     for done in passes:
         if min(done.minutes, done.wait) < 0:
-            state.refuse(
-                done, masses[0].id, Rule.WITHIN, f"{done.minutes:.1f} and {done.wait:.1f} min"
-            )
+            state.refuse(done, masses[0].id, Rule.WITHIN, f"{done.minutes:.1f} and {done.wait:.1f} min")
         area = _area(state, done)
         for operation in done.operations:
             _step(state, done, operation, clock, clock + done.minutes + _drying(medium, area))
@@ -188,13 +184,9 @@ def _check_laying(state: _Replay, done: Pass, o: Operation, surface: _Surface) -
     if not state.medium.transparent:
         return
     if o.to_value > o.from_value + TOLERANCE:
-        state.refuse(
-            done, o.mass, Rule.DARKENS, f"from {o.from_value:.2f} to {o.to_value:.2f} it would rise"
-        )
+        state.refuse(done, o.mass, Rule.DARKENS, f"from {o.from_value:.2f} to {o.to_value:.2f} it would rise")
     if o.cover > 0.99 and o.to_value > surface.value + TOLERANCE:
-        state.refuse(
-            done, o.mass, Rule.STARTS, f"it stands at {surface.value:.2f}, not {o.from_value:.2f}"
-        )
+        state.refuse(done, o.mass, Rule.STARTS, f"it stands at {surface.value:.2f}, not {o.from_value:.2f}")
     if mass.kind is MassKind.ACCENT and mass.light:
         state.refuse(done, o.mass, Rule.LIGHT_ACCENT, "its light is the bare surface")
 
@@ -202,10 +194,7 @@ def _check_laying(state: _Replay, done: Pass, o: Operation, surface: _Surface) -
 def _complete(state: _Replay, passes: Sequence[Pass]) -> None:
     for name in state.masses:
         reached = [
-            done.id
-            for done in passes
-            for o in done.operations
-            if o.mass == name and o.role is Role.TARGET
+            done.id for done in passes for o in done.operations if o.mass == name and o.role is Role.TARGET
         ]
         if len(reached) != 1 and passes:
             state.refuse(passes[-1], name, Rule.COMPLETE, f"it does so {len(reached)} times")

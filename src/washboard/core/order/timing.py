@@ -45,9 +45,7 @@ def cut_in(scene: Scene, question: Coverage, covered: Mask) -> float:
     if scene.medium.transparent:
         return cut_length(parts, covered)
     ends = (covered[parts.first] != covered[parts.second]) & ~parts.inner
-    settled = (question.status[parts.first] >= Status.DONE) | (
-        question.status[parts.second] >= Status.DONE
-    )
+    settled = (question.status[parts.first] >= Status.DONE) | (question.status[parts.second] >= Status.DONE)
     return float(parts.length[ends & settled].sum())
 
 

@@ -33,7 +33,7 @@ def _worded(worked: Worked, k: int) -> Pass:
         what=_what(worked, done, masses, under),
         where=listed([*masses], 4),
         values=(min(m.target for m in masses), max(m.target for m in masses)),
-        edge=_edge(worked, step, masses),
+        edge=_edge(worked, step),
         needs=_needs(worked, k),
         max_lag=None,
         reasons=reasons_for(worked, k),
@@ -42,9 +42,7 @@ def _worded(worked: Worked, k: int) -> Pass:
 
 
 def _under(worked: Worked, k: int) -> list[Mass]:
-    roles = {
-        o.mass for o in worked.plan.passes[k].operations if o.role is Role.UNDER and o.cover > 0.5
-    }
+    roles = {o.mass for o in worked.plan.passes[k].operations if o.role is Role.UNDER and o.cover > 0.5}
     return [m for m in worked.scene.masses if m.id in roles]
 
 
@@ -71,7 +69,7 @@ def _title(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]
     ):
         return _capital(f"darker than the ground: {listed(masses)}")
     if k == 0:
-        return _capital(f"block in {listed(masses)}")
+        return _capital(f"first block-in, {_stage(worked, k)}: {listed(masses)}")
     return _capital(f"{_last(worked, k)}{_stage(worked, k)}: {listed(masses)}")
 
 
@@ -94,20 +92,12 @@ def _palest(k: int, words: str, masses: Sequence[Mass]) -> str:
 
 def _leaving(worked: Worked, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
     kept = {m.id for m in [*masses, *under]}
-    out = [
-        m
-        for m in worked.scene.masses
-        if m.id not in kept and (m.kind is not MassKind.ACCENT or m.light)
-    ]
+    out = [m for m in worked.scene.masses if m.id not in kept and (m.kind is not MassKind.ACCENT or m.light)]
     return f" but {listed(out, 2)}" if out else ""
 
 
 def _last(worked: Worked, k: int) -> str:
-    later = worked.steps[k + 1 :]
-    main = [
-        s for s in later if any(worked.scene.masses[m].kind is not MassKind.ACCENT for m in s.group)
-    ]
-    return "" if main else "last, "
+    return "last, " if k == len(worked.steps) - 1 else ""
 
 
 def _joined(masses: Sequence[Mass]) -> bool:
@@ -137,9 +127,7 @@ def _accents_title(masses: Sequence[Mass]) -> str:
     if named and len(named) == len(masses):
         return _capital(f"last accents: {listed(masses)}")
     parts = [
-        f"{count_word(n)} {w}{'s' if n > 1 else ''}"
-        for n, w in ((lights, "light"), (darks, "dark"))
-        if n
+        f"{count_word(n)} {w}{'s' if n > 1 else ''}" for n, w in ((lights, "light"), (darks, "dark")) if n
     ]
     return f"Last accents: {' and '.join(parts)}"
 
@@ -184,7 +172,7 @@ def _way(direction: float | None) -> str:
     return (" toward the right", " toward the top", " toward the left", " toward the foot")[turn]
 
 
-def _edge(worked: Worked, step: Step, masses: Sequence[Mass]) -> str:
+def _edge(worked: Worked, step: Step) -> str:
     """How the edges of this pass are, by length: firm and soft."""
     parts = worked.scene.parts
     ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner

@@ -54,9 +54,7 @@ def find_accents(picture: Picture) -> Accents:
     those of fitting size, compact, off the frame and well set off from their ring. Of nested ones
     the best set off is kept; one of a crowd of like ones is texture and goes.
     """
-    value = cv2.resize(
-        picture.value, fitted(picture.shape, SEARCH_SIDE), interpolation=cv2.INTER_AREA
-    )
+    value = cv2.resize(picture.value, fitted(picture.shape, SEARCH_SIDE), interpolation=cv2.INTER_AREA)
     spots = _spots(value, True) + _spots(10 - value, False)
     kept = _worth_painting(_without_crowds(_apart(spots), max(value.shape)))
     labels = np.zeros(value.shape, np.int32)
@@ -82,15 +80,13 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
         fits &= (left > 1) & (top > 1)
         fits &= (left + width < value.shape[1] - 1) & (top + height < value.shape[0] - 1)
         for number in np.flatnonzero(fits) + 1:
-            spot = _spot(value, labels, number, tuple(int(n) for n in stats[number]), light)
+            spot = _spot(value, labels, int(number), tuple(int(n) for n in stats[number]), light)
             if spot is not None:
                 spots.append(spot)
     return spots
 
 
-def _spot(
-    value: Singles, labels: Labels, number: int, stats: tuple[int, ...], light: bool
-) -> _Spot | None:
+def _spot(value: Singles, labels: Labels, number: int, stats: tuple[int, ...], light: bool) -> _Spot | None:
     left, top, width, height, area = stats
     pad = 3 + max(width, height) // 2
     rows = slice(max(0, top - pad), top + height + pad)

@@ -42,9 +42,7 @@ def classes(squinted: Squinted, thresholds: Sequence[float]) -> tuple[Labels, La
     return band, _smallest(costs, value)
 
 
-def _band_cost(
-    value: Singles, k: int, edges: NDArray[np.float64], means: NDArray[np.float64]
-) -> Singles:
+def _band_cost(value: Singles, k: int, edges: NDArray[np.float64], means: NDArray[np.float64]) -> Singles:
     """How far outside band k a value lies, less a little for lying well inside, squared and capped."""
     outside = np.maximum(edges[k] - value, value - edges[k + 1])
     inside = np.minimum(np.abs(value - means[k]), 1.0) * 0.02

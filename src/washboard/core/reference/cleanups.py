@@ -46,9 +46,7 @@ def _host(regions: Regions, i: int) -> int:
     """The neighbour of least contrast, a longer border counting for more."""
     lines = regions.contours[i]
     total = sum(line.sum() for line in lines.values())
-    return min(
-        lines, key=lambda j: (regions.apart(i, j) / (0.25 + regions.length(i, j) / total), j)
-    )
+    return min(lines, key=lambda j: (regions.apart(i, j) / (0.25 + regions.length(i, j) / total), j))
 
 
 def without_rims(regions: Regions, value: Singles) -> Labels:

@@ -29,9 +29,7 @@ def lengths(labels: Labels, count: int) -> Floats:
     total = np.zeros(count * count)
     first, last = quad[0], quad[3]
     two = (quad[0] == quad[1]) & (quad[2] == quad[3])
-    corner = ((quad[0] == quad[1]) & (quad[1] == quad[2])) | (
-        (quad[1] == quad[2]) & (quad[2] == quad[3])
-    )
+    corner = ((quad[0] == quad[1]) & (quad[1] == quad[2])) | ((quad[1] == quad[2]) & (quad[2] == quad[3]))
     crossed = two & (a[busy] == d[busy])
     weight = np.where(corner, CORNER, np.where(crossed, 2 * CORNER, 1.0))
     plain = two | corner
@@ -69,8 +67,7 @@ def softness(value: Singles, labels: Labels) -> dict[tuple[int, int], float]:
     starts = np.flatnonzero(np.r_[True, (low[1:] != low[:-1]) | (high[1:] != high[:-1])])
     ends = np.r_[starts[1:], len(low)]
     return {
-        (int(low[s]), int(high[s])): float(np.median(width[s:e]))
-        for s, e in zip(starts, ends, strict=True)
+        (int(low[s]), int(high[s])): float(np.median(width[s:e])) for s, e in zip(starts, ends, strict=True)
     }
 
 
@@ -92,9 +89,7 @@ def _sampled(labels: Labels) -> tuple[NDArray[np.intp], NDArray[np.intp]]:
     return first[take], second[take]
 
 
-def _widths(
-    value: Singles, labels: Labels, first: NDArray[np.intp], second: NDArray[np.intp]
-) -> Floats:
+def _widths(value: Singles, labels: Labels, first: NDArray[np.intp], second: NDArray[np.intp]) -> Floats:
     width = labels.shape[1]
     x = (first % width + second % width) / 2.0
     y = (first // width + second // width) / 2.0

@@ -36,9 +36,7 @@ def drawn(shapes: Sequence[Shape], ground_value: float, aspect: float) -> tuple[
     `aspect` is width over height. Raises InvalidInput for no shapes, too many, or bad polygons.
     """
     if not 0 < len(shapes) <= MOST_SHAPES:
-        raise InvalidInput(
-            f"A drawn piece has 1 to {MOST_SHAPES} shapes; {len(shapes)} were given."
-        )
+        raise InvalidInput(f"A drawn piece has 1 to {MOST_SHAPES} shapes; {len(shapes)} were given.")
     width = LONG_SIDE if aspect >= 1 else max(4, round(LONG_SIDE * aspect))
     height = max(4, round(width / aspect))
     labels = np.ones((height, width), np.int32)

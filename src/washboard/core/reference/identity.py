@@ -31,12 +31,7 @@ def inherited(
             new, old = divmod(int(flat), columns)
             if overlap[new, old] < LEAST_OVERLAP:
                 break
-            if (
-                new > 0
-                and new not in ids
-                and old in ids_before
-                and ids_before[old] not in ids.values()
-            ):
+            if new > 0 and new not in ids and old in ids_before and ids_before[old] not in ids.values():
                 ids[new] = ids_before[old]
     for number in numbers:
         if number not in ids:

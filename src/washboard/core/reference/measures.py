@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import cv2
 import numpy as np
@@ -18,6 +18,8 @@ from .picture import Labels, Picture, Singles
 
 GRADED_FROM = 0.8
 """Range of value inside a mass, 10th to 90th percentile after squinting, that asks for a gradation."""
+SMALL = 600
+"""Pixels under which a mass has no ridge worth following: its width is its largest circle's."""
 PRICK_CM = 0.05
 """A contact shorter than this is no border but a corner."""
 
@@ -78,23 +80,23 @@ def measure(
         if steps is not None:
             along[part.rows, part.columns][part.mask] = steps
         kind = given or (Kind.ACCENT if accent else Kind.GRADED if steps is not None else Kind.FLAT)
+        mass = _mass(part, label, kind, ends, distance, cm, thresholds)
         masses.append(
-            _mass(part, label, kind, ends, direction, distance, labels.shape, cm, thresholds)
-            | {
-                "borders": _borders(label, lines, widths, hardness, cm),
-                "outline_cm": float(lines[label].sum() + frame[label]),
-                "light": division.light_accent[label - division.flat_count - 1] if accent else True,
-            }
+            replace(
+                mass,
+                direction=direction,
+                borders=_borders(label, lines, widths, hardness, cm),
+                outline_cm=float(lines[label].sum() + frame[label]),
+                light=division.light_accent[label - division.flat_count - 1] if accent else True,
+            )
         )
-    return Measured(tuple(Mass(**fields) for fields in masses), labels, along)
+    return Measured(tuple(masses), labels, along)
 
 
 def _pixels(picture: Picture, labels: Labels, label: int, box: tuple[slice, ...]) -> _Pixels:
     rows, columns = box[0], box[1]
     mask = labels[rows, columns] == label
-    return _Pixels(
-        rows, columns, mask, picture.value[rows, columns][mask], picture.lab[rows, columns][mask]
-    )
+    return _Pixels(rows, columns, mask, picture.value[rows, columns][mask], picture.lab[rows, columns][mask])
 
 
 def _mass(
@@ -102,54 +104,49 @@ def _mass(
     label: int,
     kind: Kind,
     ends: tuple[Lab, Lab],
-    direction: float | None,
     distance: Singles,
-    shape: tuple[int, int],
     cm: float,
     thresholds: Sequence[float],
-) -> dict[str, object]:
-    height, width = shape
+) -> Mass:
+    """A mass with what its own pixels tell; `distance` (h, w) of the whole picture."""
+    height, width = distance.shape
     value = float(np.median(part.value))
-    low, high = np.percentile(part.value, (10, 90))
+    low, high = (float(v) for v in np.percentile(part.value, (10, 90)))
     if kind is Kind.GRADED:
         low, high = sorted(float(value_of_lab(end)) for end in ends)
     band = int(np.searchsorted(np.asarray(thresholds), value, side="right"))
-    narrow, median = _widths(distance[part.rows, part.columns], part.mask)
-    rows, columns = np.nonzero(part.mask)
-    deepest = int(np.argmax(distance[part.rows, part.columns][part.mask]))
+    inward = distance[part.rows, part.columns]
+    narrow, median = _widths(inward, part.mask)
+    rows, columns = (axis + 0.5 for axis in np.nonzero(part.mask))
+    deepest = int(np.argmax(inward[part.mask]))
+    x, y = (columns + part.columns.start) / width, (rows + part.rows.start) / height
     pieces, _ = cv2.connectedComponents(part.mask.astype(np.uint8), connectivity=8)
-    return {
-        "id": f"m{label}",
-        "label": label,
-        "kind": kind,
-        "value": value,
-        "spread": float(high - low),
-        "lab": _triple(np.median(part.lab, axis=0)),
-        "share": len(part.value) / (height * width),
-        "area_cm2": len(part.value) * cm * cm,
-        "band": band,
-        "band_range": _band_range(thresholds, float(low), float(high), band, kind),
-        "value_range": (float(low), float(high)),
-        "narrowest_mm": narrow * cm * 10,
-        "width_mm": median * cm * 10,
-        "pieces": pieces - 1,
-        "centre": (
-            float((columns.mean() + part.columns.start + 0.5) / width),
-            float((rows.mean() + part.rows.start + 0.5) / height),
-        ),
-        "box": (
+    return Mass(
+        id=f"m{label}",
+        label=label,
+        kind=kind,
+        value=value,
+        spread=high - low,
+        lab=_triple(np.median(part.lab, axis=0)),
+        share=len(part.value) / (height * width),
+        area_cm2=len(part.value) * cm * cm,
+        band=band,
+        band_range=_band_range(thresholds, low, high, band, kind),
+        value_range=(low, high),
+        narrowest_mm=narrow * cm * 10,
+        width_mm=median * cm * 10,
+        pieces=pieces - 1,
+        outline_cm=0.0,
+        centre=(float(x.mean()), float(y.mean())),
+        box=(
             part.columns.start / width,
             part.rows.start / height,
             part.columns.stop / width,
             part.rows.stop / height,
         ),
-        "inside": (
-            float((columns[deepest] + part.columns.start + 0.5) / width),
-            float((rows[deepest] + part.rows.start + 0.5) / height),
-        ),
-        "ends": ends,
-        "direction": direction,
-    }
+        inside=(float(x[deepest]), float(y[deepest])),
+        ends=ends,
+    )
 
 
 def _band_range(
@@ -193,9 +190,7 @@ def _gradient(
 
 def _blurred_inside(part: _Pixels) -> Floats:
     """Lab (pixels, 3) blurred widely inside the mass: normalised, so nothing flows in from outside."""
-    small = cv2.resize(
-        part.mask.astype(np.float32), None, fx=0.25, fy=0.25, interpolation=cv2.INTER_AREA
-    )
+    small = cv2.resize(part.mask.astype(np.float32), None, fx=0.25, fy=0.25, interpolation=cv2.INTER_AREA)
     sigma = max(1.0, 0.035 * max(small.shape) + 0.35 * np.sqrt(part.mask.sum()) / 16)
     weight = np.maximum(cv2.GaussianBlur(small, (0, 0), sigma), 1e-4)
     shape = part.mask.shape
@@ -222,6 +217,8 @@ def _distances(labels: Labels) -> Singles:
 
 def _widths(distance: Singles, mask: NDArray[np.bool_]) -> tuple[float, float]:
     """Narrowest (5th percentile) and median width in pixels along the mass's ridge."""
+    if mask.sum() < SMALL:
+        return (float(2 * distance[mask].max()),) * 2
     ridge = mask & (distance >= cv2.dilate(distance, np.ones((3, 3), np.uint8)) - 1e-3)
     along = 2 * distance[ridge] if ridge.any() else np.array([1.0])
     low, middle = np.percentile(along[along >= np.percentile(along, 20)], (5, 50))

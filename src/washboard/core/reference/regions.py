@@ -51,9 +51,7 @@ class Regions:
     """
 
     def __init__(self, classes: Labels, value: Singles, colour: Singles, edges: Singles) -> None:
-        self.labels: Labels = (
-            components(classes, connectivity=1, background=-1).astype(np.int32) - 1
-        )
+        self.labels: Labels = components(classes, connectivity=1, background=-1).astype(np.int32) - 1
         self.count = int(self.labels.max()) + 1
         flat = self.labels.ravel()
         self.areas = np.bincount(flat, minlength=self.count).astype(np.float64)

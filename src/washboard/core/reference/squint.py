@@ -38,9 +38,7 @@ def squint(picture: Picture, accents: Accents, strength: float) -> Squinted:
     unit = max(size) / SEGMENT_SIDE
     guide = cv2.medianBlur(_eight_bit(value), _odd(9 * strength * unit))
     smooth = cv2.ximgproc.dtFilter(guide, value, 12 * strength * unit, 22.0, numIters=2)
-    smooth = cv2.ximgproc.dtFilter(
-        _eight_bit(smooth), smooth, 9 * strength * unit, 14.0, numIters=2
-    )
+    smooth = cv2.ximgproc.dtFilter(_eight_bit(smooth), smooth, 9 * strength * unit, 14.0, numIters=2)
     colour = cv2.medianBlur(colour, 5) if strength > 0.3 else colour
     colour = cv2.blur(colour, (_odd(5 * strength * unit),) * 2)
     return Squinted(smooth, colour)

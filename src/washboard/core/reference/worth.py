@@ -17,8 +17,8 @@ def refuse_if_empty(picture: Picture) -> None:
     low, high = np.percentile(picture.value, (1, 99))
     if high - low < LEAST_RANGE / 2:
         raise InvalidImage(
-            f"The picture is one single value ({float(np.median(picture.value)):.1f}): there is nothing to put "
-            "in an order. Nothing was stored. Use a picture with lights and darks."
+            f"The picture is one single value ({float(np.median(picture.value)):.1f}): there is nothing "
+            "to put in an order. Nothing was stored. Use a picture with lights and darks."
         )
     small = cv2.resize(picture.value, fitted(picture.shape, 128), interpolation=cv2.INTER_AREA)
     calm = cv2.GaussianBlur(small, (0, 0), 4)

@@ -36,7 +36,7 @@ class Weights:
     spoil: float
 
 
-TRANSPARENT = Weights(1200, 40, 4, 600, 2.5, 2.0, 1.0, 0.15, 0.1, 0.15, -0.05, 2.0)
+TRANSPARENT = Weights(900, 40, 4, 900, 1.8, 2.0, 1.0, 0.15, 0.1, 0.15, -0.05, 2.0)
 OPAQUE = Weights(420, 0, 2, 700, 1.6, 0.45, 1.0, 0.02, 0.0, 0.05, 0.35, 1.0)
 """Opaque: the later shape cuts the edge, so stopping loosely is cheap and area costs paint."""
 

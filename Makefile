@@ -1,0 +1,73 @@
+# Two commands on a fresh machine: make demo, make test. A second run installs nothing.
+SHELL := /bin/bash
+PYTHON ?= python3
+BIN := .venv/bin
+PORT ?= 8770
+WEB_SOURCES := $(shell find web/src web/public web/index.html web/*.ts web/*.cjs -type f 2>/dev/null)
+export UV_PYTHON_DOWNLOADS = never
+
+.PHONY: setup demo serve test check format types screenshots bench clean
+
+setup: .venv/.ready src/washboard/web/index.html
+
+.venv/.ready: pyproject.toml constraints.txt
+	test -x $(BIN)/python || $(PYTHON) -m venv .venv
+	test -x $(BIN)/uv || $(BIN)/pip install -q --disable-pip-version-check uv==0.13.9
+	$(BIN)/uv pip install -q --python $(BIN)/python -c constraints.txt -e '.[dev]'
+	touch $@
+
+web/node_modules/.ready: web/package.json web/package-lock.json web/types/package.json
+	cd web && npm ci --silent --no-audit --no-fund
+	touch $@
+
+src/washboard/web/index.html: web/node_modules/.ready $(WEB_SOURCES)
+	cd web && npm run --silent build -- --logLevel warn
+	touch $@
+
+build/.dir:
+	mkdir -p build
+	touch $@
+
+build/.chromium: build/.dir
+	command -v chromium >/dev/null || (apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium >/dev/null)
+	touch $@
+
+demo: setup
+	$(BIN)/washboard demo --port $(PORT)
+
+serve: setup
+	$(BIN)/washboard serve --port $(PORT)
+
+test: setup build/.chromium
+	$(BIN)/python -m pytest
+
+# Format, lint, types, migrations, what is generated from the code, and the page.
+check: setup build/.dir
+	$(BIN)/ruff format --check src tests bench
+	$(BIN)/ruff check src tests bench
+	$(BIN)/mypy
+	$(BIN)/python -m tests.structure.migrations
+	$(BIN)/python -m washboard.api.schemas --check
+	cd web && npx --no-install biome ci --error-on-warnings .
+	cd web && npx --no-install tsc --noEmit
+	cd web && cp src/api/schema.d.ts ../build/schema.before && npm run --silent types >/dev/null && diff -q ../build/schema.before src/api/schema.d.ts
+	$(BIN)/python -m pytest tests/structure
+
+format: setup
+	$(BIN)/ruff format src tests bench
+	$(BIN)/ruff check --fix src tests bench
+	cd web && npx --no-install biome check --write .
+
+types: setup
+	$(BIN)/python -m washboard.api.schemas
+	cd web && npm run --silent types
+
+screenshots: setup build/.chromium
+	$(BIN)/python -m tests.interface.screenshots docs/screenshots
+
+bench: setup build/.chromium
+	mkdir -p build
+	$(BIN)/python -m bench.run build/bench.json
+
+clean:
+	rm -rf build .venv web/node_modules src/washboard/web
