@@ -42,7 +42,8 @@ class Key:
             return f"The reference's values fit into {self.lowest:.1f} to {self.highest:.1f} as they are."
         return (
             f"The reference runs from {self.measured[0]:.1f} to {self.measured[-1]:.1f}; "
-            f"surface and paint reach {self.lowest:.1f} to {self.highest:.1f}, so its ends are drawn in and the order kept."
+            f"surface and paint reach {self.lowest:.1f} to {self.highest:.1f}, so its ends are drawn in "
+            "and the order kept."
         )
 
 
@@ -59,7 +60,8 @@ def key_for(medium: Medium, surface: Surface, masses: Sequence[Mass]) -> Key:
     values = [v for mass in shapes for v in _extremes(mass)]
     low, high = min(values, default=lowest), max(values, default=highest)
     low, high = min(low, high), max(low, high)
-    to_low = max(low, lowest) if low <= highest else lowest
+    # A picture all above the reach is moved down whole, as far as there is room.
+    to_low = max(low, lowest) if low <= highest else max(lowest, highest - (high - low))
     to_high = min(high, highest)
     if medium.transparent and highest - LIFT < high < highest:
         to_high = highest  # the lightest light is paper: nothing a brush lays is as light

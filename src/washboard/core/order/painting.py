@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from ..colour.lab import difference, lab_of_linear, linear_of_lab, value_of_linear
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
-from ..optics.film import DARKEST, Film, film_of
+from ..optics.film import DARKEST, Film, density_over, film_of, glazed
 from ..reference.mass import Mass
 from .coverage import NEVER, Coverage, Status
 from .parts import Parts
@@ -24,6 +24,8 @@ MOST_SPOILT = 3.0
 """ΔE₀₀ of a final colour that no saved edge is worth."""
 MOST_DARKENED = 0.12
 """Values a final colour may be darkened by what runs under it: below what the eye plans with."""
+THINNEST = 0.3
+"""Least strength to which a wash is thinned while it is carried on: below it is water."""
 OPEN_AT_ONCE = 600.0
 """Drying minutes above which nothing is run under: waiting days for an edge saves nothing."""
 
@@ -59,7 +61,8 @@ def running_colours(scene: Scene, group: Sequence[int]) -> Floats:
     """Colour (m, 3), linear light, that a pass over `group` has where it runs under each mass.
 
     The mean density of its own masses, those that border on the mass counting by their border,
-    otherwise by size over squared distance: the paint of the nearest shape, carried on.
+    otherwise by size over squared distance: the paint of the nearest shape, carried on. Transparent
+    paint is thinned with water on the way, down to THINNEST, where it would else be too strong below.
     """
     masses = scene.masses
     weight = np.zeros((len(masses), len(group)))
@@ -76,8 +79,14 @@ def running_colours(scene: Scene, group: Sequence[int]) -> Floats:
     weight = np.where(lonely[:, None], far, weight)
     weight /= np.maximum(weight.sum(axis=1, keepdims=True), 1e-12)
     # A graded mass is carried on with its light end: the strong end belongs elsewhere.
-    density = -np.log10(scene.targets[list(group)].max(axis=1))
-    return np.asarray(10.0 ** -(weight @ density))
+    paper = np.maximum(np.asarray(scene.surface.linear), DARKEST)
+    density = density_over(paper, scene.targets.max(axis=1))
+    carried = weight @ density[list(group)]
+    if scene.medium.transparent:
+        allowed = np.min(density / np.maximum(carried, 1e-6), axis=1)
+        thinned = np.where(allowed >= THINNEST, np.minimum(allowed, 1.0), 1.0)
+        carried = carried * thinned[:, None]
+    return glazed(paper, carried)
 
 
 def coverage_of(

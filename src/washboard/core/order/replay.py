@@ -118,12 +118,12 @@ def replay(
     """
     state = _Replay(medium, {m.id: m for m in masses}, {m.id: _Surface(ground_value) for m in masses})
     clock, accented = 0.0, False
+    # Only the quickest drying is held against a plan: what a small, thin layer needs at the least.
     for done in passes:
         if min(done.minutes, done.wait) < 0:
             state.refuse(done, masses[0].id, Rule.WITHIN, f"{done.minutes:.1f} and {done.wait:.1f} min")
-        area = _area(state, done)
         for operation in done.operations:
-            _step(state, done, operation, clock, clock + done.minutes + _drying(medium, area))
+            _step(state, done, operation, clock, clock + done.minutes + medium.quickest_dry)
             if operation.kind.lays and accented and operation.kind is not Kind.ACCENT:
                 state.refuse(done, operation.mass, Rule.ACCENTS_LAST, "it is laid after an accent")
         accented = accented or any(o.kind is Kind.ACCENT for o in done.operations)
@@ -131,18 +131,6 @@ def replay(
     _complete(state, passes)
     _depths(state, passes)
     return tuple(state.refusals)
-
-
-def _area(state: _Replay, done: Pass) -> float:
-    laid = (o for o in done.operations if o.kind.lays and o.role is not Role.OVERLAP)
-    return sum(state.masses[o.mass].area_cm2 * o.cover for o in laid)
-
-
-def _drying(medium: Medium, area: float) -> float:
-    """Least minutes until dry: the medium's figure, shortened for small areas as a brush lays less."""
-    if area <= 0:
-        return 0.0
-    return medium.dry_minutes * (0.45 if area < 15 else 0.6)
 
 
 def _step(state: _Replay, done: Pass, o: Operation, now: float, dry_at: float) -> None:

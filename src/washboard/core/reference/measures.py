@@ -205,8 +205,10 @@ def _blurred_inside(part: _Pixels) -> Floats:
 
 
 def _distances(labels: Labels) -> Singles:
-    """Distance in pixels of every pixel to its mass's border, one transform for all masses."""
+    """Distance in pixels of every pixel to its mass's border or the picture's, one transform for all."""
     inside = np.ones(labels.shape, np.uint8)
+    inside[[0, -1]] = 0
+    inside[:, [0, -1]] = 0
     across, down = labels[:, 1:] != labels[:, :-1], labels[1:] != labels[:-1]
     inside[:, 1:][across] = 0
     inside[:, :-1][across] = 0

@@ -32,5 +32,5 @@ def drying_minutes(medium: Medium, area_cm2: float, coats: int = 1) -> float:
     """
     if medium.dry_minutes == 0 or area_cm2 <= 0:
         return 0.0
-    extent = min(1.5, max(0.45, 1 + 0.1 * math.log2(max(area_cm2, 1.0) / 500)))
-    return medium.dry_minutes * extent * coats
+    extent = min(1.5, 1 + 0.1 * math.log2(max(area_cm2, 1.0) / 500))
+    return max(medium.quickest_dry, medium.dry_minutes * extent) * coats
