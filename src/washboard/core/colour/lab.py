@@ -9,8 +9,14 @@ from .value import value_of
 
 Floats = NDArray[np.float64]
 
-RGB_TO_XYZ = np.array([[0.4124, 0.3576, 0.1805], [0.2126, 0.7152, 0.0722], [0.0193, 0.1192, 0.9505]])
-"""IEC 61966-2-1, linear sRGB to XYZ with Y of white = 1."""
+RGB_TO_XYZ = np.array(
+    [
+        [0.4124564, 0.3575761, 0.1804375],
+        [0.2126729, 0.7151522, 0.0721750],
+        [0.0193339, 0.1191920, 0.9503041],
+    ]
+)
+"""Linear sRGB to XYZ with Y of white = 1: the primaries of IEC 61966-2-1 and D65, to seven digits."""
 XYZ_TO_RGB = np.linalg.inv(RGB_TO_XYZ)
 WHITE = RGB_TO_XYZ @ np.ones(3)
 """The white that the matrix gives to (1, 1, 1): greys then have a* = b* = 0 exactly."""

@@ -1,0 +1,198 @@
+"""The order's parts against independent solvers; reasons against forced alternatives; moves."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from itertools import combinations, product
+
+import numpy as np
+import pytest
+from hypothesis import HealthCheck, given, settings
+
+from tests.pieces import Made, patchwork, pieces
+from washboard.core.errors import InvalidInput, UnknownName
+from washboard.core.materials.media import MEDIA, medium_named
+from washboard.core.order.coverage import Coverage, Status, cut_length
+from washboard.core.order.levels import group_costs, grouped
+from washboard.core.order.parts import Parts
+from washboard.core.order.plan import Kind, Role
+from washboard.core.order.planner import Worked, reordered
+from washboard.core.order.prediction import table_of
+from washboard.core.order.rearrange import judged, moved
+from washboard.core.order.reasons import stopping
+from washboard.core.order.replay import Rule, replay
+from washboard.core.order.schools import SCHOOLS, school_named
+from washboard.core.order.schools.school import TRANSPARENT
+
+SOME = settings(max_examples=60, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck))
+
+
+def made(seed: int = 4, medium: str = "watercolour", school: str = "light-to-dark", width: float = 45.0) -> Worked:
+    measured, parts = patchwork(seed, 12, 2, width)
+    return Made(measured, parts, medium, "white", school, (width, width / 1.5), None).worked()
+
+
+def test_the_cut_is_the_best_of_all_coverages() -> None:
+    dice = np.random.default_rng(7)
+    for _ in range(40):
+        count = 9
+        pairs = [(a, b) for a, b in combinations(range(count), 2) if dice.random() < 0.45]
+        first, second = (np.array(side, np.intp) for side in zip(*pairs, strict=True))
+        parts = Parts(
+            np.arange(count), dice.uniform(1, 60, count), first, second,
+            dice.uniform(0.5, 20, len(pairs)), dice.uniform(0.2, 1, len(pairs)),
+        )  # fmt: skip
+        status = dice.choice([Status.NOW, Status.LATER, Status.LATER, Status.LATER, Status.DONE], count)
+        question = Coverage(
+            parts, status, dice.uniform(0, 30, count), dice.uniform(0, 20, count), TRANSPARENT,
+            medium_named("watercolour"),
+        )  # fmt: skip
+        later = np.flatnonzero(status == Status.LATER)
+        brute = []
+        for choice in product((False, True), repeat=len(later)):
+            covered = question.alone()
+            covered[later] = choice
+            brute.append(question.seconds(covered))
+        assert question.seconds(question.best()) == pytest.approx(min(brute), abs=0.05)
+
+
+def test_passes_are_the_best_of_all_groupings() -> None:
+    worked = made(3)
+    masses = sorted(worked.plan.masses, key=lambda m: -m.target)[:9]
+    cost = group_costs(masses, TRANSPARENT)
+    best = np.inf
+    for count in range(2, 9):
+        for cuts in combinations(range(1, len(masses)), count - 1):
+            edges = (0, *cuts, len(masses))
+            best = min(best, sum(cost[a, b] for a, b in zip(edges, edges[1:], strict=False)))
+    groups = grouped(masses, TRANSPARENT, 2)
+    ends = [0, *np.cumsum([len(g) for g in groups])]
+    assert sum(cost[a, b] for a, b in zip(ends, ends[1:], strict=False)) == pytest.approx(best)
+
+
+@pytest.mark.parametrize("number", [2, 3, 4, 5, 6])
+def test_the_number_of_passes_can_be_pinned(number: int) -> None:
+    measured, parts = patchwork(11, 14, 2)
+    pinned = Made(measured, parts, "watercolour", "white", "light-to-dark", (30, 20), number).worked()
+    assert len(pinned.plan.passes) == number
+
+
+def test_schools_differ_in_what_they_cover_not_only_in_sequence() -> None:
+    for medium in ("watercolour", "pastel"):
+        sets = [
+            {frozenset(np.flatnonzero(step.covered)) for step in made(5, medium, school).steps}
+            for school in SCHOOLS
+        ]
+        assert sets[0] != sets[1]
+
+
+def test_a_sheet_twice_as_large_changes_minutes_and_waits() -> None:
+    small, large = made(6, width=30.0).plan, made(6, width=60.0).plan
+    assert sum(p.minutes for p in large.passes) > 1.5 * sum(p.minutes for p in small.passes)
+    assert [p.wait for p in large.passes] != [p.wait for p in small.passes]
+    counts = [[len(made(s, width=w).plan.passes) for s in range(12)] for w in (10.0, 160.0)]
+    assert all(few <= many for few, many in zip(*counts, strict=True))
+    assert counts[0] != counts[1]
+
+
+@SOME
+@given(pieces())
+def test_every_figure_of_a_reason_comes_out_again_from_the_forced_alternative(piece: Made) -> None:
+    worked = piece.worked()
+    index = {m.id: k for k, m in enumerate(worked.plan.masses)}
+    parts = worked.scene.parts
+    for k, done in enumerate(worked.plan.passes):
+        step = worked.steps[k]
+        for reason in done.reasons:
+            assert reason.figures
+            assert any(f"{v:.0f}" in reason.sentence or f"{v:.1f}" in reason.sentence
+                       or f"{100 * v:.1f}" in reason.sentence or f"{100 * v:.0f}" in reason.sentence
+                       for v in reason.figures.values())  # fmt: skip
+            if reason.kind == "runs-under":
+                other = stopping(worked, k, [index[m] for m in reason.masses])
+                extra = cut_length(parts, other) - cut_length(parts, step.covered)
+                assert reason.figures["cm"] == pytest.approx(extra)
+                assert step.question.seconds(other) >= step.question.seconds(step.covered) - 0.05
+            if reason.kind == "goes-round":
+                around = [
+                    length
+                    for a, b, length in zip(parts.first, parts.second, parts.length, strict=True)
+                    if step.covered[a] != step.covered[b]
+                    and worked.turn[parts.mass[b if step.covered[a] else a]] < 0
+                ]
+                assert reason.figures["cm"] == pytest.approx(sum(around))
+            if reason.kind == "waits":
+                before = worked.plan.passes[k - 1]
+                assert reason.figures["minutes"] == before.wait > 0
+
+
+def test_moving_a_pass_says_what_breaks_for_which_masses_and_why() -> None:
+    plan = made(5).plan
+    verdict = moved(plan, plan.passes[-1].id, 0)
+    assert not verdict.fine
+    assert all(refusal.mass in plan.ids and refusal.sentence for refusal in verdict.refusals)
+    assert moved(plan, plan.passes[1].id, 1).fine
+    with pytest.raises(InvalidInput, match="no pass"):
+        moved(plan, "p99", 0)
+    with pytest.raises(InvalidInput, match="outside"):
+        moved(plan, plan.passes[0].id, 40)
+
+
+def test_a_kept_order_is_worked_out_anew_and_ends_with_the_same_masses() -> None:
+    worked = made(9, "pastel", "dark-to-light")
+    ids = [p.id for p in worked.plan.passes]
+    other = reordered(worked, [ids[1], ids[0], *ids[2:]])
+    assert [p.id for p in other.plan.passes][:2] == [ids[1], ids[0]]
+    assert set(other.plan.passes[0].targets) == set(worked.plan.passes[1].targets)
+    assert reordered(worked, ["p1"]) is worked
+
+
+BROKEN = {
+    Rule.DARKENS: lambda o: replace(o, to_value=o.from_value + 1),
+    Rule.WITHIN: lambda o: replace(o, cover=1.4),
+    Rule.COMPLETE: lambda o: replace(o, role=Role.UNDER),
+}
+
+
+@pytest.mark.parametrize("rule", BROKEN)
+def test_the_judge_refuses_a_plan_that_breaks_a_rule(rule: Rule) -> None:
+    plan = made(5).plan
+    last = plan.passes[1]
+    at = next(k for k, o in enumerate(last.operations) if o.role is Role.TARGET and o.kind.lays)
+    operations = list(last.operations)
+    operations[at] = BROKEN[rule](operations[at])
+    passes = (plan.passes[0], replace(last, operations=tuple(operations)), *plan.passes[2:])
+    assert rule in {r.rule for r in replay(plan.masses, passes, plan.medium, plan.surface.value)}
+
+
+def test_the_judge_refuses_wet_paint_painted_lights_and_late_unders() -> None:
+    plan = made(5).plan
+    hurried = tuple(replace(p, wait=0.0, minutes=1.0) for p in plan.passes)
+    rules = {r.rule for r in replay(plan.masses, hurried, plan.medium, plan.surface.value)}
+    assert Rule.DRY_FIRST in rules
+    backwards = judged(plan, [p.id for p in reversed(plan.passes)])
+    assert {Rule.UNDER_FIRST} <= {r.rule for r in backwards.refusals}
+    bare = next((o for o in plan.passes[0].operations if o.kind is Kind.RESERVE), None)
+    if bare is not None:
+        painted = replace(bare, kind=Kind.WASH, role=Role.UNDER, to_value=bare.from_value - 1)
+        passes = (*plan.passes[:-1], replace(plan.passes[-1], operations=(*plan.passes[-1].operations, painted)))
+        rules = {r.rule for r in replay(plan.masses, passes, plan.medium, plan.surface.value)}
+        assert Rule.RESERVED in rules
+
+
+def test_the_table_starts_bare_and_ends_at_the_targets() -> None:
+    worked = made(8, "acrylic", "dark-to-light")
+    table = table_of(worked)
+    assert table.colours.shape == (len(worked.plan.passes) + 1, len(table.mass), 2, 3)
+    assert np.ptp(table.colours[0].reshape(-1, 3), axis=0).max() == 0
+    for mass, value in zip(worked.plan.masses, worked.plan.predicted[-1], strict=True):
+        if worked.turn[worked.plan.masses.index(mass)] >= 0 and mass.kind != "graded":
+            assert value == pytest.approx(mass.target, abs=0.15)
+
+
+def test_unknown_names_list_what_there_is() -> None:
+    with pytest.raises(UnknownName, match="watercolour, pastel, acrylic, oil"):
+        medium_named("tempera")
+    with pytest.raises(UnknownName, match="light-to-dark, dark-to-light"):
+        school_named("inside-out")
+    assert all(m.school in SCHOOLS for m in MEDIA.values())

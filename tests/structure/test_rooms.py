@@ -1,0 +1,133 @@
+"""The rooms: imports go one way, without cycles; files stay short; docs list what there is."""
+
+from __future__ import annotations
+
+import ast
+import json
+import re
+from collections.abc import Iterator
+from pathlib import Path
+
+import pytest
+
+from washboard.api.app import create_app
+from washboard.core.materials.media import MEDIA
+from washboard.core.order.schools import SCHOOLS
+from washboard.formats.image import FORMATS
+
+ROOT = Path(__file__).parents[2]
+SOURCE = ROOT / "src" / "washboard"
+MAY_IMPORT = {
+    "core": {"core"},
+    "formats": {"core", "formats"},
+    "pipeline": {"core", "formats", "pipeline"},
+    "store": {"core", "store"},
+    "demo": {"core", "pipeline", "demo", "api"},
+    "api": {"core", "formats", "pipeline", "store", "api", "demo"},
+}
+PURE = {"numpy", "scipy", "cv2", "skimage"}
+
+
+def modules() -> dict[str, Path]:
+    return {
+        ".".join(path.relative_to(SOURCE.parent).with_suffix("").parts).removesuffix(".__init__"): path
+        for path in SOURCE.rglob("*.py")
+        if "migrations" not in path.parts
+    }
+
+
+def imported(name: str, path: Path, typed_too: bool = False) -> Iterator[str]:
+    """Absolute names of what a module imports, not counting what only its types need."""
+    tree = ast.parse(path.read_text())
+    typing = {
+        id(inner)
+        for node in ast.walk(tree)
+        if isinstance(node, ast.If) and "TYPE_CHECKING" in ast.dump(node.test)
+        for inner in ast.walk(node)
+    }
+    package = name if path.name == "__init__.py" else name.rpartition(".")[0]
+    for node in ast.walk(tree):
+        if id(node) in typing and not typed_too:
+            continue
+        if isinstance(node, ast.Import):
+            yield from (alias.name for alias in node.names)
+        elif isinstance(node, ast.ImportFrom):
+            base = package.split(".")[: len(package.split(".")) - node.level + 1] if node.level else []
+            stem = ".".join([*base, *([node.module] if node.module else [])])
+            yield from (f"{stem}.{alias.name}" for alias in node.names)
+
+
+@pytest.mark.parametrize("name", sorted(modules()))
+def test_imports_go_one_way(name: str) -> None:
+    room = name.split(".")[1] if name.count(".") else ""
+    for target in imported(name, modules()[name]):
+        parts = target.split(".")
+        if parts[0] == "washboard" and len(parts) > 1 and room in MAY_IMPORT:
+            assert parts[1] in MAY_IMPORT[room] | {"ENGINE"}, f"{name} imports {target}"
+        elif room == "core":
+            assert parts[0] in PURE or parts[0] in STANDARD, f"the core imports {target}"
+
+
+STANDARD = {
+    "__future__", "math", "re", "heapq", "enum", "typing", "dataclasses", "collections", "functools",
+}  # fmt: skip
+
+
+def test_there_are_no_cycles() -> None:
+    known = modules()
+    graph = {
+        name: {
+            found
+            for target in imported(name, path)
+            for found in (target, target.rpartition(".")[0])
+            if found in known and found != name and not (known[found].name == "__init__.py" and name.startswith(found))
+        }
+        for name, path in known.items()
+    }
+    done: set[str] = set()
+
+    def visit(name: str, trail: tuple[str, ...]) -> None:
+        assert name not in trail, " → ".join([*trail, name])
+        if name not in done:
+            for other in graph[name]:
+                visit(other, (*trail, name))
+            done.add(name)
+
+    for name in graph:
+        visit(name, ())
+
+
+def test_no_file_is_over_four_hundred_lines() -> None:
+    folders = (SOURCE, ROOT / "tests", ROOT / "bench", ROOT / "web" / "src")
+    for folder in folders:
+        for path in folder.rglob("*"):
+            if path.suffix in {".py", ".ts", ".tsx", ".css"} and path.name != "schema.d.ts":
+                if "assets" in path.parts:
+                    continue
+                assert len(path.read_text().splitlines()) <= 400, path
+
+
+def test_the_docs_list_every_medium_school_format_key_and_view() -> None:
+    text = (ROOT / "README.md").read_text() + (ROOT / "docs" / "architecture.md").read_text()
+    for key in [*MEDIA, *SCHOOLS]:
+        assert f"`{key}`" in text, key
+    for name in {"JPEG", "PNG", "WebP", "TIFF", "BMP", "GIF"}:
+        assert name in text
+        assert name.upper() in FORMATS
+    keys = (ROOT / "web" / "src" / "parts" / "keys.ts").read_text()
+    for shown, does in re.findall(r'shown: "([^"]+)", does: "([^"]+)"', keys):
+        assert f"| {shown} | {does} |" in text, shown
+
+
+def test_no_colour_of_the_interface_is_anything_but_a_pure_grey() -> None:
+    for path in (ROOT / "web" / "src").rglob("*"):
+        if path.suffix not in {".css", ".ts", ".tsx"} or path.name == "schema.d.ts":
+            continue
+        for colour in re.findall(r"#([0-9a-fA-F]{6})\b", path.read_text()):
+            red, green, blue = colour[:2], colour[2:4], colour[4:]
+            assert red == green == blue or colour == "b9a98e", (path, colour)
+
+
+def test_the_openapi_description_has_an_example_for_what_is_sent() -> None:
+    schema = create_app(Path("/nowhere"), page=Path("-")).openapi()
+    assert "examples" in json.dumps(schema["components"]["schemas"]["PieceCreate"])
