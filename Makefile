@@ -13,7 +13,7 @@ setup: .venv/.ready src/washboard/web/index.html
 .venv/.ready: pyproject.toml constraints.txt
 	test -x $(BIN)/python || $(PYTHON) -m venv .venv
 	test -x $(BIN)/uv || $(BIN)/pip install -q --disable-pip-version-check uv==0.13.9
-	$(BIN)/uv pip install -q --python $(BIN)/python -c constraints.txt -e '.[dev]'
+	$(BIN)/uv pip install -q --python $(BIN)/python --compile-bytecode -c constraints.txt -e '.[dev]'
 	touch $@
 
 web/node_modules/.ready: web/package.json web/package-lock.json web/types/package.json

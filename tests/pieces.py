@@ -96,7 +96,10 @@ def patchwork(seed: int, count: int, accents: int, width_cm: float = 30.0) -> tu
         [dice.uniform(8, 97, flat), dice.uniform(-25, 35, flat), dice.uniform(-35, 45, flat)], axis=1
     )
     lab = np.concatenate([lab, [[97.0, 0, 0] if up else [10.0, 0, 0] for up in light] or np.zeros((0, 3))])
-    ramp = np.linspace(-6, 6, width)[None, :, None] * dice.choice([-1, 0, 1], flat + len(light))[labels - 1][..., None]
+    ramp = (
+        np.linspace(-6, 6, width)[None, :, None]
+        * dice.choice([-1, 0, 1], flat + len(light))[labels - 1][..., None]
+    )
     field = lab[labels - 1] + ramp * np.array([1.0, 0, 0])
     rgb = np.rint(encoded_of(linear_of_lab(field)) * 255).astype(np.uint8)
     division = Division(labels, flat, tuple(light))

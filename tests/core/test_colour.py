@@ -31,7 +31,9 @@ PUBLISHED_CURRENT = {
 
 
 @pytest.mark.parametrize(("value", "y"), PUBLISHED_1943.items())
-def test_munsell_value_is_that_of_the_published_half_steps_on_the_current_scale(value: float, y: float) -> None:
+def test_munsell_value_is_that_of_the_published_half_steps_on_the_current_scale(
+    value: float, y: float
+) -> None:
     # The quintic was fitted to this table; its own residual is 0.0013 of a value at 4.5.
     assert value_of(0.975 * y) == pytest.approx(value, abs=0.0015)
 

@@ -27,7 +27,9 @@ from washboard.core.order.schools.school import TRANSPARENT
 SOME = settings(max_examples=60, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck))
 
 
-def made(seed: int = 4, medium: str = "watercolour", school: str = "light-to-dark", width: float = 45.0) -> Worked:
+def made(
+    seed: int = 4, medium: str = "watercolour", school: str = "light-to-dark", width: float = 45.0
+) -> Worked:
     measured, parts = patchwork(seed, 12, 2, width)
     return Made(measured, parts, medium, "white", school, (width, width / 1.5), None).worked()
 
@@ -175,7 +177,10 @@ def test_the_judge_refuses_wet_paint_painted_lights_and_late_unders() -> None:
     bare = next((o for o in plan.passes[0].operations if o.kind is Kind.RESERVE), None)
     if bare is not None:
         painted = replace(bare, kind=Kind.WASH, role=Role.UNDER, to_value=bare.from_value - 1)
-        passes = (*plan.passes[:-1], replace(plan.passes[-1], operations=(*plan.passes[-1].operations, painted)))
+        passes = (
+            *plan.passes[:-1],
+            replace(plan.passes[-1], operations=(*plan.passes[-1].operations, painted)),
+        )
         rules = {r.rule for r in replay(plan.masses, passes, plan.medium, plan.surface.value)}
         assert Rule.RESERVED in rules
 

@@ -103,7 +103,9 @@ def test_found_thresholds_are_the_exact_least_spread() -> None:
     def spread(cuts: tuple[float, ...]) -> float:
         band = np.searchsorted(cuts, at, side="right")
         return sum(
-            float(share[band == b] @ (at[band == b] - np.average(at[band == b], weights=share[band == b])) ** 2)
+            float(
+                share[band == b] @ (at[band == b] - np.average(at[band == b], weights=share[band == b])) ** 2
+            )
             for b in range(len(cuts) + 1)
             if share[band == b].sum() > 0
         )

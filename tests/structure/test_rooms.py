@@ -80,7 +80,9 @@ def test_there_are_no_cycles() -> None:
             found
             for target in imported(name, path)
             for found in (target, target.rpartition(".")[0])
-            if found in known and found != name and not (known[found].name == "__init__.py" and name.startswith(found))
+            if found in known
+            and found != name
+            and not (known[found].name == "__init__.py" and name.startswith(found))
         }
         for name, path in known.items()
     }

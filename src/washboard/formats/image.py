@@ -16,7 +16,7 @@ from ..core.reference.picture import LONG_SIDE
 MOST_BYTES = 64 * 2**20
 MOST_PIXELS = 150_000_000
 """Checked from the file's header, before anything is decoded."""
-FORMATS = ("JPEG", "PNG", "WEBP", "TIFF", "BMP", "GIF", "MPO")
+FORMATS = ("JPEG", "PNG", "WEBP", "TIFF", "BMP", "GIF")
 NAMES = "JPEG, PNG, WebP, TIFF, BMP or GIF"
 ENLARGE = 4.0
 """A small picture is enlarged to working size, but not beyond this."""

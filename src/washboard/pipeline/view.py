@@ -39,12 +39,3 @@ def blobs_of(result: Result) -> dict[str, bytes]:
 def value_bytes(value: Singles) -> bytes:
     """A value picture as bytes, 25.5 steps a value, deflated."""
     return zlib.compress(np.clip(np.rint(value * 25.5), 0, 255).astype(np.uint8).tobytes(), 1)
-
-
-def greys() -> list[int]:
-    """The neutral sRGB grey of each of the 256 levels of a value picture."""
-    from ..core.colour.lab import encoded_of
-    from ..core.colour.value import luminance_of
-
-    value = np.arange(256) / 25.5
-    return [int(g) for g in np.rint(encoded_of(luminance_of(value) / 100) * 255)]

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from fastapi import APIRouter
 
+from ...core.colour.lab import greys
 from ...core.materials.media import MEDIA
 from ...core.materials.surfaces import WORDS
 from ...core.order.schools import SCHOOLS
-from ...pipeline.view import greys
 from ..models import CatalogueRead, Choice
 from ..problems import problems
 

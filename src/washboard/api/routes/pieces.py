@@ -33,7 +33,7 @@ from .access import InStudio, kept
 
 router = APIRouter(prefix="/api/pieces", tags=["pieces"])
 Id = Annotated[str, Path(pattern="^[0-9a-f]{32}$", examples=["0" * 32])]
-BYTES = references.BYTES
+DOCUMENT = {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/Document"}}}}
 
 
 class NotReady(WashboardError):
@@ -136,9 +136,7 @@ def plan(studio: InStudio, piece: Id) -> PlanRead:
     return PlanRead(key=stored.key, document=document_of(stored), view=ViewRead(**stored.view))
 
 
-@router.get("/{piece}/export", response_class=Response, responses={
-    200: {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/Document"}}}}, **problems(),
-})  # fmt: skip
+@router.get("/{piece}/export", response_class=Response, responses={200: DOCUMENT, **problems()})
 def export(studio: InStudio, piece: Id) -> Response:
     """The plan in the open format, as a file."""
     stored = ready(studio, studio.pieces.get(piece))
@@ -146,9 +144,11 @@ def export(studio: InStudio, piece: Id) -> Response:
     return Response(stored.document, media_type="application/json", headers=headers)
 
 
-@router.get("/{piece}/maps/{name}", response_class=Response, responses={
-    200: BYTES, 304: references.UNCHANGED, **problems(),
-})  # fmt: skip
+@router.get(
+    "/{piece}/maps/{name}",
+    response_class=Response,
+    responses={200: references.BYTES, 304: references.UNCHANGED, **problems()},
+)
 def maps(
     studio: InStudio,
     request: Request,

@@ -5,7 +5,7 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
-from .value import value_of
+from .value import luminance_of, value_of
 
 Floats = NDArray[np.float64]
 
@@ -115,3 +115,9 @@ def _weighted(dl: Floats, dc: Floats, dh: Floats, mean_l: Floats, mean_c: Floats
     l_term, c_term, h_term = dl / sl, dc / sc, dh / sh
     total = l_term**2 + c_term**2 + h_term**2 + rt * c_term * h_term
     return np.asarray(np.sqrt(np.maximum(total, 0.0)))
+
+
+def greys(levels: int = 256, per_value: float = 25.5) -> list[int]:
+    """Encoded sRGB (0–255) of the neutral grey of each level of a value picture."""
+    value = np.arange(levels) / per_value
+    return [int(g) for g in np.rint(encoded_of(luminance_of(value) / 100) * 255)]

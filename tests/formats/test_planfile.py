@@ -1,0 +1,159 @@
+"""The open plan format: round trip, unknown fields, versions, refusals, the schema, the command line."""
+
+from __future__ import annotations
+
+import json
+import subprocess
+import sys
+from pathlib import Path
+
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from jsonschema import Draft202012Validator
+from PIL import Image
+
+from tests.conftest import encoded
+from tests.pieces import Made, patchwork, photographs
+from washboard.core.errors import InvalidPlan, NewerPlan
+from washboard.formats import planfile
+from washboard.formats.table import table
+
+ROOT = Path(__file__).parents[2]
+
+
+def document(medium: str = "watercolour") -> planfile.Document:
+    measured, parts = patchwork(4, 9, 2)
+    plan = Made(measured, parts, medium, "white", "light-to-dark", (30, 20), None).worked().plan
+    return planfile.document_of(plan, planfile.Source("Patchwork"))
+
+
+@pytest.mark.parametrize("medium", ["watercolour", "pastel", "acrylic", "oil"])
+def test_reading_a_plan_back_gives_the_same_plan(medium: str) -> None:
+    text = planfile.written(document(medium))
+    read = planfile.read(text)
+    again = planfile.document_of(planfile.plan_from(read), planfile.Source("Patchwork"))
+    assert planfile.written(again) == planfile.written(read) == text
+
+
+def test_the_published_schema_accepts_what_is_written_and_refuses_what_is_not_a_plan() -> None:
+    schema = json.loads((ROOT / "docs" / "plan.schema.json").read_text())
+    Draft202012Validator.check_schema(schema)
+    validator = Draft202012Validator(schema)
+    plain = json.loads(planfile.written(document()))
+    assert validator.is_valid(plain)
+    plain["masses"][0]["share"] = 3
+    assert not validator.is_valid(plain)
+
+
+def test_unknown_fields_survive_reading_and_writing() -> None:
+    plain = json.loads(planfile.written(document()))
+    plain["later"] = {"kept": True}
+    plain["passes"][0]["sitting"] = 2
+    again = json.loads(planfile.written(planfile.read(json.dumps(plain))))
+    assert again["later"] == {"kept": True}
+    assert again["passes"][0]["sitting"] == 2
+
+
+def test_the_contract_of_the_format_is_there() -> None:
+    plain = json.loads(planfile.written(document()))
+    assert {"washboard", "engine", "piece", "medium", "school", "surface", "reference", "key", "labelMap",
+            "masses", "passes", "predicted"} <= plain.keys()  # fmt: skip
+    assert {"id", "label", "kind", "value", "targetValue", "lab", "share", "areaCm2", "bandRange", "area",
+            "depth", "reserved", "neighbours"} <= plain["masses"][0].keys()  # fmt: skip
+    assert {"id", "title", "reason", "minutes", "waitMinutes", "needs", "maxLagMinutes",
+            "operations"} <= plain["passes"][0].keys()  # fmt: skip
+    assert {"mass", "kind", "role", "cover", "fromValue", "toValue"} <= plain["passes"][0]["operations"][
+        0
+    ].keys()
+    rows = plain["predicted"]["values"]
+    assert len(rows) == len(plain["passes"]) + 1
+    assert {len(row) for row in rows} == {len(plain["masses"])}
+
+
+REFUSED = {
+    "not json": ("{", "not JSON"),
+    "a number that is none": ('{"washboard": 1, "engine": NaN}', "not JSON"),
+    "no version": ("{}", "no plan"),
+    "a list": ("[]", "no plan"),
+    "too deep": ("[" * 100_000, "nested|not JSON"),
+    "wrong field": ('{"washboard": 1, "engine": 7}', "cannot be read"),
+}
+
+
+@pytest.mark.parametrize("name", REFUSED)
+def test_what_is_no_plan_is_refused_in_plain_words(name: str) -> None:
+    text, words = REFUSED[name]
+    with pytest.raises(InvalidPlan, match=words):
+        planfile.read(text)
+
+
+def test_a_newer_version_is_refused_as_such() -> None:
+    with pytest.raises(NewerPlan, match="format version 2"):
+        planfile.read('{"washboard": 2}')
+
+
+@settings(max_examples=60, deadline=None)
+@given(
+    st.recursive(
+        st.none() | st.booleans() | st.floats() | st.text(), lambda inner: st.dictionaries(st.text(), inner)
+    )
+)
+def test_no_json_at_all_breaks_the_reader(anything: object) -> None:
+    plain = json.loads(planfile.written(document()))
+    plain["surface"] = anything
+    try:
+        planfile.read(json.dumps(plain))
+    except InvalidPlan as error:
+        assert str(error)  # noqa: PT017
+
+
+def test_the_table_is_readable_in_a_terminal() -> None:
+    text = table(planfile.plan_from(document()))
+    assert max(map(len, text.splitlines())) <= 100
+    assert "light to dark" in text
+
+
+def command(*words: object) -> subprocess.CompletedProcess[str]:
+    line = [sys.executable, "-m", "washboard", *map(str, words)]
+    return subprocess.run(line, capture_output=True, text=True, timeout=120, check=False)
+
+
+def test_the_command_line_writes_plan_table_and_pictures(tmp_path: Path) -> None:
+    photo, out, folder = tmp_path / "cup.jpg", tmp_path / "plan.json", tmp_path / "pictures"
+    photo.write_bytes(encoded(photographs()["cup"]))
+    done = command("plan", photo, "--medium", "watercolour", "--surface", "white", "--size", "45x30cm",
+                   "--out", out, "--preview", folder)  # fmt: skip
+    assert done.returncode == 0, done.stderr
+    assert done.stderr == ""
+    assert "Watercolour on white" in done.stdout
+    plan = planfile.read(out.read_text())
+    count = len(plan.passes)
+    names = {f"{kind}-{k:02d}.png" for kind in ("pass", "values") for k in range(count + 1)} | {"masses.png"}
+    assert {file.name for file in folder.iterdir()} == names
+    labels = np.asarray(Image.open(folder / "masses.png"))
+    assert labels.dtype == np.uint16
+    assert set(np.unique(labels)) == {mass.label for mass in plan.masses}
+    for mass in plan.masses:
+        assert float((labels == mass.label).mean()) == pytest.approx(mass.share, abs=1e-4)
+
+
+@pytest.mark.parametrize(
+    ("words", "said"),
+    [
+        (("--medium", "tempera", "--surface", "white", "--size", "30x20cm"), "no medium"),
+        (("--medium", "oil", "--surface", "plaid", "--size", "30x20cm"), "surface"),
+        (("--medium", "oil", "--surface", "white", "--size", "nan x 3"), "size"),
+        (("--medium", "oil", "--surface", "white", "--size", "1e9x3cm"), "size"),
+        (("--medium", "oil", "--surface", "white", "--size", "30x20cm", "--school", "none"), "no school"),
+        (("--medium", "oil", "--surface", "white", "--size", "30x20cm", "--bands", "40"), "bands"),
+    ],
+)
+def test_the_command_line_refuses_in_one_line(tmp_path: Path, words: tuple[str, ...], said: str) -> None:
+    photo = tmp_path / "cup.jpg"
+    photo.write_bytes(encoded(photographs()["cup"]))
+    done = command("plan", photo, *words)
+    assert done.returncode == 1
+    assert done.stderr.count("\n") == 1
+    assert said in done.stderr
