@@ -82,7 +82,7 @@ function Broken({ verdict, plan }: { verdict: Verdict; plan: Plan }) {
           const mass = plan.document.masses.find((m) => m.id === id);
           return mass ? shortName(mass) : id;
         });
-        const why = found[0]?.sentence.split(": ").slice(1).join(": ");
+        const why = inPasses(plan, found[0]?.sentence.split(": ").slice(1).join(": ") ?? "");
         return (
           <li key={rule}>
             <span className={classes.diamond} />
@@ -93,4 +93,12 @@ function Broken({ verdict, plan }: { verdict: Verdict; plan: Plan }) {
       })}
     </ul>
   );
+}
+
+/** Passes by the number they have on the page: a sentence names them by their lasting ids. */
+function inPasses(plan: Plan, sentence: string): string {
+  return sentence.replace(/\bp\d+\b/g, (id) => {
+    const at = plan.document.passes.findIndex((p) => p.id === id);
+    return at < 0 ? id : `pass ${at + 1}`;
+  });
 }

@@ -165,14 +165,12 @@ function Ribbons({ all, mass, onMass }: RibbonsProps) {
             x2={RIGHT}
           >
             {colours.map((colour, k) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: a row's place is its identity
               <stop key={k} offset={k / Math.max(1, colours.length - 1)} stopColor={colour} />
             ))}
           </linearGradient>
         ))}
       </defs>
       {drawn.map(({ mass: own, path }) => (
-        // biome-ignore lint/a11y/noStaticElementInteractions: the rows below do the same by keyboard
         <path
           key={own.id}
           d={path}
@@ -192,7 +190,6 @@ function Names({ all, mass, onMass }: RibbonsProps) {
   return (
     <g>
       {labels(all, LADDER, 14.5, 19).map(({ ribbon, y }) => (
-        // biome-ignore lint/a11y/noStaticElementInteractions: the rows below do the same by keyboard
         <g
           key={ribbon.mass.id}
           className={classes.label}

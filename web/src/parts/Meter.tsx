@@ -26,7 +26,6 @@ export function Meter({ label, values, value, onChange }: Props) {
       }}
     >
       {values.map((v, k) => (
-        // biome-ignore lint/a11y/useSemanticElements: ridges, not dots; arrows move as in a radio group
         <button
           key={v}
           type="button"

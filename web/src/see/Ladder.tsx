@@ -5,7 +5,7 @@ import classes from "./see.module.css";
 
 const WIDE = 640;
 const TOP = 20;
-const TALL = 400;
+const TALL = 520;
 const LEFT = 92;
 const RIGHT = 556;
 const LOW = 0;
@@ -46,7 +46,6 @@ export function Ladder({ plan, thresholds, shares, mass, onMass, onDrag, onDrop 
           ))}
           {plan.view.histogram.map((share, bin) => (
             <rect
-              // biome-ignore lint/suspicious/noArrayIndexKey: a bin's place is its value
               key={bin}
               x={LEFT - 8 - (56 * share) / most}
               y={y((bin + 1) / 20)}
@@ -56,7 +55,6 @@ export function Ladder({ plan, thresholds, shares, mass, onMass, onDrag, onDrop 
             />
           ))}
           {blocks.map(({ mass: own, x, width }) => (
-            // biome-ignore lint/a11y/noStaticElementInteractions: the arrow keys do the same
             <rect
               key={own.id}
               x={x}
@@ -97,7 +95,6 @@ function Bands({ thresholds, shares }: { thresholds: number[]; shares: number[] 
       {shares.map((share, band) => {
         const middle = ((edges[band] ?? 0) + (edges[band + 1] ?? 10)) / 2;
         return (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a band's place is its identity
           <g key={band}>
             <text x={WIDE} y={y(middle) + 4} textAnchor="end" className={classes.small}>
               {(100 * share).toFixed(share < 0.1 ? 1 : 0)} %

@@ -1,0 +1,147 @@
+"""Speed as ratios and against limits, all in one run: `python -m bench.run build/bench.json`."""
+
+from __future__ import annotations
+
+import io
+import json
+import sys
+import tempfile
+import time
+from collections.abc import Callable
+from pathlib import Path
+from statistics import median
+
+import numpy as np
+from PIL import Image
+from playwright.sync_api import sync_playwright
+
+from tests.conftest import CHROMIUM, started, worked_out
+from tests.pieces import Made, patchwork, photographs
+from washboard.core.order.prediction import table_of
+from washboard.pipeline.settings import Settings
+from washboard.pipeline.stages import Stages
+
+Figures = dict[str, float]
+
+
+def milliseconds(work: Callable[[], object], rounds: int = 5) -> float:
+    """Median time of some rounds, after one to warm up."""
+    work()
+    taken = []
+    for _ in range(rounds):
+        start = time.perf_counter()
+        work()
+        taken.append(1000 * (time.perf_counter() - start))
+    return median(taken)
+
+
+def twelve_megapixels() -> bytes:
+    """A photograph enlarged to 4000 × 3000, as a camera's JPEG."""
+    out = io.BytesIO()
+    picture = Image.fromarray(photographs()["landscape"]).resize((4000, 3000), Image.Resampling.BICUBIC)
+    picture.save(out, "JPEG", quality=92)
+    return out.getvalue()
+
+
+def of_masses() -> Figures:
+    """From a camera's file to masses with measures, over Pillow's full decode of the same file."""
+    data = twelve_megapixels()
+    settings = Settings("watercolour", "white", 45, 30)
+    decode = milliseconds(lambda: Image.open(io.BytesIO(data)).load())
+    masses = milliseconds(lambda: Stages().seen("x", lambda: data, settings))
+    stages = Stages()
+    stages.seen("x", lambda: data, settings)
+    shifts = iter(np.linspace(0.05, 0.6, 40))
+
+    def dragged() -> object:
+        thresholds = tuple(t + float(next(shifts)) for t in (2.0, 4.0, 6.0, 8.0))
+        return stages.seen("x", lambda: data, Settings("watercolour", "white", 45, 30, thresholds=thresholds))
+
+    strengths = iter(np.linspace(0.6, 2.4, 40))
+
+    def squinted() -> object:
+        return stages.seen("x", lambda: data, Settings("watercolour", "white", 45, 30, squint=float(next(strengths))))
+
+    return {
+        "decode 12 MP, ms": decode,
+        "masses 12 MP, ms": masses,
+        "masses over decode (at most 5)": masses / decode,
+        "threshold to masses, ms (at most 300)": milliseconds(dragged),
+        "squint to masses, ms (at most 300)": milliseconds(squinted),
+    }
+
+
+def of_plans() -> Figures:
+    """Plans of 40 and 200 masses, and the table of 40 × 20."""
+    found: Figures = {}
+    for count, limit in ((40, 100), (200, 500)):
+        measured, parts = patchwork(1, count, 0, 45.0)
+        piece = Made(measured, parts, "watercolour", "white", "light-to-dark", (45, 30), None)
+        found[f"plan of {count} masses, ms (at most {limit})"] = milliseconds(piece.worked)
+    measured, parts = patchwork(1, 40, 0, 45.0)
+    worked = Made(measured, parts, "watercolour", "white", "light-to-dark", (45, 30), 9).worked()
+    repeated = worked.steps * 3
+    longer = type(worked)(worked.plan, worked.scene, worked.turn, repeated[:20])
+    found["table of 40 masses × 20 passes, ms (at most 20)"] = milliseconds(lambda: table_of(longer))
+    return found
+
+
+def of_the_page() -> Figures:
+    """In the page: a step through passes, a threshold dragged, the script's size."""
+    built = Path(__file__).parents[1] / "src" / "washboard" / "web" / "assets"
+    import gzip
+
+    size = sum(len(gzip.compress(file.read_bytes(), 9)) for file in built.glob("*.js")) / 1000
+    with tempfile.TemporaryDirectory() as folder, sync_playwright() as playwright:
+        server = started(Path(folder), "demo")
+        with server.client() as client:
+            piece = client.get("/api/pieces").json()[0]["id"]
+            worked_out(client, piece)
+        chromium = playwright.chromium.launch(executable_path="/usr/bin/chromium", args=list(CHROMIUM))
+        page = chromium.new_context(viewport={"width": 1280, "height": 800}, reduced_motion="reduce").new_page()
+        page.goto(f"{server.url}/pieces/{piece}/order?pass=0")
+        page.get_by_role("img", name="The picture after").wait_for()
+        page.wait_for_load_state("networkidle")
+        steps = _measured(page, lambda: [page.keyboard.press(k) for k in ["ArrowRight"] * 6 + ["ArrowLeft"] * 6])
+        page.goto(f"{server.url}/pieces/{piece}/see?look=bands")
+        page.get_by_role("slider", name="Threshold 2").wait_for()
+        page.wait_for_load_state("networkidle")
+        box = page.get_by_role("slider", name="Threshold 2").bounding_box()
+        assert box is not None
+
+        def drag() -> None:
+            page.mouse.move(box["x"] + 12, box["y"] + 11)
+            page.mouse.down()
+            for k in range(12):
+                page.mouse.move(box["x"] + 12, box["y"] + 11 + 2 * k)
+            page.mouse.up()
+
+        dragged = _measured(page, drag)
+        chromium.close()
+        server.stop()
+    return {
+        "step through passes in the page, ms (at most 16)": steps,
+        "threshold dragged in the page, ms (at most 16)": dragged,
+        "script, kB gzip (at most 250)": size,
+    }
+
+
+def _measured(page, act: Callable[[], object]) -> float:  # type: ignore[no-untyped-def]
+    page.evaluate("() => performance.clearMeasures()")
+    act()
+    page.wait_for_timeout(300)
+    times = page.evaluate("() => performance.getEntriesByName('picture').map(e => e.duration)")
+    return float(median(times))
+
+
+def main(out: Path) -> None:
+    """Print every figure and write them as JSON."""
+    figures = {**of_masses(), **of_plans(), **of_the_page()}
+    for name, value in figures.items():
+        print(f"{value:9.2f}  {name}")
+    out.parent.mkdir(parents=True, exist_ok=True)
+    out.write_text(json.dumps(figures, indent=1))
+
+
+if __name__ == "__main__":
+    main(Path(sys.argv[1]))

@@ -1,0 +1,190 @@
+"""The real page in a real browser: a newcomer's way, by keyboard alone, accessible, instant."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from playwright.sync_api import Page, expect
+
+from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.pieces import photographs
+
+AXE = Path(__file__).parents[2] / "web" / "node_modules" / "axe-core" / "axe.min.js"
+
+
+@pytest.fixture
+def photo(tmp_path: Path) -> Path:
+    path = tmp_path / "my-cup.jpg"
+    path.write_bytes(encoded(photographs()["cup"], quality=92))
+    return path
+
+
+def serious(page: Page) -> list[str]:
+    """Serious and critical violations that axe finds on the page as it is."""
+    page.add_script_tag(path=AXE)
+    found = page.evaluate("async () => (await axe.run(document)).violations")
+    return [f"{v['id']}: {v['nodes'][0]['html'][:120]}" for v in found if v["impact"] in ("serious", "critical")]
+
+
+def test_from_the_empty_start_to_an_exported_plan_in_three_decisions(
+    page: Page, start: Callable[..., Server], photo: Path
+) -> None:
+    page.goto(start().url)
+    expect(page.get_by_role("heading", name="No piece yet")).to_be_visible()
+    page.get_by_label("Choose a photo").set_input_files(photo)
+    decisions = 0
+    page.get_by_text("Pastel").click()
+    decisions += 1
+    page.get_by_text("Middle grey 5").click()
+    decisions += 1
+    page.get_by_label("Width in cm").fill("50")
+    decisions += 1
+    page.get_by_role("button", name="See the order").click()
+    expect(page.get_by_role("img", name="The picture after pass")).to_be_visible(timeout=30_000)
+    with page.expect_download() as download:
+        page.get_by_role("link", name="export the plan").click()
+    plan = json.loads(Path(download.value.path()).read_text())
+    assert decisions <= 3
+    assert (plan["medium"], plan["surface"]["words"], plan["sheet"]["widthCm"]) == ("pastel", "value:5", 50)
+    assert len(plan["passes"]) >= 3
+
+
+def settled(page: Page) -> None:
+    """Wait until nothing is being worked out."""
+    expect(page.get_by_role("main")).to_have_attribute("aria-busy", "false", timeout=30_000)
+
+
+def tabbed(page: Page, role: str, name: str) -> None:
+    """Press Tab until the control of that role and name has the focus."""
+    target = page.get_by_role(role, name=name)  # type: ignore[arg-type]
+    expect(target.first).to_be_attached(timeout=30_000)
+    for _ in range(120):
+        if target.first.evaluate("element => element === document.activeElement"):
+            return
+        page.keyboard.press("Tab")
+    raise AssertionError(f"{name} cannot be reached by keyboard")
+
+
+def test_the_whole_way_by_keyboard_alone(page: Page, start: Callable[..., Server], photo: Path) -> None:
+    page.goto(start().url)
+    page.get_by_role("heading", name="No piece yet").wait_for()
+    with page.expect_file_chooser() as chooser:
+        tabbed(page, "button", "Choose a photo")
+        page.keyboard.press("Enter")
+    chooser.value.set_files(photo)
+    tabbed(page, "radio", "Watercolour")
+    page.keyboard.press("ArrowRight")
+    tabbed(page, "button", "See the order")
+    page.keyboard.press("Enter")
+    picture = page.get_by_role("img", name="The picture after pass")
+    expect(picture).to_be_visible(timeout=30_000)
+    page.keyboard.press("ArrowLeft")
+    expect(page.get_by_text("after pass", exact=False).first).to_be_visible()
+    first = page.url
+    page.keyboard.press("ArrowLeft")
+    assert page.url != first
+    page.keyboard.press("v")
+    expect(page.get_by_role("img", name="values only")).to_be_visible()
+    tabbed(page, "button", "try light to dark")
+    page.keyboard.press("Enter")
+    expect(page.get_by_role("button", name="try dark to light")).to_be_visible(timeout=30_000)
+    settled(page)
+    page.keyboard.press("Control+z")
+    expect(page.get_by_role("button", name="try light to dark")).to_be_visible(timeout=30_000)
+    settled(page)
+    tabbed(page, "button", "Pass 1,")
+    page.keyboard.press("Alt+ArrowRight")
+    expect(page.get_by_role("status")).to_contain_text("Pass 1 moved to place 2")
+    tabbed(page, "link", "See")
+    page.keyboard.press("Enter")
+    tabbed(page, "slider", "Threshold 2")
+    before = page.get_by_role("slider", name="Threshold 2").get_attribute("aria-valuenow")
+    page.keyboard.press("ArrowUp")
+    expect(page.get_by_role("slider", name="Threshold 2")).not_to_have_attribute("aria-valuenow", str(before))
+    page.keyboard.press("?")
+    expect(page.get_by_role("dialog")).to_contain_text("hold Q")
+
+
+VIEWS = ("", "new", "see?look=bands", "see?look=masses", "order?pass=2", "order?pass=0", "nowhere")
+
+
+@pytest.mark.parametrize("surround", ["light", "middle", "dark"])
+def test_no_view_has_a_serious_accessibility_violation(page: Page, demo: Server, surround: str) -> None:
+    with demo.client() as client:
+        piece = client.get("/api/pieces").json()[0]
+        worked_out(client, piece["id"])
+    for view in VIEWS:
+        path = f"pieces/{piece['id']}/{view}" if view.startswith(("see", "order")) else view
+        path = f"new?reference={piece['reference']['hash']}" if view == "new" else path
+        page.goto(f"{demo.url}/{path}")
+        page.get_by_role("button", name=f"{surround} surround").click()
+        page.wait_for_load_state("networkidle")
+        assert serious(page) == [], view
+
+
+def median_of_measures(page: Page) -> float:
+    return float(
+        page.evaluate(
+            "() => { const d = performance.getEntriesByName('picture').map(e => e.duration).sort((a, b) => a - b);"
+            " return d[Math.floor(d.length / 2)]; }"
+        )
+    )
+
+
+def test_stepping_through_passes_asks_the_server_nothing(page: Page, demo: Server) -> None:
+    with demo.client() as client:
+        piece = client.get("/api/pieces").json()[-1]["id"]
+        worked_out(client, piece)
+    page.goto(f"{demo.url}/pieces/{piece}/order?pass=1")
+    page.get_by_role("img", name="The picture after pass 1").wait_for()
+    page.wait_for_load_state("networkidle")
+    asked: list[str] = []
+    page.on("request", lambda request: asked.append(request.url))
+    page.evaluate("() => performance.clearMeasures()")
+    for key in ["ArrowRight"] * 4 + ["ArrowLeft"] * 4:
+        page.keyboard.press(key)
+    assert asked == []
+    assert median_of_measures(page) > 0
+
+
+def test_a_tab_that_fell_behind_is_told_what_changed(page: Page, start: Callable[..., Server], photo: Path) -> None:
+    server = start()
+    with server.client() as client:
+        piece = new_piece(client, photo.read_bytes(), name="Two tabs")["id"]
+        worked_out(client, piece)
+        page.goto(f"{server.url}/pieces/{piece}/order")
+        page.get_by_role("button", name="one more").wait_for(timeout=30_000)
+        client.patch(f"/api/pieces/{piece}", json={"revision": 0, "bands": 4})
+        page.get_by_role("button", name="one more").click()
+        expect(page.get_by_role("alert")).to_contain_text("bands to 4")
+        assert client.get(f"/api/pieces/{piece}").json()["settings"]["passes"] is None
+
+
+def test_a_photo_that_cannot_be_used_is_refused_on_the_spot(page: Page, demo: Server, tmp_path: Path) -> None:
+    wrong = tmp_path / "drawing.svg"
+    wrong.write_text("<svg/>")
+    page.goto(demo.url)
+    page.get_by_label("Choose a photo").set_input_files(wrong)
+    expect(page.get_by_role("alert")).to_contain_text("SVG drawing")
+
+
+def test_letters_never_fire_while_typing_and_can_be_switched_off(page: Page, demo: Server) -> None:
+    with demo.client() as client:
+        piece = client.get("/api/pieces").json()[0]["id"]
+    page.goto(f"{demo.url}/pieces/{piece}/see?look=masses")
+    page.keyboard.press("ArrowDown")
+    field = page.get_by_label("Name of this mass")
+    field.fill("")
+    field.press_sequentially("rov")
+    assert "look=masses" in page.url
+    expect(field).to_have_value("rov")
+    page.keyboard.press("Escape")
+    field.blur()
+    page.keyboard.press("?")
+    page.get_by_label("Single letters do nothing").check()
+    page.keyboard.press("Escape")
+    page.keyboard.press("v")
+    assert "look=masses" in page.url
