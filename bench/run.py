@@ -60,7 +60,9 @@ def of_masses() -> Figures:
     strengths = iter(np.linspace(0.6, 2.4, 40))
 
     def squinted() -> object:
-        return stages.seen("x", lambda: data, Settings("watercolour", "white", 45, 30, squint=float(next(strengths))))
+        return stages.seen(
+            "x", lambda: data, Settings("watercolour", "white", 45, 30, squint=float(next(strengths)))
+        )
 
     return {
         "decode 12 MP, ms": decode,
@@ -98,11 +100,18 @@ def of_the_page() -> Figures:
             piece = client.get("/api/pieces").json()[0]["id"]
             worked_out(client, piece)
         chromium = playwright.chromium.launch(executable_path="/usr/bin/chromium", args=list(CHROMIUM))
-        page = chromium.new_context(viewport={"width": 1280, "height": 800}, reduced_motion="reduce").new_page()
+        page = chromium.new_context(
+            viewport={"width": 1280, "height": 800}, reduced_motion="reduce"
+        ).new_page()
         page.goto(f"{server.url}/pieces/{piece}/order?pass=0")
         page.get_by_role("img", name="The picture after").wait_for()
         page.wait_for_load_state("networkidle")
-        steps = _measured(page, lambda: [page.keyboard.press(k) for k in ["ArrowRight"] * 6 + ["ArrowLeft"] * 6])
+
+        def walk() -> None:
+            for key in ["ArrowRight"] * 6 + ["ArrowLeft"] * 6:
+                page.keyboard.press(key)
+
+        steps = _measured(page, walk)
         page.goto(f"{server.url}/pieces/{piece}/see?look=bands")
         page.get_by_role("slider", name="Threshold 2").wait_for()
         page.wait_for_load_state("networkidle")

@@ -81,7 +81,7 @@ def patchwork(seed: int, count: int, accents: int, width_cm: float = 30.0) -> tu
     dice = np.random.default_rng(seed)
     height, width = 80, 120
     places = dice.uniform((0, 0), (height, width), (count, 2))
-    grid = np.stack(np.mgrid[:height, :width], -1).reshape(-1, 2)
+    grid = np.indices((height, width)).reshape(2, -1).T
     labels = cKDTree(places).query(grid)[1].reshape(height, width).astype(np.int32) + 1
     _, dense = np.unique(labels, return_inverse=True)
     labels = dense.reshape(labels.shape).astype(np.int32) + 1

@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 import io
-from collections.abc import Callable, Iterator
+from collections.abc import Iterator
+from typing import Any
 
 import httpx
 import numpy as np
@@ -54,7 +55,8 @@ def test_a_name_sticks_to_its_mass_when_bands_change(client: httpx.Client, cup: 
     piece = new_piece(client, cup)
     url = f"/api/pieces/{piece['id']}"
     anchor = {"x": 0.05, "y": 0.03, "name": "the dark corner"}
-    for revision, change in enumerate(({"names": [anchor]}, {"bands": 4}, {"squint": 1.5})):
+    changes: tuple[dict[str, Any], ...] = ({"names": [anchor]}, {"bands": 4}, {"squint": 1.5})
+    for revision, change in enumerate(changes):
         assert client.patch(url, json={"revision": revision, **change}).status_code == 200
         masses = worked_out(client, piece["id"])["document"]["masses"]
         assert [m["name"] for m in masses].count("the dark corner") == 1
@@ -125,7 +127,7 @@ UPLOADS = {
 
 @pytest.mark.parametrize("name", UPLOADS)
 def test_a_bad_upload_is_refused_in_plain_words_and_nothing_is_stored(
-    start: Callable[..., Server], name: str, client: httpx.Client
+    name: str, client: httpx.Client
 ) -> None:
     data, status, words = UPLOADS[name]
     answer = client.post("/api/references", files={"file": ("x.jpg", data)})
@@ -142,7 +144,7 @@ def test_an_animated_file_is_taken_by_its_first_picture_and_that_is_said(client:
     assert answer.json()["notes"] == ["The file holds 2 pictures; the first was taken."]
 
 
-BODIES = {
+BODIES: dict[str, tuple[dict[str, Any], str]] = {
     "unknown medium": ({"medium": "tempera"}, "no medium"),
     "unknown surface": ({"surface": "tartan"}, "surface"),
     "huge": ({"widthCm": 1e7}, "width"),

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import replace
-from itertools import combinations, product
+from itertools import combinations, pairwise, product
 
 import numpy as np
 import pytest
@@ -66,10 +66,10 @@ def test_passes_are_the_best_of_all_groupings() -> None:
     for count in range(2, 9):
         for cuts in combinations(range(1, len(masses)), count - 1):
             edges = (0, *cuts, len(masses))
-            best = min(best, sum(cost[a, b] for a, b in zip(edges, edges[1:], strict=False)))
+            best = min(best, sum(cost[a, b] for a, b in pairwise(edges)))
     groups = grouped(masses, TRANSPARENT, 2)
     ends = [0, *np.cumsum([len(g) for g in groups])]
-    assert sum(cost[a, b] for a, b in zip(ends, ends[1:], strict=False)) == pytest.approx(best)
+    assert sum(cost[a, b] for a, b in pairwise(ends)) == pytest.approx(best)
 
 
 @pytest.mark.parametrize("number", [2, 3, 4, 5, 6])

@@ -15,7 +15,8 @@ from .. import ENGINE
 from ..core.errors import InvalidInput
 from ..formats import planfile
 from ..pipeline.settings import Anchor, Settings
-from ..pipeline.worker import Compute, TakeIn, Values, Worker
+from ..pipeline.tasks import Compute, TakeIn, Values
+from ..pipeline.worker import Worker
 from ..store.database import Database, translated
 from ..store.media import Media
 from ..store.pieces import Piece, Pieces, Reference, StoredPlan

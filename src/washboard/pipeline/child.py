@@ -19,8 +19,8 @@ from ..core.reference.drawn import Shape
 from ..core.reference.picture import LONG_SIDE
 from ..formats import planfile
 from .stages import Before, Stages
+from .tasks import Compute, TakeIn, Values, WorkerDied
 from .view import blobs_of, value_bytes, view_of
-from .worker import Compute, TakeIn, Values, WorkerDied
 
 Report = Callable[[str, float], None]
 

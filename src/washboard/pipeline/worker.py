@@ -4,50 +4,15 @@ from __future__ import annotations
 
 import multiprocessing
 import threading
-from collections.abc import Callable, Mapping
-from dataclasses import dataclass
+from collections.abc import Callable
 from multiprocessing.connection import Connection
 from multiprocessing.synchronize import Event
-from pathlib import Path
 from typing import Any
 
-from ..core.errors import Stopped, WashboardError
-from .settings import Settings
+from ..core.errors import Stopped
+from .tasks import Compute, TakeIn, Values, WorkerDied
 
 Report = Callable[[str, float], None]
-
-
-@dataclass(frozen=True)
-class TakeIn:
-    """Decode a file's bytes and see whether they hold a picture."""
-
-    content: str
-    data: bytes
-
-
-@dataclass(frozen=True)
-class Values:
-    """The value picture of a reference at a squint."""
-
-    content: str
-    path: Path
-    strength: float
-
-
-@dataclass(frozen=True)
-class Compute:
-    """A whole piece: `before` is the deflated label map, its (h, w), ids by label, next number."""
-
-    piece: str
-    content: str | None
-    path: Path | None
-    shapes: tuple[Mapping[str, Any], ...] | None
-    settings: Settings
-    before: tuple[bytes, tuple[int, int], Mapping[int, str], int] | None = None
-
-
-class WorkerDied(WashboardError):
-    code = "worker-died"
 
 
 class Worker:
@@ -111,6 +76,9 @@ class Worker:
             self._process.terminate()
             self._process.join(2)
         self._discard()
+        # The semaphores go with the last reference; a server that is terminated runs no finalisers.
+        self._process = None
+        del self._stop
 
 
 def _serve(pipe: Connection, stop: Event) -> None:

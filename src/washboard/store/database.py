@@ -81,8 +81,8 @@ def translated() -> Iterator[None]:
         text = str(error).lower()
         if "locked" in text or "busy" in text:
             raise Busy(
-                "Another program holds the database of this studio. Your change was not made, nothing "
-                "is lost. Close the other program, or wait and try again."
+                "Another program holds the database of this studio. Your change was not made; "
+                "nothing is lost. Close the other program, or wait and try again."
             ) from None
         if "full" in text or "disk i/o" in text:
             raise _full() from None

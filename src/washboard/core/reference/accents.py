@@ -13,6 +13,8 @@ SMALLEST, LARGEST = 0.00016, 0.003
 """Share of the picture an accent may take: below it is grain, above it is a mass."""
 CONTRAST = 2.4
 """Least step of value to the ring around it."""
+HEIGHTS = (0.8 * CONTRAST, 1.5 * CONTRAST, 2.3 * CONTRAST)
+"""Contrasts at which candidates are sought."""
 CROWD = 7
 """With as many like ones close by it is texture, and texture is brushwork, not accents."""
 MOST = 14
@@ -50,9 +52,8 @@ class _Spot:
 def find_accents(picture: Picture) -> Accents:
     """Lights and darks of 0.016 to 0.3 % of the picture that stand at least 2.4 values off.
 
-    A ladder of thresholds every half value, for lights and for darks; of the components at each,
-    those of fitting size, compact, off the frame and well set off from their ring. Of nested ones
-    the best set off is kept; one of a crowd of like ones is texture and goes.
+    Each is the part of a small thing above half its height over its ring: of fitting size, compact,
+    off the frame and crisp. One of a crowd of like ones is texture and goes.
     """
     value = cv2.resize(picture.value, fitted(picture.shape, SEARCH_SIDE), interpolation=cv2.INTER_AREA)
     spots = _spots(value, True) + _spots(10 - value, False)
@@ -67,46 +68,77 @@ def find_accents(picture: Picture) -> Accents:
 
 
 def _spots(value: Singles, light: bool) -> list[_Spot]:
-    """Candidates among the light places of `value`; darks are found in 10 - value."""
+    """Candidates among the light places of `value`; darks are found in 10 - value.
+
+    What an opening by the largest accent takes away (the top-hat) holds every small light thing.
+    """
+    width = int(2 * np.sqrt(LARGEST * value.size)) | 1
+    hat = value - cv2.morphologyEx(value, cv2.MORPH_OPEN, np.ones((width, width), np.uint8))
     spots = []
-    for threshold in np.arange(CONTRAST, 10.0, 0.5):
+    for height in HEIGHTS:
+        # A lamp may hang together with its neighbour's halo low down, but not higher up.
         _, labels, stats, _ = cv2.connectedComponentsWithStats(
-            (value > threshold).astype(np.uint8), connectivity=8
+            (hat >= height).astype(np.uint8), connectivity=4
         )
-        left, top, width, height, area = stats[1:].T
-        long, short = np.maximum(width, height), np.minimum(width, height)
-        fits = (area >= SMALLEST * value.size) & (area <= LARGEST * value.size)
-        fits &= (area >= 0.42 * width * height) & (long <= 4 * short)
-        fits &= (left > 1) & (top > 1)
-        fits &= (left + width < value.shape[1] - 1) & (top + height < value.shape[0] - 1)
-        for number in np.flatnonzero(fits) + 1:
-            spot = _spot(value, labels, int(number), tuple(int(n) for n in stats[number]), light)
-            if spot is not None:
-                spots.append(spot)
+        fits = stats[:, 4] >= SMALLEST * value.size * 0.6
+        fits &= np.maximum(stats[:, 2], stats[:, 3]) <= 3 * width
+        fits[0] = False
+        # A candidate with little contrast on the whole has no core worth measuring.
+        held = np.bincount(labels.ravel(), hat.ravel(), len(stats))
+        fits &= held >= 0.9 * CONTRAST * stats[:, 4]
+        found = (_spot(value, hat, labels, int(n), stats[n].tolist(), light) for n in np.flatnonzero(fits))
+        spots += [spot for spot in found if spot is not None]
     return spots
 
 
-def _spot(value: Singles, labels: Labels, number: int, stats: tuple[int, ...], light: bool) -> _Spot | None:
-    left, top, width, height, area = stats
+def _spot(
+    value: Singles, hat: Singles, labels: Labels, number: int, stats: list[int], light: bool
+) -> _Spot | None:
+    """The part of a candidate above half its height over its ring, where that is a proper accent."""
+    left, top, width, height, _ = stats
     pad = 3 + max(width, height) // 2
     rows = slice(max(0, top - pad), top + height + pad)
     columns = slice(max(0, left - pad), left + width + pad)
-    mask = (labels[rows, columns] == number).astype(np.uint8)
-    window = value[rows, columns]
+    window, own = value[rows, columns], labels[rows, columns] == number
+    peak = np.where(own, hat[rows, columns], 0)
+    if peak.max() < CONTRAST or own.all():
+        return None
+    y, x = divmod(int(np.argmax(peak)), peak.shape[1])
+    level = (float(window[y, x]) + _high(window[~own])) / 2
+    _, inside = cv2.connectedComponents((window > level).astype(np.uint8), connectivity=8)
+    mask = (inside == inside[y, x]).astype(np.uint8)
+    if window[y, x] <= level or not _is_proper(mask, (columns.start, rows.start), value.shape):
+        return None
     halo = cv2.dilate(mask, np.ones((3, 3), np.uint8))
-    ring = float(np.percentile(window[halo == 0], 80))
+    ring = _high(window[halo == 0])
     core = float(np.median(window[mask > 0]))
-    rim = window[(halo > 0) & (mask == 0)]
     # Crisp: one pixel outside its border it has lost a good part of its height.
-    crisp = (core - float(rim.mean())) / max(core - ring, 1e-6)
+    crisp = (core - float(window[(halo > 0) & (mask == 0)].mean())) / max(core - ring, 1e-6)
     if core - ring < CONTRAST or crisp < 0.4:
         return None
-    centre = (left + width / 2, top + height / 2)
-    return _Spot(mask, columns.start, rows.start, area, core - ring, centre, light)
+    centre = (columns.start + x, rows.start + y)
+    return _Spot(mask, columns.start, rows.start, int(mask.sum()), core - ring, centre, light)
+
+
+def _high(values: Singles) -> float:
+    """The 80th percentile, to the nearest value there is."""
+    k = int(0.8 * (len(values) - 1))
+    return float(np.partition(values, k)[k])
+
+
+def _is_proper(mask: Bytes, corner: tuple[int, int], shape: tuple[int, ...]) -> bool:
+    """Whether a thing has an accent's size, is compact, and stands off the frame."""
+    columns, rows = np.flatnonzero(mask.any(axis=0)), np.flatnonzero(mask.any(axis=1))
+    width, height = int(columns[-1] - columns[0]) + 1, int(rows[-1] - rows[0]) + 1
+    area, total = int(mask.sum()), shape[0] * shape[1]
+    left, top = corner[0] + int(columns[0]), corner[1] + int(rows[0])
+    inside = left > 1 and top > 1 and left + width < shape[1] - 1 and top + height < shape[0] - 1
+    compact = area >= 0.45 * width * height and max(width, height) <= 2.8 * min(width, height)
+    return inside and compact and SMALLEST * total <= area <= LARGEST * total
 
 
 def _apart(spots: list[_Spot]) -> list[_Spot]:
-    """Of spots found at several thresholds in one place the most salient."""
+    """Of spots in one place the most salient."""
     kept: list[_Spot] = []
     for spot in sorted(spots, key=lambda s: (-s.salience, s.centre)):
         reach = 1.2 * spot.area**0.5
@@ -152,8 +184,11 @@ def _filled(value: Singles, labels: Labels, kept: list[_Spot]) -> Singles:
     grown = cv2.dilate((labels > 0).astype(np.uint8), np.ones((5, 5), np.uint8))
     size = (value.shape[1], value.shape[0])
     hole = cv2.resize(grown, size, interpolation=cv2.INTER_NEAREST)
-    # Normalised blur: only what is not in the hole counts, so the surround flows in from all sides.
-    sigma = max(size) * 0.012
-    weight = cv2.GaussianBlur((1 - hole).astype(np.float32), (0, 0), sigma)
-    around = cv2.GaussianBlur(value * (1 - hole), (0, 0), sigma) / np.maximum(weight, 1e-3)
+    # Normalised blur at a quarter of the size: only what is not in a hole counts, so the surround
+    # flows in from all sides.
+    quarter = fitted((value.shape[0], value.shape[1]), max(1, max(size) // 4))
+    open_ = cv2.resize((1 - hole).astype(np.float32), quarter, interpolation=cv2.INTER_AREA)
+    seen = cv2.resize(value * (1 - hole), quarter, interpolation=cv2.INTER_AREA)
+    both = cv2.GaussianBlur(np.dstack([seen, open_]), (0, 0), max(quarter) * 0.012)
+    around = cv2.resize(both[..., 0] / np.maximum(both[..., 1], 1e-3), size)
     return np.where(hole > 0, around, value).astype(np.float32)

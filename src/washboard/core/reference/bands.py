@@ -50,8 +50,9 @@ def _band_cost(value: Singles, k: int, edges: NDArray[np.float64], means: NDArra
 
 
 def _smallest(costs: list[Singles], guide: Singles) -> Labels:
-    smooth = [cv2.ximgproc.guidedFilter(guide, cost.astype(np.float32), 4, 0.02) for cost in costs]
-    return np.argmin(np.stack(smooth), axis=0).astype(np.int32)
+    # All costs in one go: the guide's statistics are worked out once.
+    smooth = cv2.ximgproc.guidedFilter(guide, np.dstack(costs).astype(np.float32), 4, 0.02)
+    return np.argmin(smooth, axis=2).astype(np.int32)
 
 
 def families(colour: Singles) -> NDArray[np.float64]:

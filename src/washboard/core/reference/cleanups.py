@@ -6,10 +6,9 @@ import heapq
 
 import cv2
 import numpy as np
-from numpy.typing import NDArray
 
 from .picture import Labels, Singles
-from .regions import Regions, median_of
+from .regions import Line, Regions, median_of
 
 SPECK = 0.0022
 """Share of the picture below which a region is not worth a mass of its own."""
@@ -45,7 +44,7 @@ def dissolve(regions: Regions, share: float, most: int | None = None) -> None:
 def _host(regions: Regions, i: int) -> int:
     """The neighbour of least contrast, a longer border counting for more."""
     lines = regions.contours[i]
-    total = sum(line.sum() for line in lines.values())
+    total = sum(map(sum, lines.values()))
     return min(lines, key=lambda j: (regions.apart(i, j) / (0.25 + regions.length(i, j) / total), j))
 
 
@@ -64,7 +63,7 @@ def without_rims(regions: Regions, value: Singles) -> Labels:
     one, other = np.arange(regions.count), np.arange(regions.count)
     for i, (a, b) in sides.items():
         one[i], other[i] = a, b
-    means = regions.sums[:, 0] / np.maximum(regions.areas, 1)
+    means = np.array([regions.mean(i)[0] for i in range(regions.count)])
     rim = np.flatnonzero(one[labels.ravel()] != labels.ravel())
     own, seen = labels.ravel()[rim], value.ravel()[rim]
     to_one = np.abs(seen - means[one[own]]) <= np.abs(seen - means[other[own]])
@@ -78,7 +77,7 @@ def _sides_of_rim(regions: Regions, i: int) -> tuple[int, int] | None:
     if len(lines) < 2:
         return None
     a, b = sorted(lines, key=lambda j: (-regions.length(i, j), j))[:2]
-    total = sum(float(line.sum()) for line in lines.values())
+    total = sum(map(sum, lines.values()))
     narrow = 2 * regions.areas[i] / max(total, 1.0) <= RIM * max(regions.labels.shape)
     if not narrow or regions.length(i, a) + regions.length(i, b) < 0.6 * total:
         return None
@@ -127,9 +126,9 @@ def _weakness(regions: Regions, i: int, j: int) -> float | None:
     return edge if edge < min(1.15 * steep, WEAK_IF_STEEP) else None
 
 
-def _strong_part(line: NDArray[np.float64]) -> float:
+def _strong_part(line: Line) -> float:
     """Share of a contour with clear edge evidence: 0.75 values and more."""
-    return float(line[6:].sum() / max(line.sum(), 1e-9))
+    return sum(line[6:]) / max(sum(line), 1)
 
 
 def smoothed(labels: Labels, shape: tuple[int, int], sigma: float) -> Labels:

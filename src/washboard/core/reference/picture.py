@@ -62,12 +62,12 @@ def picture_of(rgb: Bytes) -> Picture:
         )
     linear = cv2.LUT(rgb, np.repeat(_LINEAR, 3, axis=2))
     luminance = cv2.transform(linear, _LUMA)
-    step = np.rint(luminance * _STEPS).astype(np.int32)
-    value = _VALUE_OF_STEP[np.clip(step, 0, _STEPS)]
+    value = _VALUE_OF_STEP.take((luminance * _STEPS + 0.5).astype(np.int32), mode="clip")
     lab = cv2.cvtColor(linear, cv2.COLOR_LRGB2Lab)
-    levels = cv2.reduce(rgb.reshape(-1, 3), 1, cv2.REDUCE_MAX)
-    blown = float(np.mean(rgb.min(axis=2) >= 254))
-    return Picture(rgb, value, lab, float(np.mean(levels <= 3)), blown)
+    red, green, blue = cv2.split(rgb)
+    crushed = np.count_nonzero(cv2.max(cv2.max(red, green), blue) <= 3) / red.size
+    blown = np.count_nonzero(cv2.min(cv2.min(red, green), blue) >= 254) / red.size
+    return Picture(rgb, value, lab, crushed, blown)
 
 
 def fitted(shape: tuple[int, int], long_side: int) -> tuple[int, int]:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import math
+
 import cv2
 import numpy as np
 from numpy.typing import NDArray
@@ -9,6 +11,8 @@ from skimage.measure import label as components
 
 from .picture import Labels, Singles
 
+Line = list[int]
+"""Histogram of edge evidence along a contour: a plain list, as there are thousands of tiny ones."""
 BINS = 24
 EVIDENCE_TOP = 3.0
 """Edge evidence (values across 1 % of the long side) at the last bin of a contour's histogram."""
@@ -54,59 +58,62 @@ class Regions:
         self.labels: Labels = components(classes, connectivity=1, background=-1).astype(np.int32) - 1
         self.count = int(self.labels.max()) + 1
         flat = self.labels.ravel()
-        self.areas = np.bincount(flat, minlength=self.count).astype(np.float64)
+        self.areas: list[float] = np.bincount(flat, minlength=self.count).astype(np.float64).tolist()
         channels = (value, colour[..., 0], colour[..., 1])
-        self.sums = np.stack([np.bincount(flat, c.ravel(), self.count) for c in channels], axis=1)
+        sums = [np.bincount(flat, c.ravel(), self.count) for c in channels]
+        self.sums: list[list[float]] = np.stack(sums, axis=1).tolist()
         level = np.minimum(edges.ravel() * (BINS / EVIDENCE_TOP), BINS - 1).astype(np.intp)
         inside = np.bincount(flat * BINS + level, minlength=self.count * BINS)
-        self.inside = inside.reshape(self.count, BINS).astype(np.float64)
+        self.inside: list[Line] = inside.reshape(self.count, BINS).tolist()
         self.into = np.arange(self.count)
         self.contours = self._contours(level)
 
-    def _contours(self, level: NDArray[np.intp]) -> list[dict[int, NDArray[np.float64]]]:
+    def _contours(self, level: NDArray[np.intp]) -> list[dict[int, Line]]:
         first, second = crossings(self.labels)
         flat = self.labels.ravel()
         a, b = flat[first], flat[second]
         low, high = np.minimum(a, b).astype(np.int64), np.maximum(a, b).astype(np.int64)
         strength = np.maximum(level[first], level[second])
         key, counts = np.unique((low * self.count + high) * BINS + strength, return_counts=True)
-        contours: list[dict[int, NDArray[np.float64]]] = [{} for _ in range(self.count)]
+        contours: list[dict[int, Line]] = [{} for _ in range(self.count)]
         for code, length in zip(key.tolist(), counts.tolist(), strict=True):
             pair, bin_ = divmod(code, BINS)
             i, j = divmod(pair, self.count)
             line = contours[i].get(j)
             if line is None:
-                line = contours[i][j] = contours[j][i] = np.zeros(BINS)
+                line = contours[i][j] = contours[j][i] = [0] * BINS
             line[bin_] += length
         return contours
 
     def alive(self) -> list[int]:
         return [int(i) for i in np.flatnonzero(self.into == np.arange(self.count))]
 
-    def mean(self, i: int) -> NDArray[np.float64]:
+    def mean(self, i: int) -> tuple[float, float, float]:
         """Mean value, a*, b* of region i."""
-        return np.asarray(self.sums[i] / max(self.areas[i], 1.0))
+        area = max(self.areas[i], 1.0)
+        value, a, b = self.sums[i]
+        return value / area, a / area, b / area
 
     def apart(self, i: int, j: int) -> float:
         """Difference of two regions' means in values, colour counted as in `edge_evidence`."""
-        step = self.mean(i) - self.mean(j)
-        return float(np.sqrt(step[0] ** 2 + (step[1] ** 2 + step[2] ** 2) / 400))
+        (v, a, b), (w, c, d) = self.mean(i), self.mean(j)
+        return math.sqrt((v - w) ** 2 + ((a - c) ** 2 + (b - d) ** 2) / 400)
 
-    def length(self, i: int, j: int) -> float:
-        return float(self.contours[i][j].sum())
+    def length(self, i: int, j: int) -> int:
+        return sum(self.contours[i][j])
 
     def merge(self, i: int, j: int) -> None:
         """Region i becomes part of region j; their contours to others are summed."""
         self.into[self.into == i] = j
         self.areas[j] += self.areas[i]
-        self.sums[j] += self.sums[i]
-        self.inside[j] += self.inside[i]
+        self.sums[j] = [x + y for x, y in zip(self.sums[j], self.sums[i], strict=True)]
+        self.inside[j] = _added(self.inside[j], self.inside[i])
         for k, line in self.contours[i].items():
             del self.contours[k][i]
             if k == j:
                 continue
             own = self.contours[j].get(k)
-            joined = line if own is None else own + line
+            joined = line if own is None else _added(own, line)
             self.contours[j][k] = self.contours[k][j] = joined
         self.contours[i] = {}
         self.areas[i] = 0.0
@@ -120,13 +127,18 @@ class Regions:
         return rank[inverse].reshape(self.labels.shape)
 
 
-def median_of(histogram: NDArray[np.float64]) -> float:
+def _added(one: Line, other: Line) -> Line:
+    return [a + b for a, b in zip(one, other, strict=True)]
+
+
+def median_of(histogram: Line) -> float:
     """Median edge evidence of a contour's histogram, in values; interpolated inside the bin."""
-    total = histogram.sum()
-    if total <= 0:
+    half = sum(histogram) / 2
+    if half <= 0:
         return 0.0
-    running = np.cumsum(histogram)
-    k = int(np.searchsorted(running, total / 2))
-    before = running[k - 1] if k else 0.0
-    inside = (total / 2 - before) / max(histogram[k], 1e-9)
-    return float((k + inside) * EVIDENCE_TOP / BINS)
+    before = 0
+    for k, held in enumerate(histogram):
+        if before + held >= half:
+            return (k + (half - before) / held) * EVIDENCE_TOP / BINS
+        before += held
+    return EVIDENCE_TOP
