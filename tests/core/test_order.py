@@ -132,7 +132,7 @@ def test_moving_a_pass_says_what_breaks_for_which_masses_and_why() -> None:
     plan = made(5).plan
     verdict = moved(plan, plan.passes[-1].id, 0)
     assert not verdict.fine
-    assert all(refusal.mass in plan.ids and refusal.sentence for refusal in verdict.refusals)
+    assert all(refusal.mass in plan.by_id and refusal.sentence for refusal in verdict.refusals)
     assert moved(plan, plan.passes[1].id, 1).fine
     with pytest.raises(InvalidInput, match="no pass"):
         moved(plan, "p99", 0)

@@ -91,7 +91,7 @@ function Chip({ mass, done, colour, lit, onPick }: ChipProps) {
       className={classes.cell}
       data-role={bare ? "bare" : operation.role}
       data-lit={lit}
-      style={bare ? undefined : { background: colour, color: value > 5.2 ? "#000" : "#fff" }}
+      style={bare ? undefined : { background: colour, color: value > 4.84 ? "#000" : "#fff" }}
       title={`${operation.kind.replace("-", " ")}, ${operation.role}`}
       onClick={onPick}
     >

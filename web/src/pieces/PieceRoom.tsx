@@ -28,8 +28,12 @@ export function PieceRoom() {
   });
   const settings = piece.data?.settings;
   const medium = catalogue.data?.media.find((m) => m.key === settings?.medium)?.words;
+  const surface = plan.data?.document.surface;
+  const tone = surface?.words.match(/^[#v]/)
+    ? `a tone of value ${surface.value.toFixed(1)}`
+    : surface?.words;
   const facts =
-    settings && `${medium} on ${settings.surface}, ${settings.widthCm} × ${settings.heightCm} cm`;
+    settings && `${medium} on ${tone ?? "…"}, ${settings.widthCm} × ${settings.heightCm} cm`;
   const problem = changes.problem ?? piece.error ?? (plan.isFetching ? null : plan.error);
   const stages = piece.data ? ["See", "Order"] : [];
   return (

@@ -10,8 +10,18 @@ Floats = NDArray[np.float64]
 QUINTIC = (0.0, 1.1914, -0.22533, 0.23352, -0.020484, 0.00081939)
 """Coefficients of Y in powers of V, ASTM D1535-14 equation 2; the 1943 scale is these / 0.975."""
 
+_SLOPE = tuple(power * c for power, c in enumerate(QUINTIC))[1:]
 _GRID = np.linspace(0.0, 10.0, 8193)
-_LUMINANCE = np.polynomial.polynomial.polyval(_GRID, np.asarray(QUINTIC))
+
+
+def _horner(at: Floats, coefficients: tuple[float, ...]) -> Floats:
+    total = np.full_like(at, coefficients[-1])
+    for coefficient in coefficients[-2::-1]:
+        total = total * at + coefficient
+    return total
+
+
+_LUMINANCE = _horner(_GRID, QUINTIC)
 
 
 def luminance_of(value: ArrayLike) -> Floats:
@@ -23,7 +33,7 @@ def luminance_of(value: ArrayLike) -> Floats:
     19.27
     """
     clipped = np.clip(np.asarray(value, dtype=np.float64), 0.0, 10.0)
-    return np.asarray(np.polynomial.polynomial.polyval(clipped, np.asarray(QUINTIC)))
+    return _horner(clipped, QUINTIC)
 
 
 def value_of(luminance: ArrayLike) -> Floats:
@@ -37,6 +47,5 @@ def value_of(luminance: ArrayLike) -> Floats:
     """
     target = np.clip(np.asarray(luminance, dtype=np.float64), 0.0, 100.0)
     guess = np.interp(target, _LUMINANCE, _GRID)
-    slope = np.polynomial.polynomial.polyval(guess, np.polynomial.polynomial.polyder(np.asarray(QUINTIC)))
-    error = np.polynomial.polynomial.polyval(guess, np.asarray(QUINTIC)) - target
-    return np.clip(guess - error / slope, 0.0, 10.0)
+    error = _horner(guess, QUINTIC) - target
+    return np.clip(guess - error / _horner(guess, _SLOPE), 0.0, 10.0)

@@ -89,17 +89,23 @@ def targeted(masses: Sequence[Mass], key: Key, medium: Medium, surface: Surface)
     A lit white is lighter than nearly all it borders on by at least a value and close to the surface
     as it is: leaving it out costs less than a value and gives the picture its light.
     """
-    first = [keyed(mass, key, medium, surface) for mass in masses]
-    if not medium.transparent:
-        return tuple(first)
-    values = {mass.id: mass.target for mass in first}
-    bare = (surface.lab, surface.lab)
-    return tuple(
-        replace(mass, target=surface.value, target_ends=bare)
-        if _is_lit_white(mass, values, surface)
-        else mass
-        for mass in first
-    )
+    planned = [keyed(mass, key, medium, surface) for mass in masses]
+    if medium.transparent:
+        values = {mass.id: mass.target for mass in planned}
+        bare = (surface.lab, surface.lab)
+        planned = [
+            replace(mass, target=surface.value, target_ends=bare)
+            if _is_lit_white(mass, values, surface)
+            else mass
+            for mass in planned
+        ]
+    return tuple(replace(mass, band_range=_planned_band(mass, key)) for mass in planned)
+
+
+def _planned_band(mass: Mass, key: Key) -> tuple[float, float]:
+    """The values a mass may end at: its band as planned, reaching to its target where that was moved."""
+    low, high = (key.of(edge) for edge in mass.band_range)
+    return min(low, mass.target), max(high, mass.target)
 
 
 def _is_lit_white(mass: Mass, values: dict[str, float], surface: Surface) -> bool:

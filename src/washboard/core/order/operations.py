@@ -32,6 +32,8 @@ def operations_of(
 ) -> tuple[Operation, ...]:
     """Operations of pass k: bare masses are named in the first, targets from back to front, then unders."""
     done: list[Operation] = []
+    values = value_of_linear(np.stack([before, after])).mean(axis=2)
+    untouched: Mask = np.isclose(before, scene.bare).reshape(len(before), -1).min(axis=1)
     if k == 0:
         done += [_bare(scene, int(m)) for m in np.flatnonzero(turn < 0)]
     ranked = sorted(
@@ -42,11 +44,11 @@ def operations_of(
         own = scene.parts.of(m)
         laid = own[covered[own]]
         if m in muted:
-            done.append(_operation(scene, m, own, before, after, Role.UNDER))
+            done.append(_operation(scene, m, own, values, untouched, Role.UNDER))
         elif turn[m] == k:
-            done.append(_operation(scene, m, own, before, after, Role.TARGET))
+            done.append(_operation(scene, m, own, values, untouched, Role.TARGET))
         elif laid.size:
-            done.append(_operation(scene, m, laid, before, after, Role.UNDER))
+            done.append(_operation(scene, m, laid, values, untouched, Role.UNDER))
     return tuple(done)
 
 
@@ -58,13 +60,14 @@ def _bare(scene: Scene, m: int) -> Operation:
 
 
 def _operation(
-    scene: Scene, m: int, laid: NDArray[np.intp], before: Floats, after: Floats, role: Role
+    scene: Scene, m: int, laid: NDArray[np.intp], values: Floats, untouched: Mask, role: Role
 ) -> Operation:
+    """One operation; `values` (2, p) of the parts before and after, `untouched` (p,) still bare before."""
     mass, own = scene.masses[m], scene.parts.of(m)
     cover = float(scene.parts.areas[laid].sum() / scene.parts.areas[own].sum())
-    start, end = (_median(scene, looks, laid) for looks in (before, after))
-    first = bool(np.allclose(before[laid], scene.bare[laid]))
-    return Operation(mass.id, _kind(scene, m, role, first), role, min(1.0, cover), start, end)
+    start, end = (median_of(scene, row, laid) for row in values)
+    kind = _kind(scene, m, role, bool(untouched[laid].all()))
+    return Operation(mass.id, kind, role, min(1.0, cover), start, end)
 
 
 def _kind(scene: Scene, m: int, role: Role, first: bool) -> Kind:
@@ -77,10 +80,10 @@ def _kind(scene: Scene, m: int, role: Role, first: bool) -> Kind:
     return Kind.BLOCK_IN if first else Kind.LAYER
 
 
-def _median(scene: Scene, looks: Floats, laid: NDArray[np.intp]) -> float:
-    values = value_of_linear(looks[laid]).mean(axis=1)
-    order = np.argsort(values, kind="stable")
-    running = np.cumsum(scene.parts.areas[laid][order])
+def median_of(scene: Scene, values: Floats, laid: NDArray[np.intp]) -> float:
+    """The area-weighted median value of some parts."""
+    order = laid[np.argsort(values[laid], kind="stable")]
+    running = np.cumsum(scene.parts.areas[order])
     return float(values[order[int(np.searchsorted(running, running[-1] / 2))]])
 
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 from enum import StrEnum
+from functools import cached_property
 
 from ..key.key import Key
 from ..materials.media import Medium
@@ -103,14 +104,11 @@ class Plan:
     predicted: tuple[tuple[float, ...], ...]
     notes: tuple[str, ...] = ()
 
+    @cached_property
+    def by_id(self) -> Mapping[str, Mass]:
+        """The masses by their ids."""
+        return {mass.id: mass for mass in self.masses}
+
     def mass(self, name: str) -> Mass:
         """The mass of that id; raises KeyError."""
-        return next(m for m in self.masses if m.id == name) if name in self.ids else self._missing(name)
-
-    @property
-    def ids(self) -> frozenset[str]:
-        return frozenset(m.id for m in self.masses)
-
-    @staticmethod
-    def _missing(name: str) -> Mass:
-        raise KeyError(name)
+        return self.by_id[name]

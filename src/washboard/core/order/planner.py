@@ -19,7 +19,7 @@ from ..reference.mass import Mass
 from .coverage import Coverage, cut_length
 from .depth import host_of, with_depth
 from .levels import grouped
-from .operations import operations_of, overlaps_of
+from .operations import median_of, operations_of, overlaps_of
 from .painting import (
     OPEN_AT_ONCE,
     Scene,
@@ -250,13 +250,7 @@ def predicted_values(scene: Scene, steps: Sequence[Step]) -> tuple[tuple[float, 
 def mass_values(scene: Scene, looks: Floats) -> Floats:
     """Value (m,) of each mass in looks (p, 2, 3): weighted median over parts of the mean of both ends."""
     values = value_of_linear(looks).mean(axis=1)
-    result = np.zeros(len(scene.masses))
-    for m in range(len(scene.masses)):
-        own = scene.parts.of(m)
-        order = own[np.argsort(values[own], kind="stable")]
-        running = np.cumsum(scene.parts.areas[order])
-        result[m] = values[order[int(np.searchsorted(running, running[-1] / 2))]]
-    return result
+    return np.array([median_of(scene, values, scene.parts.of(m)) for m in range(len(scene.masses))])
 
 
 def _notes(

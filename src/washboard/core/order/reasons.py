@@ -22,6 +22,8 @@ Mask = NDArray[np.bool_]
 
 SHOWS = 1.5
 """ΔE₀₀ from which an under-colour is worth a word."""
+TELLS = 0.1
+"""Values outside its band from which a mass is said to be there."""
 WORTH_CM = 3.0
 """cm of edge from which a saving is worth a word."""
 
@@ -279,13 +281,16 @@ def findings_for(worked: Worked, k: int) -> tuple[str, ...]:
     for o in done.operations:
         mass = worked.plan.mass(o.mass)
         low, high = mass.band_range
-        keyed = worked.plan.key.of
-        inside = keyed(low) - 0.1 <= o.to_value <= keyed(high) + 0.1
-        if o.role is Role.TARGET and o.kind.lays and not inside:
-            findings.append(
-                f"{listed([mass])} ends at {o.to_value:.1f}, outside its band of {low:.1f} to {high:.1f}: "
+        if o.role is Role.TARGET and not low - TELLS <= o.to_value <= high + TELLS:
+            why = (
                 f"{medium.words.lower()} on this surface reaches {worked.plan.key.lowest:.1f} to "
-                f"{worked.plan.key.highest:.1f}."
+                f"{worked.plan.key.highest:.1f}"
+                if o.kind.lays
+                else f"the bare surface is near enough to {mass.target:.1f} to be left"
+            )
+            findings.append(
+                f"{listed([mass])} ends at {o.to_value:.1f}, outside its band of "
+                f"{low:.1f} to {high:.1f}: {why}."
             )
     return tuple(findings)
 

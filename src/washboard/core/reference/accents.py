@@ -15,6 +15,9 @@ CONTRAST = 2.4
 """Least step of value to the ring around it."""
 HEIGHTS = (0.8 * CONTRAST, 1.5 * CONTRAST, 2.3 * CONTRAST)
 """Contrasts at which candidates are sought."""
+COMPACT = {True: (0.42, 4.0), False: (0.5, 2.4)}
+"""Share of its box a light or a dark one fills at least, and how many times longer than wide at
+most: lamps have rays, long darks are shadows."""
 CROWD = 7
 """With as many like ones close by it is texture, and texture is brushwork, not accents."""
 MOST = 14
@@ -107,7 +110,7 @@ def _spot(
     level = (float(window[y, x]) + _high(window[~own])) / 2
     _, inside = cv2.connectedComponents((window > level).astype(np.uint8), connectivity=8)
     mask = (inside == inside[y, x]).astype(np.uint8)
-    if window[y, x] <= level or not _is_proper(mask, (columns.start, rows.start), value.shape):
+    if window[y, x] <= level or not _is_proper(mask, (columns.start, rows.start), value.shape, light):
         return None
     halo = cv2.dilate(mask, np.ones((3, 3), np.uint8))
     ring = _high(window[halo == 0])
@@ -126,14 +129,18 @@ def _high(values: Singles) -> float:
     return float(np.partition(values, k)[k])
 
 
-def _is_proper(mask: Bytes, corner: tuple[int, int], shape: tuple[int, ...]) -> bool:
+def _is_proper(mask: Bytes, corner: tuple[int, int], shape: tuple[int, ...], light: bool) -> bool:
     """Whether a thing has an accent's size, is compact, and stands off the frame."""
     columns, rows = np.flatnonzero(mask.any(axis=0)), np.flatnonzero(mask.any(axis=1))
     width, height = int(columns[-1] - columns[0]) + 1, int(rows[-1] - rows[0]) + 1
     area, total = int(mask.sum()), shape[0] * shape[1]
     left, top = corner[0] + int(columns[0]), corner[1] + int(rows[0])
     inside = left > 1 and top > 1 and left + width < shape[1] - 1 and top + height < shape[0] - 1
-    compact = area >= 0.45 * width * height and max(width, height) <= 2.8 * min(width, height)
+    fill, long = COMPACT[light]
+    # What runs out of the window it was sought in is part of something larger.
+    inside &= width < mask.shape[1] - 1 and height < mask.shape[0] - 1
+    inside &= not (mask[[0, -1]].any() or mask[:, [0, -1]].any())
+    compact = area >= fill * width * height and max(width, height) <= long * min(width, height)
     return inside and compact and SMALLEST * total <= area <= LARGEST * total
 
 

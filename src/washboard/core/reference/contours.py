@@ -10,6 +10,9 @@ from .picture import Labels, Singles
 
 Floats = NDArray[np.float64]
 CORNER = 2**-0.5
+UNBIASED = 0.97
+"""Counting straight passages and cut corners is right at 0° and 45° and 8 % long between: this
+splits the error."""
 REACH = 10
 """Pixels to either side of a contour in which its transition is sought."""
 SAMPLES = 40
@@ -20,7 +23,7 @@ def lengths(labels: Labels, count: int) -> Floats:
     """Contour length in pixels between every two labels, (count, count), symmetric, zero diagonal.
 
     Marching squares on each 2 × 2 window: a straight passage counts 1, a cut corner 1/√2. That
-    keeps slanting and round contours within a few per cent; counting pixel sides is up to 41 % off.
+    keeps contours within 3 % short and 5 % long at every angle; counting pixel sides is up to 41 % off.
     """
     a, b = labels[:-1, :-1].ravel(), labels[:-1, 1:].ravel()
     c, d = labels[1:, :-1].ravel(), labels[1:, 1:].ravel()
@@ -40,7 +43,7 @@ def lengths(labels: Labels, count: int) -> Floats:
         apart = x != y
         pair = np.minimum(x, y)[apart] * count + np.maximum(x, y)[apart]
         total += 0.5 * np.bincount(pair, minlength=count * count)
-    square = total.reshape(count, count)
+    square = UNBIASED * total.reshape(count, count)
     return square + square.T
 
 

@@ -47,10 +47,15 @@ class _Pixels:
     rows: slice
     columns: slice
     mask: NDArray[np.bool_]
-    count: int
+    y: NDArray[np.intp]
+    x: NDArray[np.intp]
     value: Singles
     lab: Singles
     box_lab: Singles
+
+    @property
+    def count(self) -> int:
+        return len(self.y)
 
 
 def measure(
@@ -103,11 +108,9 @@ def _pixels(picture: Picture, labels: Labels, label: int, box: tuple[slice, ...]
     y, x = np.nonzero(mask)
     # Medians of a few thousand pixels are those of all to a hundredth of a value, and far cheaper.
     step = max(1, len(y) // SAMPLED)
-    y, x = y[::step], x[::step]
-    lab = picture.lab[rows, columns]
-    return _Pixels(
-        rows, columns, mask, int(np.count_nonzero(mask)), picture.value[rows, columns][y, x], lab[y, x], lab
-    )
+    value, lab = picture.value[rows, columns], picture.lab[rows, columns]
+    few = y[::step], x[::step]
+    return _Pixels(rows, columns, mask, y, x, value[few], lab[few], lab)
 
 
 def _mass(
@@ -128,9 +131,8 @@ def _mass(
     band = int(np.searchsorted(np.asarray(thresholds), value, side="right"))
     inward = distance[part.rows, part.columns]
     narrow, median = _widths(inward, part.mask)
-    rows, columns = (axis + 0.5 for axis in np.nonzero(part.mask))
-    deepest = int(np.argmax(inward[part.mask]))
-    x, y = (columns + part.columns.start) / width, (rows + part.rows.start) / height
+    deepest = int(np.argmax(inward[part.y, part.x]))
+    left, top = part.columns.start + 0.5, part.rows.start + 0.5
     pieces, _ = cv2.connectedComponents(part.mask.astype(np.uint8), connectivity=8)
     return Mass(
         id=f"m{label}",
@@ -148,14 +150,14 @@ def _mass(
         width_mm=median * cm * 10,
         pieces=pieces - 1,
         outline_cm=0.0,
-        centre=(float(x.mean()), float(y.mean())),
+        centre=((float(part.x.mean()) + left) / width, (float(part.y.mean()) + top) / height),
         box=(
             part.columns.start / width,
             part.rows.start / height,
             part.columns.stop / width,
             part.rows.stop / height,
         ),
-        inside=(float(x[deepest]), float(y[deepest])),
+        inside=((float(part.x[deepest]) + left) / width, (float(part.y[deepest]) + top) / height),
         ends=ends,
     )
 
