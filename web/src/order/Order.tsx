@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
 import { useKeys } from "../parts/keys";
 import { useRoom } from "../pieces/PieceRoom";
@@ -41,6 +41,13 @@ export function Order() {
       ),
     [passes.length, setQuery],
   );
+  // Two quick presses must be two steps, though the address follows a moment later.
+  const at = useRef(pass);
+  at.current = pass;
+  const walk = (by: number) => {
+    at.current = Math.min(passes.length, Math.max(0, at.current + by));
+    go(at.current);
+  };
   const toggle = (what: keyof Looking) => setLooking((now) => ({ ...now, [what]: !now[what] }));
   const step = (by: number) => {
     const order = rowOrder(plan.document.masses, allRows).map((m) => m.id);
@@ -48,8 +55,8 @@ export function Order() {
     setMass(order[(at + by + order.length) % order.length] ?? null);
   };
   useKeys({
-    ArrowLeft: (down) => down && go(pass - 1),
-    ArrowRight: (down) => down && go(pass + 1),
+    ArrowLeft: (down) => down && walk(-1),
+    ArrowRight: (down) => down && walk(1),
     ArrowUp: (down) => down && step(-1),
     ArrowDown: (down) => down && step(1),
     q: (down) => setLooking((now) => ({ ...now, squint: down })),
