@@ -6,6 +6,7 @@ from dataclasses import dataclass
 
 import cv2
 import numpy as np
+from numpy.typing import NDArray
 
 from .picture import Bytes, Labels, Picture, Singles, fitted
 
@@ -80,7 +81,7 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
     spots = []
     for height in HEIGHTS:
         # A lamp may hang together with its neighbour's halo low down, but not higher up.
-        _, labels, stats, _ = cv2.connectedComponentsWithStats(
+        _, labels, stats, middles = cv2.connectedComponentsWithStats(
             (hat >= height).astype(np.uint8), connectivity=4
         )
         fits = stats[:, 4] >= SMALLEST * value.size * 0.6
@@ -89,9 +90,19 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
         # A candidate with little contrast on the whole has no core worth measuring.
         held = np.bincount(labels.ravel(), hat.ravel(), len(stats))
         fits &= held >= 0.9 * CONTRAST * stats[:, 4]
+        fits &= _sparse(middles, fits, max(value.shape))
         found = (_spot(value, hat, labels, int(n), stats[n].tolist(), light) for n in np.flatnonzero(fits))
         spots += [spot for spot in found if spot is not None]
     return spots
+
+
+def _sparse(middles: NDArray[np.float64], fits: NDArray[np.bool_], side: int) -> NDArray[np.bool_]:
+    """Which candidates do not stand in a thicket: foliage and pebbles give hundreds close together."""
+    kept = np.zeros(len(middles), bool)
+    at = middles[fits]
+    near = ((at[:, None] - at[None]) ** 2).sum(axis=2) < (0.13 * side) ** 2
+    kept[fits] = near.sum(axis=1) <= 2 * CROWD
+    return kept
 
 
 def _spot(

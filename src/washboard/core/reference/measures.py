@@ -18,6 +18,8 @@ from .picture import Labels, Picture, Singles
 
 GRADED_FROM = 0.8
 """Range of value inside a mass, 10th to 90th percentile after squinting, that asks for a gradation."""
+COARSE_FROM = 60_000
+"""Pixels from which a gradation is measured at an eighth of the size instead of a quarter."""
 SAMPLED = 3000
 """Pixels of a mass from which its medians are taken, at least."""
 SMALL = 600
@@ -124,8 +126,7 @@ def _mass(
 ) -> Mass:
     """A mass with what its own pixels tell; `distance` (h, w) of the whole picture."""
     height, width = distance.shape
-    value = float(np.median(part.value))
-    low, high = (float(v) for v in np.percentile(part.value, (10, 90)))
+    low, value, high = _at(part.value, 0.1, 0.5, 0.9)
     if kind is Kind.GRADED:
         low, high = sorted(float(value_of_lab(end)) for end in ends)
     band = int(np.searchsorted(np.asarray(thresholds), value, side="right"))
@@ -140,7 +141,7 @@ def _mass(
         kind=kind,
         value=value,
         spread=high - low,
-        lab=_triple(np.median(part.lab, axis=0)),
+        lab=_median(part.lab),
         share=part.count / (height * width),
         area_cm2=part.count * cm * cm,
         band=band,
@@ -182,19 +183,20 @@ def _gradient(
     The wide-blurred colour inside the mass is laid onto the line between its two ends; so a glow
     spreads as a glow and a sky as a sky, without steps.
     """
-    middle = _triple(np.median(part.lab, axis=0))
+    middle = _median(part.lab)
     flat = (middle, middle), None, None
     if accent or given is Kind.FLAT or part.count < 400:
         return flat
     small, smooth = _blurred_inside(part)
     inside = smooth[small]
+    inside = inside[:: max(1, len(inside) // SAMPLED)]
     if not len(inside):
         return flat
-    low, high = np.percentile(inside[:, 0], (6, 94))
+    low, high = _at(inside[:, 0], 0.06, 0.94)
     if (high - low) / 10 < GRADED_FROM and given is not Kind.GRADED:
         return flat
-    light = _triple(np.median(inside[inside[:, 0] >= high], axis=0))
-    dark = _triple(np.median(inside[inside[:, 0] <= low], axis=0))
+    light = _median(inside[inside[:, 0] >= high])
+    dark = _median(inside[inside[:, 0] <= low])
     axis = np.subtract(dark, light)
     axis[0] *= 2  # value leads: colour alone must not turn the gradation round
     weight = np.array([2.0, 1.0, 1.0])
@@ -215,14 +217,15 @@ def _direction(small: NDArray[np.bool_], lightness: Floats) -> float:
 
 
 def _blurred_inside(part: _Pixels) -> tuple[NDArray[np.bool_], Floats]:
-    """The mass at a quarter of the size, and its Lab blurred widely inside it.
+    """The mass at a quarter or an eighth of the size, and its Lab blurred widely inside it.
 
     Normalised: only what lies in the mass counts, so nothing flows in from outside.
     """
-    small = part.mask[::4, ::4]
+    step = 4 if part.count < COARSE_FROM else 8
+    small = part.mask[::step, ::step]
     weight = small.astype(np.float32)
-    sigma = max(1.0, 0.035 * max(small.shape) + 0.35 * np.sqrt(part.count) / 16)
-    lab = part.box_lab[::4, ::4] * weight[..., None]
+    sigma = max(1.0, 0.035 * max(small.shape) + 0.35 * np.sqrt(part.count) / (4 * step))
+    lab = part.box_lab[::step, ::step] * weight[..., None]
     both = cv2.GaussianBlur(np.dstack([lab, weight]), (0, 0), sigma)
     return small, both[..., :3] / np.maximum(both[..., 3:], 1e-4)
 
@@ -246,8 +249,9 @@ def _widths(distance: Singles, mask: NDArray[np.bool_]) -> tuple[float, float]:
         return (float(2 * distance[mask].max()),) * 2
     ridge = mask & (distance >= cv2.dilate(distance, np.ones((3, 3), np.uint8)) - 1e-3)
     along = 2 * distance[ridge] if ridge.any() else np.array([1.0])
-    low, middle = np.percentile(along[along >= np.percentile(along, 20)], (5, 50))
-    return float(low), float(middle)
+    (least,) = _at(along, 0.2)
+    low, middle = _at(along[along >= least], 0.05, 0.5)
+    return low, middle
 
 
 def _borders(
@@ -266,5 +270,13 @@ def _borders(
     return tuple(found)
 
 
-def _triple(colour: NDArray[np.generic]) -> Lab:
-    return float(colour[0]), float(colour[1]), float(colour[2])
+def _median(colours: NDArray[np.floating]) -> Lab:
+    """The median of colours (n, 3), channel by channel."""
+    middle = np.partition(colours, len(colours) // 2, axis=0)[len(colours) // 2]
+    return float(middle[0]), float(middle[1]), float(middle[2])
+
+
+def _at(values: NDArray[np.floating], *shares: float) -> tuple[float, ...]:
+    """The values (n,) below which the given shares lie, each to the nearest value there is."""
+    ranked = np.sort(values)
+    return tuple(float(ranked[round(share * (len(ranked) - 1))]) for share in shares)

@@ -1,0 +1,168 @@
+"""Stages are remembered by what matters to them; the worker can be stopped, and its death is survived."""
+
+from __future__ import annotations
+
+import os
+import signal
+import threading
+from collections.abc import Iterator
+from dataclasses import replace
+
+import cv2
+import numpy as np
+import pytest
+
+from tests.conftest import encoded
+from tests.pieces import photographs
+from washboard.core.errors import InvalidInput, Stopped, WashboardError
+from washboard.core.order.prediction import painted
+from washboard.pipeline.settings import Anchor, Settings
+from washboard.pipeline.stages import Before, Stages, packed
+from washboard.pipeline.tasks import TakeIn, WorkerDied
+from washboard.pipeline.view import view_of
+from washboard.pipeline.worker import Worker
+
+SETTINGS = Settings("watercolour", "white", 45, 30)
+
+
+class Counted:
+    """A file's bytes, counting how often they were asked for."""
+
+    def __init__(self, data: bytes) -> None:
+        self.data, self.asked = data, 0
+
+    def __call__(self) -> bytes:
+        self.asked += 1
+        return self.data
+
+
+@pytest.fixture
+def cup_file() -> Counted:
+    return Counted(encoded(photographs()["cup"], quality=92))
+
+
+def test_a_change_of_bands_or_squint_decodes_nothing_again(cup_file: Counted) -> None:
+    stages = Stages()
+    first = stages.seen("cup", cup_file, SETTINGS)
+    for change in (
+        {"bands": 4},
+        {"squint": 1.5},
+        {"thresholds": (2.0, 5.0, 8.0)},
+        {"even": True},
+        {"school": None},
+    ):
+        other = stages.seen("cup", cup_file, replace(SETTINGS, **change))
+        assert other.picture is first.picture
+    assert cup_file.asked == 1
+    assert stages.seen("cup", cup_file, replace(SETTINGS, bands=4)).squinted is first.squinted
+
+
+def test_a_change_of_school_divides_nothing_again(cup_file: Counted) -> None:
+    stages = Stages()
+    one = stages.result("cup", cup_file, SETTINGS)
+    other = stages.result("cup", cup_file, replace(SETTINGS, school="dark-to-light"))
+    assert other.seen.division is one.seen.division
+    assert other.worked.plan.school != one.worked.plan.school
+
+
+def test_masses_keep_their_ids_through_a_change_of_squint(cup_file: Counted) -> None:
+    stages = Stages()
+    one = stages.result("cup", cup_file, SETTINGS)
+    ids = {m.label: m.id for m in one.worked.plan.masses}
+    before = Before(one.seen.measured.labels, ids, one.next_number)
+    other = stages.result("cup", cup_file, replace(SETTINGS, squint=1.4), before=before)
+    kept = {m.id for m in other.worked.plan.masses} & set(ids.values())
+    assert len(kept) >= 0.5 * len(ids)
+    assert other.next_number >= one.next_number
+    fresh = {m.id for m in other.worked.plan.masses} - set(ids.values())
+    assert all(int(name[1:]) >= one.next_number for name in fresh)
+
+
+def test_progress_rises_and_stopping_in_it_ends_the_work(cup_file: Counted) -> None:
+    seen: list[float] = []
+    Stages().result("cup", cup_file, SETTINGS, lambda _, done: seen.append(done))
+    assert seen == sorted(seen)
+    assert seen[-1] == 1.0
+
+    def stop(stage: str, done: float) -> None:
+        if done > 0.3:
+            raise Stopped(stage)
+
+    with pytest.raises(Stopped):
+        Stages().result("cup", cup_file, SETTINGS, stop)
+
+
+def test_no_picture_of_a_plan_shows_a_staircase_inside_a_mass(cup_file: Counted) -> None:
+    result = Stages().result("cup", cup_file, SETTINGS)
+    labels = result.seen.measured.labels
+    border = np.zeros(labels.shape, np.uint8)
+    border[:, 1:] |= labels[:, 1:] != labels[:, :-1]
+    border[1:] |= labels[1:] != labels[:-1]
+    inside = cv2.dilate(border, np.ones((21, 21), np.uint8)) == 0
+    for row in range(len(result.table.colours)):
+        grey = painted(result.table, result.maps, row, True)[..., 0].astype(np.int16)
+        step = np.maximum(np.abs(np.diff(grey, axis=1))[1:], np.abs(np.diff(grey, axis=0))[:, 1:])
+        # A tenth of a value between two pixels is the least that could be seen as a step.
+        assert int(step[inside[1:, 1:]].max()) <= 3, row
+
+
+def test_the_page_gets_whole_tables_and_maps(cup_file: Counted) -> None:
+    result = Stages().result("cup", cup_file, SETTINGS)
+    view = view_of(result)
+    patches = len(view["patchMass"])
+    assert len(view["colours"]) == len(result.worked.plan.passes) + 1
+    assert {len(row) for row in view["colours"]} == {patches} == {len(row) for row in view["greys"]}
+    assert len(packed(result.maps)) == 6 * view["width"] * view["height"]
+    assert int(result.maps.first.max()) < patches
+    assert int(result.maps.weight.max()) <= 127
+    assert sum(view["histogram"]) == pytest.approx(1, abs=1e-3)
+
+
+WRONG = [
+    {"passes": 0}, {"passes": 12}, {"bands": 1}, {"bands": 10}, {"squint": -1}, {"squint": 9},
+    {"thresholds": (5.0, 3.0)}, {"names": (Anchor(2, 0, "x"),)}, {"names": (Anchor(0.5, 0.5, " "),)},
+    {"school": "none"}, {"medium": "none"}, {"surface": "none"}, {"width_cm": 0.0},
+]  # fmt: skip
+
+
+@pytest.mark.parametrize("change", WRONG, ids=str)
+def test_settings_that_cannot_be_are_refused(change: dict) -> None:
+    with pytest.raises(InvalidInput):
+        replace(SETTINGS, **change).checked()
+
+
+@pytest.fixture
+def worker() -> Iterator[Worker]:
+    running = Worker()
+    yield running
+    running.close()
+
+
+def test_the_worker_takes_a_picture_in_and_refuses_what_is_none(worker: Worker, cup_file: Counted) -> None:
+    quiet = threading.Event()
+    found = worker.run(TakeIn("cup", cup_file.data), lambda *_: None, quiet)
+    assert (found["width"], found["height"]) == (1000, 667)
+    assert found["working"].startswith(b"\xff\xd8")
+    with pytest.raises(WashboardError, match="not a picture") as caught:
+        worker.run(TakeIn("none", b"none"), lambda *_: None, quiet)
+    assert caught.value.code == "invalid-image"
+
+
+def test_a_worker_that_dies_is_said_and_a_new_one_takes_its_place(worker: Worker, cup_file: Counted) -> None:
+    quiet = threading.Event()
+    worker.run(TakeIn("cup", cup_file.data), lambda *_: None, quiet)
+    killer = threading.Timer(0.0, lambda: os.kill(worker._process.pid, signal.SIGKILL))
+    killer.start()
+    killer.join()
+    try:
+        worker.run(TakeIn("other", cup_file.data + b"!"), lambda *_: None, quiet)
+    except WorkerDied as error:
+        assert "Nothing was lost" in str(error)  # noqa: PT017
+    assert worker.run(TakeIn("cup", cup_file.data), lambda *_: None, quiet)["width"] == 1000
+
+
+def test_a_task_cancelled_before_its_turn_never_runs(worker: Worker, cup_file: Counted) -> None:
+    cancelled = threading.Event()
+    cancelled.set()
+    with pytest.raises(Stopped):
+        worker.run(TakeIn("cup", cup_file.data), lambda *_: None, cancelled)
