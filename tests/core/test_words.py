@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from dataclasses import replace
+from functools import partial
 
 import pytest
 from hypothesis import HealthCheck, given, settings
@@ -120,7 +121,7 @@ def test_both_demo_pieces_differ_in_coverage_between_the_schools() -> None:
         sets = []
         for school in ("light-to-dark", "dark-to-light"):
             changed = replace(piece.settings, school=school)
-            worked = Stages().result("x", lambda piece=piece: reference_bytes(piece), changed).worked
+            worked = Stages().result("x", partial(reference_bytes, piece), changed).worked
             sets.append({step.covered.tobytes() for step in worked.steps})
         assert sets[0] != sets[1]
 
