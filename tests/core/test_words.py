@@ -26,9 +26,7 @@ SOME = settings(max_examples=60, deadline=None, derandomize=True, suppress_healt
 @pytest.fixture(scope="module")
 def demos() -> dict[str, Result]:
     return {
-        piece.name: Stages().result(
-            piece.reference, lambda piece=piece: reference_bytes(piece), piece.settings
-        )
+        piece.name: Stages().result(piece.reference, partial(reference_bytes, piece), piece.settings)
         for piece in DEMO
     }
 
