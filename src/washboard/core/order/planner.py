@@ -113,12 +113,13 @@ def plan_of(
 def is_right(mass: Mass, surface: Surface) -> bool:
     """Whether the bare surface already looks like the mass's target, a graded one in its middle.
 
-    The ends of a graded mass may be off by twice as much, as long as its middle is right.
+    The light end of a graded mass may be twice as far off, the dark end a quarter farther: a light
+    that is missing can still be laid over, a dark that is missing leaves a hole in a shape.
     """
-    ends = float(np.max(np.abs(value_of_lab(mass.target_ends) - surface.value)))
+    ends = value_of_lab(mass.target_ends) - surface.value
+    near = float(ends.max()) <= 2 * RIGHT_VALUE and float(ends.min()) >= -1.25 * RIGHT_VALUE
     apart = float(difference(mass.target_lab, surface.lab))
-    middle = abs(mass.target - surface.value)
-    return middle <= RIGHT_VALUE and ends <= 2 * RIGHT_VALUE and apart <= RIGHT_COLOUR
+    return near and abs(mass.target - surface.value) <= RIGHT_VALUE and apart <= RIGHT_COLOUR
 
 
 def turns(scene: Scene, school: School, passes: int | None) -> tuple[NDArray[np.int64], list[list[int]]]:

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
 from .coverage import Status, cut_length
-from .names import count_word, listed, look_of
+from .names import count_word, listed, look_of, named
 from .painting import Scene, spoilt_by
 from .plan import Reason, Role
 
@@ -71,7 +71,7 @@ def bare_contrast(worked: Worked, k: int) -> tuple[float, float, list[int]] | No
     for m in worked.steps[k].group:
         for border in scene.masses[m].borders:
             other = index[border.mass]
-            if turn[other] >= 0 or border.length_cm < 1 or scene.masses[other].kind is MassKind.ACCENT:
+            if turn[other] >= 0 or border.length_cm < WORTH_CM or scene.masses[other].kind is MassKind.ACCENT:
                 continue
             step = scene.surface.value - scene.masses[m].target
             if best is None or step > best[0] + 1e-9:
@@ -304,8 +304,10 @@ def _seam(worked: Worked, k: int) -> str:
     for m in sorted(group):
         for border in scene.masses[m].borders:
             other = index[border.mass]
-            if other <= m or other not in group or border.length_cm < 2:
+            if other <= m or other not in group or border.length_cm < WORTH_CM:
                 continue
+            if named(scene.masses[m]) == named(scene.masses[other]):
+                continue  # nobody could find that border by its name
             apart = abs(scene.masses[m].target - scene.masses[other].target)
             score = border.hardness + apart
             if best is None or score > best[0]:

@@ -1,0 +1,160 @@
+"""See and Order used by hand: ladder, squint, names, washboard, moves, schools."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Callable
+
+import pytest
+from playwright.sync_api import Page, expect
+
+from tests.conftest import Server, new_piece, worked_out
+
+
+@pytest.fixture
+def piece(start: Callable[..., Server], cup: bytes) -> tuple[Server, str]:
+    server = start()
+    with server.client() as client:
+        made = new_piece(client, cup, medium="pastel", surface="value:4")["id"]
+        worked_out(client, made)
+    return server, made
+
+
+def settings(server: Server, piece: str) -> dict:
+    with server.client() as client:
+        return client.get(f"/api/pieces/{piece}").json()["settings"]
+
+
+def quiet(page: Page) -> None:
+    """Wait until nothing is being worked out."""
+    expect(page.get_by_role("main")).to_have_attribute("aria-busy", "false", timeout=30_000)
+
+
+def opened(page: Page, where: tuple[Server, str], view: str) -> None:
+    server, piece = where
+    page.goto(f"{server.url}/pieces/{piece}/{view}")
+    page.get_by_role("img", name=re.compile("The (picture|reference)")).first.wait_for(timeout=30_000)
+    quiet(page)
+
+
+def test_a_threshold_dragged_on_the_ladder_is_kept_and_undone(page: Page, piece: tuple[Server, str]) -> None:
+    opened(page, piece, "see?look=bands")
+    handle = page.get_by_role("slider", name="Threshold 2")
+    before = float(handle.get_attribute("aria-valuenow") or 0)
+    box = handle.bounding_box()
+    assert box is not None
+    page.mouse.move(box["x"] + 12, box["y"] + box["height"] / 2)
+    page.mouse.down()
+    page.mouse.move(box["x"] + 12, box["y"] + box["height"] / 2 - 12, steps=4)
+    page.mouse.up()
+    quiet(page)
+    kept = settings(*piece)["thresholds"]
+    assert kept is not None
+    assert kept[1] > before
+    expect(handle).to_have_attribute("aria-valuenow", str(kept[1]))
+    page.keyboard.press("Control+z")
+    expect(handle).to_have_attribute("aria-valuenow", str(before), timeout=30_000)
+    assert settings(*piece)["thresholds"] is None
+
+
+def test_squint_and_bands_are_set_on_their_ridges(page: Page, piece: tuple[Server, str]) -> None:
+    opened(page, piece, "see")
+    page.get_by_role("radio", name="Squint 2", exact=True).click()
+    quiet(page)
+    page.get_by_role("radio", name="Bands 3", exact=True).click()
+    quiet(page)
+    assert (settings(*piece)["squint"], settings(*piece)["bands"]) == (2.0, 3)
+    expect(page.get_by_role("slider")).to_have_count(2)
+    page.get_by_role("button", name="space them evenly").click()
+    expect(page.get_by_role("slider", name="Threshold 1")).to_have_attribute(
+        "aria-valuenow", "3.3333", timeout=30_000
+    )
+
+
+@pytest.mark.parametrize("look", ["reference", "values", "bands", "masses"])
+def test_every_way_of_looking_has_an_address_of_its_own(
+    page: Page, piece: tuple[Server, str], look: str
+) -> None:
+    opened(page, piece, "see")
+    page.get_by_role("button", name=look, exact=True).click()
+    expect(page).to_have_url(re.compile(f"look={look}"))
+    expect(page.get_by_role("button", name=look, exact=True)).to_have_attribute("aria-pressed", "true")
+
+
+def test_a_mass_that_is_named_is_called_so_in_the_plan(page: Page, piece: tuple[Server, str]) -> None:
+    opened(page, piece, "see?look=masses")
+    page.keyboard.press("ArrowDown")
+    page.get_by_label("Name of this mass").fill("the wooden table")
+    page.get_by_role("button", name="name it").click()
+    quiet(page)
+    assert settings(*piece)["names"][0]["name"] == "the wooden table"
+    page.get_by_role("link", name="Order").click()
+    expect(page.get_by_role("rowheader", name="Wooden table")).to_be_visible(timeout=30_000)
+
+
+def test_the_passes_are_chosen_on_their_ridges_and_in_the_list(page: Page, piece: tuple[Server, str]) -> None:
+    opened(page, piece, "order?pass=1")
+    page.get_by_role("button", name=re.compile("^Pass 2,")).click()
+    expect(page).to_have_url(re.compile("pass=2"))
+    page.get_by_role("listitem").first.get_by_role("button").click()
+    expect(page).to_have_url(re.compile("pass=1"))
+    expect(page.get_by_role("img", name="The picture after pass 1")).to_be_visible()
+    page.keyboard.press("ArrowLeft")
+    expect(page.get_by_text("The bare surface")).to_be_visible()
+
+
+def test_all_masses_are_listed_on_demand(page: Page, piece: tuple[Server, str]) -> None:
+    opened(page, piece, "order")
+    few = page.get_by_role("rowheader").count()
+    page.get_by_role("button", name=re.compile(r"all \d+ masses")).click()
+    assert page.get_by_role("rowheader").count() > few
+
+
+def test_the_number_of_passes_is_pinned_by_one_more_or_fewer(page: Page, piece: tuple[Server, str]) -> None:
+    opened(page, piece, "order")
+    before = page.get_by_role("button", name=re.compile("^Pass ")).count()
+    page.get_by_role("button", name="one fewer").click()
+    expect(page.get_by_role("button", name=re.compile("^Pass "))).to_have_count(before - 1, timeout=30_000)
+    assert settings(*piece)["passes"] == before - 1
+
+
+def test_a_pass_dragged_along_the_board_is_answered_while_it_moves(
+    page: Page, piece: tuple[Server, str]
+) -> None:
+    opened(page, piece, "order")
+    passes = page.get_by_role("button", name=re.compile("^Pass "))
+    last, first = passes.last.bounding_box(), passes.first.bounding_box()
+    assert last is not None
+    assert first is not None
+    page.mouse.move(last["x"] + last["width"] / 2, last["y"] + 10)
+    page.mouse.down()
+    page.mouse.move(first["x"] + 4, first["y"] + 10, steps=8)
+    expect(page.get_by_role("status")).to_contain_text("moved to place 1")
+    page.mouse.up()
+    page.get_by_role("button", name=re.compile("Leave it")).click()
+    expect(page.get_by_role("status")).to_have_count(0)
+
+
+def test_values_reference_and_outlines_change_the_picture_not_its_place(
+    page: Page, piece: tuple[Server, str]
+) -> None:
+    opened(page, piece, "order?pass=2")
+    picture = page.get_by_role("img", name="The picture after pass 2")
+    place = picture.bounding_box()
+    page.keyboard.press("v")
+    expect(page.get_by_role("img", name="values only")).to_be_visible()
+    assert page.get_by_role("img", name="values only").bounding_box() == place
+    page.keyboard.press("v")
+    page.keyboard.press("r")
+    reference = page.get_by_role("img", name="The reference").bounding_box()
+    assert reference is not None
+    assert place is not None
+    assert (reference["x"], reference["y"], reference["width"]) == (place["x"], place["y"], place["width"])
+    assert reference["height"] == pytest.approx(place["height"], abs=1)
+
+
+def test_the_surround_is_remembered(page: Page, piece: tuple[Server, str]) -> None:
+    opened(page, piece, "order")
+    page.get_by_role("button", name="dark surround").click()
+    page.reload()
+    expect(page.locator("html")).to_have_attribute("data-surround", "dark")
