@@ -14,6 +14,7 @@ from washboard.core.errors import InvalidInput, UnknownName
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.order.coverage import Coverage, Status, cut_length
 from washboard.core.order.levels import group_costs, grouped
+from washboard.core.order.painting import spoilt_by
 from washboard.core.order.parts import Parts
 from washboard.core.order.plan import Kind, Role
 from washboard.core.order.planner import Worked, reordered
@@ -126,6 +127,36 @@ def test_every_figure_of_a_reason_comes_out_again_from_the_forced_alternative(pi
             if reason.kind == "waits":
                 before = worked.plan.passes[k - 1]
                 assert reason.figures["minutes"] == before.wait > 0
+            if reason.kind == "keeps-off":
+                spoilt = spoilt_by(worked.scene, step.before, step.colours)
+                off = parts.of(index[reason.masses[0]])
+                assert not step.covered[off].all()
+                assert np.isclose(spoilt[off], reason.figures["deltaE"]).any()
+            if reason.kind == "ground-paints":
+                bare = [m.share for m, t in zip(worked.plan.masses, worked.turn, strict=True) if t < 0]
+                assert reason.figures["share"] == pytest.approx(sum(bare))
+            if reason.kind == "loose":
+                loose = [
+                    length
+                    for a, b, length in zip(parts.first, parts.second, parts.length, strict=True)
+                    if step.covered[a] != step.covered[b]
+                    and parts.mass[a] != parts.mass[b]
+                    and worked.turn[parts.mass[b if step.covered[a] else a]] > k
+                ]
+                assert reason.figures["cm"] == pytest.approx(sum(loose))
+            if reason.kind == "accents-last":
+                shares = [worked.plan.mass(name).share for name in done.targets]
+                assert reason.figures["share"] == pytest.approx(sum(shares))
+            if reason.kind == "meets-bare":
+                beside = [
+                    (worked.plan.surface.value - worked.plan.mass(name).target, border.length_cm)
+                    for name in done.targets
+                    for border in worked.plan.mass(name).borders
+                    if border.mass in reason.masses
+                ]
+                assert any(
+                    np.allclose((reason.figures["values"], reason.figures["cm"]), pair) for pair in beside
+                )
 
 
 def test_moving_a_pass_says_what_breaks_for_which_masses_and_why() -> None:

@@ -224,15 +224,15 @@ def _loose(worked: Worked, k: int) -> Reason | None:
     parts = scene.parts
     ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner
     later = step.question.status == Status.LATER
-    loose = ends & (later[parts.first] | later[parts.second])
+    # Only the side that is left open counts: what is run under has its own edges cut now.
+    open_side = np.where(step.covered[parts.first], parts.second, parts.first)
+    loose = ends & later[open_side]
     length = float(parts.length[loose].sum())
     if length < WORTH_CM:
         return None
     minutes = length / scene.medium.cut_cm
     saved = f", {minutes:.0f} min not spent twice" if minutes >= 1 else ""
-    masses = sorted(
-        {int(m) for side in (parts.first, parts.second) for m in parts.mass[side[loose & later[side]]]}
-    )
+    masses = sorted({int(m) for m in parts.mass[open_side[loose]]})
     names = listed(_masses(scene, masses), 2)
     later_ones = "they come later and cut" if len(masses) > 1 else "that comes later and cuts"
     sentence = f"Its edge toward {names} may stay loose: {later_ones} those {length:.0f} cm once{saved}."
