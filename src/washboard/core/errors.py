@@ -7,7 +7,6 @@ WashboardError                  anything a person can read and act on
 │   ├── UnknownName             a name that is on no list (medium, school, surface)
 │   └── InvalidPlan             an open plan file that cannot be read
 │       └── NewerPlan           a plan file of a newer version
-├── Unreachable                 the medium cannot do what was asked on this surface
 └── Stopped                     the caller's progress function asked to stop
 """
 
@@ -48,10 +47,6 @@ class InvalidPlan(InvalidInput):
 
 class NewerPlan(InvalidPlan):
     code = "newer-plan"
-
-
-class Unreachable(WashboardError):
-    code = "unreachable"
 
 
 class Stopped(WashboardError):

@@ -110,9 +110,7 @@ def _least_cut(parts: Parts, contacts: Floats, source: Floats, sink: Floats) -> 
     return covered[:count]
 
 
-def cut_length(parts: Parts, covered: Mask, soft_too: bool = True) -> float:
+def cut_length(parts: Parts, covered: Mask) -> float:
     """cm of outline cut in by a coverage: where it ends between two masses, not inside one."""
     ends = (covered[parts.first] != covered[parts.second]) & ~parts.inner
-    if not soft_too:
-        ends &= parts.hardness > 0.5
     return float(parts.length[ends].sum())

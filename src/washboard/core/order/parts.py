@@ -10,11 +10,10 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from ..reference.contours import lengths
+from ..reference.contours import lengths, nearest_border
 from ..reference.mass import Mass
 from ..reference.picture import Labels
 
@@ -87,7 +86,7 @@ def divided(masses: Sequence[Mass], labels: Labels, width_cm: float) -> Cut:
         index_of[mass.label] = k
     index = index_of[labels]
     count = len(masses)
-    distance, nearest = _to_border(index)
+    distance, nearest = nearest_border(index)
     splits = _splits(masses)
     # A strip's code is mass × count + neighbour; a core's is mass × count + mass.
     may = splits[index, nearest]
@@ -108,32 +107,6 @@ def _splits(masses: Sequence[Mass]) -> NDArray[np.bool_]:
         for border in mass.borders:
             splits[k, index[border.mass]] = border.length_cm >= LEAST_BORDER_CM
     return splits
-
-
-def _to_border(index: Labels) -> tuple[NDArray[np.float32], Labels]:
-    """Distance in pixels to the nearest other mass, and which mass that is."""
-    other = index.copy()
-    inside = np.ones(index.shape, np.uint8)
-    for here, there in (
-        (np.s_[:, 1:], np.s_[:, :-1]),
-        (np.s_[:, :-1], np.s_[:, 1:]),
-        (np.s_[1:], np.s_[:-1]),
-        (np.s_[:-1], np.s_[1:]),
-    ):
-        apart = index[here] != index[there]
-        inside[here][apart] = 0
-        other[here] = np.where(apart, index[there], other[here])
-    if inside.all():
-        return np.full(index.shape, np.inf, np.float32), other
-    distance, seed = cv2.distanceTransformWithLabels(inside, cv2.DIST_L2, 3, labelType=cv2.DIST_LABEL_PIXEL)
-    neighbour = np.zeros(int(seed.max()) + 1, np.int32)
-    own = np.zeros(int(seed.max()) + 1, np.int32)
-    rim = inside == 0
-    neighbour[seed[rim]] = other[rim]
-    own[seed[rim]] = index[rim]
-    # The nearest border pixel may lie across the border: then its own mass is the neighbour.
-    near, near_own = neighbour[seed], own[seed]
-    return distance, np.where(near_own == index, near, near_own).astype(np.int32)
 
 
 def _parts(masses: Sequence[Mass], part: Labels, mass: NDArray[np.int64], cm: float) -> Parts:

@@ -9,12 +9,12 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-import cv2
 import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import encoded_of, value_of_linear
 from ..colour.value import luminance_of
+from ..reference.contours import nearest_border
 from ..reference.picture import Labels, Singles
 from .parts import STRIP_CM
 from .planner import Worked
@@ -74,7 +74,9 @@ def patch_map(worked: Worked, table: Table, parts: Labels, along: Singles, width
     """
     patches = table.patch[parts].astype(np.int32)
     cm = width_cm / parts.shape[1]
-    distance, other = _neighbour(patches)
+    to_border, other = nearest_border(patches)
+    # Measured from the line between the pixels, not from the middle of the last one.
+    distance = to_border + np.float32(0.5)
     width = _transition(worked, table, cm)[patches, other]
     # A linear ramp centred on the border: half and half on it, all own colour half a width inside.
     weight = np.clip(0.5 - distance / np.maximum(width, 1e-6), 0, 0.5)
@@ -97,29 +99,6 @@ def _transition(worked: Worked, table: Table, cm: float) -> Floats:
             between[k, index[border.mass]] = np.clip(width, LEAST_EDGE_PX, MOST_EDGE_PX)
     np.fill_diagonal(between, FADE_CM / cm)
     return np.asarray(between[table.mass[:, None], table.mass[None]])
-
-
-def _neighbour(patches: Labels) -> tuple[Singles, Labels]:
-    """Distance to the nearest other patch, in pixels from the border line, and which it is."""
-    inside = np.ones(patches.shape, np.uint8)
-    other = patches.copy()
-    for here, there in (
-        (np.s_[:, 1:], np.s_[:, :-1]),
-        (np.s_[:, :-1], np.s_[:, 1:]),
-        (np.s_[1:], np.s_[:-1]),
-        (np.s_[:-1], np.s_[1:]),
-    ):
-        apart = patches[here] != patches[there]
-        inside[here][apart] = 0
-        other[here] = np.where(apart, patches[there], other[here])
-    if inside.all():
-        return np.full(patches.shape, 1e6, np.float32), other
-    distance, seed = cv2.distanceTransformWithLabels(inside, cv2.DIST_L2, 5, labelType=cv2.DIST_LABEL_PIXEL)
-    own, across = (np.zeros(int(seed.max()) + 1, np.int32) for _ in range(2))
-    rim = inside == 0
-    own[seed[rim]], across[seed[rim]] = patches[rim], other[rim]
-    near = np.where(own[seed] == patches, across[seed], own[seed])
-    return (distance + np.float32(0.5)).astype(np.float32), near.astype(np.int32)
 
 
 def painted(table: Table, where: PatchMap, row: int, values_only: bool = False) -> Bytes:

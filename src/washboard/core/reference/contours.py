@@ -112,6 +112,33 @@ def _widths(value: Singles, labels: Labels, first: NDArray[np.intp], second: NDA
     return np.where(step < 0.25, 2.0 * REACH, np.clip(measured, 0.8, 2 * REACH))
 
 
+def nearest_border(labels: Labels) -> tuple[Singles, Labels]:
+    """Distance in pixels of each pixel to the nearest other label, and which label that is.
+
+    Infinite, and the pixel's own label, where there is no other.
+    """
+    other = labels.copy()
+    inside = np.ones(labels.shape, np.uint8)
+    for here, there in (
+        (np.s_[:, 1:], np.s_[:, :-1]),
+        (np.s_[:, :-1], np.s_[:, 1:]),
+        (np.s_[1:], np.s_[:-1]),
+        (np.s_[:-1], np.s_[1:]),
+    ):
+        apart = labels[here] != labels[there]
+        inside[here][apart] = 0
+        other[here] = np.where(apart, labels[there], other[here])
+    if inside.all():
+        return np.full(labels.shape, np.inf, np.float32), other
+    distance, seed = cv2.distanceTransformWithLabels(inside, cv2.DIST_L2, 5, labelType=cv2.DIST_LABEL_PIXEL)
+    own, across = (np.zeros(int(seed.max()) + 1, np.int32) for _ in range(2))
+    rim = inside == 0
+    own[seed[rim]], across[seed[rim]] = labels[rim], other[rim]
+    # The nearest border pixel may lie across the border: then its own label is the neighbour.
+    near = np.where(own[seed] == labels, across[seed], own[seed])
+    return distance, near.astype(np.int32)
+
+
 def hardness_of(widths: dict[tuple[int, int], float]) -> dict[tuple[int, int], float]:
     """Hardness 0.2–1 of each contour against the picture's own sharpest edges.
 

@@ -62,11 +62,6 @@ def found(value: Singles, bands: int) -> tuple[float, ...]:
     return _cuts(cut, bands)
 
 
-def band_of(value: Singles, thresholds: Sequence[float]) -> NDArray[np.int32]:
-    """Band of each value: 0 is the darkest, `len(thresholds)` the lightest."""
-    return np.searchsorted(np.asarray(thresholds), value, side="right").astype(np.int32)
-
-
 def middles(value: Singles, thresholds: Sequence[float]) -> NDArray[np.float64]:
     """Mean value of the pixels in each band; the band's centre where it is empty."""
     edges = np.array([0.0, *thresholds, 10.0])

@@ -1,4 +1,4 @@
-"""Squinting: small things melt, borders stay; and seeing from afar, which is another thing."""
+"""Squinting: small things melt, borders stay."""
 
 from __future__ import annotations
 
@@ -10,8 +10,6 @@ import numpy as np
 from .accents import Accents
 from .picture import SEGMENT_SIDE, Picture, Singles, fitted
 
-LEVELS = (0.0, 0.5, 1.0, 1.5, 2.0)
-"""Strengths the interface keeps ready, so that holding the key answers at once."""
 STRONGEST = 3.0
 
 
@@ -42,16 +40,6 @@ def squint(picture: Picture, accents: Accents, strength: float) -> Squinted:
     colour = cv2.medianBlur(colour, 5) if strength > 0.3 else colour
     colour = cv2.blur(colour, (_odd(5 * strength * unit),) * 2)
     return Squinted(smooth, colour)
-
-
-def from_afar(picture: Picture, long_side_cm: float, metres: float) -> Singles:
-    """The values (h, w) as seen from a distance: a low-pass of one minute of arc.
-
-    One minute of arc spans 0.29 mm a metre; the blur's full width at half height is that.
-    """
-    span_cm = 0.0291 * metres
-    sigma = span_cm / 2.355 * max(picture.shape) / max(long_side_cm, 1e-6)
-    return cv2.GaussianBlur(picture.value, (0, 0), sigma) if sigma > 0.2 else picture.value
 
 
 def _eight_bit(value: Singles) -> np.ndarray:
