@@ -1,4 +1,5 @@
 import type { Pass, Plan } from "../api/client";
+import { Fact } from "../parts/Fact";
 import { minutes } from "../parts/time";
 import classes from "./order.module.css";
 
@@ -42,14 +43,5 @@ export function PassNote({ plan, done }: Props) {
           </p>
         ))}
     </section>
-  );
-}
-
-function Fact({ shown, words }: { shown: string; words: string }) {
-  return (
-    <div>
-      <dd>{shown}</dd>
-      <dt>{words}</dt>
-    </div>
   );
 }

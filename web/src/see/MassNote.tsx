@@ -2,6 +2,7 @@ import { TextInput } from "@mantine/core";
 import { type FormEvent, useState } from "react";
 import type { Mass, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
+import { Fact } from "../parts/Fact";
 import { shortName } from "../parts/masses";
 import classes from "./see.module.css";
 
@@ -61,15 +62,6 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
       </p>
       <Naming mass={mass} piece={piece} changes={changes} />
     </section>
-  );
-}
-
-function Fact({ shown, words }: { shown: string; words: string }) {
-  return (
-    <div>
-      <dd>{shown}</dd>
-      <dt>{words}</dt>
-    </div>
   );
 }
 
