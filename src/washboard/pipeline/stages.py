@@ -108,7 +108,7 @@ class Stages:
         surface = surface_of(settings.surface)
         sheet = sheet_of(settings.width_cm, settings.height_cm, settings.width_cm / settings.height_cm)
         picture, division = drawn(shapes, surface.value, settings.width_cm / settings.height_cm)
-        squinted = Squinted(picture.value, picture.lab[..., 1:])
+        squinted = Squinted(picture.value, picture.lab[..., 1:], np.zeros(picture.shape, np.int32))
         thresholds = settings.thresholds or ladder.even(settings.bands)
         flat = [Kind.FLAT] * division.count
         measured = measure(picture, division, thresholds, sheet.picture_width_cm, flat)

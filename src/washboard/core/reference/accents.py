@@ -22,20 +22,18 @@ most: lamps have rays, long darks are shadows."""
 CROWD = 7
 """With as many like ones close by it is texture, and texture is brushwork, not accents."""
 MOST = 14
+GLOW = 7
+"""Pixels across of what is painted out round every point of an accent."""
 SEARCH_SIDE = 450
 """Pixels on the long side where accents are sought."""
 
 
 @dataclass(frozen=True)
 class Accents:
-    """`labels` (h, w): 0 where there is none, else 1…n; `light[k]` tells lamps from dark dots.
-
-    `filled` (h, w) is the value picture with every accent replaced by what surrounds it.
-    """
+    """`labels` (h, w): 0 where there is none, else 1…n; `light[k]` tells lamps from dark dots."""
 
     labels: Labels
     light: tuple[bool, ...]
-    filled: Singles
 
 
 @dataclass(frozen=True)
@@ -67,8 +65,7 @@ def find_accents(picture: Picture) -> Accents:
         rows, columns = spot.mask.shape
         window = labels[spot.top : spot.top + rows, spot.left : spot.left + columns]
         window[spot.mask > 0] = number
-    enlarged = _enlarged(labels, picture.shape)
-    return Accents(enlarged, tuple(s.light for s in kept), _filled(picture.value, labels, kept))
+    return Accents(_enlarged(labels, picture.shape), tuple(s.light for s in kept))
 
 
 def _spots(value: Singles, light: bool) -> list[_Spot]:
@@ -85,7 +82,7 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
             (hat >= height).astype(np.uint8), connectivity=4
         )
         fits = stats[:, 4] >= SMALLEST * value.size * 0.6
-        fits &= np.maximum(stats[:, 2], stats[:, 3]) <= 3 * width
+        fits &= (np.maximum(stats[:, 2], stats[:, 3]) <= 3 * width) & (stats[:, 4] <= 2 * LARGEST * value.size)
         fits[0] = False
         # A candidate with little contrast on the whole has no core worth measuring.
         held = np.bincount(labels.ravel(), hat.ravel(), len(stats))
@@ -114,15 +111,18 @@ def _spot(
     rows = slice(max(0, top - pad), top + height + pad)
     columns = slice(max(0, left - pad), left + width + pad)
     window, own = value[rows, columns], labels[rows, columns] == number
-    peak = np.where(own, hat[rows, columns], 0)
-    if peak.max() < CONTRAST or own.all():
+    _, peak, _, (x, y) = cv2.minMaxLoc(hat[rows, columns], own.view(np.uint8))
+    if peak < CONTRAST or own.all():
         return None
-    y, x = divmod(int(np.argmax(peak)), peak.shape[1])
     level = (float(window[y, x]) + _high(window[~own])) / 2
-    _, inside = cv2.connectedComponents((window > level).astype(np.uint8), connectivity=8)
-    mask = (inside == inside[y, x]).astype(np.uint8)
-    if window[y, x] <= level or not _is_proper(mask, (columns.start, rows.start), value.shape, light):
+    above = cv2.compare(window, level, cv2.CMP_GT)
+    _, inside, parts, _ = cv2.connectedComponentsWithStats(above, connectivity=8)
+    if not above[y, x]:
         return None
+    part = parts[inside[y, x]].tolist()
+    if not _is_proper(part, (columns.start, rows.start), window.shape, value.shape, light):
+        return None
+    mask = (inside == inside[y, x]).astype(np.uint8)
     halo = cv2.dilate(mask, np.ones((3, 3), np.uint8))
     ring = _high(window[halo == 0])
     core = float(np.median(window[mask > 0]))
@@ -131,7 +131,7 @@ def _spot(
     if core - ring < CONTRAST or crisp < 0.4:
         return None
     centre = (columns.start + x, rows.start + y)
-    return _Spot(mask, columns.start, rows.start, int(mask.sum()), core - ring, centre, light)
+    return _Spot(mask, columns.start, rows.start, part[4], core - ring, centre, light)
 
 
 def _high(values: Singles) -> float:
@@ -140,19 +140,23 @@ def _high(values: Singles) -> float:
     return float(np.partition(values, k)[k])
 
 
-def _is_proper(mask: Bytes, corner: tuple[int, int], shape: tuple[int, ...], light: bool) -> bool:
-    """Whether a thing has an accent's size, is compact, and stands off the frame."""
-    columns, rows = np.flatnonzero(mask.any(axis=0)), np.flatnonzero(mask.any(axis=1))
-    width, height = int(columns[-1] - columns[0]) + 1, int(rows[-1] - rows[0]) + 1
-    area, total = int(mask.sum()), shape[0] * shape[1]
-    left, top = corner[0] + int(columns[0]), corner[1] + int(rows[0])
-    inside = left > 1 and top > 1 and left + width < shape[1] - 1 and top + height < shape[0] - 1
-    fill, long = COMPACT[light]
+def _is_proper(
+    part: list[int], corner: tuple[int, int], window: tuple[int, ...], whole: tuple[int, ...], light: bool
+) -> bool:
+    """Whether a thing has an accent's size, is compact, and stands off the frame.
+
+    `part` is its left, top, width, height and area in the `window` (h, w) it was sought in, whose
+    `corner` is at (x, y) of the `whole` (h, w).
+    """
+    left, top, width, height, area = part
     # What runs out of the window it was sought in is part of something larger.
-    inside &= width < mask.shape[1] - 1 and height < mask.shape[0] - 1
-    inside &= not (mask[[0, -1]].any() or mask[:, [0, -1]].any())
+    if left < 1 or top < 1 or left + width > window[1] - 1 or top + height > window[0] - 1:
+        return False
+    left, top = corner[0] + left, corner[1] + top
+    inside = left > 1 and top > 1 and left + width < whole[1] - 1 and top + height < whole[0] - 1
+    fill, long = COMPACT[light]
     compact = area >= fill * width * height and max(width, height) <= long * min(width, height)
-    return inside and compact and SMALLEST * total <= area <= LARGEST * total
+    return inside and compact and SMALLEST <= area / (whole[0] * whole[1]) <= LARGEST
 
 
 def _apart(spots: list[_Spot]) -> list[_Spot]:
@@ -195,18 +199,18 @@ def _enlarged(labels: Labels, shape: tuple[int, int]) -> Labels:
     return result
 
 
-def _filled(value: Singles, labels: Labels, kept: list[_Spot]) -> Singles:
-    """The value picture with each accent, and the glow of a few pixels round it, painted out."""
-    if not kept:
+def painted_out(value: Singles, accents: Accents) -> Singles:
+    """A value picture (h, w), of any size, with each accent and its glow replaced by what surrounds it."""
+    if not accents.light:
         return value
-    grown = cv2.dilate((labels > 0).astype(np.uint8), np.ones((5, 5), np.uint8))
     size = (value.shape[1], value.shape[0])
-    hole = cv2.resize(grown, size, interpolation=cv2.INTER_NEAREST)
-    # Normalised blur at a quarter of the size: only what is not in a hole counts, so the surround
+    there = cv2.resize((accents.labels > 0).astype(np.uint8), size, interpolation=cv2.INTER_NEAREST)
+    hole = cv2.dilate(there, np.ones((GLOW, GLOW), np.uint8))
+    # Normalised blur at a fraction of the size: only what is not in a hole counts, so the surround
     # flows in from all sides.
-    quarter = fitted((value.shape[0], value.shape[1]), max(1, max(size) // 4))
-    open_ = cv2.resize((1 - hole).astype(np.float32), quarter, interpolation=cv2.INTER_AREA)
-    seen = cv2.resize(value * (1 - hole), quarter, interpolation=cv2.INTER_AREA)
-    both = cv2.GaussianBlur(np.dstack([seen, open_]), (0, 0), max(quarter) * 0.012)
+    small = fitted((value.shape[0], value.shape[1]), SEARCH_SIDE // 2)
+    open_ = cv2.resize((1 - hole).astype(np.float32), small, interpolation=cv2.INTER_AREA)
+    seen = cv2.resize(value * (1 - hole), small, interpolation=cv2.INTER_AREA)
+    both = cv2.GaussianBlur(np.dstack([seen, open_]), (0, 0), max(small) * 0.012)
     around = cv2.resize(both[..., 0] / np.maximum(both[..., 1], 1e-3), size)
-    return np.where(hole > 0, around, value).astype(np.float32)
+    return np.where(hole > 0, around, value)

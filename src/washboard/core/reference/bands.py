@@ -10,7 +10,6 @@ from numpy.typing import NDArray
 
 from .ladder import middles
 from .picture import Labels, Singles
-from .squint import Squinted
 
 CAP = 1.0
 """Largest squared distance (value²) that counts: a far pixel must not drag its neighbours along."""
@@ -19,39 +18,58 @@ FAMILY_APART = 17.0
 FAMILY_SHARE = 0.03
 """Least share of the picture for a colour family."""
 MOST_FAMILIES = 6
+COARSE_BIN, FINE_BIN = 8, 2
+"""Sides of the bins of a*b* in which the peaks of families are sought, and their middles settled."""
+RADIUS, EPSILON = 4, 0.02
+"""Of the guided filter: pixels to either side, and the variance (value²) under which it smooths."""
+STEPS = 2000
+"""Values told apart when bands are sought: half a hundredth of a value each."""
 
 
-def classes(squinted: Squinted, thresholds: Sequence[float]) -> tuple[Labels, Labels]:
-    """Band and colour family (h, w) of every pixel.
+def bands_of(value: Singles, thresholds: Sequence[float]) -> Labels:
+    """The band (h, w), 0…n-1, of every pixel of a squinted value picture.
 
-    Instead of cutting at the thresholds, each band's squared distance to its mean is smoothed by a
-    guided filter (He et al. 2013) and the smallest wins: far smoother borders and fewer specks.
+    Instead of cutting at the thresholds, how far each pixel lies outside each band is smoothed by a
+    guided filter (He et al. 2013) and the least wins: far smoother borders and fewer specks.
     """
-    value = squinted.value
-    means = middles(value, thresholds)
-    edges = np.array([0.0, *thresholds, 10.0])
-    band = _smallest([_band_cost(value, k, edges, means) for k in range(len(means))], value)
-    centres = families(squinted.colour)
-    if len(centres) == 1:
-        return band, np.zeros_like(band)
-    a, b = (np.ascontiguousarray(squinted.colour[..., k]) for k in (0, 1))
-    costs = [np.minimum(((a - x) ** 2 + (b - y) ** 2) / 400, 4.0) for x, y in centres.astype(np.float32)]
-    return band, _smallest(costs, value)
-
-
-def _band_cost(value: Singles, k: int, edges: NDArray[np.float64], means: NDArray[np.float64]) -> Singles:
-    """How far outside band k a value lies, less a little for lying well inside, squared and capped."""
-    outside = np.maximum(edges[k] - value, value - edges[k + 1])
-    inside = np.minimum(np.abs(value - means[k]), 1.0) * 0.02
-    return (np.clip(outside, -0.35, CAP) + inside).astype(np.float32)
-
-
-def _smallest(costs: list[Singles], guide: Singles) -> Labels:
-    """The cost that is least at each pixel, after smoothing along the guide's edges."""
+    costs = _band_costs(thresholds, middles(value, thresholds))
+    each = costs.take((value * (STEPS / 10) + 0.5).astype(np.uint16), axis=0, mode="clip")
     # All costs in one go: the guide's statistics are worked out once. At half the size this would
     # take a third of the time, but neighbouring shapes of the dark demo piece run together.
-    smooth = cv2.ximgproc.guidedFilter(guide, np.dstack(costs).astype(np.float32), 4, 0.02)
-    return np.argmin(smooth, axis=2).astype(np.int32)
+    least, *others = cv2.split(cv2.ximgproc.guidedFilter(value, each, RADIUS, EPSILON))
+    winner = np.zeros(value.shape, np.int32)
+    for k, cost in enumerate(others, 1):
+        winner[cost < least] = k
+        least = cv2.min(least, cost)
+    return winner
+
+
+def families_of(value: Singles, colour: Singles) -> Labels:
+    """The colour family (h, w), 0…n-1 with n ≤ 6, of every pixel: the one nearest in a*b*.
+
+    The colour is smoothed along the edges in value first. The nearest of smoothed colours has the
+    least smoothed squared distance, so this is the search of `bands_of` without its cap.
+    """
+    centres = families(colour)
+    winner = np.zeros(value.shape, np.int32)
+    if len(centres) == 1:
+        return winner
+    a, b = cv2.split(cv2.ximgproc.guidedFilter(value, colour, RADIUS, EPSILON))
+    least = np.full(value.shape, np.inf, np.float32)
+    for k, (x, y) in enumerate(centres.astype(np.float32)):
+        apart = (a - x) ** 2 + (b - y) ** 2
+        winner[apart < least] = k
+        least = cv2.min(least, apart)
+    return winner
+
+
+def _band_costs(thresholds: Sequence[float], means: NDArray[np.float64]) -> Singles:
+    """How far outside each of n bands a value lies, less a little for lying well inside: (STEPS + 1, n)."""
+    value = np.linspace(0, 10, STEPS + 1)[:, None]
+    low, high = np.array([0.0, *thresholds]), np.array([*thresholds, 10.0])
+    outside = np.maximum(low - value, value - high)
+    inside = np.minimum(np.abs(value - means), 1.0) * 0.02
+    return (np.clip(outside, -0.35, CAP) + inside).astype(np.float32)
 
 
 def families(colour: Singles) -> NDArray[np.float64]:
@@ -60,29 +78,35 @@ def families(colour: Singles) -> NDArray[np.float64]:
     Peaks of the a*b* histogram at least FAMILY_APART apart that hold FAMILY_SHARE, then Lloyd's
     iteration; deterministic, because nothing is drawn at random.
     """
-    sample = colour[::6, ::6].reshape(-1, 2).astype(np.float64)
-    bins = np.arange(-128, 129, 8)
-    counts, _, _ = np.histogram2d(sample[:, 0], sample[:, 1], bins=(bins, bins))
-    dense = cv2.GaussianBlur(counts, (0, 0), 1.0)
-    middle = (bins[:-1] + bins[1:]) / 2
+    side, step = 256 // FINE_BIN, COARSE_BIN // FINE_BIN
+    bins = ((colour[::3, ::3].reshape(-1, 2) + 128) / FINE_BIN).astype(np.intp) @ np.array([side, 1])
+    fine = np.bincount(bins, minlength=side * side) / len(bins)
+    at = (np.stack(np.divmod(np.arange(side * side), side), axis=1) + 0.5) * FINE_BIN - 128
+    coarse = fine.reshape(side // step, step, side // step, step).sum(axis=(1, 3))
+    dense = cv2.GaussianBlur(coarse, (0, 0), 1.0).ravel()
+    middle = (np.stack(np.divmod(np.arange(dense.size), len(coarse)), axis=1) + 0.5) * COARSE_BIN - 128
+    full = fine > 0
+    at, held = at[full], fine[full]
     centres: list[NDArray[np.float64]] = []
-    for flat in np.argsort(-dense, axis=None, kind="stable")[:60]:
-        at = np.array([middle[flat // len(middle)], middle[flat % len(middle)]])
-        if any(np.hypot(*(at - other)) < FAMILY_APART for other in centres):
+    for peak in middle[np.argsort(-dense, kind="stable")[:60]]:
+        if any(np.hypot(*(peak - other)) < FAMILY_APART for other in centres):
             continue
-        near = ((sample - at) ** 2).sum(axis=1) < (FAMILY_APART / 2) ** 2
-        if centres and near.mean() < FAMILY_SHARE:
+        near = ((at - peak) ** 2).sum(axis=1) < (FAMILY_APART / 2) ** 2
+        if centres and held[near].sum() < FAMILY_SHARE:
             continue
-        centres.append(at)
+        centres.append(peak)
         if len(centres) == MOST_FAMILIES:
             break
-    return _settled(np.array(centres), sample)
+    return _settled(np.array(centres), at, held)
 
 
-def _settled(centres: NDArray[np.float64], sample: NDArray[np.float64]) -> NDArray[np.float64]:
+def _settled(
+    centres: NDArray[np.float64], at: NDArray[np.float64], held: NDArray[np.float64]
+) -> NDArray[np.float64]:
+    """Centres after Lloyd's iteration over the points `at` (n, 2) that hold shares `held` (n,)."""
     for _ in range(8):
-        nearest = ((sample[:, None] - centres[None]) ** 2).sum(axis=2).argmin(axis=1)
-        held = np.bincount(nearest, minlength=len(centres))
-        sums = np.stack([np.bincount(nearest, sample[:, c], len(centres)) for c in (0, 1)], axis=1)
-        centres = np.where(held[:, None] > 0, sums / np.maximum(held, 1)[:, None], centres)
+        nearest = ((at[:, None] - centres[None]) ** 2).sum(axis=2).argmin(axis=1)
+        weight = np.bincount(nearest, held, len(centres))
+        total = np.stack([np.bincount(nearest, held * at[:, c], len(centres)) for c in (0, 1)], axis=1)
+        centres = np.where(weight[:, None] > 0, total / np.maximum(weight, 1e-12)[:, None], centres)
     return centres

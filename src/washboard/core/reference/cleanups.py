@@ -8,7 +8,7 @@ import cv2
 import numpy as np
 
 from .picture import Labels, Singles
-from .regions import Line, Regions, median_of
+from .regions import BINS, Line, Regions, median_of
 
 SPECK = 0.0022
 """Share of the picture below which a region is not worth a mass of its own."""
@@ -44,32 +44,23 @@ def dissolve(regions: Regions, share: float, most: int | None = None) -> None:
 def _host(regions: Regions, i: int) -> int:
     """The neighbour of least contrast, a longer border counting for more."""
     lines = regions.contours[i]
-    total = sum(map(sum, lines.values()))
+    total = sum(line[BINS] for line in lines.values())
     return min(lines, key=lambda j: (regions.apart(i, j) / (0.25 + regions.length(i, j) / total), j))
 
 
-def without_rims(regions: Regions, value: Singles) -> Labels:
-    """The label map (h, w) with the in-between rims along strong edges given to both their sides.
+def share_rims(regions: Regions, value: Singles) -> None:
+    """Give the in-between rims along strong edges to both their sides, pixel by pixel.
 
     A rim is narrow (area over half its contour), lies in value between its two main neighbours,
-    and these hold most of its contour. Each of its pixels goes to the side whose mean is nearer.
+    and these hold most of its contour.
     """
     sides: dict[int, tuple[int, int]] = {}
     for i in sorted(regions.alive(), key=lambda k: (regions.areas[k], k)):
         pair = _sides_of_rim(regions, i)
         if pair and not set(pair) & sides.keys():
             sides[i] = pair
-    labels = regions.into[regions.labels]
-    one, other = np.arange(regions.count), np.arange(regions.count)
-    for i, (a, b) in sides.items():
-        one[i], other[i] = a, b
-    means = np.array([regions.mean(i)[0] for i in range(regions.count)])
-    rim = np.flatnonzero(one[labels.ravel()] != labels.ravel())
-    own, seen = labels.ravel()[rim], value.ravel()[rim]
-    to_one = np.abs(seen - means[one[own]]) <= np.abs(seen - means[other[own]])
-    result = labels.ravel().copy()
-    result[rim] = np.where(to_one, one[own], other[own])
-    return result.reshape(labels.shape).astype(np.int32)
+    taken = {k for pair in sides.values() for k in pair}
+    regions.share({i: pair for i, pair in sides.items() if i not in taken}, value)
 
 
 def _sides_of_rim(regions: Regions, i: int) -> tuple[int, int] | None:
@@ -77,7 +68,7 @@ def _sides_of_rim(regions: Regions, i: int) -> tuple[int, int] | None:
     if len(lines) < 2:
         return None
     a, b = sorted(lines, key=lambda j: (-regions.length(i, j), j))[:2]
-    total = sum(map(sum, lines.values()))
+    total = sum(line[BINS] for line in lines.values())
     narrow = 2 * regions.areas[i] / max(total, 1.0) <= RIM * max(regions.labels.shape)
     if not narrow or regions.length(i, a) + regions.length(i, b) < 0.6 * total:
         return None
@@ -128,7 +119,7 @@ def _weakness(regions: Regions, i: int, j: int) -> float | None:
 
 def _strong_part(line: Line) -> float:
     """Share of a contour with clear edge evidence: 0.75 values and more."""
-    return sum(line[6:]) / max(sum(line), 1)
+    return sum(line[6:BINS]) / max(line[BINS], 1)
 
 
 def smoothed(labels: Labels, shape: tuple[int, int], sigma: float) -> Labels:
@@ -137,7 +128,7 @@ def smoothed(labels: Labels, shape: tuple[int, int], sigma: float) -> Labels:
     Works inside each label's bounding box, so the cost follows the borders, not their number.
     """
     height, width = shape
-    best = np.zeros(shape, np.float32)
+    best = np.zeros(shape, np.uint8)
     result = np.zeros(shape, np.int32)
     scale_y, scale_x = height / labels.shape[0], width / labels.shape[1]
     pad = int(3 * sigma) + 3
@@ -145,14 +136,13 @@ def smoothed(labels: Labels, shape: tuple[int, int], sigma: float) -> Labels:
         top, bottom, left, right = box
         top, left = max(0, top - pad), max(0, left - pad)
         bottom, right = min(labels.shape[0], bottom + pad), min(labels.shape[1], right + pad)
-        mask = (labels[top:bottom, left:right] == number).astype(np.float32)
+        mask = (labels[top:bottom, left:right] == number).astype(np.uint8) * 255
         y0, y1 = round(top * scale_y), round(bottom * scale_y)
         x0, x1 = round(left * scale_x), round(right * scale_x)
         soft = cv2.resize(cv2.GaussianBlur(mask, (0, 0), sigma), (x1 - x0, y1 - y0))
-        window = best[y0:y1, x0:x1]
-        wins = soft > window
-        window[wins] = soft[wins]
+        wins = soft > best[y0:y1, x0:x1]
         result[y0:y1, x0:x1][wins] = number
+        cv2.max(best[y0:y1, x0:x1], soft, best[y0:y1, x0:x1])
     return result
 
 

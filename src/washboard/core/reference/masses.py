@@ -8,10 +8,10 @@ from dataclasses import dataclass
 import numpy as np
 
 from .accents import Accents
-from .bands import classes
-from .cleanups import SPECK, dissolve, join_gradients, smoothed, without_rims
+from .bands import MOST_FAMILIES, bands_of
+from .cleanups import SPECK, dissolve, join_gradients, share_rims, smoothed
 from .picture import Labels, Picture
-from .regions import Regions, edge_evidence
+from .regions import Regions
 from .squint import Squinted
 
 MOST = 40
@@ -53,33 +53,23 @@ def divide(
     The same picture and thresholds give the same masses; nothing is random.
     """
     value, colour = squinted.value, squinted.colour
-    band, family = classes(squinted, thresholds)
+    classes = bands_of(value, thresholds) * MOST_FAMILIES + squinted.family
     progress("bands", 0.25)
-    edges = edge_evidence(value, colour)
-    regions = Regions(band * 8 + family, value, colour, edges)
+    regions = Regions(classes, value, colour)
     dissolve(regions, SPECK / 8)
-    regions = Regions(without_rims(regions, value), value, colour, edges)
+    share_rims(regions, value)
     progress("rims", 0.5)
     dissolve(regions, SPECK / 2)
     join_gradients(regions)
     progress("gradients", 0.7)
-    regions = Regions(without_rims(regions, value), value, colour, edges)
+    share_rims(regions, value)
     dissolve(regions, SPECK / 2)
     join_gradients(regions)
     dissolve(regions, SPECK, MOST)
     progress("contours", 0.85)
+    # Numbers fall with area, so that a mass keeps its number when a small one vanishes.
     labels = smoothed(regions.drawn(), picture.shape, sigma=1.6)
-    return _with_accents(_largest_first(labels), accents)
-
-
-def _largest_first(labels: Labels) -> Labels:
-    """Numbers 1…n by falling area, so that a mass keeps its number when a small one vanishes."""
-    areas = np.bincount(labels.ravel())
-    order = np.argsort(-areas, kind="stable")
-    order = order[areas[order] > 0]
-    rank = np.zeros(len(areas), np.int32)
-    rank[order] = np.arange(1, len(order) + 1, dtype=np.int32)
-    return rank[labels]
+    return _with_accents(labels + 1, accents)
 
 
 def _with_accents(labels: Labels, accents: Accents) -> Division:

@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 
 import cv2
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import find_objects
 
 from ..colour.lab import value_of_lab
 from . import contours
@@ -18,8 +17,8 @@ from .picture import Labels, Picture, Singles
 
 GRADED_FROM = 0.8
 """Range of value inside a mass, 10th to 90th percentile after squinting, that asks for a gradation."""
-COARSE_FROM = 60_000
-"""Pixels from which a gradation is measured at an eighth of the size instead of a quarter."""
+COARSE = 2500
+"""Points of a mass, more or less, from which its gradation is measured."""
 SAMPLED = 3000
 """Pixels of a mass from which its medians are taken, at least."""
 SMALL = 600
@@ -44,20 +43,24 @@ class Measured:
 
 @dataclass(frozen=True)
 class _Pixels:
-    """One mass in its bounding box. `value` (n,) and `lab` (n, 3) hold every so many of its pixels."""
+    """One mass: `at` its pixels' flat indices in reading order, `rows` and `columns` its bounding box.
 
+    `value` (n,) and `lab` (n, 3) hold every so many of its pixels; `box_lab` all of its box.
+    """
+
+    label: int
+    at: NDArray[np.intp]
+    centre: tuple[float, float]
     rows: slice
     columns: slice
     mask: NDArray[np.bool_]
-    y: NDArray[np.intp]
-    x: NDArray[np.intp]
     value: Singles
     lab: Singles
     box_lab: Singles
 
     @property
     def count(self) -> int:
-        return len(self.y)
+        return len(self.at)
 
 
 def measure(
@@ -79,19 +82,23 @@ def measure(
     widths = contours.softness(picture.value, labels)
     hardness = contours.hardness_of(widths)
     distance = _distances(labels)
+    ridge = distance >= cv2.dilate(distance, np.ones((3, 3), np.uint8)) - 1e-3
     along = np.zeros(labels.shape, np.float32)
+    parts = list(_parts(picture, labels))
+    accents = [part.label > division.flat_count for part in parts]
+    given = [kinds[part.label - 1] if kinds else None for part in parts]
+    slopes = [_gradient(*each) for each in zip(parts, accents, given, strict=True)]
+    reach = np.sort(value_of_lab(np.array([ends for ends, _, _ in slopes])), axis=1).tolist()
     masses = []
-    for label, box in enumerate(find_objects(labels), 1):
-        if box is None:
-            continue
-        part = _pixels(picture, labels, label, box)
-        accent = label > division.flat_count
-        given = kinds[label - 1] if kinds else None
-        ends, steps, direction = _gradient(part, accent, given)
+    for part, accent, kind, (ends, steps, direction), ran in zip(
+        parts, accents, given, slopes, reach, strict=True
+    ):
         if steps is not None:
-            along[part.rows, part.columns][part.mask] = steps
-        kind = given or (Kind.ACCENT if accent else Kind.GRADED if steps is not None else Kind.FLAT)
-        mass = _mass(part, label, kind, ends, distance, cm, thresholds)
+            np.copyto(along[part.rows, part.columns], steps, where=part.mask)
+        label = part.label
+        kind = kind or (Kind.ACCENT if accent else Kind.GRADED if steps is not None else Kind.FLAT)
+        ran = ran if kind is Kind.GRADED else None
+        mass = _mass(part, kind, ends, ran, distance, ridge, cm, thresholds)
         masses.append(
             replace(
                 mass,
@@ -104,40 +111,56 @@ def measure(
     return Measured(tuple(masses), labels, along)
 
 
-def _pixels(picture: Picture, labels: Labels, label: int, box: tuple[slice, ...]) -> _Pixels:
-    rows, columns = box[0], box[1]
-    mask = labels[rows, columns] == label
-    y, x = np.nonzero(mask)
-    # Medians of a few thousand pixels are those of all to a hundredth of a value, and far cheaper.
-    step = max(1, len(y) // SAMPLED)
-    value, lab = picture.value[rows, columns], picture.lab[rows, columns]
-    few = y[::step], x[::step]
-    return _Pixels(rows, columns, mask, y, x, value[few], lab[few], lab)
+def _parts(picture: Picture, labels: Labels) -> Iterator[_Pixels]:
+    """The masses there are, by rising label. One sorting finds the pixels and extents of all."""
+    width = labels.shape[1]
+    small = labels.astype(np.uint16)  # sorts in linear time
+    order = np.argsort(small, axis=None, kind="stable")
+    held = np.bincount(small.ravel())
+    there = np.flatnonzero(held)
+    starts = np.cumsum(held)[there] - held[there]
+    y = order // width
+    x = order - y * width
+    left, right = np.minimum.reduceat(x, starts), np.maximum.reduceat(x, starts)
+    middles = (np.add.reduceat(along, starts, dtype=np.float64) / held[there] for along in (x, y))
+    value, lab = picture.value.ravel(), picture.lab.reshape(-1, 3)
+    for label, start, low, high, *centre in zip(there, starts, left, right, *middles, strict=True):
+        at = order[start : start + held[label]]
+        # In reading order the first pixel lies highest and the last lowest.
+        rows, columns = slice(int(y[start]), int(at[-1]) // width + 1), slice(int(low), int(high) + 1)
+        # Medians of a few thousand pixels are those of all to a hundredth of a value, and far cheaper.
+        few = at[:: max(1, len(at) // SAMPLED)]
+        yield _Pixels(
+            int(label), at, (float(centre[0]), float(centre[1])), rows, columns,
+            small[rows, columns] == label, value[few], lab[few], picture.lab[rows, columns],
+        )  # fmt: skip
 
 
 def _mass(
     part: _Pixels,
-    label: int,
     kind: Kind,
     ends: tuple[Lab, Lab],
+    reach: tuple[float, float] | None,
     distance: Singles,
+    ridge: NDArray[np.bool_],
     cm: float,
     thresholds: Sequence[float],
 ) -> Mass:
-    """A mass with what its own pixels tell; `distance` (h, w) of the whole picture."""
+    """A mass with what its own pixels tell; `reach` the values a graded one runs through.
+
+    `distance` and `ridge` (h, w) are those of the whole picture.
+    """
     height, width = distance.shape
     low, value, high = _at(part.value, 0.1, 0.5, 0.9)
-    if kind is Kind.GRADED:
-        low, high = sorted(float(value_of_lab(end)) for end in ends)
+    low, high = reach or (low, high)
     band = int(np.searchsorted(np.asarray(thresholds), value, side="right"))
-    inward = distance[part.rows, part.columns]
-    narrow, median = _widths(inward, part.mask)
-    deepest = int(np.argmax(inward[part.y, part.x]))
-    left, top = part.columns.start + 0.5, part.rows.start + 0.5
+    inward = distance.ravel()[part.at]
+    narrow, median = _widths(inward, ridge.ravel()[part.at])
+    deepest = int(part.at[np.argmax(inward)])
     pieces, _ = cv2.connectedComponents(part.mask.astype(np.uint8), connectivity=8)
     return Mass(
-        id=f"m{label}",
-        label=label,
+        id=f"m{part.label}",
+        label=part.label,
         kind=kind,
         value=value,
         spread=high - low,
@@ -151,14 +174,14 @@ def _mass(
         width_mm=median * cm * 10,
         pieces=pieces - 1,
         outline_cm=0.0,
-        centre=((float(part.x.mean()) + left) / width, (float(part.y.mean()) + top) / height),
+        centre=((part.centre[0] + 0.5) / width, (part.centre[1] + 0.5) / height),
         box=(
             part.columns.start / width,
             part.rows.start / height,
             part.columns.stop / width,
             part.rows.stop / height,
         ),
-        inside=((float(part.x[deepest]) + left) / width, (float(part.y[deepest]) + top) / height),
+        inside=((deepest % width + 0.5) / width, (deepest // width + 0.5) / height),
         ends=ends,
     )
 
@@ -178,7 +201,7 @@ def _band_range(
 def _gradient(
     part: _Pixels, accent: bool, given: Kind | None
 ) -> tuple[tuple[Lab, Lab], Singles | None, float | None]:
-    """Both end colours, where each pixel lies between them, and where it grows darker.
+    """Both end colours, where each pixel of the box lies between them, and where it grows darker.
 
     The wide-blurred colour inside the mass is laid onto the line between its two ends; so a glow
     spreads as a glow and a sky as a sky, without steps.
@@ -200,10 +223,11 @@ def _gradient(
     axis = np.subtract(dark, light)
     axis[0] *= 2  # value leads: colour alone must not turn the gradation round
     weight = np.array([2.0, 1.0, 1.0])
-    steps = ((smooth - np.asarray(light)) * weight) @ axis / max(float(axis @ axis), 1e-9)
+    onto = (axis * weight / max(float(axis @ axis), 1e-9)).astype(np.float32)
+    steps = np.clip((smooth - np.asarray(light, np.float32)) @ onto, 0, 1)
     height, width = part.mask.shape
-    full = cv2.resize(np.clip(steps, 0, 1).astype(np.float32), (width, height))
-    return (light, dark), full[part.mask], _direction(small, smooth[..., 0])
+    full = cv2.resize(steps, (width, height))
+    return (light, dark), full, _direction(small, smooth[..., 0])
 
 
 def _direction(small: NDArray[np.bool_], lightness: Floats) -> float:
@@ -211,17 +235,16 @@ def _direction(small: NDArray[np.bool_], lightness: Floats) -> float:
     rows, columns = np.nonzero(small)
     seen = lightness[small]
     x, y, z = columns - columns.mean(), rows.mean() - rows, seen - seen.mean()
-    across = np.array([[x @ x, x @ y], [x @ y, y @ y]]) + np.eye(2) * 1e-6
-    slope = np.linalg.solve(across, np.array([x @ z, y @ z]))
-    return float(np.degrees(np.arctan2(-slope[1], -slope[0])))
+    xx, xy, yy, xz, yz = x @ x + 1e-6, x @ y, y @ y + 1e-6, x @ z, y @ z
+    return float(np.degrees(np.arctan2(xy * xz - xx * yz, xy * yz - yy * xz)))
 
 
 def _blurred_inside(part: _Pixels) -> tuple[NDArray[np.bool_], Floats]:
-    """The mass at a quarter or an eighth of the size, and its Lab blurred widely inside it.
+    """The mass at a fraction of the size, and its Lab blurred widely inside it.
 
     Normalised: only what lies in the mass counts, so nothing flows in from outside.
     """
-    step = 4 if part.count < COARSE_FROM else 8
+    step = min(12, max(4, round((part.count / COARSE) ** 0.5)))
     small = part.mask[::step, ::step]
     weight = small.astype(np.float32)
     sigma = max(1.0, 0.035 * max(small.shape) + 0.35 * np.sqrt(part.count) / (4 * step))
@@ -243,12 +266,15 @@ def _distances(labels: Labels) -> Singles:
     return cv2.distanceTransform(inside, cv2.DIST_L2, 3) + np.float32(0.5)
 
 
-def _widths(distance: Singles, mask: NDArray[np.bool_]) -> tuple[float, float]:
-    """Narrowest (5th percentile) and median width in pixels along the mass's ridge."""
-    if mask.sum() < SMALL:
-        return (float(2 * distance[mask].max()),) * 2
-    ridge = mask & (distance >= cv2.dilate(distance, np.ones((3, 3), np.uint8)) - 1e-3)
-    along = 2 * distance[ridge] if ridge.any() else np.array([1.0])
+def _widths(inward: Singles, ridge: NDArray[np.bool_]) -> tuple[float, float]:
+    """Narrowest (5th percentile) and median width in pixels along a mass's ridge.
+
+    `inward` (n,) is the distance of each of its pixels to the border, `ridge` whether none of the
+    neighbours lies deeper.
+    """
+    if len(inward) < SMALL:
+        return (float(2 * inward.max()),) * 2
+    along = 2 * inward[ridge]
     (least,) = _at(along, 0.2)
     low, middle = _at(along[along >= least], 0.05, 0.5)
     return low, middle

@@ -9,10 +9,12 @@ import numpy as np
 from numpy.typing import NDArray
 from skimage.measure import label as components
 
+from .contours import crossings
 from .picture import Labels, Singles
 
 Line = list[int]
-"""Histogram of edge evidence along a contour: a plain list, as there are thousands of tiny ones."""
+"""Histogram of edge evidence along a contour, its sum at the end: a plain list, as there are
+thousands of tiny ones."""
 BINS = 24
 EVIDENCE_TOP = 3.0
 """Edge evidence (values across 1 % of the long side) at the last bin of a contour's histogram."""
@@ -37,52 +39,39 @@ def _slope2(channel: Singles) -> Singles:
     return dx * dx + dy * dy
 
 
-def crossings(labels: Labels) -> tuple[NDArray[np.intp], NDArray[np.intp]]:
-    """Flat indices of neighbouring pixels with different labels, the first left of or above the second."""
-    flat = np.arange(labels.size).reshape(labels.shape)
-    across = labels[:, 1:] != labels[:, :-1]
-    down = labels[1:] != labels[:-1]
-    first = np.concatenate([flat[:, :-1][across], flat[:-1][down]])
-    second = np.concatenate([flat[:, 1:][across], flat[1:][down]])
-    return first, second
-
-
 class Regions:
     """Connected regions of a class map and the contours between them.
 
     `areas` pixels, `sums` (n, 3) of value, a*, b*; `contours[i][j]` a histogram of the edge
-    evidence along the shared contour, whose sum is its length in pixel sides.
+    evidence along the shared contour, with its length in pixel sides at the end.
     """
 
-    def __init__(self, classes: Labels, value: Singles, colour: Singles, edges: Singles) -> None:
+    def __init__(self, classes: Labels, value: Singles, colour: Singles) -> None:
         self.labels: Labels = components(classes, connectivity=1, background=-1).astype(np.int32) - 1
         self.count = int(self.labels.max()) + 1
-        flat = self.labels.ravel()
+        flat = self.labels.ravel().astype(np.intp)
         self.areas: list[float] = np.bincount(flat, minlength=self.count).astype(np.float64).tolist()
         channels = (value, colour[..., 0], colour[..., 1])
         sums = [np.bincount(flat, c.ravel(), self.count) for c in channels]
         self.sums: list[list[float]] = np.stack(sums, axis=1).tolist()
-        level = np.minimum(edges.ravel() * (BINS / EVIDENCE_TOP), BINS - 1).astype(np.intp)
+        edges = edge_evidence(value, colour).ravel()
+        level = np.minimum(edges * (BINS / EVIDENCE_TOP), BINS - 1).astype(np.intp)
         inside = np.bincount(flat * BINS + level, minlength=self.count * BINS)
-        self.inside: list[Line] = inside.reshape(self.count, BINS).tolist()
+        self.inside = _with_sum(inside)
         self.into = np.arange(self.count)
-        self.contours = self._contours(level)
+        self.contours = self._contours(flat, level)
+        self._shared: list[tuple[NDArray[np.intp], int]] = []
 
-    def _contours(self, level: NDArray[np.intp]) -> list[dict[int, Line]]:
+    def _contours(self, flat: NDArray[np.intp], level: NDArray[np.intp]) -> list[dict[int, Line]]:
         first, second = crossings(self.labels)
-        flat = self.labels.ravel()
         a, b = flat[first], flat[second]
-        low, high = np.minimum(a, b).astype(np.int64), np.maximum(a, b).astype(np.int64)
         strength = np.maximum(level[first], level[second])
-        key, counts = np.unique((low * self.count + high) * BINS + strength, return_counts=True)
+        pairs = np.minimum(a, b) * self.count + np.maximum(a, b)
+        pairs, which = np.unique(pairs, return_inverse=True)
+        lines = _with_sum(np.bincount(which * BINS + strength, minlength=len(pairs) * BINS))
         contours: list[dict[int, Line]] = [{} for _ in range(self.count)]
-        for code, length in zip(key.tolist(), counts.tolist(), strict=True):
-            pair, bin_ = divmod(code, BINS)
-            i, j = divmod(pair, self.count)
-            line = contours[i].get(j)
-            if line is None:
-                line = contours[i][j] = contours[j][i] = [0] * BINS
-            line[bin_] += length
+        for i, j, line in zip(*(each.tolist() for each in np.divmod(pairs, self.count)), lines, strict=True):
+            contours[i][j] = contours[j][i] = line
         return contours
 
     def alive(self) -> list[int]:
@@ -100,7 +89,7 @@ class Regions:
         return math.sqrt((v - w) ** 2 + ((a - c) ** 2 + (b - d) ** 2) / 400)
 
     def length(self, i: int, j: int) -> int:
-        return sum(self.contours[i][j])
+        return self.contours[i][j][BINS]
 
     def merge(self, i: int, j: int) -> None:
         """Region i becomes part of region j; their contours to others are summed."""
@@ -118,13 +107,41 @@ class Regions:
         self.contours[i] = {}
         self.areas[i] = 0.0
 
+    def share(self, sides: dict[int, tuple[int, int]], value: Singles) -> None:
+        """Give the pixels of each region of `sides` to whichever of two others is nearer in value.
+
+        The region as a whole is merged into the nearer of the two.
+        """
+        if not sides:
+            return
+        labels = self.into[self.labels].ravel()
+        given = np.full(self.count, -1)
+        given[list(sides)] = np.arange(len(sides))
+        pixels = np.flatnonzero(given[labels] >= 0)
+        pixels = pixels[np.argsort(given[labels[pixels]], kind="stable")]
+        ends = np.searchsorted(given[labels[pixels]], np.arange(len(sides)), side="right")
+        for (i, (a, b)), own in zip(sides.items(), np.split(pixels, ends[:-1]), strict=True):
+            middle = (self.mean(a)[0] + self.mean(b)[0]) / 2
+            light, dark = (a, b) if self.mean(a)[0] > self.mean(b)[0] else (b, a)
+            lighter = value.ravel()[own] > middle
+            self._shared += [(own[lighter], light), (own[~lighter], dark)]
+            self.merge(i, light if self.mean(i)[0] > middle else dark)
+
     def drawn(self) -> Labels:
-        """The label map (h, w) with regions numbered 0…n-1 in order of their first pixel."""
-        merged = self.into[self.labels]
-        _, first, inverse = np.unique(merged, return_index=True, return_inverse=True)
-        rank = np.empty(len(first), np.int32)
-        rank[np.argsort(first)] = np.arange(len(first), dtype=np.int32)
-        return rank[inverse].reshape(self.labels.shape)
+        """The label map (h, w) with regions numbered 0…n-1 by falling area."""
+        labels = self.into[self.labels].ravel()
+        for pixels, region in self._shared:
+            labels[pixels] = self.into[region]
+        held = np.bincount(labels, minlength=self.count)
+        rank = np.empty(self.count, np.int32)
+        rank[np.argsort(-held, kind="stable")] = np.arange(self.count, dtype=np.int32)
+        return rank[labels].reshape(self.labels.shape)
+
+
+def _with_sum(counts: NDArray[np.intp]) -> list[Line]:
+    rows = counts.reshape(-1, BINS)
+    found: list[Line] = np.column_stack([rows, rows.sum(axis=1)]).tolist()
+    return found
 
 
 def _added(one: Line, other: Line) -> Line:
@@ -133,7 +150,7 @@ def _added(one: Line, other: Line) -> Line:
 
 def median_of(histogram: Line) -> float:
     """Median edge evidence of a contour's histogram, in values; interpolated inside the bin."""
-    half = sum(histogram) / 2
+    half = histogram[BINS] / 2
     if half <= 0:
         return 0.0
     before = 0

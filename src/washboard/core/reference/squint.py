@@ -7,18 +7,23 @@ from dataclasses import dataclass
 import cv2
 import numpy as np
 
-from .accents import Accents
-from .picture import SEGMENT_SIDE, Picture, Singles, fitted
+from .accents import Accents, painted_out
+from .bands import families_of
+from .picture import SEGMENT_SIDE, Labels, Picture, Singles, fitted
 
 STRONGEST = 3.0
 
 
 @dataclass(frozen=True)
 class Squinted:
-    """The picture after squinting at segment size: `value` (h, w), `colour` (h, w, 2) a* and b*."""
+    """The picture after squinting at segment size: `value` (h, w), `colour` (h, w, 2) a* and b*.
+
+    `family` (h, w) numbers the colour family of each pixel: things of like value that differ in hue.
+    """
 
     value: Singles
     colour: Singles
+    family: Labels
 
 
 def squint(picture: Picture, accents: Accents, strength: float) -> Squinted:
@@ -28,18 +33,18 @@ def squint(picture: Picture, accents: Accents, strength: float) -> Squinted:
     2011) of the unsmoothed values on that guide puts the borders back. Sizes scale with the picture.
     """
     size = fitted(picture.shape, SEGMENT_SIDE)
-    value = cv2.resize(accents.filled, size, interpolation=cv2.INTER_AREA)
-    colour = cv2.resize(picture.lab[..., 1:], size, interpolation=cv2.INTER_AREA)
+    value = painted_out(cv2.resize(picture.value, size, interpolation=cv2.INTER_AREA), accents)
+    colour = np.ascontiguousarray(cv2.resize(picture.lab, size, interpolation=cv2.INTER_AREA)[..., 1:])
     strength = float(np.clip(strength, 0.0, STRONGEST))
     if strength <= 0:
-        return Squinted(value, colour)
+        return Squinted(value, colour, families_of(value, colour))
     unit = max(size) / SEGMENT_SIDE
     guide = cv2.medianBlur(_eight_bit(value), _odd(9 * strength * unit))
     smooth = cv2.ximgproc.dtFilter(guide, value, 12 * strength * unit, 22.0, numIters=2)
     smooth = cv2.ximgproc.dtFilter(_eight_bit(smooth), smooth, 9 * strength * unit, 14.0, numIters=2)
     colour = cv2.medianBlur(colour, 5) if strength > 0.3 else colour
     colour = cv2.blur(colour, (_odd(5 * strength * unit),) * 2)
-    return Squinted(smooth, colour)
+    return Squinted(smooth, colour, families_of(smooth, colour))
 
 
 def _eight_bit(value: Singles) -> np.ndarray:
