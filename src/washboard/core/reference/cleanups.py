@@ -6,12 +6,16 @@ import heapq
 
 import cv2
 import numpy as np
+from scipy.ndimage import find_objects
+from skimage.measure import label as components
 
 from .picture import Labels, Singles
 from .regions import BINS, Line, Regions, median_of
 
 SPECK = 0.0022
 """Share of the picture below which a region is not worth a mass of its own."""
+CRUMB = 0.0006
+"""Share of the picture below which a cut-off piece of a region is given away."""
 RIM = 0.014
 """Mean width of a rim at most, as a share of the long side."""
 WEAK = 0.34
@@ -122,6 +126,23 @@ def _strong_part(line: Line) -> float:
     return sum(line[6:BINS]) / max(line[BINS], 1)
 
 
+def without_crumbs(labels: Labels) -> Labels:
+    """The label map (h, w) with small pieces cut off from their region given to what surrounds them.
+
+    Sharing out a rim pixel by pixel can leave them.
+    """
+    pieces = components(labels, connectivity=1, background=-1)
+    held = np.bincount(pieces.ravel())
+    crumbs = np.flatnonzero((held > 0) & (held < CRUMB * labels.size))
+    places = find_objects(pieces)
+    for crumb in crumbs.tolist():
+        rows, columns = (slice(max(0, s.start - 1), s.stop + 1) for s in places[crumb - 1])
+        own = (pieces[rows, columns] == crumb).astype(np.uint8)
+        ring = (cv2.dilate(own, np.ones((3, 3), np.uint8)) > own).nonzero()
+        labels[rows, columns][own > 0] = np.bincount(labels[rows, columns][ring]).argmax()
+    return labels
+
+
 def smoothed(labels: Labels, shape: tuple[int, int], sigma: float) -> Labels:
     """The label map at another size with calm borders: each label's mask blurred, the strongest wins.
 
@@ -148,8 +169,6 @@ def smoothed(labels: Labels, shape: tuple[int, int], sigma: float) -> Labels:
 
 def boxes(labels: Labels) -> list[tuple[int, int, int, int]]:
     """Bounding box (top, bottom, left, right), ends exclusive, of each label 0…n-1."""
-    from scipy.ndimage import find_objects
-
     return [
         (s[0].start, s[0].stop, s[1].start, s[1].stop) if s else (0, 1, 0, 1)
         for s in find_objects(labels + 1)

@@ -9,7 +9,7 @@ import numpy as np
 
 from .accents import Accents
 from .bands import MOST_FAMILIES, bands_of
-from .cleanups import SPECK, dissolve, join_gradients, share_rims, smoothed
+from .cleanups import SPECK, dissolve, join_gradients, share_rims, smoothed, without_crumbs
 from .picture import Labels, Picture
 from .regions import Regions
 from .squint import Squinted
@@ -68,7 +68,7 @@ def divide(
     dissolve(regions, SPECK, MOST)
     progress("contours", 0.85)
     # Numbers fall with area, so that a mass keeps its number when a small one vanishes.
-    labels = smoothed(regions.drawn(), picture.shape, sigma=1.6)
+    labels = smoothed(without_crumbs(regions.drawn()), picture.shape, sigma=1.6)
     return _with_accents(labels + 1, accents)
 
 
