@@ -21,6 +21,15 @@ COMPACT = {True: (0.42, 4.0), False: (0.5, 2.4)}
 most: lamps have rays, long darks are shadows."""
 CROWD = 7
 """With as many like ones close by it is texture, and texture is brushwork, not accents."""
+RING = 1.0
+"""Width of the ring an accent is compared with, on both sides together, in its own size."""
+EXTREME = 0.8
+"""An accent lies beyond this share of the picture: the lightest lights, the darkest darks."""
+LIKE, GAP = 0.8, 1.1
+"""Difference in value that counts as alike, and how many times its own area of that makes it a gap."""
+LEAST_SALIENCE = 9.0
+FRAME = 0.015
+"""Share of the short side from the frame inside which no accent has its peak: there things are cut off."""
 MOST = 14
 GLOW = 7
 """Pixels across of what is painted out round every point of an accent."""
@@ -55,7 +64,8 @@ def find_accents(picture: Picture) -> Accents:
     """Lights and darks of 0.016 to 0.3 % of the picture that stand at least 2.4 values off.
 
     Each is the part of a small thing above half its height over its ring: of fitting size, compact,
-    off the frame and crisp. One of a crowd of like ones is texture and goes.
+    crisp, lighter or darker than most of the picture, and no gap through which a larger thing is
+    seen. One of a crowd of like ones is texture and goes.
     """
     value = cv2.resize(picture.value, fitted(picture.shape, SEARCH_SIDE), interpolation=cv2.INTER_AREA)
     spots = _spots(value, True) + _spots(10 - value, False)
@@ -75,6 +85,7 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
     """
     width = int(2 * np.sqrt(LARGEST * value.size)) | 1
     hat = value - cv2.morphologyEx(value, cv2.MORPH_OPEN, np.ones((width, width), np.uint8))
+    brightest = float(np.quantile(value[::2, ::2], EXTREME))
     spots = []
     for height in HEIGHTS:
         # A lamp may hang together with its neighbour's halo low down, but not higher up.
@@ -88,7 +99,7 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
         held = np.bincount(labels.ravel(), hat.ravel(), len(stats))
         fits &= held >= 0.9 * CONTRAST * stats[:, 4]
         fits &= _sparse(middles, fits, max(value.shape))
-        found = (_spot(value, hat, labels, int(n), stats[n].tolist(), light) for n in np.flatnonzero(fits))
+        found = (_spot(value, hat, labels, int(n), stats[n].tolist(), light, brightest) for n in np.flatnonzero(fits))
         spots += [spot for spot in found if spot is not None]
     return spots
 
@@ -103,7 +114,7 @@ def _sparse(middles: NDArray[np.float64], fits: NDArray[np.bool_], side: int) ->
 
 
 def _spot(
-    value: Singles, hat: Singles, labels: Labels, number: int, stats: list[int], light: bool
+    value: Singles, hat: Singles, labels: Labels, number: int, stats: list[int], light: bool, brightest: float
 ) -> _Spot | None:
     """The part of a candidate above half its height over its ring, where that is a proper accent."""
     left, top, width, height, _ = stats
@@ -113,6 +124,9 @@ def _spot(
     window, own = value[rows, columns], labels[rows, columns] == number
     _, peak, _, (x, y) = cv2.minMaxLoc(hat[rows, columns], own.view(np.uint8))
     if peak < CONTRAST or own.all():
+        return None
+    centre = (columns.start + x, rows.start + y)
+    if min(*centre, value.shape[1] - centre[0], value.shape[0] - centre[1]) < FRAME * min(value.shape):
         return None
     level = (float(window[y, x]) + _high(window[~own])) / 2
     above = cv2.compare(window, level, cv2.CMP_GT)
@@ -124,14 +138,20 @@ def _spot(
         return None
     mask = (inside == inside[y, x]).astype(np.uint8)
     halo = cv2.dilate(mask, np.ones((3, 3), np.uint8))
-    ring = _high(window[halo == 0])
+    around = cv2.dilate(halo, np.ones((_odd(RING * part[4] ** 0.5),) * 2, np.uint8))
+    ring = min(_high(window[around > halo]), _high(window[halo == 0]))
     core = float(np.median(window[mask > 0]))
     # Crisp: one pixel outside its border it has lost a good part of its height.
     crisp = (core - float(window[(halo > 0) & (mask == 0)].mean())) / max(core - ring, 1e-6)
-    if core - ring < CONTRAST or crisp < 0.4:
+    if core - ring < CONTRAST or crisp < 0.4 or core < brightest:
         return None
-    centre = (columns.start + x, rows.start + y)
+    if _is_gap(value, mask, (columns.start, rows.start), part, core):
+        return None
     return _Spot(mask, columns.start, rows.start, part[4], core - ring, centre, light)
+
+
+def _odd(size: float) -> int:
+    return max(5, int(size) | 1)
 
 
 def _high(values: Singles) -> float:
@@ -143,20 +163,34 @@ def _high(values: Singles) -> float:
 def _is_proper(
     part: list[int], corner: tuple[int, int], window: tuple[int, ...], whole: tuple[int, ...], light: bool
 ) -> bool:
-    """Whether a thing has an accent's size, is compact, and stands off the frame.
+    """Whether a thing has an accent's size, is compact, and ends where it was sought.
 
     `part` is its left, top, width, height and area in the `window` (h, w) it was sought in, whose
     `corner` is at (x, y) of the `whole` (h, w).
     """
     left, top, width, height, area = part
-    # What runs out of the window it was sought in is part of something larger.
-    if left < 1 or top < 1 or left + width > window[1] - 1 or top + height > window[0] - 1:
+    # What runs out of the window it was sought in is part of something larger; out of the picture it may.
+    if (left < 1 and corner[0] > 0) or (top < 1 and corner[1] > 0):
         return False
-    left, top = corner[0] + left, corner[1] + top
-    inside = left > 1 and top > 1 and left + width < whole[1] - 1 and top + height < whole[0] - 1
+    if left + width >= window[1] and corner[0] + window[1] < whole[1]:
+        return False
+    if top + height >= window[0] and corner[1] + window[0] < whole[0]:
+        return False
     fill, long = COMPACT[light]
     compact = area >= fill * width * height and max(width, height) <= long * min(width, height)
-    return inside and compact and SMALLEST <= area / (whole[0] * whole[1]) <= LARGEST
+    return compact and SMALLEST <= area / (whole[0] * whole[1]) <= LARGEST
+
+
+def _is_gap(value: Singles, mask: Bytes, corner: tuple[int, int], part: list[int], core: float) -> bool:
+    """Whether a larger thing of like value is seen there: as much of it close by as in the spot itself."""
+    left, top, width, height, area = part
+    reach = max(width, height)
+    far = cv2.copyMakeBorder(mask, reach, reach, reach, reach, cv2.BORDER_CONSTANT, value=0)
+    there = cv2.dilate(far[top : top + height + 2 * reach, left : left + width + 2 * reach], np.ones((5, 5)))
+    x, y = corner[0] + left - reach, corner[1] + top - reach
+    seen = value[max(0, y) : y + there.shape[0], max(0, x) : x + there.shape[1]]
+    there = there[max(0, -y) :, max(0, -x) :][: seen.shape[0], : seen.shape[1]]
+    return bool(np.count_nonzero((seen >= core - LIKE) & (there == 0)) > GAP * area)
 
 
 def _apart(spots: list[_Spot]) -> list[_Spot]:
@@ -187,7 +221,8 @@ def _worth_painting(spots: list[_Spot]) -> list[_Spot]:
     ranked = sorted(spots, key=lambda spot: (-spot.salience, spot.centre))[:MOST]
     if not ranked:
         return []
-    return [spot for spot in ranked if spot.salience >= 0.4 * ranked[0].salience]
+    least = max(LEAST_SALIENCE, 0.35 * ranked[0].salience)
+    return [spot for spot in ranked if spot.salience >= least]
 
 
 def _enlarged(labels: Labels, shape: tuple[int, int]) -> Labels:
