@@ -39,6 +39,7 @@ serve: setup
 	$(BIN)/washboard serve --port $(PORT)
 
 test: setup build/.chromium
+	cd web && npm run --silent test -- --reporter=dot
 	$(BIN)/python -m pytest
 
 # Format, lint, types, migrations, what is generated from the code, and the page.

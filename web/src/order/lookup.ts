@@ -81,9 +81,9 @@ export function paint(
     const a = pixels[i] as number;
     const b = table[((second[i] as number) << 8) | (along[i] as number)] as number;
     const w = (weight[i] as number) / 254;
-    const red = (a & 255) + ((b & 255) - (a & 255)) * w;
-    const green = ((a >> 8) & 255) + (((b >> 8) & 255) - ((a >> 8) & 255)) * w;
-    const blue = ((a >> 16) & 255) + (((b >> 16) & 255) - ((a >> 16) & 255)) * w;
+    const red = (a & 255) + ((b & 255) - (a & 255)) * w + 0.5;
+    const green = ((a >> 8) & 255) + (((b >> 8) & 255) - ((a >> 8) & 255)) * w + 0.5;
+    const blue = ((a >> 16) & 255) + (((b >> 16) & 255) - ((a >> 16) & 255)) * w + 0.5;
     pixels[i] = (0xff000000 | (blue << 16) | (green << 8) | red) >>> 0;
   }
 }
