@@ -45,7 +45,8 @@ def lengths(labels: Labels, count: int) -> Floats:
     low, high = (sum((x == end).astype(np.int8) for x in (a, b, c, d)) for end in (first, last))
     plain = low + high == 4  # only two labels meet here
     weight = np.where(low != high, CORNER, np.where(a == d, 2 * CORNER, 1.0))
-    total = np.bincount((first * count + last)[plain], weight[plain], count * count)
+    total = np.zeros(count * count)
+    total += np.bincount((first * count + last)[plain], weight[plain], count * count)
     for x, y in ((a, b), (c, d), (a, c), (b, d)):
         # Where three meet, each of the sides that differ gets half a pixel.
         x, y = x[~plain], y[~plain]

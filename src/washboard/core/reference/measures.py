@@ -263,7 +263,7 @@ def _distances(labels: Labels) -> Singles:
     inside[:, :-1][across] = 0
     inside[1:][down] = 0
     inside[:-1][down] = 0
-    return cv2.distanceTransform(inside, cv2.DIST_L2, 3) + np.float32(0.5)
+    return cv2.distanceTransform(inside, cv2.DIST_L2, cv2.DIST_MASK_PRECISE) + np.float32(0.5)
 
 
 def _widths(inward: Singles, ridge: NDArray[np.bool_]) -> tuple[float, float]:
