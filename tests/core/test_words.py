@@ -91,9 +91,9 @@ def test_the_salt_pans_are_washed_over_everything_but_the_heaps(demos: dict[str,
     plan = plan_of(demos, "Salt")
     first = plan.passes[0]
     assert first.title.startswith("Palest")
-    assert "over everything but the sunny side of the near heap, the second heap" in first.title
+    assert "over everything but the near heap's light, the second heap" in first.title
     kept = {plan.mass(o.mass).name for o in first.operations if o.kind == "reserve"}
-    assert {"the sunny side of the near heap", "the second heap", "the heap by the shed"} <= kept
+    assert {"the near heap's light", "the second heap", "the heap by the shed"} <= kept
     assert any(r.kind == "runs-under" and r.figures["cm"] > 50 for r in first.reasons)
 
 

@@ -7,6 +7,7 @@ export function mass(id: string, given: Partial<Mass> = {}): Mass {
     label: Number(id.slice(1)),
     kind: "flat",
     name: null,
+    called: `the mass ${id}`,
     light: true,
     value: 5,
     targetValue: 5,

@@ -3,7 +3,6 @@ import { got, Problem, problemOf } from "../src/api/client";
 import { shortName } from "../src/parts/masses";
 import { minutes, shortMinutes } from "../src/parts/time";
 import { banded, lookedUp } from "../src/see/bands";
-import { mass } from "./made";
 
 describe("minutes in words", () => {
   test.each([
@@ -30,21 +29,10 @@ describe("minutes in words", () => {
 });
 
 describe("short names of masses", () => {
-  test("are the painter's own, without the article, with a capital", () => {
-    expect(shortName(mass("m3", { name: "the near heap" }))).toBe("Near heap");
-    expect(shortName(mass("m3", { name: "theatre" }))).toBe("Theatre");
-  });
-
-  test("else tell where the mass lies", () => {
-    expect(shortName(mass("m7", { centre: [0.1, 0.9] }))).toBe("Mass 7, lower left");
-    expect(shortName(mass("m7", { centre: [0.5, 0.5] }))).toBe("Mass 7, middle");
-    expect(shortName(mass("m7", { centre: [0.5, 0.1] }))).toBe("Mass 7, upper");
-  });
-
-  test("tell light accents from dark ones", () => {
-    expect(shortName(mass("m2", { kind: "accent", light: false, centre: [0.9, 0.5] }))).toBe(
-      "Dark accent, right",
-    );
+  test("are what the plan calls them, without the article, with a capital", () => {
+    expect(shortName({ called: "the near heap" })).toBe("Near heap");
+    expect(shortName({ called: "theatre" })).toBe("Theatre");
+    expect(shortName({ called: "the deep blue across the top" })).toBe("Deep blue across the top");
   });
 });
 

@@ -140,15 +140,15 @@ def _passing(start: Array, direction: Array, a: tuple[float, ...], b: tuple[floa
 
 
 def sparks(start: Array, direction: Array) -> Array:
-    """Seven sparks flung off the mould, 0–1, the nearest the largest."""
+    """Nine sparks flung off the mould, 0–1: short streaks away from it, bright in the middle."""
     dice = np.random.default_rng(12)
     light = np.zeros(len(start))
-    for size in (0.085, 0.075, 0.07, 0.065, 0.05, 0.03, 0.03):
+    for size in (0.055, 0.05, 0.05, 0.045, 0.04, 0.035, 0.03, 0.022, 0.018):
         angle, far = dice.uniform(0.15, np.pi - 0.15), dice.uniform(0.75, 1.7)
-        at = POUR + np.array([np.cos(angle) * far, np.sin(angle) * far * 0.8 - 0.1, dice.uniform(-0.3, 0.2)])
-        to = at - start
-        along = (to * direction).sum(axis=1, keepdims=True)
-        light = np.maximum(light, np.clip(2.0 - np.linalg.norm(to - along * direction, axis=1) / size, 0, 1))
+        away = np.array([np.cos(angle), np.sin(angle) * 0.8 - 0.1 / far, 0.0])
+        at = POUR + away * far + np.array([0.0, 0.0, dice.uniform(-0.3, 0.2)])
+        streak = _passing(start, direction, tuple(at), tuple(at + away * 1.6 * size))
+        light = np.maximum(light, np.clip(1.7 - streak / size, 0, 1) ** 0.8)
     return light
 
 

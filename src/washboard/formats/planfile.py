@@ -13,6 +13,7 @@ from ..core.errors import InvalidPlan, NewerPlan, UnknownName
 from ..core.key.key import Key
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet, Surface
+from ..core.order.names import named
 from ..core.order.plan import Kind, Operation, Pass, Plan, Reason, Role
 from ..core.reference.mass import Border, Mass
 from ..core.reference.mass import Kind as MassKind
@@ -79,6 +80,7 @@ class MassPart(_Part):
     id: str
     label: int = Field(ge=1)
     name: str | None
+    called: str = ""
     kind: MassKind
     light: bool
     value: Value
@@ -200,6 +202,7 @@ def _fields(plan: Plan, source: Source) -> dict[str, Any]:
 def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
     fields = {k: v for k, v in vars(mass).items() if k not in ("target", "borders")}
     return fields | {
+        "called": named(mass),
         "target_value": mass.target,
         "area": None,
         "reserved": reserved,
@@ -284,7 +287,7 @@ def plan_from(document: Document) -> Plan:
 
 
 def _mass_from(part: MassPart) -> Mass:
-    dropped = ("target_value", "area", "reserved", "neighbours")
+    dropped = ("called", "target_value", "area", "reserved", "neighbours")
     fields = {k: getattr(part, k) for k in MassPart.model_fields if k not in dropped}
     borders = tuple(Border(b.mass, b.length_cm, b.softness_mm, b.hardness) for b in part.neighbours)
     return Mass(**fields, target=part.target_value, borders=borders)

@@ -520,6 +520,11 @@ export interface components {
             label: number;
             /** Name */
             name: string | null;
+            /**
+             * Called
+             * @default
+             */
+            called: string;
             kind: components["schemas"]["washboard__core__reference__mass__Kind"];
             /** Light */
             light: boolean;

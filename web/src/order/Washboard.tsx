@@ -10,7 +10,7 @@ import { labels, type Ribbon, ribbons, type Scale, yOf } from "./ribbons";
 
 export const WIDE = 640;
 export const LEFT = 34;
-export const RIGHT = 494;
+export const RIGHT = 462;
 const LADDER: Scale = { top: 14, height: 296, low: 1.5, high: 10 };
 const RIDGES = 366;
 
@@ -209,4 +209,4 @@ function Names({ all, mass, onMass }: RibbonsProps) {
   );
 }
 
-const cut = (text: string) => (text.length > 19 ? `${text.slice(0, 18)}…` : text);
+const cut = (text: string) => (text.length > 24 ? `${text.slice(0, 23)}…` : text);

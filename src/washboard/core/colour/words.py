@@ -8,14 +8,16 @@ LEVELS = ((1.9, "blackish"), (3.6, "dark"), (5.2, "deep"), (6.8, "middle"), (8.2
 """Upper limit of value and the word for it; above the last it is `pale`."""
 
 HUES = (
-    (20, "rose"), (42, "red"), (60, "orange"), (78, "ochre"), (102, "yellow"), (128, "green-yellow"),
+    (20, "rose"), (42, "red"), (60, "orange"), (78, "ochre"), (108, "yellow"), (128, "green-yellow"),
     (170, "green"), (215, "blue-green"), (262, "blue"), (292, "blue"), (325, "violet"), (345, "purple"),
     (360, "rose"),
 )  # fmt: skip
 """Upper limit of the Lab hue angle in degrees and the painter's word for it."""
 
 EARTHS = {"orange": "brown", "ochre": "brown", "red": "red-brown", "yellow": "olive"}
-"""What a hue is called when it is dark: dark orange is brown."""
+"""What a hue is called when it is dark and not clear: dark orange is brown."""
+CLEAR = 1.05
+"""Chroma over lightness from which a dark hue keeps its own name: a red cup in shade is red."""
 
 
 def level_of(value: float) -> str:
@@ -41,7 +43,7 @@ def hue_of(lab: tuple[float, float, float]) -> str:
     name = next(word for limit, word in HUES if angle <= limit)
     if chroma < 9:
         return "warm grey" if angle < 110 or angle > 325 else "cool grey"
-    if lightness < 52 and name in EARTHS:
+    if lightness < 52 and chroma < CLEAR * lightness and name in EARTHS:
         name = EARTHS[name]
     if chroma < 16 and "-" not in name:
         return f"{name}-grey" if name != "brown" else "brown-grey"

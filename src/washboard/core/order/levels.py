@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Sequence
 
 import numpy as np
@@ -16,6 +17,8 @@ MOST_PASSES = 8
 LOOK_ALIKE = 90.0
 """Seconds saved by mixing two masses of one colour in one go."""
 SPAN_OF_ALIKE = 6.0
+HUE_STEP = 30.0
+"""Units of a*b* that show in a bleeding edge like one step of value: blue into brown is mud."""
 
 Floats = NDArray[np.float64]
 
@@ -73,6 +76,12 @@ def group_costs(masses: Sequence[Mass], weights: Weights) -> Floats:
     return np.where(j > i, weights.another_pass + inside + over, np.inf)
 
 
+def contrast(one: Mass, other: Mass) -> float:
+    """How much two masses' targets differ, in values, a difference in hue counting too."""
+    hue = math.dist(one.target_lab[1:], other.target_lab[1:])
+    return math.hypot(one.target - other.target, hue / HUE_STEP)
+
+
 def pair_costs(masses: Sequence[Mass], weights: Weights) -> Floats:
     """Cost (n, n) in seconds, symmetric, of two masses being laid in one pass."""
     index = {mass.id: k for k, mass in enumerate(masses)}
@@ -87,7 +96,7 @@ def pair_costs(masses: Sequence[Mass], weights: Weights) -> Floats:
             other = index.get(border.mass)
             if other is None:
                 continue
-            step = max(0.0, abs(mass.target - masses[other].target) - 0.5)
+            step = max(0.0, contrast(mass, masses[other]) - 0.5)
             pair[k, other] += weights.bleed * border.length_cm * border.hardness * step
             pair[k, other] -= weights.soft_bonus * border.length_cm * (1 - border.hardness)
     return pair

@@ -6,12 +6,15 @@ from collections.abc import Sequence
 
 import numpy as np
 
-from ..colour.lab import lab_of_linear, linear_of_lab
+from ..colour.lab import difference, lab_of_linear, linear_of_lab, value_of_lab
 from ..colour.words import hue_of, is_warm, level_of
-from ..reference.mass import Kind, Mass
+from ..reference.mass import Kind, Lab, Mass
 
 NEARLY_ALL = 0.72
 """Share of the picture from which a pass is laid over the sheet, leaving something."""
+
+SECOND_HUE, VARIEGATED = 0.25, 8.0
+"""Share of a pass, and ΔE₀₀ from its first mixture, from which a second hue is worth naming."""
 
 
 def place_of(mass: Mass) -> str:
@@ -35,13 +38,18 @@ def place_of(mass: Mass) -> str:
 
 def look_of(mass: Mass) -> str:
     """How a mass looks: level and hue, `deep blue`, `pale warm grey`."""
-    hue = hue_of(mass.target_lab)
-    level = level_of(mass.target)
-    if hue == "grey" and mass.target >= 8.8:
+    return look_at(mass.target_lab, mass.target)
+
+
+def look_at(lab: Lab, value: float | None = None) -> str:
+    """Level and hue of a Lab colour; `value` where it is known better than from the colour."""
+    value = float(value_of_lab(lab)) if value is None else value
+    hue = hue_of(lab)
+    if hue == "grey" and value >= 8.8:
         return "white"
-    if hue == "grey" and mass.target < 1.9:
+    if hue == "grey" and value < 1.9:
         return "black"
-    return f"{level} {hue}"
+    return f"{level_of(value)} {hue}"
 
 
 def named(mass: Mass) -> str:
@@ -101,11 +109,30 @@ def count_word(number: int) -> str:
 
 
 def mixture_words(masses: Sequence[Mass]) -> str:
-    """Level and hue of a pass's largest mixture: a mean of hues would say grey."""
-    largest = max(masses, key=lambda m: (m.share, -m.label))
-    mean = sum(m.target * m.share for m in masses) / max(sum(m.share for m in masses), 1e-12)
-    hue = hue_of(largest.target_lab)
-    return f"{level_of(mean)} {hue}"
+    """Level of a pass and the hues of its largest mixtures: a mean of hues would say grey.
+
+    A second hue is named where it takes SECOND_HUE of the pass and is clearly another colour.
+    """
+    total = sum(m.share for m in masses)
+    mean = sum(m.target * m.share for m in masses) / max(total, 1e-12)
+    held: dict[str, float] = {}
+    for mass in masses:
+        hue = hue_of(mass.target_lab)
+        held[hue] = held.get(hue, 0.0) + mass.share
+    first, *others = sorted(held, key=lambda hue: (-held[hue], hue))
+    second = next(
+        (h for h in others if held[h] >= SECOND_HUE * total and _is_another(first, h, masses)), None
+    )
+    return f"{level_of(mean)} {first}" + (f" and {second}" if second else "")
+
+
+def _is_another(first: str, second: str, masses: Sequence[Mass]) -> bool:
+    """Whether the largest masses of two hues differ by more than VARIEGATED ΔE₀₀, lightness left out."""
+    one, other = (
+        max((m for m in masses if hue_of(m.target_lab) == hue), key=lambda m: (m.share, -m.label)).target_lab
+        for hue in (first, second)
+    )
+    return float(difference(one, (one[0], *other[1:]))) > VARIEGATED
 
 
 def temperature(masses: Sequence[Mass]) -> str:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
@@ -10,7 +11,9 @@ from numpy.typing import NDArray
 
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
+from ..time.pace import covering_minutes
 from .coverage import Status, cut_length
+from .levels import contrast
 from .names import count_word, listed, look_of, named
 from .painting import Scene, spoilt_by
 from .plan import Reason, Role
@@ -26,6 +29,8 @@ TELLS = 0.1
 """Values outside its band from which a mass is said to be there."""
 WORTH_CM = 3.0
 """cm of edge from which a saving is worth a word."""
+STANDS_OFF = 1.5
+"""Values from which a dark makes the bare surface beside it appear as a light."""
 
 
 def reasons_for(worked: Worked, k: int) -> tuple[Reason, ...]:
@@ -37,6 +42,7 @@ def reasons_for(worked: Worked, k: int) -> tuple[Reason, ...]:
         _keeps_off,
         _waited,
         _ground_paints,
+        _muted_first,
         _loose,
         _accents,
     )
@@ -49,10 +55,10 @@ def _masses(scene: Scene, indices: Sequence[int]) -> list[Mass]:
 
 def _meets_bare(worked: Worked, k: int) -> Reason | None:
     """The first pass that stands clearly darker against reserved surface makes the lights appear."""
-    if not worked.scene.medium.transparent:
+    if not worked.scene.medium.transparent or any(bare_contrast(worked, j) for j in range(k)):
         return None
-    here, found = bare_contrast(worked, k), [bare_contrast(worked, j) for j in range(k)]
-    if here is None or here[0] < 1.5 or any(f is not None and f[0] >= 1.5 for f in found):
+    here = bare_contrast(worked, k)
+    if here is None:
         return None
     step, length, bare = here
     names = listed(_masses(worked.scene, bare), 2)
@@ -64,19 +70,21 @@ def _meets_bare(worked: Worked, k: int) -> Reason | None:
 
 
 def bare_contrast(worked: Worked, k: int) -> tuple[float, float, list[int]] | None:
-    """Largest value step of pass k's masses to bare neighbours, its length in cm, those neighbours."""
+    """Where pass k's masses stand clearly darker against bare ones: mean value step, cm, the bare masses."""
     scene, turn = worked.scene, worked.turn
     index = {m.id: i for i, m in enumerate(scene.masses)}
-    best: tuple[float, float, list[int]] | None = None
-    for m in worked.steps[k].group:
-        for border in scene.masses[m].borders:
-            other = index[border.mass]
-            if turn[other] >= 0 or border.length_cm < WORTH_CM or scene.masses[other].kind is MassKind.ACCENT:
-                continue
-            step = scene.surface.value - scene.masses[m].target
-            if best is None or step > best[0] + 1e-9:
-                best = (step, border.length_cm, [other])
-    return best
+    met = [
+        (scene.surface.value - scene.masses[m].target, border.length_cm, other)
+        for m in worked.steps[k].group
+        for border in scene.masses[m].borders
+        if turn[other := index[border.mass]] < 0
+        and scene.masses[other].kind is not MassKind.ACCENT
+        and scene.surface.value - scene.masses[m].target >= STANDS_OFF
+    ]
+    length = sum(cm for _, cm, _ in met)
+    if length < WORTH_CM:
+        return None
+    return sum(step * cm for step, cm, _ in met) / length, length, sorted({m for _, _, m in met})
 
 
 def _goes_round(worked: Worked, k: int) -> Reason | None:
@@ -182,24 +190,30 @@ def _waited(worked: Worked, k: int) -> Reason | None:
     wait = worked.plan.passes[k - 1].wait
     if length < WORTH_CM or wait <= 0:
         return None
+    first, second = (_largest(worked, j) for j in (k - 1, k))
+    into = f", {look_of(first)} into {look_of(second)}" if step < STANDS_OFF else ""
     sentence = (
         f"It waits {wait:.0f} min for the pass before: laid together, {length:.0f} cm of firm edge would "
-        f"bleed, {step:.1f} values apart."
+        f"bleed, {step:.1f} values apart{into}."
     )
     return Reason("waits", sentence, (), {"cm": length, "minutes": wait, "values": step})
 
 
+def _largest(worked: Worked, k: int) -> Mass:
+    return max(_masses(worked.scene, worked.steps[k].group), key=lambda m: (m.share, -m.label))
+
+
 def firm_between(worked: Worked, a: int, b: int) -> tuple[float, float]:
-    """cm of firm edge between the masses of two passes, and its mean value step."""
+    """cm of firm edge that would bleed between the masses of two passes, and its mean step of value."""
     scene, first = worked.scene, set(worked.steps[a].group)
     index = {m.id: i for i, m in enumerate(scene.masses)}
     length = weighted = 0.0
     for m in worked.steps[b].group:
         for border in scene.masses[m].borders:
-            step = abs(scene.masses[m].target - scene.masses[index[border.mass]].target)
-            if index[border.mass] in first and border.hardness > 0.5 and step > 0.5:
+            one, other = scene.masses[m], scene.masses[index[border.mass]]
+            if index[border.mass] in first and border.hardness > 0.5 and contrast(one, other) > 0.5:
                 length += border.length_cm
-                weighted += border.length_cm * step
+                weighted += border.length_cm * abs(one.target - other.target)
     return length, weighted / length if length else 0.0
 
 
@@ -214,6 +228,21 @@ def _ground_paints(worked: Worked, k: int) -> Reason | None:
     names = listed(_masses(scene, bare), 2)
     sentence = f"The ground already paints {100 * share:.0f} % within 0.4 of value: leave {names}."
     return Reason("ground-paints", sentence, _ids(scene, bare), {"share": share})
+
+
+def _muted_first(worked: Worked, k: int) -> Reason | None:
+    """Opaque: loud lights that get a duller, darker layer now, one pass before their own."""
+    scene, muted = worked.scene, worked.steps[k].muted
+    if not muted:
+        return None
+    masses = _masses(scene, muted)
+    chroma = max(math.hypot(*m.target_lab[1:]) for m in masses)
+    above = max(m.target for m in masses) - scene.surface.value
+    sentence = (
+        f"A duller, darker layer goes under {listed(masses)} first: at a chroma of {chroma:.0f} and "
+        f"{above:.1f} values above the ground the clear colour alone would shout."
+    )
+    return Reason("muted-first", sentence, _ids(scene, muted), {"chroma": chroma, "values": above})
 
 
 def _loose(worked: Worked, k: int) -> Reason | None:
@@ -271,14 +300,36 @@ def _ids(scene: Scene, indices: Sequence[int]) -> tuple[str, ...]:
 
 def findings_for(worked: Worked, k: int) -> tuple[str, ...]:
     """What is wrong or tight in a pass: longer than its open time, or a mass out of its band."""
+    late = _too_long(worked, k)
+    return (*([late] if late else ()), *_out_of_band(worked, k))
+
+
+def _too_long(worked: Worked, k: int) -> str | None:
+    """A joined wash must be laid while it is wet; an opaque coat only where it is graded."""
     medium, done = worked.scene.medium, worked.plan.passes[k]
-    findings = []
-    if medium.open_minutes and done.minutes > medium.open_minutes and len(done.targets) > 0:
-        findings.append(
+    if not medium.open_minutes or not done.targets:
+        return None
+    if medium.transparent:
+        if done.minutes <= medium.open_minutes:
+            return None
+        return (
             f"The pass takes {done.minutes:.0f} min, the {medium.wet} stays open for "
             f"{medium.open_minutes:.0f}: {_seam(worked, k)}"
         )
-    for o in done.operations:
+    graded = [m for m in _masses(worked.scene, worked.steps[k].group) if m.kind is MassKind.GRADED]
+    slowest = max(graded, key=lambda m: m.area_cm2, default=None)
+    minutes = covering_minutes(medium, slowest.area_cm2) if slowest else 0.0
+    if slowest is None or minutes <= medium.open_minutes:
+        return None
+    return (
+        f"Grading {named(slowest)} takes {minutes:.0f} min, the {medium.wet} stays open for "
+        f"{medium.open_minutes:.0f}: keep it damp, work with a larger brush, or grade it in two parts."
+    )
+
+
+def _out_of_band(worked: Worked, k: int) -> list[str]:
+    medium, findings = worked.scene.medium, []
+    for o in worked.plan.passes[k].operations:
         mass = worked.plan.mass(o.mass)
         low, high = mass.band_range
         if o.role is Role.TARGET and not low - TELLS <= o.to_value <= high + TELLS:
@@ -292,7 +343,7 @@ def findings_for(worked: Worked, k: int) -> tuple[str, ...]:
                 f"{listed([mass])} ends at {o.to_value:.1f}, outside its band of "
                 f"{low:.1f} to {high:.1f}: {why}."
             )
-    return tuple(findings)
+    return findings
 
 
 def _seam(worked: Worked, k: int) -> str:

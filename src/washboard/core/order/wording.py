@@ -8,9 +8,11 @@ from typing import TYPE_CHECKING
 
 import numpy as np
 
+from ..colour.lab import value_of_lab
+from ..colour.words import hue_of
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
-from .names import NEARLY_ALL, count_word, listed, look_of, mixture_words, temperature
+from .names import NEARLY_ALL, count_word, listed, look_at, mixture_words, named, temperature
 from .plan import Kind, Pass, Role
 from .reasons import findings_for, reasons_for
 
@@ -62,15 +64,17 @@ def _title(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]
             return _capital(f"one {words} shape: {listed(masses)}")
         kind = "washes" if len(masses) > 1 else "wash"
         return _capital(f"{_last(worked, k)}{words} {kind}: {listed(masses)}")
-    if (
-        k == 0
-        and worked.plan.school == "dark-to-light"
-        and max(m.target for m in masses) < scene.surface.value
-    ):
+    if k == 0 and _lies_between(worked, masses):
         return _capital(f"darker than the ground: {listed(masses)}")
     if k == 0:
         return _capital(f"first block-in, {_stage(worked, k)}: {listed(masses)}")
     return _capital(f"{_last(worked, k)}{_stage(worked, k)}: {listed(masses)}")
+
+
+def _lies_between(worked: Worked, masses: Sequence[Mass]) -> bool:
+    """Whether the ground is lighter than all of the pass and darker than something still to come."""
+    ground = worked.scene.surface.value
+    return max(m.target for m in masses) < ground < max(m.target for m in worked.scene.masses) - 0.5
 
 
 def _stage(worked: Worked, k: int) -> str:
@@ -157,19 +161,22 @@ def _main_kind(done: Pass) -> Kind:
 
 
 def _gradation(mass: Mass) -> str:
-    """How a graded mass runs, with its values at both ends."""
-    from ..colour.lab import value_of_lab
+    """How a graded mass runs: values at both ends, and colours where they differ."""
+    (light, high), (dark, low) = ((look_at(end), float(value_of_lab(end))) for end in mass.target_ends)
+    start, end = _ends(mass.direction)
+    if hue_of(mass.target_ends[0]) == hue_of(mass.target_ends[1]):
+        return f"Grade {named(mass)} from {high:.1f} to {low:.1f}{end and f' toward the {end}'}."
+    start, end = start and f", at the {start}", end and f", at the {end}"
+    return f"Grade {named(mass)} from {light}, {high:.1f}{start} to {dark}, {low:.1f}{end}."
 
-    light, dark = (float(value_of_lab(end)) for end in mass.target_ends)
-    way = _way(mass.direction)
-    return f"Grade {mass.name or 'the ' + look_of(mass)} from {light:.1f} to {dark:.1f}{way}."
 
-
-def _way(direction: float | None) -> str:
+def _ends(direction: float | None) -> tuple[str, str]:
+    """Where a gradation starts light and ends dark, in words."""
     if direction is None:
-        return ""
+        return "", ""
+    sides = ("right", "top", "left", "foot")
     turn = round((direction % 360) / 90) % 4
-    return (" toward the right", " toward the top", " toward the left", " toward the foot")[turn]
+    return sides[(turn + 2) % 4], sides[turn]
 
 
 def _edge(worked: Worked, step: Step) -> str:

@@ -93,13 +93,18 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
             (hat >= height).astype(np.uint8), connectivity=4
         )
         fits = stats[:, 4] >= SMALLEST * value.size * 0.6
-        fits &= (np.maximum(stats[:, 2], stats[:, 3]) <= 3 * width) & (stats[:, 4] <= 2 * LARGEST * value.size)
+        fits &= (np.maximum(stats[:, 2], stats[:, 3]) <= 3 * width) & (
+            stats[:, 4] <= 2 * LARGEST * value.size
+        )
         fits[0] = False
         # A candidate with little contrast on the whole has no core worth measuring.
         held = np.bincount(labels.ravel(), hat.ravel(), len(stats))
         fits &= held >= 0.9 * CONTRAST * stats[:, 4]
         fits &= _sparse(middles, fits, max(value.shape))
-        found = (_spot(value, hat, labels, int(n), stats[n].tolist(), light, brightest) for n in np.flatnonzero(fits))
+        found = (
+            _spot(value, hat, labels, int(n), stats[n].tolist(), light, brightest)
+            for n in np.flatnonzero(fits)
+        )
         spots += [spot for spot in found if spot is not None]
     return spots
 

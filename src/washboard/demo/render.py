@@ -1,0 +1,22 @@
+"""Renders the references anew, some minutes each: `python -m washboard.demo.render`."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PIL import Image
+
+from . import foundry, salt_pans
+
+SCENES = {"salt-pans.jpg": salt_pans.render, "foundry.jpg": foundry.render}
+FOLDER = Path(__file__).parent / "references"
+
+
+def main() -> None:
+    """Write every reference as a JPEG beside the code."""
+    for name, render in SCENES.items():
+        Image.fromarray(render()).save(FOLDER / name, quality=90, optimize=True, progressive=True)
+
+
+if __name__ == "__main__":
+    main()
