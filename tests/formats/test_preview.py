@@ -84,6 +84,24 @@ def test_in_watercolour_no_pixel_of_any_picture_gets_lighter() -> None:
         before = after
 
 
+def test_soft_edges_between_graded_masses_show_no_ring(made: Result) -> None:
+    maps, width = made.maps, made.maps.first.shape[1]
+    for row in range(1, len(made.table.colours)):
+        picture = painted(made.table, maps, row).astype(int)
+        ends = made.table.colours[row].astype(float)
+        soft = (maps.weight[:, 1:] >= 100) & (maps.weight[:, :-1] >= 100)
+        soft &= maps.first[:, 1:] != maps.first[:, :-1]
+        y, x = np.nonzero(soft)
+        assert len(y) > 20
+        assert x.max() < width - 1
+        own, other = maps.first[y, x], maps.first[y, x + 1]
+        t, u = (maps.along[y, x + k][:, None] / 255 for k in (0, 1))
+        left = ends[own, 0] * (1 - t) + ends[own, 1] * t
+        right = ends[other, 0] * (1 - u) + ends[other, 1] * u
+        jump = np.abs(picture[y, x] - picture[y, x + 1])
+        assert np.quantile(jump - 0.3 * np.abs(left - right), 0.99) <= 4
+
+
 @pytest.mark.parametrize("name", SCENES)
 def test_a_demo_reference_is_what_its_script_renders(name: str) -> None:
     kept = decoded((FOLDER / name).read_bytes()).rgb

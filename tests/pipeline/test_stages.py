@@ -112,7 +112,7 @@ def test_the_page_gets_whole_tables_and_maps(cup_file: Counted) -> None:
     patches = len(view["patchMass"])
     assert len(view["colours"]) == len(result.worked.plan.passes) + 1
     assert {len(row) for row in view["colours"]} == {patches} == {len(row) for row in view["greys"]}
-    assert len(packed(result.maps)) == 6 * view["width"] * view["height"]
+    assert len(packed(result.maps)) == 7 * view["width"] * view["height"]
     assert int(result.maps.first.max()) < patches
     assert int(result.maps.weight.max()) <= 127
     assert sum(view["histogram"]) == pytest.approx(1, abs=1e-3)

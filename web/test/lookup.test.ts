@@ -1,18 +1,25 @@
 import { describe, expect, test } from "vitest";
 import type { View } from "../src/api/client";
-import { paint, unpacked } from "../src/order/lookup";
+import { BYTES_A_PIXEL, paint, unpacked } from "../src/order/lookup";
 import { plan } from "./made";
 
-/** The six planes of `count` pixels as the server packs them. */
-function packed(first: number[], second: number[], weight: number[], along: number[]): Uint8Array {
+/** The planes of `count` pixels as the server packs them. */
+function packed(
+  first: number[],
+  second: number[],
+  weight: number[],
+  along: number[],
+  beyond: number[] = [],
+): Uint8Array {
   const count = first.length;
-  const bytes = new Uint8Array(6 * count);
+  const bytes = new Uint8Array(BYTES_A_PIXEL * count);
   const view = new DataView(bytes.buffer);
   for (let i = 0; i < count; i++) {
     view.setUint16(2 * i, first[i] ?? 0, true);
     view.setUint16(2 * (count + i), second[i] ?? 0, true);
     bytes[4 * count + i] = weight[i] ?? 0;
     bytes[5 * count + i] = along[i] ?? 0;
+    bytes[6 * count + i] = beyond[i] ?? 0;
   }
   return bytes;
 }
@@ -74,6 +81,38 @@ describe("the picture after a pass", () => {
     expect(painted(slope, graded, 0).map((p) => p[2])).toEqual([50, 43, 37, 30]);
   });
 
+  test("mixes in the other patch as it is on its own side of the border", () => {
+    const graded = {
+      ...view,
+      colours: [
+        [
+          [
+            [200, 0, 0],
+            [100, 0, 0],
+          ],
+          [
+            [80, 0, 0],
+            [20, 0, 0],
+          ],
+        ],
+      ],
+      greys: [
+        [
+          [0, 0],
+          [0, 0],
+        ],
+      ],
+    } as unknown as View;
+    const border = packed(
+      [0, 1, 0, 1],
+      [1, 0, 1, 0],
+      [127, 127, 127, 127],
+      [255, 0, 0, 255],
+      [0, 255, 255, 0],
+    );
+    expect(painted(border, graded, 0).map((p) => p[0])).toEqual([90, 90, 110, 110]);
+  });
+
   test("as values only is neutral grey of the table's own greys", () => {
     for (const [red, green, blue] of painted(flat, view, 2, true)) {
       expect(red).toBe(green);
@@ -97,7 +136,7 @@ describe("the picture after a pass", () => {
   });
 
   test("is the same when the planes lie inside a larger buffer", () => {
-    const shifted = new Uint8Array(6 * 4 + 8);
+    const shifted = new Uint8Array(BYTES_A_PIXEL * 4 + 8);
     shifted.set(flat, 8);
     expect(painted(shifted.subarray(8), view, 2)).toEqual(painted(flat, view, 2));
   });

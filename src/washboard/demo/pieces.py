@@ -68,7 +68,7 @@ FOUNDRY = DemoPiece(
         35.0,
         names=(
             Anchor(0.15, 0.25, "the hall"),
-            Anchor(0.456, 0.88, "the dark floor with the front figure"),
+            Anchor(0.456, 0.88, "the floor and front figure"),
             Anchor(0.63, 0.132, "the gantry"),
             Anchor(0.305, 0.386, "the windows"),
             Anchor(0.396, 0.386, "the windows"),

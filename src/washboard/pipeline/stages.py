@@ -235,6 +235,6 @@ def _named(measured: Measured, names: tuple[Anchor, ...]) -> tuple[Mass, ...]:
 
 
 def packed(maps: PatchMap) -> bytes:
-    """The patch map as the page reads it: first and second as uint16, weight and along as bytes."""
-    planes = (maps.first.astype("<u2"), maps.second.astype("<u2"), maps.weight, maps.along)
+    """The patch map as the page reads it: first and second as uint16, then three planes of bytes."""
+    planes = (maps.first.astype("<u2"), maps.second.astype("<u2"), maps.weight, maps.along, maps.beyond)
     return b"".join(np.ascontiguousarray(plane).tobytes() for plane in planes)

@@ -8,7 +8,7 @@ interface Props {
   changes: ReturnType<typeof useChanges>;
 }
 
-/** The school and how to change it, the number of passes, undo and redo, the export. */
+/** The school and how to change it, the number of passes, the export. */
 export function Actions({ piece, plan, changes }: Props) {
   const schools = useCatalogue().data?.schools ?? [];
   const { document } = plan;
@@ -41,24 +41,6 @@ export function Actions({ piece, plan, changes }: Props) {
         </button>
       </p>
       <p>
-        <button
-          type="button"
-          className="act"
-          disabled={!piece.undo}
-          title={piece.undo ? `Undo: ${piece.undo}` : "Nothing to undo"}
-          onClick={() => changes.undo.mutate()}
-        >
-          undo
-        </button>{" "}
-        <button
-          type="button"
-          className="act"
-          disabled={!piece.redo}
-          title={piece.redo ? `Redo: ${piece.redo}` : "Nothing to redo"}
-          onClick={() => changes.redo.mutate()}
-        >
-          redo
-        </button>{" "}
         <a href={`/api/pieces/${piece.id}/export`} download>
           export the plan
         </a>

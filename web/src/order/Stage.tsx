@@ -3,7 +3,7 @@ import type { Piece, Plan } from "../api/client";
 import { useBytes } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { lookedUp, useGreys } from "../see/bands";
-import { type Maps, paint, unpacked } from "./lookup";
+import { BYTES_A_PIXEL, type Maps, paint, unpacked } from "./lookup";
 import classes from "./order.module.css";
 
 export interface Looking {
@@ -33,7 +33,8 @@ export function Stage({ piece, plan, pass, mass, looking, onMass }: Props) {
   const greys = useGreys();
   const size = width * height;
   const maps = useMemo(
-    () => (loaded.data?.length === 6 * size ? unpacked(loaded.data, width, height) : null),
+    () =>
+      loaded.data?.length === BYTES_A_PIXEL * size ? unpacked(loaded.data, width, height) : null,
     [loaded.data, size, width, height],
   );
   const label = plan.document.masses.findIndex((m) => m.id === mass);

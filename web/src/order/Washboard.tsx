@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import type { Plan } from "../api/client";
+import type { Mass, Plan } from "../api/client";
 import { shortName } from "../parts/masses";
 import { dipPath, ridgePath, ridges } from "../parts/ridges";
 import { shortMinutes } from "../parts/time";
@@ -11,8 +11,8 @@ import { labels, type Ribbon, ribbons, type Scale, yOf } from "./ribbons";
 export const WIDE = 640;
 export const LEFT = 34;
 export const RIGHT = 462;
-const LADDER: Scale = { top: 14, height: 296, low: 1.5, high: 10 };
-const RIDGES = 366;
+const LADDER: Scale = { top: 14, height: 276, low: 1.5, high: 10 };
+const RIDGES = 344;
 
 interface Props {
   plan: Plan;
@@ -175,8 +175,8 @@ function Ribbons({ all, mass, onMass }: RibbonsProps) {
           key={own.id}
           d={path}
           fill={`url(#ribbon-${own.id})`}
-          stroke="var(--ink)"
-          strokeWidth={own.id === mass ? 1.6 : 0.35}
+          stroke={own.id === mass ? "var(--ink)" : "var(--line)"}
+          strokeWidth={own.id === mass ? 1.6 : 0.5}
           onPointerEnter={() => onMass(own.id)}
         >
           <title>{shortName(own)}</title>
@@ -198,7 +198,7 @@ function Names({ all, mass, onMass }: RibbonsProps) {
         >
           <path d={`M${RIGHT} ${ribbon.end}L${RIGHT + 9} ${y}`} stroke="var(--line)" fill="none" />
           <text x={RIGHT + 12} y={y + 4}>
-            {cut(shortName(ribbon.mass))}
+            {cut(labelOf(ribbon.mass))}
           </text>
           <text x={WIDE} y={y + 4} textAnchor="end">
             {(ribbon.values.at(-1) ?? 0).toFixed(1)}
@@ -209,4 +209,8 @@ function Names({ all, mass, onMass }: RibbonsProps) {
   );
 }
 
+const labelOf = (mass: Mass) => {
+  if (mass.kind !== "accent" || mass.name) return shortName(mass);
+  return mass.light ? "Light accents" : "Dark accents";
+};
 const cut = (text: string) => (text.length > 24 ? `${text.slice(0, 23)}…` : text);

@@ -7,14 +7,16 @@ export interface Maps {
   first: Uint16Array;
   second: Uint16Array;
   weight: Uint8Array;
-  along: Uint8Array;
+  beyond: Uint8Array;
   /** Row of the ramp table of each pixel: patch × 256 + where between its ends. */
   index: Uint32Array;
   /** Pixels with a soft edge, which are mixed from two patches. */
   soft: Uint32Array;
 }
 
-/** Unpack the planes: first and second as 16 bits, weight and along as bytes. */
+export const BYTES_A_PIXEL = 7;
+
+/** Unpack the planes: first and second as 16 bits, then weight, along and beyond as bytes. */
 export function unpacked(bytes: Uint8Array, width: number, height: number): Maps {
   const count = width * height;
   const buffer = bytes.buffer as ArrayBuffer;
@@ -22,6 +24,7 @@ export function unpacked(bytes: Uint8Array, width: number, height: number): Maps
   const second = new Uint16Array(buffer, bytes.byteOffset + 2 * count, count);
   const weight = new Uint8Array(buffer, bytes.byteOffset + 4 * count, count);
   const along = new Uint8Array(buffer, bytes.byteOffset + 5 * count, count);
+  const beyond = new Uint8Array(buffer, bytes.byteOffset + 6 * count, count);
   const index = new Uint32Array(count);
   let softCount = 0;
   for (let i = 0; i < count; i++) {
@@ -30,7 +33,7 @@ export function unpacked(bytes: Uint8Array, width: number, height: number): Maps
   }
   const soft = new Uint32Array(softCount);
   for (let i = 0, k = 0; i < count; i++) if (weight[i]) soft[k++] = i;
-  return { width, height, first, second, weight, along, index, soft };
+  return { width, height, first, second, weight, beyond, index, soft };
 }
 
 /** Colours between both ends of every patch in one row, packed as the canvas wants them. */
@@ -74,12 +77,12 @@ export function paint(
   valuesOnly: boolean,
 ): void {
   const table = rampsOf(view, row, valuesOnly);
-  const { index, soft, second, weight, along } = maps;
+  const { index, soft, second, weight, beyond } = maps;
   for (let i = 0; i < index.length; i++) pixels[i] = table[index[i] as number] as number;
   for (let k = 0; k < soft.length; k++) {
     const i = soft[k] as number;
     const a = pixels[i] as number;
-    const b = table[((second[i] as number) << 8) | (along[i] as number)] as number;
+    const b = table[((second[i] as number) << 8) | (beyond[i] as number)] as number;
     const w = (weight[i] as number) / 254;
     const red = (a & 255) + ((b & 255) - (a & 255)) * w + 0.5;
     const green = ((a >> 8) & 255) + (((b >> 8) & 255) - ((a >> 8) & 255)) * w + 0.5;

@@ -120,12 +120,22 @@ function outline(at: Place[], row: Ridge[], left: number, right: number): string
 
 const fix = (n: number | undefined) => (n ?? 0).toFixed(1);
 
+/** The masses worth a label: named and large ones first; of those called alike, and of accents, one. */
+function labelled(all: Ribbon[], most: number): Ribbon[] {
+  const seen = new Set<string>();
+  return [...all]
+    .sort((a, b) => Number(!!b.mass.name) - Number(!!a.mass.name) || b.mass.share - a.mass.share)
+    .filter(({ mass, values }) => {
+      const alike = mass.kind === "accent" && !mass.name ? `${mass.light}` : mass.called;
+      const key = `${alike} ${(values.at(-1) ?? 0).toFixed(0)}`;
+      return !seen.has(key) && !!seen.add(key);
+    })
+    .slice(0, most);
+}
+
 /** Labels pushed apart so that none overlaps; those of the largest masses, as many as fit. */
 export function labels(all: Ribbon[], scale: Scale, gap: number, most: number) {
-  const shown = [...all]
-    .sort((a, b) => Number(!!b.mass.name) - Number(!!a.mass.name) || b.mass.share - a.mass.share)
-    .slice(0, most)
-    .sort((a, b) => a.end - b.end);
+  const shown = labelled(all, most).sort((a, b) => a.end - b.end);
   const ys = shown.map(({ end }) => end);
   for (let k = 1; k < ys.length; k++) ys[k] = Math.max(ys[k] ?? 0, (ys[k - 1] ?? 0) + gap);
   const bottom = scale.top + scale.height + 4;

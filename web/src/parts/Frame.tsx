@@ -14,7 +14,7 @@ export interface Stage {
 interface Props {
   name: string;
   stages: Stage[];
-  facts?: string;
+  facts?: ReactNode;
   children: ReactNode;
 }
 

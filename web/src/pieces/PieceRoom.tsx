@@ -5,6 +5,7 @@ import { Frame } from "../parts/Frame";
 import { useKeys } from "../parts/keys";
 import { ProblemNote } from "../parts/Problem";
 import { Progress } from "../parts/Progress";
+import { History } from "./History";
 
 export interface Room {
   piece: Piece;
@@ -40,7 +41,12 @@ export function PieceRoom() {
     <Frame
       name={piece.data?.name ?? "Washboard"}
       stages={stages.map((words) => ({ to: `/pieces/${id}/${words.toLowerCase()}`, words }))}
-      facts={facts}
+      facts={
+        <>
+          {piece.data && <History piece={piece.data} changes={changes} />}
+          <span>{facts}</span>
+        </>
+      }
     >
       {problem && (
         <ProblemNote onClose={changes.problem ? changes.forget : undefined}>

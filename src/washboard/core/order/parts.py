@@ -86,7 +86,8 @@ def divided(masses: Sequence[Mass], labels: Labels, width_cm: float) -> Cut:
         index_of[mass.label] = k
     index = index_of[labels]
     count = len(masses)
-    distance, nearest = nearest_border(index)
+    distance, across = nearest_border(index)
+    nearest = index.ravel()[across]
     splits = _splits(masses)
     # A strip's code is mass × count + neighbour; a core's is mass × count + mass.
     may = splits[index, nearest]

@@ -47,12 +47,14 @@ class Table:
 @dataclass(frozen=True)
 class PatchMap:
     """For every pixel (h, w): patch `first`, its neighbour `second`, and `weight` 0–127 of the
-    second; `along` 0–255 from the light to the dark end of graded masses."""
+    second; `along` 0–255 from the light to the dark end of graded masses, and `beyond` the same for
+    the second where it begins, so that both sides of a border mix the same two colours."""
 
     first: NDArray[np.uint16]
     second: NDArray[np.uint16]
     weight: Bytes
     along: Bytes
+    beyond: Bytes
 
 
 def table_of(worked: Worked) -> Table:
@@ -74,17 +76,20 @@ def patch_map(worked: Worked, table: Table, parts: Labels, along: Singles, width
     """
     patches = table.patch[parts].astype(np.int32)
     cm = width_cm / parts.shape[1]
-    to_border, other = nearest_border(patches)
+    to_border, across = nearest_border(patches)
+    other = patches.ravel()[across]
     # Measured from the line between the pixels, not from the middle of the last one.
     distance = to_border + np.float32(0.5)
     width = _transition(worked, table, cm)[patches, other]
     # A linear ramp centred on the border: half and half on it, all own colour half a width inside.
     weight = np.clip(0.5 - distance / np.maximum(width, 1e-6), 0, 0.5)
+    steps = np.rint(np.clip(along, 0, 1) * 255).astype(np.uint8)
     return PatchMap(
         patches.astype(np.uint16),
         other.astype(np.uint16),
         np.rint(weight * 254).astype(np.uint8),
-        np.rint(np.clip(along, 0, 1) * 255).astype(np.uint8),
+        steps,
+        steps.ravel()[across],
     )
 
 
@@ -107,8 +112,8 @@ def painted(table: Table, where: PatchMap, row: int, values_only: bool = False) 
         ends = np.repeat(table.greys[row][..., None], 3, axis=-1).astype(np.float32)
     else:
         ends = table.colours[row].astype(np.float32)
-    t = where.along.astype(np.float32)[..., None] / 255
+    t, u = (steps.astype(np.float32)[..., None] / 255 for steps in (where.along, where.beyond))
     w = where.weight.astype(np.float32)[..., None] / 254
     first = ends[where.first, 0] * (1 - t) + ends[where.first, 1] * t
-    second = ends[where.second, 0] * (1 - t) + ends[where.second, 1] * t
+    second = ends[where.second, 0] * (1 - u) + ends[where.second, 1] * u
     return np.rint(first * (1 - w) + second * w).astype(np.uint8)

@@ -10,8 +10,10 @@ from numpy.typing import NDArray
 
 from .picture import Bytes, Labels, Picture, Singles, fitted
 
-SMALLEST, LARGEST = 0.00016, 0.003
+SMALLEST, LARGEST = 0.00015, 0.003
 """Share of the picture an accent may take: below it is grain, above it is a mass."""
+LEAST_CANDIDATE = 0.000096
+"""Share of the picture a candidate takes at least at the height it is sought at: high up only its core is left."""
 CONTRAST = 2.4
 """Least step of value to the ring around it."""
 HEIGHTS = (0.8 * CONTRAST, 1.5 * CONTRAST, 2.3 * CONTRAST)
@@ -27,6 +29,8 @@ EXTREME = 0.8
 """An accent lies beyond this share of the picture: the lightest lights, the darkest darks."""
 LIKE, GAP = 0.8, 1.1
 """Difference in value that counts as alike, and how many times its own area of that makes it a gap."""
+TOGETHER = 3
+"""Accents sought in one candidate at most."""
 LEAST_SALIENCE = 9.0
 FRAME = 0.015
 """Share of the short side from the frame inside which no accent has its peak: there things are cut off."""
@@ -51,9 +55,14 @@ class _Spot:
     left: int
     top: int
     area: int
-    contrast: float
+    core: float
+    ring: float
     centre: tuple[float, float]
     light: bool
+
+    @property
+    def contrast(self) -> float:
+        return self.core - self.ring
 
     @property
     def salience(self) -> float:
@@ -61,7 +70,7 @@ class _Spot:
 
 
 def find_accents(picture: Picture) -> Accents:
-    """Lights and darks of 0.016 to 0.3 % of the picture that stand at least 2.4 values off.
+    """Lights and darks of 0.015 to 0.3 % of the picture that stand at least 2.4 values off.
 
     Each is the part of a small thing above half its height over its ring: of fitting size, compact,
     crisp, lighter or darker than most of the picture, and no gap through which a larger thing is
@@ -92,7 +101,7 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
         _, labels, stats, middles = cv2.connectedComponentsWithStats(
             (hat >= height).astype(np.uint8), connectivity=4
         )
-        fits = stats[:, 4] >= SMALLEST * value.size * 0.6
+        fits = stats[:, 4] >= LEAST_CANDIDATE * value.size
         fits &= (np.maximum(stats[:, 2], stats[:, 3]) <= 3 * width) & (
             stats[:, 4] <= 2 * LARGEST * value.size
         )
@@ -101,11 +110,8 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
         held = np.bincount(labels.ravel(), hat.ravel(), len(stats))
         fits &= held >= 0.9 * CONTRAST * stats[:, 4]
         fits &= _sparse(middles, fits, max(value.shape))
-        found = (
-            _spot(value, hat, labels, int(n), stats[n].tolist(), light, brightest)
-            for n in np.flatnonzero(fits)
-        )
-        spots += [spot for spot in found if spot is not None]
+        for n in np.flatnonzero(fits).tolist():
+            spots += _spots_in(value, hat, labels, n, stats[n].tolist(), light, brightest)
     return spots
 
 
@@ -118,17 +124,44 @@ def _sparse(middles: NDArray[np.float64], fits: NDArray[np.bool_], side: int) ->
     return kept
 
 
-def _spot(
+def _spots_in(
     value: Singles, hat: Singles, labels: Labels, number: int, stats: list[int], light: bool, brightest: float
-) -> _Spot | None:
-    """The part of a candidate above half its height over its ring, where that is a proper accent."""
+) -> list[_Spot]:
+    """The accents in one candidate: two sparks close together are found as one, so the next is sought."""
     left, top, width, height, _ = stats
     pad = 3 + max(width, height) // 2
     rows = slice(max(0, top - pad), top + height + pad)
     columns = slice(max(0, left - pad), left + width + pad)
-    window, own = value[rows, columns], labels[rows, columns] == number
+    own = labels[rows, columns] == number
+    found: list[_Spot] = []
+    while len(found) < TOGETHER and own.any() and not own.all():
+        spot = _spot(value, hat, rows, columns, own, light, brightest)
+        if spot is None:
+            break
+        found.append(spot)
+        gone = cv2.dilate(spot.mask, np.ones((3, 3), np.uint8)) > 0
+        own &= ~gone
+        value = value.copy()
+        value[rows, columns][gone] = spot.ring  # the next must not be taken for a part of this one
+    return found
+
+
+def _spot(
+    value: Singles,
+    hat: Singles,
+    rows: slice,
+    columns: slice,
+    own: NDArray[np.bool_],
+    light: bool,
+    brightest: float,
+) -> _Spot | None:
+    """The part of a candidate above half its height over its ring, where that is a proper accent.
+
+    `own` marks the candidate's pixels in its window of `rows` and `columns`.
+    """
+    window = value[rows, columns]
     _, peak, _, (x, y) = cv2.minMaxLoc(hat[rows, columns], own.view(np.uint8))
-    if peak < CONTRAST or own.all():
+    if peak < CONTRAST:
         return None
     centre = (columns.start + x, rows.start + y)
     if min(*centre, value.shape[1] - centre[0], value.shape[0] - centre[1]) < FRAME * min(value.shape):
@@ -152,7 +185,7 @@ def _spot(
         return None
     if _is_gap(value, mask, (columns.start, rows.start), part, core):
         return None
-    return _Spot(mask, columns.start, rows.start, part[4], core - ring, centre, light)
+    return _Spot(mask, columns.start, rows.start, part[4], core, ring, centre, light)
 
 
 def _odd(size: float) -> int:

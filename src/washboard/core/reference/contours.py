@@ -119,12 +119,14 @@ def _widths(value: Singles, labels: Labels, first: NDArray[np.intp], second: NDA
     return np.where(step < 0.25, 2.0 * REACH, np.clip(measured, 0.8, 2 * REACH))
 
 
-def nearest_border(labels: Labels) -> tuple[Singles, Labels]:
-    """Distance in pixels of each pixel to the nearest other label, and which label that is.
+def nearest_border(labels: Labels) -> tuple[Singles, NDArray[np.intp]]:
+    """Distance in pixels of each pixel to the nearest other label, and the pixel across that border.
 
-    Infinite, and the pixel's own label, where there is no other.
+    `labels` (h, w); the second array (h, w) holds flat indices. Infinite, and the pixel itself, where
+    there is no other label.
     """
-    other = labels.copy()
+    own = np.arange(labels.size).reshape(labels.shape)
+    beyond = own.copy()
     inside = np.ones(labels.shape, np.uint8)
     for here, there in (
         (np.s_[:, 1:], np.s_[:, :-1]),
@@ -134,16 +136,16 @@ def nearest_border(labels: Labels) -> tuple[Singles, Labels]:
     ):
         apart = labels[here] != labels[there]
         inside[here][apart] = 0
-        other[here] = np.where(apart, labels[there], other[here])
+        beyond[here] = np.where(apart, own[there], beyond[here])
     if inside.all():
-        return np.full(labels.shape, np.inf, np.float32), other
+        return np.full(labels.shape, np.inf, np.float32), own
     distance, seed = cv2.distanceTransformWithLabels(inside, cv2.DIST_L2, 5, labelType=cv2.DIST_LABEL_PIXEL)
-    own, across = (np.zeros(int(seed.max()) + 1, np.int32) for _ in range(2))
     rim = inside == 0
-    own[seed[rim]], across[seed[rim]] = labels[rim], other[rim]
-    # The nearest border pixel may lie across the border: then its own label is the neighbour.
-    near = np.where(own[seed] == labels, across[seed], own[seed])
-    return distance, near.astype(np.int32)
+    near, across = (np.zeros(int(seed.max()) + 1, np.intp) for _ in range(2))
+    near[seed[rim]], across[seed[rim]] = own[rim], beyond[rim]
+    # The nearest border pixel may lie across the border: then it is the neighbour's own.
+    border = near[seed]
+    return distance, np.where(labels.ravel()[border] == labels, across[seed], border)
 
 
 def hardness_of(widths: dict[tuple[int, int], float]) -> dict[tuple[int, int], float]:
