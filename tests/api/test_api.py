@@ -29,7 +29,7 @@ def test_a_photo_and_three_decisions_give_a_plan_with_its_pictures(client: httpx
     assert document["reference"]["widthPx"] == 1000
     assert len(view["colours"]) == len(document["passes"]) + 1
     maps = client.get(f"/api/pieces/{piece['id']}/maps/maps")
-    assert len(maps.content) == 6 * view["width"] * view["height"]
+    assert len(maps.content) == 7 * view["width"] * view["height"]
     again = client.get(
         f"/api/pieces/{piece['id']}/maps/maps", headers={"If-None-Match": maps.headers["etag"]}
     )

@@ -73,10 +73,11 @@ def test_passes_are_the_best_of_all_groupings() -> None:
     assert sum(cost[a, b] for a, b in pairwise(ends)) == pytest.approx(best)
 
 
-@pytest.mark.parametrize("number", [2, 3, 4, 5, 6])
-def test_the_number_of_passes_can_be_pinned(number: int) -> None:
+@pytest.mark.parametrize("number", [2, 3, 4, 5, 6, 7, 8, 9])
+@pytest.mark.parametrize(("medium", "surface"), [("watercolour", "white"), ("pastel", "value:5")])
+def test_the_number_of_passes_can_be_pinned(number: int, medium: str, surface: str) -> None:
     measured, parts = patchwork(11, 14, 2)
-    pinned = Made(measured, parts, "watercolour", "white", "light-to-dark", (30, 20), number).worked()
+    pinned = Made(measured, parts, medium, surface, "dark-to-light", (30, 20), number).worked()
     assert len(pinned.plan.passes) == number
 
 

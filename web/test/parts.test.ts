@@ -2,7 +2,7 @@ import { describe, expect, test } from "vitest";
 import { got, Problem, problemOf } from "../src/api/client";
 import { shortName } from "../src/parts/masses";
 import { minutes, shortMinutes } from "../src/parts/time";
-import { banded, lookedUp } from "../src/see/bands";
+import { banded, bandName, lookedUp } from "../src/see/bands";
 
 describe("minutes in words", () => {
   test.each([
@@ -83,5 +83,21 @@ describe("answers of the server", () => {
   test("or say that nothing is lost when nobody answers", () => {
     expect(problemOf(undefined).code).toBe("unreachable");
     expect(problemOf(undefined).detail).toContain("Nothing is lost");
+  });
+});
+
+describe("names of bands", () => {
+  const names = (count: number) =>
+    Array.from({ length: count }, (_, band) => bandName(band, count));
+
+  test("are dark, middle and light for the classic three", () => {
+    expect(names(3)).toEqual(["Dark", "Middle", "Light"]);
+  });
+
+  test("tell the several middles apart", () => {
+    expect(names(2)).toEqual(["Dark", "Light"]);
+    expect(names(4)).toEqual(["Dark", "Middle, low", "Middle, high", "Light"]);
+    expect(names(5)).toEqual(["Dark", "Middle, low", "Middle", "Middle, high", "Light"]);
+    for (const count of [6, 7]) expect(new Set(names(count)).size).toBe(count);
   });
 });

@@ -121,4 +121,18 @@ describe("labels of ribbons", () => {
     const shown = labels(named, SCALE, 14, 3).map(({ ribbon }) => ribbon.mass.id);
     expect(shown.sort()).toEqual(["m0", "m1", "m29"]);
   });
+
+  test("name masses called alike, and the accents of one value, only once", () => {
+    const windows = crowd.slice(0, 3).map((r) => ({
+      ...r,
+      mass: { ...r.mass, name: "the windows", called: "the windows" },
+    }));
+    const sparks = crowd.slice(3, 6).map((r) => ({
+      ...r,
+      mass: { ...r.mass, kind: "accent" as const },
+      values: [2, 8.9],
+    }));
+    const dark = sparks.map((r) => ({ ...r, values: [9, 3], mass: { ...r.mass, light: false } }));
+    expect(labels([...windows, ...sparks, ...dark], SCALE, 14, 12)).toHaveLength(3);
+  });
 });

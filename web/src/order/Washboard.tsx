@@ -3,6 +3,7 @@ import type { Mass, Plan } from "../api/client";
 import { shortName } from "../parts/masses";
 import { dipPath, ridgePath, ridges } from "../parts/ridges";
 import { shortMinutes } from "../parts/time";
+import { ValueSteps } from "../parts/ValueSteps";
 import classes from "./order.module.css";
 import { Ridges } from "./Ridges";
 import { Rows } from "./Rows";
@@ -114,31 +115,22 @@ function Total({ plan }: { plan: Plan }) {
   );
 }
 
+const STEPS = [10, 9, 8, 7, 6, 5, 4, 3, 2];
+
 function Ladder() {
   return (
     <g>
-      {[10, 9, 8, 7, 6, 5, 4, 3, 2].map((value) => (
-        <g key={value}>
-          <line
-            x1={LEFT}
-            x2={RIGHT}
-            y1={yOf(LADDER, value)}
-            y2={yOf(LADDER, value)}
-            stroke="var(--hair)"
-          />
-          <rect
-            x={0}
-            y={yOf(LADDER, value) - 7}
-            width={13}
-            height={14}
-            className={classes.chip}
-            data-value={value}
-          />
-          <text x={18} y={yOf(LADDER, value) + 4} className={classes.small}>
-            {value}
-          </text>
-        </g>
+      {STEPS.map((value) => (
+        <line
+          key={value}
+          x1={LEFT}
+          x2={RIGHT}
+          y1={yOf(LADDER, value)}
+          y2={yOf(LADDER, value)}
+          stroke="var(--hair)"
+        />
       ))}
+      <ValueSteps values={STEPS} yOf={(value) => yOf(LADDER, value)} />
     </g>
   );
 }

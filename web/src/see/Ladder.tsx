@@ -1,15 +1,18 @@
 import { useMemo, useRef } from "react";
 import type { Mass, Plan } from "../api/client";
 import { shortName } from "../parts/masses";
+import { ValueSteps } from "../parts/ValueSteps";
+import { bandName } from "./bands";
 import classes from "./see.module.css";
 
 const WIDE = 640;
 const TOP = 20;
-const TALL = 520;
+const TALL = 630;
 const LEFT = 92;
 const RIGHT = 556;
 const LOW = 0;
 const GAP = 0.1;
+const STEPS = [10, 9, 8, 7, 6, 5, 4, 3, 2, 1];
 const y = (value: number) => TOP + ((10 - value) / (10 - LOW)) * TALL;
 
 interface Props {
@@ -39,11 +42,7 @@ export function Ladder({ plan, thresholds, shares, mass, onMass, onDrag, onDrop 
           role="img"
           aria-label="Values of the masses"
         >
-          {[10, 9, 8, 7, 6, 5, 4, 3, 2, 1].map((value) => (
-            <text key={value} x={20} y={y(value) + 4} textAnchor="end" className={classes.small}>
-              {value}
-            </text>
-          ))}
+          <ValueSteps values={STEPS} yOf={y} />
           {plan.view.histogram.map((share, bin) => (
             <rect
               key={bin}
@@ -96,7 +95,10 @@ function Bands({ thresholds, shares }: { thresholds: number[]; shares: number[] 
         const middle = ((edges[band] ?? 0) + (edges[band + 1] ?? 10)) / 2;
         return (
           <g key={band}>
-            <text x={WIDE} y={y(middle) + 4} textAnchor="end" className={classes.small}>
+            <text x={WIDE} y={y(middle) - 3} textAnchor="end" className={classes.band}>
+              {bandName(band, shares.length)}
+            </text>
+            <text x={WIDE} y={y(middle) + 11} textAnchor="end" className={classes.small}>
               {(100 * share).toFixed(share < 0.1 ? 1 : 0)} %
             </text>
             {band < thresholds.length && (

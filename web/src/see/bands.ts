@@ -41,3 +41,14 @@ export function useShares(histogram: readonly number[], thresholds: readonly num
     return shares;
   }, [histogram, thresholds]);
 }
+
+/** What a band is called, from the darkest (0) up: the middle is widest, so it has several names. */
+export function bandName(band: number, count: number): string {
+  if (band === 0) return "Dark";
+  if (band === count - 1) return "Light";
+  const middle = (count - 1) / 2;
+  if (count % 2 && band === middle) return "Middle";
+  const step = Math.ceil(Math.abs(band - middle));
+  const most = Math.ceil(middle) - 1;
+  return `Middle, ${most > 1 && step > 1 ? "very " : ""}${band < middle ? "low" : "high"}`;
+}

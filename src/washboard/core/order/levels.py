@@ -12,8 +12,8 @@ from ..colour.lab import difference
 from ..reference.mass import Mass
 from .schools.school import Weights
 
-MOST_PASSES = 8
-"""Passes of laying, before accents."""
+MOST_PASSES = 9
+"""Passes of laying that a painter keeps in mind."""
 LOOK_ALIKE = 90.0
 """Seconds saved by mixing two masses of one colour in one go."""
 SPAN_OF_ALIKE = 6.0

@@ -18,7 +18,7 @@ from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
 from .coverage import Coverage, cut_length
 from .depth import host_of, with_depth
-from .levels import grouped
+from .levels import MOST_PASSES, grouped
 from .operations import median_of, operations_of, overlaps_of
 from .painting import (
     OPEN_AT_ONCE,
@@ -124,23 +124,33 @@ def is_right(mass: Mass, surface: Surface) -> bool:
 
 def turns(scene: Scene, school: School, passes: int | None) -> tuple[NDArray[np.int64], list[list[int]]]:
     """The pass of each mass (m,), -1 where the surface stays bare, and the groups of each pass."""
-    masses, medium = scene.masses, scene.medium
+    masses = scene.masses
     bare = [is_right(mass, scene.surface) for mass in masses]
     accents = [k for k, m in enumerate(masses) if m.kind is MassKind.ACCENT and not bare[k]]
     main = [k for k, m in enumerate(masses) if m.kind is not MassKind.ACCENT and not bare[k]]
     main.sort(key=lambda k: (school.priority(masses[k]), masses[k].label))
-    pinned = None if passes is None else passes - bool(accents)
-    fewest = FEWEST_PASSES - bool(accents)
-    found = grouped([masses[k] for k in main], scene.weights, fewest, pinned)
-    groups = [[main[i] for i in group] for group in found]
-    if not medium.transparent:
-        groups = _background_first(masses, groups)
+    pinned = None if passes is None else max(1, passes - bool(accents))
+    groups = _groups(scene, main, FEWEST_PASSES - bool(accents), pinned)
     if accents:
         groups.append(accents)
     turn = np.full(len(masses), -1, np.int64)
     for k, group in enumerate(groups):
         turn[group] = k
     return turn, groups
+
+
+def _groups(scene: Scene, main: list[int], fewest: int, pinned: int | None) -> list[list[int]]:
+    """The masses `main`, in the school's order, by pass; as many as pinned, as far as there are masses."""
+    ordered = [scene.masses[k] for k in main]
+    # Moving what lies in front can empty a pass: then one more is tried.
+    for number in [None] if pinned is None else range(pinned, max(pinned, MOST_PASSES) + 1):
+        found = grouped(ordered, scene.weights, fewest, number)
+        groups = [[main[i] for i in group] for group in found]
+        if not scene.medium.transparent:
+            groups = _background_first(scene.masses, groups)
+        if pinned is None or len(groups) >= pinned:
+            break
+    return groups
 
 
 def _background_first(masses: Sequence[Mass], groups: list[list[int]]) -> list[list[int]]:

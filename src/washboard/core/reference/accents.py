@@ -13,7 +13,7 @@ from .picture import Bytes, Labels, Picture, Singles, fitted
 SMALLEST, LARGEST = 0.00015, 0.003
 """Share of the picture an accent may take: below it is grain, above it is a mass."""
 LEAST_CANDIDATE = 0.000096
-"""Share of the picture a candidate takes at least at the height it is sought at: high up only its core is left."""
+"""Share of the picture a candidate takes at least: high up on it only its core is left."""
 CONTRAST = 2.4
 """Least step of value to the ring around it."""
 HEIGHTS = (0.8 * CONTRAST, 1.5 * CONTRAST, 2.3 * CONTRAST)
