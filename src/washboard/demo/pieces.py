@@ -46,7 +46,6 @@ SALT_PANS = DemoPiece(
             Anchor(0.056, 0.636, "the left pan"),
             Anchor(0.27, 0.868, "the salt crust"),
             Anchor(0.412, 0.727, "the crust at the heap"),
-            Anchor(0.856, 0.911, "the lit wall"),
             Anchor(0.454, 0.501, "the farthest heap"),
             Anchor(0.528, 0.678, "the mirrored heap"),
             Anchor(0.773, 0.469, "the shed"),
@@ -81,8 +80,6 @@ FOUNDRY = DemoPiece(
             Anchor(0.644, 0.555, "the stream"),
             Anchor(0.62, 0.547, "the glow by the stream"),
             Anchor(0.644, 0.633, "the mould"),
-            Anchor(0.694, 0.547, "the lit smoke"),
-            Anchor(0.359, 0.718, "the crate"),
         ),
     ),
 )

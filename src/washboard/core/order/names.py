@@ -141,3 +141,8 @@ def temperature(masses: Sequence[Mass]) -> str:
     linear = sum(np.asarray(linear_of_lab(m.target_lab)) * m.share for m in masses) / max(total, 1e-12)
     lab = lab_of_linear(linear)
     return "warm" if is_warm((float(lab[0]), float(lab[1]), float(lab[2]))) else "cool"
+
+
+def capital(text: str) -> str:
+    """The text with its first letter large, the rest as it is."""
+    return text[:1].upper() + text[1:]

@@ -14,7 +14,7 @@ from ..reference.mass import Mass
 from ..time.pace import covering_minutes
 from .coverage import Status, cut_length
 from .levels import contrast
-from .names import count_word, listed, look_of, named
+from .names import capital, count_word, listed, look_of, named
 from .painting import Scene, spoilt_by
 from .plan import Reason, Role
 
@@ -340,7 +340,7 @@ def _out_of_band(worked: Worked, k: int) -> list[str]:
                 else f"the bare surface is near enough to {mass.target:.1f} to be left"
             )
             findings.append(
-                f"{listed([mass])} ends at {o.to_value:.1f}, outside its band of "
+                f"{capital(named(mass))} ends at {o.to_value:.1f}, outside its band of "
                 f"{low:.1f} to {high:.1f}: {why}."
             )
     return findings

@@ -12,7 +12,7 @@ from ..colour.lab import value_of_lab
 from ..colour.words import hue_of
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
-from .names import NEARLY_ALL, count_word, listed, look_at, mixture_words, named, temperature
+from .names import NEARLY_ALL, capital, count_word, listed, look_at, mixture_words, named, temperature
 from .plan import Kind, Pass, Role
 from .reasons import findings_for, reasons_for
 
@@ -56,19 +56,19 @@ def _title(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]
     words = mixture_words(masses)
     if scene.medium.transparent:
         if sum(m.share for m in [*masses, *under]) >= NEARLY_ALL:
-            return _capital(
+            return capital(
                 f"{_palest(k, words, masses)} wash over everything{_leaving(worked, masses, under)}"
             )
         shape = _joined(masses)
         if shape and len(masses) > 1:
-            return _capital(f"one {words} shape: {listed(masses)}")
+            return capital(f"one {words} shape: {listed(masses)}")
         kind = "washes" if len(masses) > 1 else "wash"
-        return _capital(f"{_last(worked, k)}{words} {kind}: {listed(masses)}")
+        return capital(f"{_last(worked, k)}{words} {kind}: {listed(masses)}")
     if k == 0 and _lies_between(worked, masses):
-        return _capital(f"darker than the ground: {listed(masses)}")
+        return capital(f"darker than the ground: {listed(masses)}")
     if k == 0:
-        return _capital(f"first block-in, {_stage(worked, k)}: {listed(masses)}")
-    return _capital(f"{_last(worked, k)}{_stage(worked, k)}: {listed(masses)}")
+        return capital(f"first block-in, {_stage(worked, k)}: {listed(masses)}")
+    return capital(f"{_last(worked, k)}{_stage(worked, k)}: {listed(masses)}")
 
 
 def _lies_between(worked: Worked, masses: Sequence[Mass]) -> bool:
@@ -129,7 +129,7 @@ def _accents_title(masses: Sequence[Mass]) -> str:
     lights, darks = sum(m.light for m in masses), sum(not m.light for m in masses)
     named = [m for m in masses if m.name]
     if named and len(named) == len(masses):
-        return _capital(f"last accents: {listed(masses)}")
+        return capital(f"last accents: {listed(masses)}")
     parts = [
         f"{count_word(n)} {w}{'s' if n > 1 else ''}" for n, w in ((lights, "light"), (darks, "dark")) if n
     ]
@@ -203,7 +203,3 @@ def _needs(worked: Worked, k: int) -> str:
     before = worked.plan.passes[k - 1]
     over = not np.allclose(step.before[step.covered], scene.bare[step.covered])
     return "dry" if before.wait > 0 or over else f"{scene.medium.wet} beside it is fine"
-
-
-def _capital(text: str) -> str:
-    return text[:1].upper() + text[1:]

@@ -110,6 +110,9 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
         held = np.bincount(labels.ravel(), hat.ravel(), len(stats))
         fits &= held >= 0.9 * CONTRAST * stats[:, 4]
         fits &= _sparse(middles, fits, max(value.shape))
+        # What holds no pixel that is light enough and stands out enough cannot become one.
+        holds = np.bincount(labels[(value >= brightest) & (hat >= CONTRAST)], minlength=len(stats)) > 0
+        fits &= holds
         for n in np.flatnonzero(fits).tolist():
             spots += _spots_in(value, hat, labels, n, stats[n].tolist(), light, brightest)
     return spots
@@ -168,13 +171,14 @@ def _spot(
         return None
     level = (float(window[y, x]) + _high(window[~own])) / 2
     above = cv2.compare(window, level, cv2.CMP_GT)
-    _, inside, parts, _ = cv2.connectedComponentsWithStats(above, connectivity=8)
     if not above[y, x]:
         return None
-    part = parts[inside[y, x]].tolist()
+    filled = np.zeros((window.shape[0] + 2, window.shape[1] + 2), np.uint8)
+    area, _, _, box = cv2.floodFill(above, filled, (x, y), 0, flags=8 | cv2.FLOODFILL_MASK_ONLY | 1 << 8)
+    part = [*box, area]
     if not _is_proper(part, (columns.start, rows.start), window.shape, value.shape, light):
         return None
-    mask = (inside == inside[y, x]).astype(np.uint8)
+    mask = np.ascontiguousarray(filled[1:-1, 1:-1])
     halo = cv2.dilate(mask, np.ones((3, 3), np.uint8))
     around = cv2.dilate(halo, np.ones((_odd(RING * part[4] ** 0.5),) * 2, np.uint8))
     ring = min(_high(window[around > halo]), _high(window[halo == 0]))

@@ -39,17 +39,10 @@ def dissolve(regions: Regions, share: float, most: int | None = None) -> None:
             continue
         if area >= limit and (most is None or left <= most):
             return
-        j = _host(regions, i)
+        j = regions.host(i)
         regions.merge(i, j)
         left -= 1
         heapq.heappush(heap, (regions.areas[j], j))
-
-
-def _host(regions: Regions, i: int) -> int:
-    """The neighbour of least contrast, a longer border counting for more."""
-    lines = regions.contours[i]
-    total = sum(line[BINS] for line in lines.values())
-    return min(lines, key=lambda j: (regions.apart(i, j) / (0.25 + regions.length(i, j) / total), j))
 
 
 def share_rims(regions: Regions, value: Singles) -> None:

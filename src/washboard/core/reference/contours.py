@@ -105,9 +105,7 @@ def _widths(value: Singles, labels: Labels, first: NDArray[np.intp], second: NDA
     y = (first // width + second // width) / 2.0
     smooth = cv2.GaussianBlur(value, (0, 0), 0.8)
     broad = cv2.GaussianBlur(value, (0, 0), 2.5)
-    rows, columns = second // width, second % width
-    nx = cv2.Sobel(broad, cv2.CV_32F, 1, 0)[rows, columns]
-    ny = cv2.Sobel(broad, cv2.CV_32F, 0, 1)[rows, columns]
+    nx, ny = _slopes(broad, second // width, second % width)
     norm = np.maximum(np.hypot(nx, ny), 1e-6)
     along = np.arange(-REACH, REACH + 1)
     px = (x[:, None] + along * (nx / norm)[:, None]).astype(np.float32)
@@ -117,6 +115,14 @@ def _widths(value: Singles, labels: Labels, first: NDArray[np.intp], second: NDA
     slope = np.abs(np.diff(profile, axis=1)).max(axis=1)
     measured = 0.8 * step / np.maximum(slope, 1e-6)
     return np.where(step < 0.25, 2.0 * REACH, np.clip(measured, 0.8, 2 * REACH))
+
+
+def _slopes(value: Singles, rows: NDArray[np.intp], columns: NDArray[np.intp]) -> tuple[Singles, Singles]:
+    """Differences of `value` (h, w) across each of the given pixels, along x and along y."""
+    height, width = value.shape
+    left, right = np.maximum(columns - 1, 0), np.minimum(columns + 1, width - 1)
+    above, below = np.maximum(rows - 1, 0), np.minimum(rows + 1, height - 1)
+    return value[rows, right] - value[rows, left], value[below, columns] - value[above, columns]
 
 
 def nearest_border(labels: Labels) -> tuple[Singles, NDArray[np.intp]]:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from operator import add
 
 import cv2
 import numpy as np
@@ -15,6 +16,8 @@ from .picture import Labels, Singles
 Line = list[int]
 """Histogram of edge evidence along a contour, its sum at the end: a plain list, as there are
 thousands of tiny ones."""
+Mean = tuple[float, float, float]
+"""Mean value, a* and b* of a region."""
 BINS = 24
 EVIDENCE_TOP = 3.0
 """Edge evidence (values across 1 % of the long side) at the last bin of a contour's histogram."""
@@ -25,18 +28,10 @@ def edge_evidence(value: Singles, colour: Singles) -> Singles:
 
     Twenty units of a*b* count as one value: a colour edge between equal values is an edge too.
     """
-    span = max(value.shape) * 0.01
-    total = _slope2(value)
-    for channel in (0, 1):
-        total += _slope2(np.ascontiguousarray(colour[..., channel])) / 400
-    return np.sqrt(total) * np.float32(span)
-
-
-def _slope2(channel: Singles) -> Singles:
-    smooth = cv2.GaussianBlur(channel, (0, 0), 1.2)
-    dx = cv2.Sobel(smooth, cv2.CV_32F, 1, 0, scale=1 / 8)
-    dy = cv2.Sobel(smooth, cv2.CV_32F, 0, 1, scale=1 / 8)
-    return dx * dx + dy * dy
+    channels = cv2.GaussianBlur(cv2.merge([value, *cv2.split(colour / 20)]), (0, 0), 1.2)
+    steps = (cv2.Sobel(channels, cv2.CV_32F, *axis, scale=1 / 8) for axis in ((1, 0), (0, 1)))
+    total = sum(cv2.transform(step * step, np.ones((1, 3))) for step in steps)
+    return np.sqrt(total) * np.float32(max(value.shape) * 0.01)
 
 
 class Regions:
@@ -77,7 +72,7 @@ class Regions:
     def alive(self) -> list[int]:
         return [int(i) for i in np.flatnonzero(self.into == np.arange(self.count))]
 
-    def mean(self, i: int) -> tuple[float, float, float]:
+    def mean(self, i: int) -> Mean:
         """Mean value, a*, b* of region i."""
         area = max(self.areas[i], 1.0)
         value, a, b = self.sums[i]
@@ -85,8 +80,16 @@ class Regions:
 
     def apart(self, i: int, j: int) -> float:
         """Difference of two regions' means in values, colour counted as in `edge_evidence`."""
-        (v, a, b), (w, c, d) = self.mean(i), self.mean(j)
-        return math.sqrt((v - w) ** 2 + ((a - c) ** 2 + (b - d) ** 2) / 400)
+        return _apart(self.mean(i), self.mean(j))
+
+    def host(self, i: int) -> int:
+        """The neighbour of region i with the least contrast, a longer border counting for more."""
+        own, lines = self.mean(i), self.contours[i]
+        total = sum(line[BINS] for line in lines.values())
+        return min(
+            lines,
+            key=lambda j: (_apart(own, self.mean(j)) / (0.25 + lines[j][BINS] / total), j),
+        )
 
     def length(self, i: int, j: int) -> int:
         return self.contours[i][j][BINS]
@@ -138,6 +141,11 @@ class Regions:
         return rank[labels].reshape(self.labels.shape)
 
 
+def _apart(one: Mean, other: Mean) -> float:
+    (v, a, b), (w, c, d) = one, other
+    return math.sqrt((v - w) ** 2 + ((a - c) ** 2 + (b - d) ** 2) / 400)
+
+
 def _with_sum(counts: NDArray[np.intp]) -> list[Line]:
     rows = counts.reshape(-1, BINS)
     found: list[Line] = np.column_stack([rows, rows.sum(axis=1)]).tolist()
@@ -145,7 +153,7 @@ def _with_sum(counts: NDArray[np.intp]) -> list[Line]:
 
 
 def _added(one: Line, other: Line) -> Line:
-    return [a + b for a, b in zip(one, other, strict=True)]
+    return list(map(add, one, other))
 
 
 def median_of(histogram: Line) -> float:
