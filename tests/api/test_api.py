@@ -62,6 +62,69 @@ def test_a_name_sticks_to_its_mass_when_bands_change(client: httpx.Client, cup: 
         assert [m["name"] for m in masses].count("the dark corner") == 1
 
 
+def areas_by_name(plan: dict[str, Any]) -> dict[str, dict[str, Any]]:
+    return {area["called"]: area for area in plan["view"]["areas"]}
+
+
+def test_what_is_said_of_areas_is_one_edit_each_survives_and_is_undone(
+    client: httpx.Client, cup: bytes
+) -> None:
+    piece = new_piece(client, cup)
+    url = f"/api/pieces/{piece['id']}"
+    first = worked_out(client, piece["id"])
+    stroke = [{"x": 0.45, "y": 0.28}, {"x": 0.55, "y": 0.4}]
+    words: dict[str, Any] = {"strokes": [stroke], "names": [{"x": 0.5, "y": 0.38, "name": "the coffee"}]}
+    assert client.patch(url, json={"revision": 0, "areas": words}).json()["undo"] == "areas"
+    coffee = areas_by_name(worked_out(client, piece["id"]))["the coffee"]
+    assert 0.02 < coffee["share"] < 0.2
+    words["depths"] = [{"x": coffee["inside"][0], "y": coffee["inside"][1]}, {"x": 0.95, "y": 0.95}]
+    words["families"] = [{"x": coffee["inside"][0], "y": coffee["inside"][1], "family": "shadow"}]
+    changes: tuple[dict[str, Any], ...] = ({"areas": words}, {"bands": 3}, {"squint": 2.0})
+    for revision, change in enumerate(changes, 1):
+        assert client.patch(url, json={"revision": revision, **change}).status_code == 200
+        told = areas_by_name(worked_out(client, piece["id"]))["the coffee"]
+        assert told["inside"] == coffee["inside"]
+        assert told["family"] == "shadow"
+    for revision in (4, 5, 6, 7):
+        client.post(f"{url}/undo", json={"revision": revision})
+    assert client.get(f"{url}/plan").json() == first
+
+
+@pytest.mark.parametrize(
+    "words",
+    [
+        {"strokes": [[]]},
+        {"strokes": [[{"x": 0.5, "y": 1.5}]]},
+        {"strokes": [[{"x": 0.5, "y": 0.5}]] * 61},
+        {"names": [{"x": 0.5, "y": 0.5, "name": ""}]},
+        {"families": [{"x": 0.5, "y": 0.5, "family": "dusk"}]},
+        {"depths": [{"x": "left", "y": 0.5}]},
+        {"colours": []},
+        None,
+    ],
+)
+def test_areas_that_cannot_be_are_refused_and_the_old_ones_kept(
+    client: httpx.Client, cup: bytes, words: object
+) -> None:
+    piece = new_piece(client, cup)
+    url = f"/api/pieces/{piece['id']}"
+    answer = client.patch(url, json={"revision": 0, "areas": words})
+    assert answer.status_code == 422
+    assert answer.json()["detail"]
+    assert client.get(url).json() == piece
+
+
+def test_masses_belong_to_areas_that_are_listed_far_to_near(client: httpx.Client, cup: bytes) -> None:
+    piece = new_piece(client, cup)
+    plan = worked_out(client, piece["id"])
+    areas = plan["view"]["areas"]
+    assert [area["depth"] for area in areas] == list(range(len(areas)))
+    assert sum(area["share"] for area in areas) == pytest.approx(1, abs=0.01)
+    assert {m["area"] for m in plan["document"]["masses"]} <= {area["id"] for area in areas}
+    shown = client.get(f"/api/pieces/{piece['id']}/maps/areas")
+    assert len(shown.content) == 2 * plan["view"]["width"] * plan["view"]["height"]
+
+
 def test_moving_a_pass_is_answered_with_what_breaks(client: httpx.Client, cup: bytes) -> None:
     piece = new_piece(client, cup)
     plan = worked_out(client, piece["id"])

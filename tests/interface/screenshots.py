@@ -39,6 +39,7 @@ def _views(server: Server) -> dict[str, str]:
         "pieces": "/",
         "new-piece": f"/new?reference={salt['reference']['hash']}&name=Salt%20pans",
         "see-bands": f"/pieces/{salt['id']}/see?look=bands",
+        "see-areas": f"/pieces/{salt['id']}/see?look=areas",
         "see-masses": f"/pieces/{foundry['id']}/see?look=masses",
         "order-salt-pans": f"/pieces/{salt['id']}/order?pass=2",
         "order-foundry": f"/pieces/{foundry['id']}/order?pass=3",

@@ -110,7 +110,10 @@ def test_the_whole_way_by_keyboard_alone(page: Page, start: Callable[..., Server
     expect(page.get_by_role("dialog")).to_contain_text("hold Q")
 
 
-VIEWS = ("", "new", "see?look=bands", "see?look=masses", "order?pass=2", "order?pass=0", "nowhere")
+VIEWS = (
+    "", "new", "see?look=bands", "see?look=masses", "see?look=areas", "order?pass=2", "order?pass=0",
+    "nowhere",
+)  # fmt: skip
 
 
 @pytest.mark.parametrize("surround", ["light", "middle", "dark"])

@@ -89,6 +89,7 @@ def test_a_mass_that_is_named_is_called_so_in_the_plan(page: Page, piece: tuple[
     quiet(page)
     assert settings(*piece)["names"][0]["name"] == "the wooden table"
     page.get_by_role("link", name="Order").click()
+    page.get_by_role("button", name=re.compile(r"all \d+ masses")).click()
     expect(page.get_by_role("rowheader", name="Wooden table")).to_be_visible(timeout=30_000)
 
 
@@ -158,3 +159,57 @@ def test_the_surround_is_remembered(page: Page, piece: tuple[Server, str]) -> No
     page.get_by_role("button", name="dark surround").click()
     page.reload()
     expect(page.locator("html")).to_have_attribute("data-surround", "dark")
+
+
+def rows_of_areas(page: Page) -> list[str]:
+    return page.get_by_role("listitem").all_inner_texts()
+
+
+def test_a_line_drawn_over_a_thing_makes_it_one_area_and_is_undone(
+    page: Page, piece: tuple[Server, str]
+) -> None:
+    opened(page, piece, "see?look=areas")
+    before = rows_of_areas(page)
+    picture = page.get_by_role("img", name="Outlines of the areas")
+    box = picture.bounding_box()
+    assert box is not None
+    page.mouse.move(box["x"] + 0.42 * box["width"], box["y"] + 0.36 * box["height"])
+    page.mouse.down()
+    page.mouse.move(box["x"] + 0.55 * box["width"], box["y"] + 0.4 * box["height"], steps=8)
+    page.mouse.up()
+    quiet(page)
+    (line,) = settings(*piece)["areas"]["strokes"]
+    assert len(line) >= 3
+    assert line[0]["x"] == pytest.approx(0.42, abs=0.01)
+    expect(page.get_by_role("listitem").first).to_be_visible()
+    page.keyboard.press("Control+z")
+    page.wait_for_timeout(300)
+    quiet(page)
+    assert settings(*piece)["areas"]["strokes"] == []
+    assert rows_of_areas(page) == before
+
+
+def test_a_touch_draws_no_line_but_chooses_the_area(page: Page, piece: tuple[Server, str]) -> None:
+    opened(page, piece, "see?look=areas")
+    page.get_by_role("img", name="Outlines of the areas").click(position={"x": 250, "y": 140})
+    expect(page.get_by_role("button", pressed=True).filter(has_text="%")).to_have_count(1)
+    assert settings(*piece)["areas"]["strokes"] == []
+
+
+def test_an_area_is_named_and_put_nearer_by_keyboard(page: Page, piece: tuple[Server, str]) -> None:
+    opened(page, piece, "see?look=areas")
+    second = page.get_by_role("listitem").nth(1)
+    page.keyboard.press("ArrowDown")
+    page.keyboard.press("ArrowDown")
+    expect(second.get_by_role("button")).to_have_attribute("aria-pressed", "true")
+    page.get_by_role("textbox", name="Name of this area").focus()
+    page.keyboard.type("the saucer")
+    page.keyboard.press("Enter")
+    expect(second).to_contain_text("Saucer", timeout=30_000)
+    quiet(page)
+    page.get_by_role("button", name="nearer").focus()
+    page.keyboard.press("Enter")
+    expect(page.get_by_role("listitem").nth(2)).to_contain_text("Saucer", timeout=30_000)
+    quiet(page)
+    opened(page, piece, "order?pass=1")
+    expect(page.get_by_role("rowheader", name="Saucer")).to_be_visible()

@@ -69,7 +69,8 @@ def test_imports_go_one_way(name: str) -> None:
 
 
 STANDARD = {
-    "__future__", "math", "operator", "re", "heapq", "enum", "typing", "dataclasses", "collections", "functools",
+    "__future__", "math", "operator", "re", "heapq", "enum", "typing", "dataclasses", "collections",
+    "functools",
 }  # fmt: skip
 
 

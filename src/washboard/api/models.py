@@ -50,6 +50,32 @@ class AnchorModel(Model):
     name: str = Field(min_length=1, max_length=80)
 
 
+class PlaceModel(Model):
+    """A place in the upright reference, from its top left."""
+
+    x: Coordinate
+    y: Coordinate
+
+
+class AreaFamilyModel(Model):
+    """The family of the area at a place."""
+
+    x: Coordinate
+    y: Coordinate
+    family: Literal["light", "shadow", "unsure"]
+
+
+class AreasModel(Model):
+    """What the painter has said about areas: strokes, names, families, places in order from far to near."""
+
+    strokes: list[Annotated[list[PlaceModel], Field(min_length=1, max_length=400)]] = Field(
+        default_factory=list, max_length=60
+    )
+    names: list[AnchorModel] = Field(default_factory=list, max_length=100)
+    families: list[AreaFamilyModel] = Field(default_factory=list, max_length=100)
+    depths: list[PlaceModel] = Field(default_factory=list, max_length=100)
+
+
 class SettingsRead(Model):
     """What was decided about a piece; null: computed."""
 
@@ -65,6 +91,7 @@ class SettingsRead(Model):
     squint: float = 1.0
     names: list[AnchorModel] = Field(default_factory=list)
     order: list[str] | None = None
+    areas: AreasModel | None = None
 
 
 class PieceCreate(Model):
@@ -118,6 +145,7 @@ class PieceUpdate(Model):
     squint: float | None = Field(None, ge=0, le=3)
     names: list[AnchorModel] | None = Field(None, max_length=200)
     order: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=20)
+    areas: AreasModel | None = None
 
 
 class RevisionUpdate(Model):
@@ -145,6 +173,21 @@ class JobRead(Model):
     problem: str | None = None
 
 
+class AreaRead(Model):
+    """An area: `called` its name, or look and place; `gap` values from the border of light and shadow."""
+
+    id: str
+    label: int
+    name: str | None
+    called: str
+    share: float
+    value: float
+    family: Literal["light", "shadow", "unsure"]
+    gap: float
+    depth: int
+    inside: tuple[float, float]
+
+
 class ViewRead(Model):
     """What the page looks things up in. Tables are rows of passes by patches, both ends of each."""
 
@@ -158,6 +201,7 @@ class ViewRead(Model):
     greys: list[list[list[int]]]
     patch_mass: list[int]
     next_mass: int
+    areas: list[AreaRead] = Field(default_factory=list)
     media: dict[str, str]
 
 

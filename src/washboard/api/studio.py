@@ -5,13 +5,14 @@ from __future__ import annotations
 import hashlib
 import json
 import threading
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import asdict
 from datetime import UTC, datetime
 from pathlib import Path
 from typing import Any
 
 from .. import ENGINE
+from ..core.areas.corrections import AreaFamily, AreaName, Corrections, Family, Place, Stroke
 from ..core.errors import InvalidInput
 from ..formats import planfile
 from ..pipeline.settings import Anchor, Settings
@@ -27,7 +28,7 @@ CACHE_FILES = 120
 
 ANALYSED = (
     "medium", "surface", "width_cm", "height_cm", "school", "passes", "bands", "even", "thresholds",
-    "squint", "names", "order",
+    "squint", "names", "order", "areas",
 )  # fmt: skip
 
 
@@ -158,6 +159,7 @@ def settings_of(fields: Mapping[str, Any]) -> Settings:
     """Settings from a row's fields, checked; raises what `Settings.checked` raises."""
     known = {key: fields[key] for key in ANALYSED if key in fields}
     known["names"] = tuple(Anchor(**anchor) for anchor in known.get("names") or ())
+    known["areas"] = _corrections(known.get("areas") or {})
     for key in ("thresholds", "order"):
         if known.get(key) is not None:
             known[key] = tuple(known[key])
@@ -167,9 +169,26 @@ def settings_of(fields: Mapping[str, Any]) -> Settings:
         raise InvalidInput(f"These settings cannot be read ({error}).") from None
 
 
+def _corrections(fields: Mapping[str, Any]) -> Corrections:
+    return Corrections(
+        tuple(Stroke(_places(points)) for points in fields.get("strokes", ())),
+        tuple(AreaName(**name) for name in fields.get("names", ())),
+        tuple(AreaFamily(**{**f, "family": Family(f["family"])}) for f in fields.get("families", ())),
+        _places(fields.get("depths", ())),
+    )
+
+
+def _places(given: Sequence[Mapping[str, float]]) -> tuple[Place, ...]:
+    return tuple((place["x"], place["y"]) for place in given)
+
+
 def fields_of(settings: Settings) -> dict[str, Any]:
     """A row's fields from settings, as JSON holds them."""
-    return dict(json.loads(json.dumps(asdict(settings))))
+    fields = asdict(settings)
+    areas = settings.areas
+    fields["areas"]["strokes"] = [[{"x": x, "y": y} for x, y in s.points] for s in areas.strokes]
+    fields["areas"]["depths"] = [{"x": x, "y": y} for x, y in areas.depths]
+    return dict(json.loads(json.dumps(fields)))
 
 
 def document_of(plan: StoredPlan) -> planfile.Document:

@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from importlib.resources import files
 from typing import TYPE_CHECKING
 
+from ..core.areas.corrections import AreaName, Corrections, Stroke
 from ..pipeline.settings import Anchor, Settings
 
 if TYPE_CHECKING:
@@ -54,6 +55,37 @@ SALT_PANS = DemoPiece(
             Anchor(0.801, 0.53, "the far right pan"),
             Anchor(0.06, 0.57, "the left wall"),
             Anchor(0.392, 0.567, "the middle wall"),
+        ),
+        areas=Corrections(
+            strokes=(
+                Stroke(((0.05, 0.08), (0.5, 0.08), (0.95, 0.08), (0.95, 0.25), (0.5, 0.3), (0.05, 0.28))),
+                Stroke(((0.02, 0.38), (0.5, 0.385), (0.98, 0.375))),
+                Stroke(((0.02, 0.43), (0.3, 0.425), (0.55, 0.428), (0.62, 0.428))),
+                Stroke(((0.02, 0.9), (0.3, 0.86), (0.6, 0.92), (0.7, 0.93))),
+                Stroke(((0.05, 0.79), (0.5, 0.79), (0.8, 0.79), (0.95, 0.93))),
+                Stroke(((0.16, 0.7), (0.27, 0.5), (0.27, 0.7), (0.36, 0.66))),
+                Stroke(((0.5, 0.6), (0.53, 0.5), (0.56, 0.6))),
+            ),
+            names=(
+                AreaName(0.9, 0.13, "the sky"),
+                AreaName(0.78, 0.37, "the hills and the shed"),
+                AreaName(0.15, 0.44, "the far flats"),
+                AreaName(0.85, 0.61, "the pans"),
+                AreaName(0.55, 0.61, "the far heaps"),
+                AreaName(0.27, 0.62, "the near heap"),
+                AreaName(0.5, 0.79, "the earth walls"),
+                AreaName(0.71, 0.91, "the near water"),
+            ),
+            depths=(
+                (0.9, 0.13),
+                (0.78, 0.37),
+                (0.15, 0.44),
+                (0.85, 0.61),
+                (0.55, 0.61),
+                (0.27, 0.62),
+                (0.5, 0.79),
+                (0.71, 0.91),
+            ),
         ),
     ),
 )

@@ -204,7 +204,6 @@ def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
     return fields | {
         "called": named(mass),
         "target_value": mass.target,
-        "area": None,
         "reserved": reserved,
         "neighbours": [vars(b) for b in mass.borders],
     }
@@ -287,7 +286,7 @@ def plan_from(document: Document) -> Plan:
 
 
 def _mass_from(part: MassPart) -> Mass:
-    dropped = ("called", "target_value", "area", "reserved", "neighbours")
+    dropped = ("called", "target_value", "reserved", "neighbours")
     fields = {k: getattr(part, k) for k in MassPart.model_fields if k not in dropped}
     borders = tuple(Border(b.mass, b.length_cm, b.softness_mm, b.hardness) for b in part.neighbours)
     return Mass(**fields, target=part.target_value, borders=borders)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass, field
 
+from ..core.areas.corrections import NONE, Corrections
 from ..core.errors import InvalidInput
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import sheet_of, surface_of
@@ -44,6 +45,7 @@ class Settings:
     squint: float = 1.0
     names: tuple[Anchor, ...] = field(default=())
     order: tuple[str, ...] | None = None
+    areas: Corrections = NONE
 
     def checked(self) -> Settings:
         """These settings, or InvalidInput, InvalidSize or UnknownName saying what cannot be."""
@@ -64,4 +66,5 @@ class Settings:
                 raise InvalidInput("A name must stand inside the picture (x and y from 0 to 1).")
             if not 0 < len(anchor.name.strip()) <= LONGEST_NAME:
                 raise InvalidInput(f"A name has 1 to {LONGEST_NAME} characters.")
+        self.areas.checked()
         return self

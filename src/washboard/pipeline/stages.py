@@ -13,6 +13,9 @@ from typing import TypeVar
 
 import numpy as np
 
+from ..core.areas.area import Areas, area_map, areas_of
+from ..core.areas.chips import chips_of
+from ..core.areas.tree import Tree, tree_of
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import sheet_of, surface_of
 from ..core.order.parts import Cut, divided
@@ -45,6 +48,7 @@ class Seen:
     thresholds: tuple[float, ...]
     division: Division
     measured: Measured
+    areas: Areas
 
 
 @dataclass(frozen=True)
@@ -112,7 +116,8 @@ class Stages:
         thresholds = settings.thresholds or ladder.even(settings.bands)
         flat = [Kind.FLAT] * division.count
         measured = measure(picture, division, thresholds, sheet.picture_width_cm, flat)
-        return Seen(picture, squinted, thresholds, division, measured)
+        areas = areas_of(picture, np.ones(picture.shape, np.int32), settings.areas)
+        return Seen(picture, squinted, thresholds, division, measured, areas)
 
     def seen(
         self,
@@ -141,7 +146,18 @@ class Stages:
             ("measured", *key, sheet.picture_width_cm),
             lambda: measure(picture, division, thresholds, sheet.picture_width_cm),
         )
-        return Seen(picture, squinted, thresholds, division, measured)
+        progress("finding the things", 0.9)
+        return Seen(
+            picture, squinted, thresholds, division, measured, self._areas(content, picture, settings)
+        )
+
+    def _areas(self, content: str, picture: Picture, settings: Settings) -> Areas:
+        strokes = settings.areas.strokes
+        tree: Tree = self._once(("tree", content), lambda: tree_of(chips_of(picture)))
+        labels = self._once(("area map", content, strokes), lambda: area_map(tree, strokes, picture.shape))
+        return self._once(
+            ("areas", content, settings.areas), lambda: areas_of(picture, labels, settings.areas)
+        )
 
     def _thresholds(self, content: str, squinted: Squinted, settings: Settings) -> tuple[float, ...]:
         if settings.thresholds is not None:
@@ -185,12 +201,13 @@ class Stages:
         sheet = sheet_of(settings.width_cm, settings.height_cm, width / height)
         measured, next_number = _identified(seen.measured, before)
         measured = replace(measured, masses=_named(measured, settings.names))
-        progress("dividing for the passes", 0.86)
+        measured = replace(measured, masses=_in_areas(measured, seen.areas))
+        progress("dividing for the passes", 0.93)
         cut = self._once(
             ("parts", content, settings.squint, seen.thresholds, sheet.picture_width_cm),
             lambda: divided(measured.masses, measured.labels, sheet.picture_width_cm),
         )
-        progress("ordering", 0.92)
+        progress("ordering", 0.96)
         worked = plan_of(
             measured.masses, cut.parts, medium_named(settings.medium), surface_of(settings.surface),
             sheet, settings.school, settings.passes, notes,
@@ -232,6 +249,14 @@ def _named(measured: Measured, names: tuple[Anchor, ...]) -> tuple[Mass, ...]:
         row, column = min(int(anchor.y * height), height - 1), min(int(anchor.x * width), width - 1)
         by_label[int(measured.labels[row, column])] = anchor.name.strip()
     return tuple(replace(mass, name=by_label.get(mass.label)) for mass in measured.masses)
+
+
+def _in_areas(measured: Measured, areas: Areas) -> tuple[Mass, ...]:
+    """Masses with the area that holds most of each."""
+    most = int(areas.labels.max()) + 1
+    together = measured.labels.astype(np.int64) * most + areas.labels
+    held = np.bincount(together.ravel(), minlength=(int(measured.labels.max()) + 1) * most).reshape(-1, most)
+    return tuple(replace(m, area=f"a{int(held[m.label].argmax())}") for m in measured.masses)
 
 
 def packed(maps: PatchMap) -> bytes:

@@ -7,8 +7,9 @@ from typing import Any
 
 import numpy as np
 
+from ..core.areas.area import Area
 from ..core.reference.ladder import histogram
-from ..core.reference.picture import Singles
+from ..core.reference.picture import Labels, Singles
 from .stages import Result, packed
 
 
@@ -27,13 +28,32 @@ def view_of(result: Result) -> dict[str, Any]:
         "greys": table.greys.tolist(),
         "patchMass": table.mass.tolist(),
         "nextMass": result.next_number,
+        "areas": [_area(area) for area in seen.areas.areas],
     }
 
 
+def _area(area: Area) -> dict[str, Any]:
+    """One area as the page lists it; far to near."""
+    return {
+        "id": f"a{area.label}", "label": area.label, "name": area.name, "called": area.called,
+        "share": round(area.share, 4), "value": round(area.value, 2), "family": area.family.value,
+        "gap": round(area.gap, 2), "depth": area.depth, "inside": [round(c, 4) for c in area.inside],
+    }  # fmt: skip
+
+
 def blobs_of(result: Result) -> dict[str, bytes]:
-    """The maps, deflated: `maps` as the page unpacks it and `labels` as uint16, row by row."""
-    labels = result.seen.measured.labels.astype("<u2").tobytes()
-    return {"maps": zlib.compress(packed(result.maps), 1), "labels": zlib.compress(labels, 1)}
+    """The maps, deflated: `maps` as the page unpacks it; `labels` and `areas` as uint16, row by row."""
+    seen = result.seen
+    maps = {
+        "maps": packed(result.maps),
+        "labels": _rows(seen.measured.labels),
+        "areas": _rows(seen.areas.labels),
+    }
+    return {name: zlib.compress(data, 1) for name, data in maps.items()}
+
+
+def _rows(labels: Labels) -> bytes:
+    return labels.astype("<u2").tobytes()
 
 
 def value_bytes(value: Singles) -> bytes:

@@ -305,7 +305,7 @@ export interface paths {
         };
         /**
          * Maps
-         * @description A map of the piece's plan, deflated: `maps` (patches) or `labels` (masses).
+         * @description A map of the piece's plan, deflated: `maps` (patches), `labels` (masses) or `areas`.
          */
         get: operations["maps_api_pieces__piece__maps__name__get"];
         put?: never;
@@ -395,6 +395,67 @@ export interface components {
             y: number;
             /** Name */
             name: string;
+        };
+        /**
+         * AreaFamilyModel
+         * @description The family of the area at a place.
+         */
+        AreaFamilyModel: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            /**
+             * Family
+             * @enum {string}
+             */
+            family: "light" | "shadow" | "unsure";
+        };
+        /**
+         * AreaRead
+         * @description An area: `called` its name, or look and place; `gap` values from the border of light and shadow.
+         */
+        AreaRead: {
+            /** Id */
+            id: string;
+            /** Label */
+            label: number;
+            /** Name */
+            name: string | null;
+            /** Called */
+            called: string;
+            /** Share */
+            share: number;
+            /** Value */
+            value: number;
+            /**
+             * Family
+             * @enum {string}
+             */
+            family: "light" | "shadow" | "unsure";
+            /** Gap */
+            gap: number;
+            /** Depth */
+            depth: number;
+            /** Inside */
+            inside: [
+                number,
+                number
+            ];
+        };
+        /**
+         * AreasModel
+         * @description What the painter has said about areas: strokes, names, families, places in order from far to near.
+         */
+        AreasModel: {
+            /** Strokes */
+            strokes?: components["schemas"]["PlaceModel"][][];
+            /** Names */
+            names?: components["schemas"]["AnchorModel"][];
+            /** Families */
+            families?: components["schemas"]["AreaFamilyModel"][];
+            /** Depths */
+            depths?: components["schemas"]["PlaceModel"][];
         };
         /** Body_take_in_api_references_post */
         Body_take_in_api_references_post: {
@@ -814,6 +875,17 @@ export interface components {
             names?: components["schemas"]["AnchorModel"][] | null;
             /** Order */
             order?: string[] | null;
+            areas?: components["schemas"]["AreasModel"] | null;
+        };
+        /**
+         * PlaceModel
+         * @description A place in the upright reference, from its top left.
+         */
+        PlaceModel: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
         };
         /**
          * PlanRead
@@ -956,6 +1028,7 @@ export interface components {
             names?: components["schemas"]["AnchorModel"][];
             /** Order */
             order?: string[] | null;
+            areas?: components["schemas"]["AreasModel"] | null;
         };
         /**
          * ShapeModel
@@ -1047,6 +1120,8 @@ export interface components {
             patchMass: number[];
             /** Nextmass */
             nextMass: number;
+            /** Areas */
+            areas?: components["schemas"]["AreaRead"][];
             /** Media */
             media: {
                 [key: string]: string;

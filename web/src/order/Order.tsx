@@ -6,7 +6,7 @@ import { Actions } from "./Actions";
 import { MoveNote, useMove } from "./Move";
 import classes from "./order.module.css";
 import { PassNote } from "./PassNote";
-import { rowOrder } from "./Rows";
+import { rowsOf } from "./rows";
 import { type Looking, Stage } from "./Stage";
 import { Toggles } from "./Toggles";
 import { Washboard } from "./Washboard";
@@ -50,7 +50,7 @@ export function Order() {
   };
   const toggle = (what: keyof Looking) => setLooking((now) => ({ ...now, [what]: !now[what] }));
   const step = (by: number) => {
-    const order = rowOrder(plan.document.masses, allRows).map((m) => m.id);
+    const order = rowsOf(plan, true).map((row) => row.id);
     const at = mass ? order.indexOf(mass) : -1;
     setMass(order[(at + by + order.length) % order.length] ?? null);
   };
@@ -120,7 +120,7 @@ export function Order() {
           onDrag={move.drag}
         />
         <button type="button" className="act" onClick={() => setAllRows(!allRows)}>
-          {allRows ? "the largest masses only" : `all ${plan.document.masses.length} masses`}
+          {allRows ? "by areas" : `all ${plan.document.masses.length} masses`}
         </button>
         <MoveNote move={move} plan={plan} />
         <List plan={plan} pass={pass} onPass={go} />

@@ -1,9 +1,9 @@
 import { useMemo } from "react";
-import type { Mass, Pass, Plan } from "../api/client";
-import { shortName } from "../parts/masses";
+import type { Plan } from "../api/client";
 import type { Ridge } from "../parts/ridges";
 import classes from "./order.module.css";
 import { massColours } from "./ribbons";
+import { chipsOf, isBare, type Operation, rowsOf } from "./rows";
 import { WIDE } from "./Washboard";
 
 interface Props {
@@ -16,49 +16,43 @@ interface Props {
   onPass: (pass: number) => void;
 }
 
-export const FIRST_ROWS = 8;
-
-/** Masses as rows, far to near as far as it is known, then from the top down. */
-export function rowOrder(masses: readonly Mass[], all: boolean): Mass[] {
-  const shown = all
-    ? [...masses]
-    : [...masses].sort((a, b) => b.share - a.share).slice(0, FIRST_ROWS);
-  return shown.sort((a, b) => (a.depth ?? 0) - (b.depth ?? 0) || a.centre[1] - b.centre[1]);
-}
-
-/** The same plan as rows by masses and columns by passes: a chip of predicted colour with its value. */
+/** The same plan as rows by areas (or by masses) and columns by passes: chips of predicted colour. */
 export function Rows({ plan, row, pass, mass, all, onMass, onPass }: Props) {
   const { masses, passes } = plan.document;
   const colours = useMemo(() => massColours(plan), [plan]);
   return (
     <table className={classes.rows}>
-      <caption className="unseen">Masses by passes, with the value after each</caption>
+      <caption className="unseen">
+        {all ? "Masses" : "Areas"} by passes, with the value after each
+      </caption>
       <thead className="unseen">
         <tr>
-          <th>Mass</th>
+          <th>{all ? "Mass" : "Area"}</th>
           {passes.map((p) => (
             <th key={p.id}>{p.title}</th>
           ))}
         </tr>
       </thead>
       <tbody>
-        {rowOrder(masses, all).map((own) => (
+        {rowsOf(plan, all).map((own) => (
           <tr
             key={own.id}
-            data-lit={own.id === mass}
-            onPointerEnter={() => onMass(own.id)}
-            onFocus={() => onMass(own.id)}
+            data-lit={own.masses.some((m) => m.id === mass)}
+            onPointerEnter={() => onMass(own.masses[0]?.id ?? null)}
+            onFocus={() => onMass(own.masses[0]?.id ?? null)}
           >
-            <th scope="row">{shortName(own)}</th>
+            <th scope="row">{own.name}</th>
             {passes.map((p, k) => (
               <td key={p.id} style={{ left: at(row[k]?.start), width: at(width(row[k])) }}>
-                <Chip
-                  mass={own}
-                  done={p}
-                  colour={colours[k + 1]?.[masses.indexOf(own)] ?? ""}
-                  lit={k + 1 === pass}
-                  onPick={() => onPass(k + 1)}
-                />
+                {chipsOf(own, p).map(({ mass: of, operation }) => (
+                  <Chip
+                    key={of.id}
+                    operation={operation}
+                    colour={colours[k + 1]?.[masses.indexOf(of)] ?? ""}
+                    lit={k + 1 === pass}
+                    onPick={() => onPass(k + 1)}
+                  />
+                ))}
               </td>
             ))}
           </tr>
@@ -72,17 +66,14 @@ const at = (x: number | undefined) => `${(100 * (x ?? 0)) / WIDE}%`;
 const width = (ridge: Ridge | undefined) => (ridge ? ridge.end - ridge.start : 0);
 
 interface ChipProps {
-  mass: Mass;
-  done: Pass;
+  operation: Operation;
   colour: string;
   lit: boolean;
   onPick: () => void;
 }
 
-function Chip({ mass, done, colour, lit, onPick }: ChipProps) {
-  const operation = done.operations.find((o) => o.mass === mass.id);
-  if (!operation || operation.role === "overlap") return null;
-  const bare = operation.kind === "reserve" || operation.kind === "leave";
+function Chip({ operation, colour, lit, onPick }: ChipProps) {
+  const bare = isBare(operation);
   const value = operation.toValue;
   return (
     <button

@@ -5,19 +5,22 @@ interface Props {
   width: number;
   height: number;
   label: string;
+  /** Whether pixels may be clear, so that what lies below shows. */
+  clear?: boolean;
   /** Fills the pixels (0xAABBGGRR); a new function paints anew. */
-  draw: (pixels: Uint32Array) => void;
+  draw: (pixels: Uint32Array) => unknown;
   onPoint?: (x: number, y: number) => void;
   onLeave?: () => void;
   onPick?: (x: number, y: number) => void;
 }
 
 /** A canvas filled pixel by pixel; the time of the last fill is left for measuring. */
-export function PixelCanvas({ width, height, label, draw, onPoint, onLeave, onPick }: Props) {
+export function PixelCanvas(props: Props) {
+  const { width, height, label, draw, clear = false, onPoint, onLeave, onPick } = props;
   const canvas = useRef<HTMLCanvasElement>(null);
   const image = useRef<ImageData | null>(null);
   useLayoutEffect(() => {
-    const context = canvas.current?.getContext("2d", { alpha: false });
+    const context = canvas.current?.getContext("2d", { alpha: clear });
     if (!context) return;
     const start = performance.now();
     if (image.current?.width !== width || image.current.height !== height)
@@ -25,7 +28,7 @@ export function PixelCanvas({ width, height, label, draw, onPoint, onLeave, onPi
     draw(new Uint32Array(image.current.data.buffer));
     context.putImageData(image.current, 0, 0);
     performance.measure("picture", { start, end: performance.now() });
-  }, [draw, width, height]);
+  }, [draw, width, height, clear]);
   const place = (event: React.PointerEvent, call?: (x: number, y: number) => void) => {
     const box = event.currentTarget.getBoundingClientRect();
     call?.((event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);

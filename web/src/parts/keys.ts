@@ -4,8 +4,8 @@ import { useEffect, useRef } from "react";
 export const KEYS = [
   { key: "ArrowLeft", shown: "←", does: "previous pass", letter: false },
   { key: "ArrowRight", shown: "→", does: "next pass", letter: false },
-  { key: "ArrowUp", shown: "↑", does: "mass before", letter: false },
-  { key: "ArrowDown", shown: "↓", does: "next mass", letter: false },
+  { key: "ArrowUp", shown: "↑", does: "mass or area before", letter: false },
+  { key: "ArrowDown", shown: "↓", does: "next mass or area", letter: false },
   { key: "q", shown: "hold Q", does: "squint", letter: true },
   { key: "v", shown: "V", does: "values only", letter: true },
   { key: "r", shown: "R", does: "reference", letter: true },

@@ -1,13 +1,14 @@
 import { useMemo, useRef } from "react";
-import type { Mass, Plan } from "../api/client";
+import type { Plan } from "../api/client";
 import { shortName } from "../parts/masses";
 import { ValueSteps } from "../parts/ValueSteps";
 import { bandName } from "./bands";
+import { columns } from "./columns";
 import classes from "./see.module.css";
 
 const WIDE = 640;
-const TOP = 20;
-const TALL = 630;
+const TOP = 32;
+const TALL = 622;
 const LEFT = 92;
 const RIGHT = 556;
 const LOW = 0;
@@ -20,19 +21,25 @@ interface Props {
   thresholds: number[];
   shares: number[];
   mass: string | null;
+  area: string | null;
   onMass: (mass: string | null) => void;
+  onArea: (area: string | null) => void;
   onDrag: (thresholds: number[]) => void;
   onDrop: (thresholds: number[]) => void;
 }
 
 /** The ladder: how much of the picture has each value, thresholds to drag, each mass a block. */
-export function Ladder({ plan, thresholds, shares, mass, onMass, onDrag, onDrop }: Props) {
-  const blocks = useMemo(() => placed(plan.document.masses), [plan.document.masses]);
+export function Ladder(props: Props) {
+  const { plan, thresholds, shares, mass, area, onMass, onArea, onDrag, onDrop } = props;
+  const { columns: things, blocks } = useMemo(
+    () => columns(plan.document.masses, plan.view.areas ?? [], LEFT + 26, RIGHT - 4),
+    [plan],
+  );
   const most = Math.max(...plan.view.histogram, 1e-6);
   return (
     <section className={classes.ladder}>
       <p className={classes.head}>
-        <b>Masses on the ladder</b>
+        <b>Areas on the ladder, far to near</b>
         <span>Each block is a mass, as wide as the root of its share</span>
       </p>
       <div className={classes.frame}>
@@ -42,6 +49,21 @@ export function Ladder({ plan, thresholds, shares, mass, onMass, onDrag, onDrop 
           role="img"
           aria-label="Values of the masses"
         >
+          {things.map(({ area: own, number, x, width }) => (
+            <g key={own?.id ?? "rest"} onPointerEnter={() => onArea(own?.id ?? null)}>
+              <rect
+                x={x}
+                width={width}
+                y={0}
+                height={TALL + 30}
+                fill={own && own.id === area ? "var(--lit)" : "transparent"}
+              />
+              <text x={x + width / 2} y={13} textAnchor="middle" className={classes.band}>
+                {number || ""}
+              </text>
+              <title>{own ? shortName(own) : "In no area"}</title>
+            </g>
+          ))}
           <ValueSteps values={STEPS} yOf={y} />
           {plan.view.histogram.map((share, bin) => (
             <rect
@@ -168,18 +190,4 @@ function Handles({ thresholds, onDrag, onDrop }: HandlesProps) {
       ))}
     </div>
   );
-}
-
-/** Blocks side by side, the largest first; each as wide as the root of its share, all fitting. */
-function placed(masses: readonly Mass[]): { mass: Mass; x: number; width: number }[] {
-  const order = [...masses].sort((a, b) => b.share - a.share);
-  const total = order.reduce((sum, m) => sum + Math.sqrt(m.share), 0);
-  const room = RIGHT - LEFT - 34 - 2 * order.length;
-  let x = LEFT + 28;
-  return order.map((mass) => {
-    const width = Math.max(1.5, (room * Math.sqrt(mass.share)) / total);
-    const block = { mass, x, width };
-    x += width + 2;
-    return block;
-  });
 }

@@ -4,13 +4,16 @@ import { useBytes } from "../api/hooks";
 import { useKeys } from "../parts/keys";
 import { Meter } from "../parts/Meter";
 import { useRoom } from "../pieces/PieceRoom";
+import { AreaList } from "./AreaList";
+import { AreaPicture } from "./AreaPicture";
+import { withStroke, wordsOf } from "./areas";
 import { banded, useGreys, useShares } from "./bands";
 import { Ladder } from "./Ladder";
 import { MassNote } from "./MassNote";
 import { SeePicture } from "./SeePicture";
 import classes from "./see.module.css";
 
-export const LOOKS = ["reference", "values", "bands", "masses"] as const;
+export const LOOKS = ["reference", "values", "bands", "masses", "areas"] as const;
 export type Look = (typeof LOOKS)[number];
 const SQUINTS = [0, 0.5, 1, 1.5, 2, 2.5, 3];
 const BANDS = [2, 3, 4, 5, 6, 7, 8, 9];
@@ -19,6 +22,7 @@ const WORDS = {
   values: "values only",
   bands: "in bands",
   masses: "in masses",
+  areas: "in areas",
 };
 
 /** The See stage: the reference and its values, squint, the ladder with its bands, the masses. */
@@ -28,6 +32,7 @@ export function See() {
   const look = LOOKS.find((l) => l === query.get("look")) ?? "bands";
   const setLook = (to: Look) => setQuery({ look: to }, { replace: true });
   const [mass, setMass] = useState<string | null>(null);
+  const [area, setArea] = useState<string | null>(null);
   const [held, setHeld] = useState(false);
   const [dragged, setDragged] = useState<number[] | null>(null);
   const thresholds = dragged ?? plan.view.thresholds;
@@ -39,9 +44,12 @@ export function See() {
   const table = useMemo(() => banded(thresholds, greys), [thresholds, greys]);
   const shares = useShares(plan.view.histogram, thresholds);
   const step = (by: number) => {
-    const order = plan.document.masses.map((m) => m.id);
-    const at = mass ? order.indexOf(mass) : -1;
-    setMass(order[(at + by + order.length) % order.length] ?? null);
+    const things = look === "areas" ? (plan.view.areas ?? []) : plan.document.masses;
+    const order = things.map((thing) => thing.id);
+    const at = order.indexOf((look === "areas" ? area : mass) ?? "");
+    const next = order[(at + by + order.length) % order.length] ?? null;
+    if (look === "areas") setArea(next);
+    else setMass(next);
   };
   useKeys({
     q: setHeld,
@@ -61,15 +69,25 @@ export function See() {
   return (
     <div className={classes.see}>
       <div>
-        <SeePicture
-          piece={piece}
-          plan={plan}
-          look={held ? "values" : look}
-          values={values.data}
-          table={look === "bands" && !held ? table : null}
-          mass={mass}
-          onMass={setMass}
-        />
+        {look === "areas" && !held ? (
+          <AreaPicture
+            piece={piece}
+            plan={plan}
+            area={area}
+            onArea={setArea}
+            onStroke={(line) => changes.edit.mutate({ areas: withStroke(wordsOf(piece), line) })}
+          />
+        ) : (
+          <SeePicture
+            piece={piece}
+            plan={plan}
+            look={held ? "values" : look}
+            values={values.data}
+            table={look === "bands" && !held ? table : null}
+            mass={mass}
+            onMass={setMass}
+          />
+        )}
         <div className={classes.caption}>
           <span>
             The reference <b>{held ? "squinted at" : WORDS[look]}</b>
@@ -87,7 +105,7 @@ export function See() {
             ))}
           </span>
         </div>
-        <div className={classes.meters}>
+        <div className={classes.meters} hidden={look === "areas"}>
           <span>
             Squint{" "}
             <Meter
@@ -116,7 +134,9 @@ export function See() {
             {piece.settings.even ? "find the bands in the picture" : "space them evenly"}
           </button>
         </div>
-        {shown ? (
+        {look === "areas" ? (
+          <AreaList piece={piece} plan={plan} area={area} changes={changes} onArea={setArea} />
+        ) : shown ? (
           <MassNote key={shown.id} mass={shown} piece={piece} plan={plan} changes={changes} />
         ) : (
           <Photo view={plan.view} count={plan.document.masses.length} />
@@ -127,7 +147,9 @@ export function See() {
         thresholds={thresholds}
         shares={shares}
         mass={mass}
+        area={look === "areas" ? area : null}
         onMass={setMass}
+        onArea={setArea}
         onDrag={setDragged}
         onDrop={drop}
       />

@@ -83,6 +83,7 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
         "even",
         "squint",
         "names",
+        "areas",
     ):
         if key in changes and changes[key] is None:
             raise InvalidInput(f"The field {key} cannot be empty; it was kept as it was.")
@@ -153,9 +154,9 @@ def maps(
     studio: InStudio,
     request: Request,
     piece: Id,
-    name: Annotated[str, Path(pattern="^(maps|labels)$")],
+    name: Annotated[str, Path(pattern="^(maps|labels|areas)$")],
 ) -> Response:
-    """A map of the piece's plan, deflated: `maps` (patches) or `labels` (masses)."""
+    """A map of the piece's plan, deflated: `maps` (patches), `labels` (masses) or `areas`."""
     stored = ready(studio, studio.pieces.get(piece))
     data = studio.media.read(stored.view["media"][name])
     return kept(request, data, "application/octet-stream", "deflate")
@@ -195,6 +196,7 @@ WORDS = {
     "name": "name", "medium": "medium", "surface": "surface", "width_cm": "size", "height_cm": "size",
     "school": "school", "passes": "number of passes", "bands": "bands", "even": "even bands",
     "thresholds": "thresholds", "squint": "squint", "names": "names of masses", "order": "order of passes",
+    "areas": "areas",
 }  # fmt: skip
 
 

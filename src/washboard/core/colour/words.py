@@ -4,6 +4,8 @@ from __future__ import annotations
 
 import math
 
+from .lab import value_of_lab
+
 LEVELS = ((1.9, "blackish"), (3.6, "dark"), (5.2, "deep"), (6.8, "middle"), (8.2, "light"))
 """Upper limit of value and the word for it; above the last it is `pale`."""
 
@@ -53,3 +55,14 @@ def hue_of(lab: tuple[float, float, float]) -> str:
 def is_warm(lab: tuple[float, float, float]) -> bool:
     """Whether a Lab colour leans warm: toward red and yellow rather than green and blue."""
     return lab[2] + 0.6 * lab[1] > 0
+
+
+def look_at(lab: tuple[float, float, float], value: float | None = None) -> str:
+    """Level and hue of a Lab colour; `value` where it is known better than from the colour."""
+    value = float(value_of_lab(lab)) if value is None else value
+    hue = hue_of(lab)
+    if hue == "grey" and value >= 8.8:
+        return "white"
+    if hue == "grey" and value < 1.9:
+        return "black"
+    return f"{level_of(value)} {hue}"

@@ -6,9 +6,10 @@ from collections.abc import Sequence
 
 import numpy as np
 
-from ..colour.lab import difference, lab_of_linear, linear_of_lab, value_of_lab
-from ..colour.words import hue_of, is_warm, level_of
-from ..reference.mass import Kind, Lab, Mass
+from ..colour.lab import difference, lab_of_linear, linear_of_lab
+from ..colour.words import hue_of, is_warm, level_of, look_at
+from ..reference.mass import Kind, Mass
+from ..reference.place import place_of
 
 NEARLY_ALL = 0.72
 """Share of the picture from which a pass is laid over the sheet, leaving something."""
@@ -17,39 +18,9 @@ SECOND_HUE, VARIEGATED = 0.25, 8.0
 """Share of a pass, and ΔE₀₀ from its first mixture, from which a second hue is worth naming."""
 
 
-def place_of(mass: Mass) -> str:
-    """Where a mass lies, from its extent and centre: `along the top`, `lower left`, `in the middle`."""
-    left, top, right, bottom = mass.box
-    x, y = mass.centre
-    if mass.share > 0.5:
-        return "over most of the picture"
-    if right - left > 0.75 and bottom - top < 0.55:
-        return "across the top" if y < 0.34 else "across the foot" if y > 0.66 else "across the middle"
-    if bottom - top > 0.75 and right - left < 0.55:
-        return "down the left" if x < 0.34 else "down the right" if x > 0.66 else "down the middle"
-    row = "upper" if y < 0.36 else "lower" if y > 0.64 else ""
-    column = "left" if x < 0.36 else "right" if x > 0.64 else ""
-    if row and column:
-        return f"{row} {column}"
-    if column:
-        return f"at the {column}"
-    return {"upper": "at the top", "lower": "at the foot"}.get(row, "in the middle")
-
-
 def look_of(mass: Mass) -> str:
     """How a mass looks: level and hue, `deep blue`, `pale warm grey`."""
     return look_at(mass.target_lab, mass.target)
-
-
-def look_at(lab: Lab, value: float | None = None) -> str:
-    """Level and hue of a Lab colour; `value` where it is known better than from the colour."""
-    value = float(value_of_lab(lab)) if value is None else value
-    hue = hue_of(lab)
-    if hue == "grey" and value >= 8.8:
-        return "white"
-    if hue == "grey" and value < 1.9:
-        return "black"
-    return f"{level_of(value)} {hue}"
 
 
 def named(mass: Mass) -> str:

@@ -9,10 +9,10 @@ from typing import TYPE_CHECKING
 import numpy as np
 
 from ..colour.lab import value_of_lab
-from ..colour.words import hue_of
+from ..colour.words import hue_of, look_at
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
-from .names import NEARLY_ALL, capital, count_word, listed, look_at, mixture_words, named, temperature
+from .names import NEARLY_ALL, capital, count_word, listed, mixture_words, named, temperature
 from .plan import Kind, Pass, Role
 from .reasons import findings_for, reasons_for
 

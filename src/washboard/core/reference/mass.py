@@ -36,7 +36,7 @@ class Mass:
     `light_end` and `dark_end` are the target colours at both ends of a graded mass, else alike.
     `direction` is where a graded mass grows darker, in degrees counter-clockwise from the right.
     `box` is left, top, right, bottom, `centre` x, y, and `inside` the point farthest from its border,
-    all normalised 0–1 from the top left.
+    all normalised 0–1 from the top left. `area` is the id of the area that holds most of it.
     """
 
     id: str
@@ -64,6 +64,7 @@ class Mass:
     target: float = 0.0
     target_ends: tuple[Lab, Lab] = ((0.0, 0.0, 0.0), (0.0, 0.0, 0.0))
     name: str | None = None
+    area: str | None = None
     borders: tuple[Border, ...] = field(default=())
 
     @property

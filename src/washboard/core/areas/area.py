@@ -1,0 +1,160 @@
+"""Areas of a picture: proposed from the merge tree, corrected by strokes, ordered far to near."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from ..colour.words import look_at
+from ..reference.cleanups import smoothed
+from ..reference.picture import Labels, Picture
+from ..reference.place import place_of
+from .corrections import NONE, Corrections, Family, Stroke
+from .depth import depth_ranks
+from .tree import Tree
+
+PROPOSED = 9
+"""Areas proposed: as many things as a painter names in a picture."""
+FINE = 50
+"""Pieces of which a stroke takes those it crosses."""
+REST = 0.3
+"""Share of an area under which what a stroke left of it goes along."""
+STROKE = 0.006
+"""Half width of a stroke, as a share of the long side."""
+
+
+def area_map(tree: Tree, strokes: Sequence[Stroke], shape: tuple[int, int]) -> Labels:
+    """The area (h, w) 1…k of every pixel of a picture of `shape`: the proposal as the strokes correct it.
+
+    Each stroke makes one area of the finest pieces it crosses, a later one over an earlier. Areas are
+    numbered as proposed, the largest first, then stroke by stroke; what lost all its pixels has none.
+    """
+    pieces, proposed = tree.cut(FINE), tree.cut(PROPOSED)
+    owner = proposed.astype(np.intp)
+    labels = tree.chips.labels
+    held = np.bincount(labels.ravel(), minlength=tree.chips.count)
+    for number, stroke in enumerate(strokes):
+        touched = np.isin(pieces, np.unique(pieces[labels[_painted(stroke, labels.shape)]]))
+        whole = np.bincount(owner, held, PROPOSED + len(strokes))
+        taken = np.bincount(owner[touched], held[touched], PROPOSED + len(strokes))
+        # What little is left of an area that the stroke went all over belongs to the same thing.
+        along = np.flatnonzero((taken > 0) & (whole - taken < REST * whole))
+        owner[touched | np.isin(owner, along)] = PROPOSED + number
+    there, dense = np.unique(owner, return_inverse=True)
+    full = smoothed(dense[labels].astype(np.int32), shape, sigma=2.0)
+    return (there.astype(np.int32) + 1)[full]
+
+
+def _painted(stroke: Stroke, shape: tuple[int, int]) -> NDArray[np.bool_]:
+    """The pixels (h, w) under a stroke."""
+    height, width = shape
+    line = np.rint(np.array(stroke.points) * (width - 1, height - 1)).astype(np.int32)
+    sheet = np.zeros(shape, np.uint8)
+    thick = max(1, round(2 * STROKE * max(shape)))
+    cv2.polylines(sheet, [line.reshape(-1, 1, 2)], False, 1, thick)
+    cv2.circle(sheet, (int(line[0, 0]), int(line[0, 1])), thick // 2, 1, -1)
+    return sheet > 0
+
+
+@dataclass(frozen=True)
+class Area:
+    """A thing in the picture.
+
+    `label` its number in the area map; `share` 0–1; `value` median Munsell value, `lab` median colour;
+    `box` left, top, right, bottom, `centre` x, y and `inside` the point farthest from its border, all
+    normalised 0–1; `depth` 0 the farthest, rising toward the viewer; `gap` how far its value lies from
+    the border between light and shadow.
+    """
+
+    label: int
+    share: float
+    value: float
+    lab: tuple[float, float, float]
+    box: tuple[float, float, float, float]
+    centre: tuple[float, float]
+    inside: tuple[float, float]
+    depth: int
+    family: Family
+    gap: float
+    name: str | None = None
+
+    @property
+    def called(self) -> str:
+        """The painter's name, else how it looks and where it lies."""
+        return self.name or f"{look_at(self.lab, self.value)} {place_of(self)}"
+
+
+UNSURE = 0.5
+"""Values from the border between light and shadow within which an area's family is asked for."""
+
+
+@dataclass(frozen=True)
+class Areas:
+    """A picture's areas, far to near, and their map: `labels` (h, w)."""
+
+    labels: Labels
+    areas: tuple[Area, ...]
+
+    def at(self, x: float, y: float) -> int:
+        """The label of the area at a place, x and y 0–1."""
+        height, width = self.labels.shape
+        return int(self.labels[min(int(y * height), height - 1), min(int(x * width), width - 1)])
+
+
+def areas_of(picture: Picture, labels: Labels, corrections: Corrections = NONE) -> Areas:
+    """The areas of an area map (h, w): measured, ranked far to near, with the painter's own word on each.
+
+    What the painter has placed comes in that order; the rest keeps its proposed rank between them.
+    """
+    numbers = [int(n) for n in np.unique(labels)]
+    border = dividing_value(picture)
+    plain = Areas(labels, tuple(_measured(picture, labels, number, border) for number in numbers))
+    names = {plain.at(word.x, word.y): word.name for word in corrections.names}
+    families = {plain.at(word.x, word.y): word.family for word in corrections.families}
+    ranks = dict(zip(numbers, depth_ranks(picture, labels, numbers), strict=True))
+    order = _ordered(ranks, [plain.at(x, y) for x, y in corrections.depths])
+    return replace(
+        plain,
+        areas=tuple(
+            replace(area, depth=order.index(area.label), name=names.get(area.label),
+                    family=families.get(area.label, area.family))
+            for area in sorted(plain.areas, key=lambda a: order.index(a.label))
+        ),
+    )  # fmt: skip
+
+
+def _ordered(ranks: Mapping[int, int], placed: Sequence[int]) -> list[int]:
+    """Labels far to near: the proposed order with those the painter placed put into their own order."""
+    proposed = sorted(ranks, key=lambda label: ranks[label])
+    own = iter(dict.fromkeys(label for label in placed if label in ranks))
+    fixed = set(placed)
+    return [next(own) if label in fixed else label for label in proposed]
+
+
+def dividing_value(picture: Picture) -> float:
+    """The value that best divides the picture into light and shadow (Otsu 1979)."""
+    levels = np.clip(picture.value * 25.5, 0, 255).astype(np.uint8)
+    threshold, _ = cv2.threshold(levels, 0, 255, cv2.THRESH_OTSU)
+    return float(threshold) / 25.5
+
+
+def _measured(picture: Picture, labels: Labels, number: int, border: float) -> Area:
+    mask = labels == number
+    height, width = mask.shape
+    rows, columns = np.nonzero(mask)
+    value = float(np.median(picture.value[mask]))
+    colour = np.median(picture.lab[mask][:: max(1, len(rows) // 20000)], axis=0)
+    distance = cv2.distanceTransform(np.pad(mask.astype(np.uint8), 1), cv2.DIST_L2, 5)[1:-1, 1:-1]
+    deep = divmod(int(distance.argmax()), width)
+    gap = value - border
+    family = Family.UNSURE if abs(gap) < UNSURE else Family.LIGHT if gap > 0 else Family.SHADOW
+    return Area(
+        number, len(rows) / mask.size, value, (float(colour[0]), float(colour[1]), float(colour[2])),
+        (columns.min() / width, rows.min() / height, (columns.max() + 1) / width, (rows.max() + 1) / height),
+        (float(columns.mean() + 0.5) / width, float(rows.mean() + 0.5) / height),
+        ((deep[1] + 0.5) / width, (deep[0] + 0.5) / height), 0, family, abs(gap),
+    )  # fmt: skip

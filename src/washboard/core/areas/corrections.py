@@ -1,0 +1,88 @@
+"""What the painter has said about areas: strokes, names, families, their order from far to near.
+
+Everything is tied to places in the upright reference, so it survives whatever is worked out anew.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field
+from enum import StrEnum
+
+from ..errors import InvalidInput
+
+MOST_POINTS = 400
+MOST_STROKES = 60
+LONGEST_NAME = 80
+
+Place = tuple[float, float]
+"""x, y from 0 to 1, from the top left of the upright reference."""
+
+
+class Family(StrEnum):
+    """Whether an area lies in light or in shadow, or too near the border to tell."""
+
+    LIGHT = "light"
+    SHADOW = "shadow"
+    UNSURE = "unsure"
+
+
+@dataclass(frozen=True)
+class Stroke:
+    """One line drawn over a thing: what it crosses is one area. Points are places in the reference."""
+
+    points: tuple[Place, ...]
+
+    def checked(self) -> Stroke:
+        """This stroke, or InvalidInput for no points, too many, or points outside the picture."""
+        inside = all(0 <= x <= 1 and 0 <= y <= 1 for x, y in self.points)
+        if not 0 < len(self.points) <= MOST_POINTS or not inside:
+            raise InvalidInput(
+                f"A stroke has 1 to {MOST_POINTS} points inside the picture (x and y from 0 to 1); the areas "
+                "were kept as they were."
+            )
+        return self
+
+
+@dataclass(frozen=True)
+class AreaName:
+    """The name of the area at a place."""
+
+    x: float
+    y: float
+    name: str
+
+
+@dataclass(frozen=True)
+class AreaFamily:
+    """The family of the area at a place."""
+
+    x: float
+    y: float
+    family: Family
+
+
+@dataclass(frozen=True)
+class Corrections:
+    """All of it; `depths` are places in the areas the painter has put in order, far to near."""
+
+    strokes: tuple[Stroke, ...] = field(default=())
+    names: tuple[AreaName, ...] = field(default=())
+    families: tuple[AreaFamily, ...] = field(default=())
+    depths: tuple[Place, ...] = field(default=())
+
+    def checked(self) -> Corrections:
+        """These corrections, or InvalidInput saying what cannot be."""
+        if len(self.strokes) > MOST_STROKES:
+            raise InvalidInput(f"Areas take up to {MOST_STROKES} strokes; the areas were kept as they were.")
+        for stroke in self.strokes:
+            stroke.checked()
+        places = [(name.x, name.y) for name in self.names]
+        places += [(family.x, family.y) for family in self.families]
+        if not all(0 <= x <= 1 and 0 <= y <= 1 for x, y in (*places, *self.depths)):
+            raise InvalidInput("A place must lie inside the picture (x and y from 0 to 1).")
+        if not all(0 < len(word.name.strip()) <= LONGEST_NAME for word in self.names):
+            raise InvalidInput(f"A name has 1 to {LONGEST_NAME} characters.")
+        return self
+
+
+NONE = Corrections()

@@ -1,0 +1,118 @@
+import { TextInput } from "@mantine/core";
+import { type FormEvent, useState } from "react";
+import type { Area, AreaWords, Piece, Plan } from "../api/client";
+import type { useChanges } from "../api/hooks";
+import { shortName } from "../parts/masses";
+import { moved, withFamily, withName, wordsOf } from "./areas";
+import classes from "./see.module.css";
+
+interface Props {
+  piece: Piece;
+  plan: Plan;
+  area: string | null;
+  changes: ReturnType<typeof useChanges>;
+  onArea: (area: string | null) => void;
+}
+
+const FAMILIES = ["light", "shadow"] as const;
+
+/** The areas from far to near: chosen, named, put in order, given to light or shadow. */
+export function AreaList({ piece, plan, area, changes, onArea }: Props) {
+  const areas = plan.view.areas ?? [];
+  const words = wordsOf(piece);
+  const edit = (to: AreaWords) => changes.edit.mutate({ areas: to });
+  const shown = areas.find((a) => a.id === area);
+  return (
+    <section>
+      <p className={classes.head}>
+        <b>Areas, far to near</b>
+        <span>Draw over a thing to make it one area</span>
+      </p>
+      <div className={classes.chosen}>
+        {shown ? (
+          <Chosen key={shown.id} area={shown} areas={areas} words={words} onEdit={edit} />
+        ) : (
+          <p>Choose an area in the picture or below to name it or to put it in order.</p>
+        )}
+      </div>
+      <ol className={classes.areas}>
+        {areas.map((own, k) => (
+          <li key={own.id} data-lit={own.id === area}>
+            <button type="button" aria-pressed={own.id === area} onClick={() => onArea(own.id)}>
+              <span>{k + 1}</span>
+              <span>{shortName(own)}</span>
+              <span>{(100 * own.share).toFixed(own.share < 0.1 ? 1 : 0)} %</span>
+              <span>{familyWords(own)}</span>
+            </button>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+interface ChosenProps {
+  area: Area;
+  areas: Area[];
+  words: AreaWords;
+  onEdit: (words: AreaWords) => void;
+}
+
+function Chosen({ area, areas, words, onEdit }: ChosenProps) {
+  const move = (by: -1 | 1) => onEdit(moved(words, areas, area.id, by));
+  return (
+    <>
+      <Naming area={area} onName={(name) => onEdit(withName(words, area, name))} />
+      <button type="button" className="act" disabled={!area.depth} onClick={() => move(-1)}>
+        farther
+      </button>
+      <button
+        type="button"
+        className="act"
+        disabled={area.depth === areas.length - 1}
+        onClick={() => move(1)}
+      >
+        nearer
+      </button>
+      {FAMILIES.filter((family) => family !== area.family).map((family) => (
+        <button
+          key={family}
+          type="button"
+          className="act"
+          onClick={() => onEdit(withFamily(words, area, family))}
+        >
+          in {family}
+        </button>
+      ))}
+    </>
+  );
+}
+
+/** The family, and by how much where it is only proposed and near the border. */
+function familyWords({ family, gap, value }: Area): string {
+  if (family !== "unsure") return family;
+  return `light or shadow? ${value.toFixed(1)}, ${gap.toFixed(1)} off`;
+}
+
+function Naming({ area, onName }: { area: Area; onName: (name: string) => void }) {
+  const [text, setText] = useState(area.name ?? "");
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    const name = text.trim();
+    if (name && name !== area.name) onName(name);
+  };
+  return (
+    <form onSubmit={submit} className={classes.naming}>
+      <TextInput
+        aria-label="Name of this area"
+        placeholder="Give it a name"
+        maxLength={80}
+        value={text}
+        onChange={(event) => setText(event.currentTarget.value)}
+      />
+      <button type="submit" className="act">
+        name it
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,99 @@
+import { type PointerEvent, useCallback, useMemo, useState } from "react";
+import type { Piece, Plan } from "../api/client";
+import { useBytes } from "../api/hooks";
+import { PixelCanvas } from "../parts/PixelCanvas";
+import { type Place, stroke } from "./areas";
+import classes from "./see.module.css";
+
+interface Props {
+  piece: Piece;
+  plan: Plan;
+  area: string | null;
+  onArea: (area: string | null) => void;
+  onStroke: (points: Place[]) => void;
+}
+
+/** The reference with its areas outlined; a line drawn over a thing makes it one area. */
+export function AreaPicture({ piece, plan, area, onArea, onStroke }: Props) {
+  const { width, height, media, areas } = plan.view;
+  const loaded = useBytes(`/api/pieces/${piece.id}/maps/areas?${media.areas}`);
+  const labels = useMemo(() => {
+    const data = loaded.data;
+    if (data?.length !== 2 * width * height) return null;
+    return new Uint16Array(data.buffer as ArrayBuffer, data.byteOffset, width * height);
+  }, [loaded.data, width, height]);
+  const [line, setLine] = useState<Place[]>([]);
+  const [over, setOver] = useState<string | null>(null);
+  const only = areas?.find((a) => a.id === (over ?? area))?.label ?? 0;
+  const draw = useCallback(
+    (pixels: Uint32Array) => labels && outlines(pixels, labels, width, only),
+    [labels, width, only],
+  );
+  const place = (event: PointerEvent): Place => {
+    const box = event.currentTarget.getBoundingClientRect();
+    return {
+      x: (event.clientX - box.left) / box.width,
+      y: (event.clientY - box.top) / box.height,
+    };
+  };
+  const at = ({ x, y }: Place) => {
+    const label = labels?.[Math.floor(y * height) * width + Math.floor(x * width)];
+    return areas?.find((a) => a.label === label)?.id ?? null;
+  };
+  const drawn = line.map(({ x, y }) => `${x},${y}`).join(" ");
+  return (
+    <div
+      className={classes.layers}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        setLine([place(event)]);
+      }}
+      onPointerMove={(event) => {
+        const point = place(event);
+        if (line.length) setLine([...line, point]);
+        else setOver(at(point));
+      }}
+      onPointerLeave={() => setOver(null)}
+      onPointerUp={(event) => {
+        const done = stroke(line);
+        setLine([]);
+        if (done) onStroke(done);
+        else onArea(at(place(event)));
+      }}
+      onPointerCancel={() => setLine([])}
+    >
+      {piece.reference && (
+        <img
+          className={classes.reference}
+          src={`/api/references/${piece.reference.hash}/picture`}
+          alt="The reference"
+          draggable={false}
+        />
+      )}
+      <PixelCanvas width={width} height={height} label="Outlines of the areas" draw={draw} clear />
+      <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
+        <polyline points={drawn} />
+        <polyline points={drawn} />
+      </svg>
+    </div>
+  );
+}
+
+/** Clear pixels but for the outlines: dark with a light line beside, wider round the chosen area. */
+function outlines(pixels: Uint32Array, labels: Uint16Array, width: number, only: number): void {
+  pixels.fill(0);
+  for (let i = 0; i < labels.length - 4 * width - 4; i++) {
+    const own = labels[i];
+    const right = labels[i + 1];
+    const below = labels[i + width];
+    if (own === right && own === below) continue;
+    const chosen = only && (own === only || right === only || below === only);
+    const dark = chosen ? 3 : 2;
+    for (let k = 0; k < dark; k++) {
+      pixels[i + k] = 0xff141414;
+      pixels[i + k * width] = 0xff141414;
+    }
+    for (const beside of [dark, dark * width])
+      if (!pixels[i + beside]) pixels[i + beside] = 0xe0f4f4f4;
+  }
+}
