@@ -72,7 +72,7 @@ def test_what_is_said_of_areas_is_one_edit_each_survives_and_is_undone(
     piece = new_piece(client, cup)
     url = f"/api/pieces/{piece['id']}"
     first = worked_out(client, piece["id"])
-    stroke = [{"x": 0.45, "y": 0.28}, {"x": 0.55, "y": 0.4}]
+    stroke = {"points": [{"x": 0.45, "y": 0.28}, {"x": 0.55, "y": 0.4}]}
     words: dict[str, Any] = {"strokes": [stroke], "names": [{"x": 0.5, "y": 0.38, "name": "the coffee"}]}
     assert client.patch(url, json={"revision": 0, "areas": words}).json()["undo"] == "areas"
     coffee = areas_by_name(worked_out(client, piece["id"]))["the coffee"]
@@ -93,9 +93,10 @@ def test_what_is_said_of_areas_is_one_edit_each_survives_and_is_undone(
 @pytest.mark.parametrize(
     "words",
     [
-        {"strokes": [[]]},
-        {"strokes": [[{"x": 0.5, "y": 1.5}]]},
-        {"strokes": [[{"x": 0.5, "y": 0.5}]] * 61},
+        {"strokes": [{"points": []}]},
+        {"strokes": [{"points": [{"x": 0.5, "y": 0.5}], "against": []}]},
+        {"strokes": [{"points": [{"x": 0.5, "y": 1.5}]}]},
+        {"strokes": [{"points": [{"x": 0.5, "y": 0.5}]}] * 61},
         {"names": [{"x": 0.5, "y": 0.5, "name": ""}]},
         {"families": [{"x": 0.5, "y": 0.5, "family": "dusk"}]},
         {"depths": [{"x": "left", "y": 0.5}]},

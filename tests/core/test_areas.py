@@ -6,6 +6,7 @@ import json
 from collections.abc import Callable
 from dataclasses import replace
 from functools import cache
+from itertools import combinations, product
 from pathlib import Path
 from statistics import mean
 from typing import Any
@@ -28,6 +29,7 @@ from washboard.core.areas.corrections import (
     Stroke,
 )
 from washboard.core.areas.tree import Tree, tree_of
+from washboard.core.cut import least_cut
 from washboard.core.errors import InvalidInput
 from washboard.core.reference.picture import Labels, Picture, picture_of
 
@@ -214,6 +216,42 @@ def test_the_painter_has_the_last_word_on_names_families_and_depth() -> None:
     assert sorted(area.depth for area in told.values()) == list(range(len(told)))
     for area in plain.areas[1:-1]:
         assert replace(told[area.label], name=None) == area
+
+
+def two_tone(sheet: np.ndarray) -> None:
+    sheet[120:300, 150:290] = (120, 90, 80)
+    sheet[120:300, 290:430] = (150, 110, 90)
+
+
+def test_two_lines_divide_an_area_along_the_edge_between_them() -> None:
+    seen = scene(two_tone)
+    parts = tree_of(chips_of(seen))
+    box = Stroke(((0.3, 0.5), (0.65, 0.5)))
+    left, right = ((0.28, 0.35), (0.42, 0.68)), ((0.54, 0.35), (0.66, 0.68))
+    joined = area_map(parts, [box], seen.shape)
+    assert joined[200, 220] == joined[200, 360]
+    cut = area_map(parts, [box, Stroke(left, against=right)], seen.shape)
+    wall = np.s_[130:290, 155:425]
+    here = cut[200, 220]
+    assert cut[200, 360] != here
+    truth = np.indices((400, 600))[1][wall] < 290
+    assert float(((cut[wall] == here) == truth).mean()) > 0.97
+
+
+def test_a_cut_is_the_cheapest_of_all_divisions() -> None:
+    dice = np.random.default_rng(5)
+    for _ in range(30):
+        count = 8
+        pairs = [(a, b) for a, b in combinations(range(count), 2) if dice.random() < 0.5]
+        first, second = (np.array(side, np.intp) for side in zip(*pairs, strict=True))
+        between, leave, take = dice.uniform(0, 9, len(pairs)), *dice.uniform(0, 9, (2, count))
+
+        def price(taken: np.ndarray, f=first, s=second, b=between, le=leave, ta=take) -> float:  # type: ignore[no-untyped-def]
+            return float(b[taken[f] != taken[s]].sum() + le[~taken].sum() + ta[taken].sum())
+
+        found = price(least_cut(first, second, between, leave, take))
+        best = min(price(np.array(choice)) for choice in product((False, True), repeat=count))
+        assert found == pytest.approx(best, abs=0.05)
 
 
 @settings(max_examples=40, deadline=None, derandomize=True)

@@ -178,15 +178,34 @@ def test_a_line_drawn_over_a_thing_makes_it_one_area_and_is_undone(
     page.mouse.move(box["x"] + 0.55 * box["width"], box["y"] + 0.4 * box["height"], steps=8)
     page.mouse.up()
     quiet(page)
-    (line,) = settings(*piece)["areas"]["strokes"]
-    assert len(line) >= 3
-    assert line[0]["x"] == pytest.approx(0.42, abs=0.01)
+    (stroke,) = settings(*piece)["areas"]["strokes"]
+    assert len(stroke["points"]) >= 3
+    assert stroke["against"] is None
+    assert stroke["points"][0]["x"] == pytest.approx(0.42, abs=0.01)
     expect(page.get_by_role("listitem").first).to_be_visible()
     page.keyboard.press("Control+z")
     page.wait_for_timeout(300)
     quiet(page)
     assert settings(*piece)["areas"]["strokes"] == []
     assert rows_of_areas(page) == before
+
+
+def test_an_area_is_split_by_two_lines(page: Page, piece: tuple[Server, str]) -> None:
+    opened(page, piece, "see?look=areas")
+    box = page.get_by_role("img", name="Outlines of the areas").bounding_box()
+    assert box is not None
+    page.get_by_role("button", name="or split one").click()
+    for words, x, y in (("Draw along one", 0.47, 0.38), ("Now along the other", 0.46, 0.16)):
+        expect(page.get_by_text(words)).to_be_visible()
+        page.mouse.move(box["x"] + x * box["width"], box["y"] + y * box["height"])
+        page.mouse.down()
+        page.mouse.move(box["x"] + (x + 0.05) * box["width"], box["y"] + y * box["height"], steps=6)
+        page.mouse.up()
+    expect(page.get_by_role("button", name="or split one")).to_be_visible()
+    quiet(page)
+    (stroke,) = settings(*piece)["areas"]["strokes"]
+    assert stroke["points"][0]["y"] == pytest.approx(0.38, abs=0.01)
+    assert stroke["against"][0]["y"] == pytest.approx(0.16, abs=0.01)
 
 
 def test_a_touch_draws_no_line_but_chooses_the_area(page: Page, piece: tuple[Server, str]) -> None:

@@ -53,6 +53,9 @@ describe("what is said of areas", () => {
     const once = withStroke(NOTHING, [{ x: 0.1, y: 0.1 }]);
     const twice = withStroke(once, [{ x: 0.2, y: 0.2 }]);
     expect(twice.strokes).toHaveLength(2);
+    expect(twice.strokes?.[1]?.against).toBeNull();
+    const split = withStroke(twice, [{ x: 0.2, y: 0.2 }], [{ x: 0.7, y: 0.2 }]);
+    expect(split.strokes?.[2]?.against).toEqual([{ x: 0.7, y: 0.2 }]);
     expect(NOTHING.strokes).toHaveLength(0);
     const told = withFamily(twice, area("a1"), "shadow");
     expect(told.families).toEqual([{ x: 0.1, y: 0.5, family: "shadow" }]);

@@ -57,6 +57,16 @@ class PlaceModel(Model):
     y: Coordinate
 
 
+Line = Annotated[list[PlaceModel], Field(min_length=1, max_length=400)]
+
+
+class StrokeModel(Model):
+    """A line over a thing makes it one area; with a line `against`, the area is divided between them."""
+
+    points: Line
+    against: Line | None = None
+
+
 class AreaFamilyModel(Model):
     """The family of the area at a place."""
 
@@ -68,9 +78,7 @@ class AreaFamilyModel(Model):
 class AreasModel(Model):
     """What the painter has said about areas: strokes, names, families, places in order from far to near."""
 
-    strokes: list[Annotated[list[PlaceModel], Field(min_length=1, max_length=400)]] = Field(
-        default_factory=list, max_length=60
-    )
+    strokes: list[StrokeModel] = Field(default_factory=list, max_length=60)
     names: list[AnchorModel] = Field(default_factory=list, max_length=100)
     families: list[AreaFamilyModel] = Field(default_factory=list, max_length=100)
     depths: list[PlaceModel] = Field(default_factory=list, max_length=100)

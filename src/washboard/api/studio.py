@@ -171,7 +171,10 @@ def settings_of(fields: Mapping[str, Any]) -> Settings:
 
 def _corrections(fields: Mapping[str, Any]) -> Corrections:
     return Corrections(
-        tuple(Stroke(_places(points)) for points in fields.get("strokes", ())),
+        tuple(
+            Stroke(_places(stroke["points"]), _places(stroke["against"] or ()))
+            for stroke in fields.get("strokes", ())
+        ),
         tuple(AreaName(**name) for name in fields.get("names", ())),
         tuple(AreaFamily(**{**f, "family": Family(f["family"])}) for f in fields.get("families", ())),
         _places(fields.get("depths", ())),
@@ -182,12 +185,18 @@ def _places(given: Sequence[Mapping[str, float]]) -> tuple[Place, ...]:
     return tuple((place["x"], place["y"]) for place in given)
 
 
+def _objects(places: Sequence[Place]) -> list[dict[str, float]]:
+    return [{"x": x, "y": y} for x, y in places]
+
+
 def fields_of(settings: Settings) -> dict[str, Any]:
     """A row's fields from settings, as JSON holds them."""
     fields = asdict(settings)
     areas = settings.areas
-    fields["areas"]["strokes"] = [[{"x": x, "y": y} for x, y in s.points] for s in areas.strokes]
-    fields["areas"]["depths"] = [{"x": x, "y": y} for x, y in areas.depths]
+    fields["areas"]["strokes"] = [
+        {"points": _objects(s.points), "against": _objects(s.against) or None} for s in areas.strokes
+    ]
+    fields["areas"]["depths"] = _objects(areas.depths)
     return dict(json.loads(json.dumps(fields)))
 
 

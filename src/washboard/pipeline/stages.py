@@ -14,6 +14,7 @@ from typing import TypeVar
 import numpy as np
 
 from ..core.areas.area import Areas, area_map, areas_of
+from ..core.areas.cells import cells_of
 from ..core.areas.chips import chips_of
 from ..core.areas.tree import Tree, tree_of
 from ..core.materials.media import medium_named
@@ -154,7 +155,12 @@ class Stages:
     def _areas(self, content: str, picture: Picture, settings: Settings) -> Areas:
         strokes = settings.areas.strokes
         tree: Tree = self._once(("tree", content), lambda: tree_of(chips_of(picture)))
-        labels = self._once(("area map", content, strokes), lambda: area_map(tree, strokes, picture.shape))
+        cells = None
+        if any(stroke.against for stroke in strokes):
+            cells = self._once(("cells", content), lambda: cells_of(tree.chips))
+        labels = self._once(
+            ("area map", content, strokes), lambda: area_map(tree, strokes, picture.shape, cells)
+        )
         return self._once(
             ("areas", content, settings.areas), lambda: areas_of(picture, labels, settings.areas)
         )

@@ -449,7 +449,7 @@ export interface components {
          */
         AreasModel: {
             /** Strokes */
-            strokes?: components["schemas"]["PlaceModel"][][];
+            strokes?: components["schemas"]["StrokeModel"][];
             /** Names */
             names?: components["schemas"]["AnchorModel"][];
             /** Families */
@@ -1065,6 +1065,16 @@ export interface components {
             pictureHeightCm: number;
         } & {
             [key: string]: unknown;
+        };
+        /**
+         * StrokeModel
+         * @description A line over a thing makes it one area; with a line `against`, the area is divided between them.
+         */
+        StrokeModel: {
+            /** Points */
+            points: components["schemas"]["PlaceModel"][];
+            /** Against */
+            against?: components["schemas"]["PlaceModel"][] | null;
         };
         /** SurfacePart */
         SurfacePart: {

@@ -11,13 +11,20 @@ interface Props {
   plan: Plan;
   area: string | null;
   changes: ReturnType<typeof useChanges>;
+  splitting: boolean;
+  /** Whether the first side of a split is drawn. */
+  half: boolean;
   onArea: (area: string | null) => void;
+  onSplit: () => void;
 }
 
+const FIRST = "Draw along one of the two things.";
+const SECOND = "Now along the other.";
 const FAMILIES = ["light", "shadow"] as const;
 
 /** The areas from far to near: chosen, named, put in order, given to light or shadow. */
-export function AreaList({ piece, plan, area, changes, onArea }: Props) {
+export function AreaList(props: Props) {
+  const { piece, plan, area, changes, splitting, half, onArea, onSplit } = props;
   const areas = plan.view.areas ?? [];
   const words = wordsOf(piece);
   const edit = (to: AreaWords) => changes.edit.mutate({ areas: to });
@@ -26,7 +33,12 @@ export function AreaList({ piece, plan, area, changes, onArea }: Props) {
     <section>
       <p className={classes.head}>
         <b>Areas, far to near</b>
-        <span>Draw over a thing to make it one area</span>
+        <span aria-live="polite">
+          {splitting ? (half ? SECOND : FIRST) : "Draw over a thing to make it one area,"}{" "}
+          <button type="button" className="act" onClick={onSplit}>
+            {splitting ? "stop splitting" : "or split one"}
+          </button>
+        </span>
       </p>
       <div className={classes.chosen}>
         {shown ? (

@@ -9,12 +9,14 @@ interface Props {
   piece: Piece;
   plan: Plan;
   area: string | null;
+  /** A line drawn before, still waiting for its other side. */
+  first: Place[] | null;
   onArea: (area: string | null) => void;
   onStroke: (points: Place[]) => void;
 }
 
 /** The reference with its areas outlined; a line drawn over a thing makes it one area. */
-export function AreaPicture({ piece, plan, area, onArea, onStroke }: Props) {
+export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Props) {
   const { width, height, media, areas } = plan.view;
   const loaded = useBytes(`/api/pieces/${piece.id}/maps/areas?${media.areas}`);
   const labels = useMemo(() => {
@@ -40,7 +42,6 @@ export function AreaPicture({ piece, plan, area, onArea, onStroke }: Props) {
     const label = labels?.[Math.floor(y * height) * width + Math.floor(x * width)];
     return areas?.find((a) => a.label === label)?.id ?? null;
   };
-  const drawn = line.map(({ x, y }) => `${x},${y}`).join(" ");
   return (
     <div
       className={classes.layers}
@@ -72,12 +73,17 @@ export function AreaPicture({ piece, plan, area, onArea, onStroke }: Props) {
       )}
       <PixelCanvas width={width} height={height} label="Outlines of the areas" draw={draw} clear />
       <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
-        <polyline points={drawn} />
-        <polyline points={drawn} />
+        {[first ?? [], line].flatMap((of, k) =>
+          ["light", "dark"].map((tone) => (
+            <polyline key={`${k} ${tone}`} data-tone={tone} points={drawn(of)} />
+          )),
+        )}
       </svg>
     </div>
   );
 }
+
+const drawn = (line: Place[]) => line.map(({ x, y }) => `${x},${y}`).join(" ");
 
 /** Clear pixels but for the outlines: dark with a light line beside, wider round the chosen area. */
 function outlines(pixels: Uint32Array, labels: Uint16Array, width: number, only: number): void {

@@ -6,7 +6,7 @@ import { Meter } from "../parts/Meter";
 import { useRoom } from "../pieces/PieceRoom";
 import { AreaList } from "./AreaList";
 import { AreaPicture } from "./AreaPicture";
-import { withStroke, wordsOf } from "./areas";
+import { type Place, withStroke, wordsOf } from "./areas";
 import { banded, useGreys, useShares } from "./bands";
 import { Ladder } from "./Ladder";
 import { MassNote } from "./MassNote";
@@ -25,6 +25,12 @@ const WORDS = {
   areas: "in areas",
 };
 
+/** Splitting an area takes two lines; the first waits for the second. */
+interface Split {
+  on: boolean;
+  first: Place[] | null;
+}
+
 /** The See stage: the reference and its values, squint, the ladder with its bands, the masses. */
 export function See() {
   const { piece, plan, changes } = useRoom();
@@ -33,6 +39,7 @@ export function See() {
   const setLook = (to: Look) => setQuery({ look: to }, { replace: true });
   const [mass, setMass] = useState<string | null>(null);
   const [area, setArea] = useState<string | null>(null);
+  const [split, setSplit] = useState<Split>({ on: false, first: null });
   const [held, setHeld] = useState(false);
   const [dragged, setDragged] = useState<number[] | null>(null);
   const thresholds = dragged ?? plan.view.thresholds;
@@ -65,6 +72,13 @@ export function See() {
     },
     [changes.edit],
   );
+  const draw = (line: Place[]) => {
+    if (split.on && !split.first) return setSplit({ on: true, first: line });
+    const words = wordsOf(piece);
+    const areas = split.first ? withStroke(words, split.first, line) : withStroke(words, line);
+    setSplit({ on: false, first: null });
+    changes.edit.mutate({ areas });
+  };
   const shown = plan.document.masses.find((m) => m.id === mass) ?? null;
   return (
     <div className={classes.see}>
@@ -75,7 +89,8 @@ export function See() {
             plan={plan}
             area={area}
             onArea={setArea}
-            onStroke={(line) => changes.edit.mutate({ areas: withStroke(wordsOf(piece), line) })}
+            first={split.first}
+            onStroke={draw}
           />
         ) : (
           <SeePicture
@@ -135,7 +150,16 @@ export function See() {
           </button>
         </div>
         {look === "areas" ? (
-          <AreaList piece={piece} plan={plan} area={area} changes={changes} onArea={setArea} />
+          <AreaList
+            piece={piece}
+            plan={plan}
+            area={area}
+            changes={changes}
+            splitting={split.on}
+            half={split.first !== null}
+            onArea={setArea}
+            onSplit={() => setSplit({ on: !split.on, first: null })}
+          />
         ) : shown ? (
           <MassNote key={shown.id} mass={shown} piece={piece} plan={plan} changes={changes} />
         ) : (

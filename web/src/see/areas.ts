@@ -26,10 +26,12 @@ export function stroke(points: readonly Place[]): Place[] | null {
     .map(({ x, y }) => ({ x: inside(x), y: inside(y) }));
 }
 
-export const withStroke = (words: AreaWords, line: Place[]): AreaWords => ({
-  ...words,
-  strokes: [...(words.strokes ?? []), line],
-});
+/** The same words with one stroke more: a line over a thing, or that against another line. */
+export const withStroke = (
+  words: AreaWords,
+  points: Place[],
+  against: Place[] | null = null,
+): AreaWords => ({ ...words, strokes: [...(words.strokes ?? []), { points, against }] });
 
 /** The same words with a name for one area; the one it had before goes. */
 export function withName(words: AreaWords, area: Area, name: string): AreaWords {

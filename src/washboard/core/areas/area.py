@@ -13,7 +13,8 @@ from ..colour.words import look_at
 from ..reference.cleanups import smoothed
 from ..reference.picture import Labels, Picture
 from ..reference.place import place_of
-from .corrections import NONE, Corrections, Family, Stroke
+from .cells import Cells, cells_of, divided
+from .corrections import NONE, Corrections, Family, Place, Stroke
 from .depth import depth_ranks
 from .tree import Tree
 
@@ -27,32 +28,46 @@ STROKE = 0.006
 """Half width of a stroke, as a share of the long side."""
 
 
-def area_map(tree: Tree, strokes: Sequence[Stroke], shape: tuple[int, int]) -> Labels:
+def area_map(
+    tree: Tree, strokes: Sequence[Stroke], shape: tuple[int, int], cells: Cells | None = None
+) -> Labels:
     """The area (h, w) 1…k of every pixel of a picture of `shape`: the proposal as the strokes correct it.
 
-    Each stroke makes one area of the finest pieces it crosses, a later one over an earlier. Areas are
-    numbered as proposed, the largest first, then stroke by stroke; what lost all its pixels has none.
+    Each stroke makes an area, a later one over an earlier: of the finest pieces it crosses, or by a cut
+    where it stands against another (`cells` of the same chips are made when needed and not given). Areas
+    are numbered as proposed, the largest first, then stroke by stroke; what lost all its pixels has none.
     """
-    pieces, proposed = tree.cut(FINE), tree.cut(PROPOSED)
-    owner = proposed.astype(np.intp)
-    labels = tree.chips.labels
-    held = np.bincount(labels.ravel(), minlength=tree.chips.count)
-    for number, stroke in enumerate(strokes):
-        touched = np.isin(pieces, np.unique(pieces[labels[_painted(stroke, labels.shape)]]))
-        whole = np.bincount(owner, held, PROPOSED + len(strokes))
-        taken = np.bincount(owner[touched], held[touched], PROPOSED + len(strokes))
-        # What little is left of an area that the stroke went all over belongs to the same thing.
-        along = np.flatnonzero((taken > 0) & (whole - taken < REST * whole))
-        owner[touched | np.isin(owner, along)] = PROPOSED + number
+    if cells is None and any(stroke.against for stroke in strokes):
+        cells = cells_of(tree.chips)
+    units = tree.chips.labels if cells is None else cells.labels
+    chip = np.arange(tree.chips.count) if cells is None else cells.chip
+    pieces, owner = tree.cut(FINE)[chip], tree.cut(PROPOSED)[chip].astype(np.intp)
+    held = np.bincount(units.ravel(), minlength=len(chip))
+    for number, stroke in enumerate(strokes, PROPOSED):
+        under = np.unique(units[_painted(stroke.points, units.shape)]).astype(np.intp)
+        if stroke.against and cells is not None:
+            other = np.setdiff1d(units[_painted(stroke.against, units.shape)], under).astype(np.intp)
+            homes = [np.bincount(owner[side], held[side]).argmax() for side in (under, other) if len(side)]
+            owner[divided(cells, np.isin(owner, homes), under, other)] = number
+        else:
+            _take(owner, np.isin(pieces, pieces[under]), held, number)
     there, dense = np.unique(owner, return_inverse=True)
-    full = smoothed(dense[labels].astype(np.int32), shape, sigma=2.0)
+    full = smoothed(dense[units].astype(np.int32), shape, sigma=2.0)
     return (there.astype(np.int32) + 1)[full]
 
 
-def _painted(stroke: Stroke, shape: tuple[int, int]) -> NDArray[np.bool_]:
-    """The pixels (h, w) under a stroke."""
+def _take(owner: NDArray[np.intp], touched: NDArray[np.bool_], held: NDArray[np.intp], number: int) -> None:
+    """Give the touched units (n,) to area `number`, and what little is left of an area gone all over."""
+    whole = np.bincount(owner, held)
+    taken = np.bincount(owner[touched], held[touched], len(whole))
+    along = np.flatnonzero((taken > 0) & (whole - taken < REST * whole))
+    owner[touched | np.isin(owner, along)] = number
+
+
+def _painted(points: Sequence[Place], shape: tuple[int, int]) -> NDArray[np.bool_]:
+    """The pixels (h, w) under a drawn line."""
     height, width = shape
-    line = np.rint(np.array(stroke.points) * (width - 1, height - 1)).astype(np.int32)
+    line = np.rint(np.array(points) * (width - 1, height - 1)).astype(np.int32)
     sheet = np.zeros(shape, np.uint8)
     thick = max(1, round(2 * STROKE * max(shape)))
     cv2.polylines(sheet, [line.reshape(-1, 1, 2)], False, 1, thick)

@@ -44,11 +44,14 @@ def chips_of(picture: Picture) -> Chips:
     calm = cv2.medianBlur(lab, 5)
     edge = _edges(calm)
     channels = np.dstack([calm, _texture(lab[..., 0], 1.6), _texture(lab[..., 0], 4.0)])
-    markers = _seeds(edge)
+    return Chips(flooded(edge, SEEDS), edge, channels.astype(np.float32))
+
+
+def flooded(edge: Singles, seeds: int) -> Labels:
+    """Labels (h, w) 0…n-1 of a watershed of `edge` (h, w) 0–1 from about so many seeds."""
     # OpenCV's watershed wants a picture; the markers flood its grey levels from low to high.
     relief = np.repeat(np.clip(edge * 255, 0, 255).astype(np.uint8)[..., None], 3, axis=2)
-    flooded = cv2.watershed(relief, markers.copy())
-    return Chips(_without_lines(flooded), edge, channels.astype(np.float32))
+    return _without_lines(cv2.watershed(relief, _seeds(edge, seeds)))
 
 
 def _edges(lab: Singles) -> Singles:
@@ -72,10 +75,10 @@ def _texture(lightness: Singles, sigma: float) -> Singles:
     return np.log1p(wide)
 
 
-def _seeds(edge: Singles) -> Labels:
+def _seeds(edge: Singles, wanted: int) -> Labels:
     """Markers 1…n on a grid, each moved to the least edge near it."""
     height, width = edge.shape
-    step = max(4, round((height * width / SEEDS) ** 0.5))
+    step = max(4, round((height * width / wanted) ** 0.5))
     markers = np.zeros(edge.shape, np.int32)
     calm = cv2.GaussianBlur(edge, (0, 0), 1.5)
     number, reach = 0, step // 3
@@ -89,11 +92,11 @@ def _seeds(edge: Singles) -> Labels:
     return markers
 
 
-def _without_lines(flooded: Labels) -> Labels:
+def _without_lines(basins: Labels) -> Labels:
     """Labels 0…n-1 with the watershed's lines (-1) given to the nearest chip."""
-    line = (flooded <= 0).astype(np.uint8)
+    line = (basins <= 0).astype(np.uint8)
     _, seed = cv2.distanceTransformWithLabels(line, cv2.DIST_L2, 3, labelType=cv2.DIST_LABEL_PIXEL)
     held = np.zeros(int(seed.max()) + 1, np.int32)
-    held[seed[line == 0]] = flooded[line == 0]
+    held[seed[line == 0]] = basins[line == 0]
     _, dense = np.unique(held[seed], return_inverse=True)
-    return dense.reshape(flooded.shape).astype(np.int32)
+    return dense.reshape(basins.shape).astype(np.int32)

@@ -28,14 +28,19 @@ class Family(StrEnum):
 
 @dataclass(frozen=True)
 class Stroke:
-    """One line drawn over a thing: what it crosses is one area. Points are places in the reference."""
+    """A line drawn over a thing. Points are places in the reference.
+
+    Alone, what it crosses is one area. With `against`, a line over something else, the area they lie in
+    is divided between the two along its edges.
+    """
 
     points: tuple[Place, ...]
+    against: tuple[Place, ...] = ()
 
     def checked(self) -> Stroke:
         """This stroke, or InvalidInput for no points, too many, or points outside the picture."""
-        inside = all(0 <= x <= 1 and 0 <= y <= 1 for x, y in self.points)
-        if not 0 < len(self.points) <= MOST_POINTS or not inside:
+        inside = all(0 <= x <= 1 and 0 <= y <= 1 for x, y in (*self.points, *self.against))
+        if not 0 < len(self.points) <= MOST_POINTS or len(self.against) > MOST_POINTS or not inside:
             raise InvalidInput(
                 f"A stroke has 1 to {MOST_POINTS} points inside the picture (x and y from 0 to 1); the areas "
                 "were kept as they were."

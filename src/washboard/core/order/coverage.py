@@ -12,20 +12,14 @@ from enum import IntEnum
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.sparse import coo_array
-from scipy.sparse.csgraph import breadth_first_order, maximum_flow
 
+from ..cut import NEVER, least_cut
 from ..materials.media import Medium
 from .parts import Parts
 from .schools.school import Weights
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
-
-SCALE = 200
-"""Seconds to the whole capacities that the flow wants: a two-hundredth of a second."""
-NEVER = 1_000_000.0
-"""Seconds that no plan pays: stands for a hard constraint."""
 
 
 class Status(IntEnum):
@@ -86,28 +80,8 @@ class Coverage:
             must[part], never[part] = held, not held
         off = np.where(later, self.spoil + np.maximum(self.weights.area, 0) * self.parts.areas, 0.0)
         on = np.where(later, np.maximum(-self.weights.area, 0) * self.parts.areas, 0.0)
-        return _least_cut(self.parts, self.contacts(), np.where(must, NEVER, on), np.where(never, NEVER, off))
-
-
-def _least_cut(parts: Parts, contacts: Floats, source: Floats, sink: Floats) -> Mask:
-    """Covered parts (p,) of the minimum cut; `source` is the price of leaving a part, `sink` of taking it."""
-    count = len(source)
-    s, t = count, count + 1
-    nodes = np.arange(count)
-    rows = np.concatenate([np.full(count, s), nodes, parts.first, parts.second])
-    columns = np.concatenate([nodes, np.full(count, t), parts.second, parts.first])
-    seconds = np.minimum(np.concatenate([source, sink, contacts, contacts]), NEVER)
-    whole = np.rint(seconds * SCALE).astype(np.int32)
-    graph = coo_array((whole, (rows, columns)), shape=(count + 2, count + 2)).tocsr()
-    graph.sum_duplicates()
-    flow = maximum_flow(graph, s, t).flow
-    residual = graph - flow
-    residual.data = np.where(residual.data > 0, residual.data, 0)
-    residual.eliminate_zeros()
-    reached = breadth_first_order(residual, s, return_predecessors=False)
-    covered = np.zeros(count + 2, bool)
-    covered[reached] = True
-    return covered[:count]
+        leave, take = np.where(must, NEVER, on), np.where(never, NEVER, off)
+        return least_cut(self.parts.first, self.parts.second, self.contacts(), leave, take)
 
 
 def cut_length(parts: Parts, covered: Mask) -> float:

@@ -9,11 +9,12 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import difference, lab_of_linear, linear_of_lab, value_of_linear
+from ..cut import NEVER
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
 from ..optics.film import DARKEST, Film, density_over, film_of, glazed
 from ..reference.mass import Mass
-from .coverage import NEVER, Coverage, Status
+from .coverage import Coverage, Status
 from .parts import Parts
 from .schools.school import Weights
 
