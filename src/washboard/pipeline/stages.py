@@ -137,10 +137,12 @@ class Stages:
         thresholds = self._thresholds(content, squinted, settings)
         height, width = picture.shape
         sheet = sheet_of(settings.width_cm, settings.height_cm, width / height)
-        key = (content, settings.squint, thresholds)
+        progress("finding the things", 0.4)
+        areas = self._areas(content, picture, settings)
+        key = (content, settings.squint, thresholds, settings.areas.strokes)
         division = self._once(
             ("division", *key),
-            lambda: divide(picture, accents, squinted, thresholds, _part(progress, 0.4, 0.4)),
+            lambda: divide(picture, accents, squinted, thresholds, _part(progress, 0.5, 0.3), areas.told),
         )
         progress("measuring", 0.8)
         measured = self._once(
@@ -210,7 +212,14 @@ class Stages:
         measured = replace(measured, masses=_in_areas(measured, seen.areas))
         progress("dividing for the passes", 0.93)
         cut = self._once(
-            ("parts", content, settings.squint, seen.thresholds, sheet.picture_width_cm),
+            (
+                "parts",
+                content,
+                settings.squint,
+                seen.thresholds,
+                settings.areas.strokes,
+                sheet.picture_width_cm,
+            ),
             lambda: divided(measured.masses, measured.labels, sheet.picture_width_cm),
         )
         progress("ordering", 0.96)

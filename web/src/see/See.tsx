@@ -6,12 +6,12 @@ import { Meter } from "../parts/Meter";
 import { useRoom } from "../pieces/PieceRoom";
 import { AreaList } from "./AreaList";
 import { AreaPicture } from "./AreaPicture";
-import { type Place, withStroke, wordsOf } from "./areas";
 import { banded, useGreys, useShares } from "./bands";
 import { Ladder } from "./Ladder";
 import { MassNote } from "./MassNote";
 import { SeePicture } from "./SeePicture";
 import classes from "./see.module.css";
+import { useDrawing } from "./useDrawing";
 
 export const LOOKS = ["reference", "values", "bands", "masses", "areas"] as const;
 export type Look = (typeof LOOKS)[number];
@@ -25,12 +25,6 @@ const WORDS = {
   areas: "in areas",
 };
 
-/** Splitting an area takes two lines; the first waits for the second. */
-interface Split {
-  on: boolean;
-  first: Place[] | null;
-}
-
 /** The See stage: the reference and its values, squint, the ladder with its bands, the masses. */
 export function See() {
   const { piece, plan, changes } = useRoom();
@@ -38,8 +32,7 @@ export function See() {
   const look = LOOKS.find((l) => l === query.get("look")) ?? "bands";
   const setLook = (to: Look) => setQuery({ look: to }, { replace: true });
   const [mass, setMass] = useState<string | null>(null);
-  const [area, setArea] = useState<string | null>(null);
-  const [split, setSplit] = useState<Split>({ on: false, first: null });
+  const { area, setArea, split, toggleSplit, draw } = useDrawing(piece, changes);
   const [held, setHeld] = useState(false);
   const [dragged, setDragged] = useState<number[] | null>(null);
   const thresholds = dragged ?? plan.view.thresholds;
@@ -72,13 +65,6 @@ export function See() {
     },
     [changes.edit],
   );
-  const draw = (line: Place[]) => {
-    if (split.on && !split.first) return setSplit({ on: true, first: line });
-    const words = wordsOf(piece);
-    const areas = split.first ? withStroke(words, split.first, line) : withStroke(words, line);
-    setSplit({ on: false, first: null });
-    changes.edit.mutate({ areas });
-  };
   const shown = plan.document.masses.find((m) => m.id === mass) ?? null;
   return (
     <div className={classes.see}>
@@ -158,7 +144,7 @@ export function See() {
             splitting={split.on}
             half={split.first !== null}
             onArea={setArea}
-            onSplit={() => setSplit({ on: !split.on, first: null })}
+            onSplit={toggleSplit}
           />
         ) : shown ? (
           <MassNote key={shown.id} mass={shown} piece={piece} plan={plan} changes={changes} />

@@ -22,6 +22,8 @@ PROPOSED = 9
 """Areas proposed: as many things as a painter names in a picture."""
 FINE = 50
 """Pieces of which a stroke takes those it crosses."""
+STEP = 3
+"""Every so many pixels an area is measured: its medians and extent need no more."""
 REST = 0.3
 """Share of an area under which what a stroke left of it goes along."""
 STROKE = 0.006
@@ -33,9 +35,10 @@ def area_map(
 ) -> Labels:
     """The area (h, w) 1…k of every pixel of a picture of `shape`: the proposal as the strokes correct it.
 
-    Each stroke makes an area, a later one over an earlier: of the finest pieces it crosses, or by a cut
-    where it stands against another (`cells` of the same chips are made when needed and not given). Areas
-    are numbered as proposed, the largest first, then stroke by stroke; what lost all its pixels has none.
+    Each stroke makes an area, a later one over an earlier, of the finest pieces it crosses; where it
+    stands against another, a cut gives it its part of what both cross (`cells` of the same chips are made
+    when needed and not given). What no line crosses stays as it was. Areas are numbered as proposed, the
+    largest first, then stroke by stroke; what lost all its pixels has none.
     """
     if cells is None and any(stroke.against for stroke in strokes):
         cells = cells_of(tree.chips)
@@ -47,8 +50,8 @@ def area_map(
         under = np.unique(units[_painted(stroke.points, units.shape)]).astype(np.intp)
         if stroke.against and cells is not None:
             other = np.setdiff1d(units[_painted(stroke.against, units.shape)], under).astype(np.intp)
-            homes = [np.bincount(owner[side], held[side]).argmax() for side in (under, other) if len(side)]
-            owner[divided(cells, np.isin(owner, homes), under, other)] = number
+            crossed = np.isin(pieces, pieces[np.concatenate([under, other])])
+            owner[divided(cells, crossed, under, other)] = number
         else:
             _take(owner, np.isin(pieces, pieces[under]), held, number)
     there, dense = np.unique(owner, return_inverse=True)
@@ -114,6 +117,12 @@ class Areas:
     labels: Labels
     areas: tuple[Area, ...]
 
+    @property
+    def told(self) -> Labels | None:
+        """The areas the painter has drawn, numbered from 1, 0 elsewhere; None where nothing is drawn."""
+        drawn = np.maximum(self.labels - PROPOSED, 0)
+        return drawn if drawn.any() else None
+
     def at(self, x: float, y: float) -> int:
         """The label of the area at a place, x and y 0–1."""
         height, width = self.labels.shape
@@ -125,7 +134,7 @@ def areas_of(picture: Picture, labels: Labels, corrections: Corrections = NONE) 
 
     What the painter has placed comes in that order; the rest keeps its proposed rank between them.
     """
-    numbers = [int(n) for n in np.unique(labels)]
+    numbers = [int(n) for n in np.unique(labels[::STEP, ::STEP])]
     border = dividing_value(picture)
     plain = Areas(labels, tuple(_measured(picture, labels, number, border) for number in numbers))
     names = {plain.at(word.x, word.y): word.name for word in corrections.names}
@@ -158,11 +167,12 @@ def dividing_value(picture: Picture) -> float:
 
 
 def _measured(picture: Picture, labels: Labels, number: int, border: float) -> Area:
-    mask = labels == number
+    """One area of an area map (h, w), measured at STEP pixels."""
+    mask = labels[::STEP, ::STEP] == number
     height, width = mask.shape
     rows, columns = np.nonzero(mask)
-    value = float(np.median(picture.value[mask]))
-    colour = np.median(picture.lab[mask][:: max(1, len(rows) // 20000)], axis=0)
+    value = float(np.median(picture.value[::STEP, ::STEP][mask]))
+    colour = np.median(picture.lab[::STEP, ::STEP][mask], axis=0)
     distance = cv2.distanceTransform(np.pad(mask.astype(np.uint8), 1), cv2.DIST_L2, 5)[1:-1, 1:-1]
     deep = divmod(int(distance.argmax()), width)
     gap = value - border

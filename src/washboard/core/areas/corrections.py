@@ -30,8 +30,8 @@ class Family(StrEnum):
 class Stroke:
     """A line drawn over a thing. Points are places in the reference.
 
-    Alone, what it crosses is one area. With `against`, a line over something else, the area they lie in
-    is divided between the two along its edges.
+    Alone, what it crosses is one area. With `against`, a line over something else, what both cross is
+    divided between the two along its edges, and its own part is the area.
     """
 
     points: tuple[Place, ...]

@@ -8,7 +8,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from ..reference.picture import Labels, Picture, fitted
+from ..reference.picture import Labels, Picture, Singles, fitted
 
 SIDE = 300
 """Pixels on the long side at which areas are compared."""
@@ -32,7 +32,8 @@ def depth_ranks(picture: Picture, labels: Labels, numbers: Sequence[int]) -> lis
     small = cv2.resize(labels, size, interpolation=cv2.INTER_NEAREST_EXACT)
     value = cv2.resize(picture.value, size, interpolation=cv2.INTER_AREA)
     masks = [small == number for number in numbers]
-    alone = np.array([_alone(value, mask) for mask in masks]).reshape(len(numbers), -1).sum(axis=1)
+    fine = np.abs(value - cv2.GaussianBlur(value, (0, 0), 1.5))
+    alone = np.array([_alone(value, fine, mask) for mask in masks]).reshape(len(numbers), -1).sum(axis=1)
     inside = _inside(masks)
     votes = alone[:, None] - alone[None] + INSIDE * (inside - inside.T)
     nearness = np.tanh(votes / SURE).sum(axis=1)
@@ -42,19 +43,18 @@ def depth_ranks(picture: Picture, labels: Labels, numbers: Sequence[int]) -> lis
     return [int(rank) for rank in ranks]
 
 
-def _alone(value: NDArray[np.float32], mask: NDArray[np.bool_]) -> list[float]:
-    """The weighted cues that an area shows by itself."""
+def _alone(value: Singles, fine: Singles, mask: NDArray[np.bool_]) -> list[float]:
+    """The weighted cues that an area shows by itself; `fine` (h, w) is what is small in the values."""
     if not mask.any():
         return [0.0] * 4
     height, width = mask.shape
     rows = np.flatnonzero(mask.sum(axis=1) > 0.01 * width)
     low = float(rows.max() + 1) / height if len(rows) else float(np.nonzero(mask)[0].max() + 1) / height
-    fine = np.abs(value - cv2.GaussianBlur(value, (0, 0), 1.5))[mask]
     dark, light = np.quantile(value[mask], (0.1, 0.9))
     top, foot = float(mask[0].mean()), float(mask[-1].mean())
     return [
         LOW * low,
-        TEXTURE * min(1.0, 4 * float(fine.mean())),
+        TEXTURE * min(1.0, 4 * float(fine[mask].mean())),
         CONTRAST * min(1.0, float(light - dark) / 5),
         -BEHIND * (top > 0.4 and foot < 0.2),
     ]

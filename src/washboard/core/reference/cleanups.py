@@ -18,6 +18,12 @@ CRUMB = 0.0006
 """Share of the picture below which a cut-off piece of a region is given away."""
 RIM = 0.014
 """Mean width of a rim at most, as a share of the long side."""
+SLIVER = 0.008
+"""Mean width of a sliver along the border of a thing at most, as a share of the long side."""
+DRAWN_OUT = 0.3
+"""Length of a sliver's outline at least, as a share of the long side: what is short may be a thing."""
+LOOKS_LIKE = 0.7
+"""Difference in values, colour counted too, under which a sliver belongs to what lies across."""
 WEAK = 0.34
 """Edge evidence (values across 1 % of the long side) under which a contour has no edge behind it."""
 WEAK_IF_STEEP = 0.8
@@ -60,6 +66,23 @@ def share_rims(regions: Regions, value: Singles) -> None:
     regions.share({i: pair for i, pair in sides.items() if i not in taken}, value)
 
 
+def hand_over(regions: Regions) -> None:
+    """Give slivers along the border of a thing to the region across that they look like.
+
+    A thing's border, drawn by hand over pieces of the picture, lies a little beside the true edge.
+    """
+    for i in sorted(regions.alive(), key=lambda k: (regions.areas[k], k)):
+        lines = regions.contours[i]
+        across = [j for j in lines if regions.things[j] != regions.things[i]]
+        total = sum(line[BINS] for line in lines.values())
+        long = max(regions.labels.shape)
+        if not across or total < DRAWN_OUT * long or 2 * regions.areas[i] / total > SLIVER * long:
+            continue
+        j = min(across, key=lambda k: (regions.apart(i, k), k))
+        if regions.apart(i, j) < LOOKS_LIKE and regions.length(i, j) >= 0.25 * total:
+            regions.merge(i, j)
+
+
 def _sides_of_rim(regions: Regions, i: int) -> tuple[int, int] | None:
     lines = regions.contours[i]
     if len(lines) < 2:
@@ -70,7 +93,11 @@ def _sides_of_rim(regions: Regions, i: int) -> tuple[int, int] | None:
     if not narrow or regions.length(i, a) + regions.length(i, b) < 0.6 * total:
         return None
     own, low, high = regions.mean(i)[0], *sorted((regions.mean(a)[0], regions.mean(b)[0]))
-    return (a, b) if low + 0.15 < own < high - 0.15 and high - low > 0.8 else None
+    if not low + 0.15 < own < high - 0.15 or high - low <= 0.8:
+        return None
+    # A rim along the border of a thing belongs to that thing alone.
+    same = [side for side in (a, b) if regions.things[side] == regions.things[i]]
+    return (a, b) if len(same) == 2 else (same[0], same[0]) if same else None
 
 
 def join_gradients(regions: Regions) -> None:
@@ -104,6 +131,8 @@ def join_gradients(regions: Regions) -> None:
 
 def _weakness(regions: Regions, i: int, j: int) -> float | None:
     """Median evidence of a contour that may be joined across, else None."""
+    if regions.things[i] != regions.things[j]:
+        return None
     line = regions.contours[i][j]
     edge = median_of(line)
     if _strong_part(line) > 0.4:

@@ -5,11 +5,12 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
+import cv2
 import numpy as np
 
 from .accents import Accents
 from .bands import MOST_FAMILIES, bands_of
-from .cleanups import SPECK, dissolve, join_gradients, share_rims, smoothed, without_crumbs
+from .cleanups import SPECK, dissolve, hand_over, join_gradients, share_rims, smoothed, without_crumbs
 from .picture import Labels, Picture
 from .regions import Regions
 from .squint import Squinted
@@ -47,16 +48,23 @@ def divide(
     squinted: Squinted,
     thresholds: Sequence[float],
     progress: Progress = no_progress,
+    things: Labels | None = None,
 ) -> Division:
     """Masses from the squinted picture: bands first, then every contour is judged.
+
+    `things` (h, w), of any size, are the painter's own areas, 0 where there is none: no mass crosses one.
 
     The same picture and thresholds give the same masses; nothing is random.
     """
     value, colour = squinted.value, squinted.colour
     classes = bands_of(value, thresholds) * MOST_FAMILIES + squinted.family
     progress("bands", 0.25)
-    regions = Regions(classes, value, colour)
+    if things is not None:
+        size = (value.shape[1], value.shape[0])
+        things = cv2.resize(things, size, interpolation=cv2.INTER_NEAREST_EXACT)
+    regions = Regions(classes, value, colour, things)
     dissolve(regions, SPECK / 8)
+    hand_over(regions)
     share_rims(regions, value)
     progress("rims", 0.5)
     dissolve(regions, SPECK / 2)

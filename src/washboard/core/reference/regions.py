@@ -41,7 +41,12 @@ class Regions:
     evidence along the shared contour, with its length in pixel sides at the end.
     """
 
-    def __init__(self, classes: Labels, value: Singles, colour: Singles) -> None:
+    def __init__(
+        self, classes: Labels, value: Singles, colour: Singles, things: Labels | None = None
+    ) -> None:
+        """`things` (h, w): the painter's own areas, 0 where there is none; no region crosses them."""
+        if things is not None:
+            classes = classes + things * (int(classes.max()) + 1)
         self.labels: Labels = components(classes, connectivity=1, background=-1).astype(np.int32) - 1
         self.count = int(self.labels.max()) + 1
         flat = self.labels.ravel().astype(np.intp)
@@ -49,6 +54,9 @@ class Regions:
         channels = (value, colour[..., 0], colour[..., 1])
         sums = [np.bincount(flat, c.ravel(), self.count) for c in channels]
         self.sums: list[list[float]] = np.stack(sums, axis=1).tolist()
+        self.things = np.zeros(self.count, np.intp)
+        if things is not None:
+            self.things[flat] = things.ravel()
         edges = edge_evidence(value, colour).ravel()
         level = np.minimum(edges * (BINS / EVIDENCE_TOP), BINS - 1).astype(np.intp)
         inside = np.bincount(flat * BINS + level, minlength=self.count * BINS)
@@ -83,12 +91,19 @@ class Regions:
         return _apart(self.mean(i), self.mean(j))
 
     def host(self, i: int) -> int:
-        """The neighbour of region i with the least contrast, a longer border counting for more."""
+        """The neighbour of region i with the least contrast, a longer border counting for more.
+
+        One of the same thing comes before any other.
+        """
         own, lines = self.mean(i), self.contours[i]
         total = sum(line[BINS] for line in lines.values())
         return min(
             lines,
-            key=lambda j: (_apart(own, self.mean(j)) / (0.25 + lines[j][BINS] / total), j),
+            key=lambda j: (
+                self.things[j] != self.things[i],
+                _apart(own, self.mean(j)) / (0.25 + lines[j][BINS] / total),
+                j,
+            ),
         )
 
     def length(self, i: int, j: int) -> int:

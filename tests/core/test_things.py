@@ -1,0 +1,102 @@
+"""Masses cut by the areas a painter has drawn, and only by those."""
+
+from __future__ import annotations
+
+from functools import partial
+
+import numpy as np
+
+from tests.pieces import photographs
+from washboard.core.areas.corrections import Corrections, Stroke
+from washboard.core.reference import ladder
+from washboard.core.reference.accents import Accents
+from washboard.core.reference.cleanups import hand_over
+from washboard.core.reference.masses import divide
+from washboard.core.reference.picture import Labels, picture_of
+from washboard.core.reference.regions import Regions
+from washboard.core.reference.squint import squint
+from washboard.demo.pieces import FOUNDRY, SALT_PANS, reference_bytes
+from washboard.pipeline.settings import Settings
+from washboard.pipeline.stages import Seen, Stages
+
+
+def divided(rgb: np.ndarray, things: Labels | None) -> Labels:
+    picture = picture_of(rgb)
+    nothing = Accents(np.zeros(picture.shape, np.int32), ())
+    squinted = squint(picture, nothing, 1.0)
+    return divide(picture, nothing, squinted, ladder.found(squinted.value, 5), things=things).labels
+
+
+def across(labels: Labels, things: Labels) -> float:
+    """Share of the picture that lies in another thing than most of its mass."""
+    count = int(things.max()) + 1
+    held = np.bincount(
+        (labels.astype(np.int64) * count + things).ravel(), minlength=(labels.max() + 1) * count
+    )
+    table = held.reshape(-1, count)
+    return 1 - float(table.max(axis=1).sum() / labels.size)
+
+
+def test_a_thing_of_like_value_and_colour_becomes_a_mass_of_its_own() -> None:
+    sheet = np.full((400, 600, 3), 90, np.uint8)
+    sheet[:140] = 200
+    things = np.zeros((400, 600), np.int32)
+    things[220:360, 240:330] = 1  # a figure as dark as the floor it stands on
+    plain, cut = divided(sheet, None), divided(sheet, things)
+    assert plain[300, 280] == plain[300, 100]
+    assert cut[300, 280] != cut[300, 100]
+    figure = cut == cut[300, 280]
+    assert float((figure & (things == 1)).sum() / (figure | (things == 1)).sum()) > 0.93
+
+
+def test_no_mass_of_a_photograph_crosses_a_drawn_thing() -> None:
+    rgb = photographs()["cup"]
+    y, x = np.indices(rgb.shape[:2])
+    things = np.where((x - 300) ** 2 + (y - 200) ** 2 < 150**2, 1, np.where(x > 800, 2, 0)).astype(np.int32)
+    assert across(divided(rgb, None), things) > 0.05
+    # Slivers beside the true edges and what is too small for a mass may go over.
+    assert across(divided(rgb, things), things) < 0.025
+
+
+def test_without_anything_drawn_masses_are_as_they_were() -> None:
+    rgb = photographs()["landscape"]
+    assert np.array_equal(divided(rgb, None), divided(rgb, np.zeros(rgb.shape[:2], np.int32)))
+
+
+def test_a_sliver_beside_the_true_edge_goes_to_what_it_looks_like() -> None:
+    value = np.full((200, 300), 3.0, np.float32)
+    value[:80] = 8.0
+    things = np.ones(value.shape, np.int32)
+    things[:78] = 2  # the drawn border lies two pixels beside the edge
+    classes = (value > 5).astype(np.int32)
+    regions = Regions(classes, value, np.zeros((*value.shape, 2), np.float32), things)
+    assert len(regions.alive()) == 3
+    hand_over(regions)
+    labels = regions.drawn()
+    assert len(regions.alive()) == 2
+    assert labels[79, 100] == labels[10, 100] != labels[150, 100]
+
+
+def seen(settings: Settings) -> Seen:
+    piece = next(p for p in (SALT_PANS, FOUNDRY) if p.settings.medium == settings.medium)
+    return Stages().seen(piece.reference, partial(reference_bytes, piece), settings)
+
+
+def test_the_front_figure_of_the_foundry_is_cut_from_its_floor_by_two_lines() -> None:
+    lines = Stroke(((0.425, 0.46), (0.41, 0.66)), against=((0.39, 0.35), (0.5, 0.35)))
+    plain = seen(FOUNDRY.settings)
+    cut = seen(Settings("pastel", "#463d39", 50.0, 35.0, areas=Corrections(strokes=(lines,))))
+    figure, floor = (0.413, 0.6), (0.2, 0.9)
+    masses = [one.measured.labels for one in (plain, cut)]
+    at = [[int(m[int(y * m.shape[0]), int(x * m.shape[1])]) for x, y in (figure, floor)] for m in masses]
+    assert at[0][0] == at[0][1]
+    assert at[1][0] != at[1][1]
+
+
+def test_the_salt_pans_have_the_areas_their_painter_drew() -> None:
+    areas = seen(SALT_PANS.settings).areas.areas
+    names = [area.name for area in areas]
+    assert names[0] == "the sky"
+    assert names[-1] == "the near water"
+    assert None not in names
+    assert names.index("the left heap") < names.index("the near heap")
