@@ -67,7 +67,7 @@ def share_rims(regions: Regions, value: Singles) -> None:
 
 
 def hand_over(regions: Regions) -> None:
-    """Give slivers along the border of a thing to the region across that they look like.
+    """Give slivers along the border of a thing to the region across, where no edge divides them from it.
 
     A thing's border, drawn by hand over pieces of the picture, lies a little beside the true edge.
     """
@@ -78,8 +78,9 @@ def hand_over(regions: Regions) -> None:
         long = max(regions.labels.shape)
         if not across or total < DRAWN_OUT * long or 2 * regions.areas[i] / total > SLIVER * long:
             continue
-        j = min(across, key=lambda k: (regions.apart(i, k), k))
-        if regions.apart(i, j) < LOOKS_LIKE and regions.length(i, j) >= 0.25 * total:
+        j = max(across, key=lambda k: (regions.length(i, k), -k))
+        alike = regions.apart(i, j) < LOOKS_LIKE or median_of(lines[j]) < WEAK
+        if alike and regions.length(i, j) >= 0.25 * total:
             regions.merge(i, j)
 
 
