@@ -23,7 +23,6 @@ from washboard.core.areas.chips import SEEDS, chips_of
 from washboard.core.areas.corrections import (
     MOST_STROKES,
     AreaFamily,
-    AreaName,
     Corrections,
     Family,
     Stroke,
@@ -32,6 +31,7 @@ from washboard.core.areas.tree import Tree, tree_of
 from washboard.core.cut import least_cut
 from washboard.core.errors import InvalidInput
 from washboard.core.reference.picture import Labels, Picture, picture_of
+from washboard.core.reference.place import Anchor
 
 OUTLINES: dict[str, list[dict[str, Any]]] = json.loads(
     (Path(__file__).parents[1] / "outlines" / "photographs.json").read_text()
@@ -205,7 +205,7 @@ def test_the_painter_has_the_last_word_on_names_families_and_depth() -> None:
     plain = areas_of(seen, labels)
     nearest, farthest = plain.areas[-1], plain.areas[0]
     words = Corrections(
-        names=(AreaName(*nearest.inside, "the gate"),),
+        names=(Anchor(*nearest.inside, "the gate"),),
         families=(AreaFamily(*nearest.inside, Family.LIGHT),),
         depths=(nearest.inside, farthest.inside),
     )
@@ -271,8 +271,8 @@ def test_whatever_is_drawn_every_pixel_stays_in_one_area(lines: list[list[tuple[
         Corrections(strokes=(Stroke(((0.5, 1.2),)),)),
         Corrections(strokes=(Stroke(tuple((0.5, 0.5) for _ in range(500))),)),
         Corrections(strokes=(Stroke(((0.5, 0.5),)),) * (MOST_STROKES + 1)),
-        Corrections(names=(AreaName(0.5, 0.5, "  "),)),
-        Corrections(names=(AreaName(-0.1, 0.5, "gate"),)),
+        Corrections(names=(Anchor(0.5, 0.5, "  "),)),
+        Corrections(names=(Anchor(-0.1, 0.5, "gate"),)),
         Corrections(families=(AreaFamily(0.5, float("nan"), Family.LIGHT),)),
         Corrections(depths=((2.0, 0.5),)),
     ],

@@ -16,7 +16,8 @@ from tests.conftest import encoded
 from tests.pieces import photographs
 from washboard.core.errors import InvalidInput, Stopped, WashboardError
 from washboard.core.order.prediction import painted
-from washboard.pipeline.settings import Anchor, Settings
+from washboard.core.reference.place import Anchor
+from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Before, Stages, packed
 from washboard.pipeline.tasks import TakeIn, WorkerDied
 from washboard.pipeline.view import view_of

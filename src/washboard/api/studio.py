@@ -12,10 +12,11 @@ from pathlib import Path
 from typing import Any
 
 from .. import ENGINE
-from ..core.areas.corrections import AreaFamily, AreaName, Corrections, Family, Place, Stroke
+from ..core.areas.corrections import AreaFamily, Corrections, Family, Place, Stroke
 from ..core.errors import InvalidInput
+from ..core.reference.place import Anchor
 from ..formats import planfile
-from ..pipeline.settings import Anchor, Settings
+from ..pipeline.settings import Settings
 from ..pipeline.tasks import Compute, TakeIn, Values
 from ..pipeline.worker import Worker
 from ..store.database import Database, translated
@@ -175,7 +176,7 @@ def _corrections(fields: Mapping[str, Any]) -> Corrections:
             Stroke(_places(stroke["points"]), _places(stroke["against"] or ()))
             for stroke in fields.get("strokes", ())
         ),
-        tuple(AreaName(**name) for name in fields.get("names", ())),
+        tuple(Anchor(**name) for name in fields.get("names", ())),
         tuple(AreaFamily(**{**f, "family": Family(f["family"])}) for f in fields.get("families", ())),
         _places(fields.get("depths", ())),
     )

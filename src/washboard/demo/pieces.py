@@ -6,8 +6,9 @@ from dataclasses import dataclass
 from importlib.resources import files
 from typing import TYPE_CHECKING
 
-from ..core.areas.corrections import AreaName, Corrections, Stroke
-from ..pipeline.settings import Anchor, Settings
+from ..core.areas.corrections import Corrections, Stroke
+from ..core.reference.place import Anchor
+from ..pipeline.settings import Settings
 
 if TYPE_CHECKING:
     from ..api.studio import Studio
@@ -72,16 +73,16 @@ SALT_PANS = DemoPiece(
                 Stroke(((0.65, 0.52), (0.685, 0.46), (0.72, 0.52)), against=((0.66, 0.6), (0.8, 0.54))),
             ),
             names=(
-                AreaName(0.9, 0.13, "the sky"),
-                AreaName(0.78, 0.37, "the hills and the shed"),
-                AreaName(0.15, 0.44, "the far flats"),
-                AreaName(0.85, 0.61, "the pans"),
-                AreaName(0.55, 0.61, "the second heap"),
-                AreaName(0.228, 0.485, "the left heap"),
-                AreaName(0.685, 0.5, "the shed's heap"),
-                AreaName(0.27, 0.62, "the near heap"),
-                AreaName(0.5, 0.79, "the earth walls"),
-                AreaName(0.71, 0.91, "the near water"),
+                Anchor(0.9, 0.13, "the sky"),
+                Anchor(0.78, 0.37, "the hills and the shed"),
+                Anchor(0.15, 0.44, "the far flats"),
+                Anchor(0.85, 0.61, "the pans"),
+                Anchor(0.55, 0.61, "the second heap"),
+                Anchor(0.228, 0.485, "the left heap"),
+                Anchor(0.685, 0.5, "the shed's heap"),
+                Anchor(0.27, 0.62, "the near heap"),
+                Anchor(0.5, 0.79, "the earth walls"),
+                Anchor(0.71, 0.91, "the near water"),
             ),
             depths=(
                 (0.9, 0.13),

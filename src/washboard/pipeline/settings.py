@@ -10,19 +10,11 @@ from ..core.materials.media import medium_named
 from ..core.materials.surfaces import sheet_of, surface_of
 from ..core.order.schools import school_named
 from ..core.reference import ladder
+from ..core.reference.place import Anchor
 from ..core.reference.squint import STRONGEST
 
 MOST_PASSES = 9
 LONGEST_NAME = 80
-
-
-@dataclass(frozen=True)
-class Anchor:
-    """A name given to whatever mass lies at a place; x, y 0–1 of the upright reference."""
-
-    x: float
-    y: float
-    name: str
 
 
 @dataclass(frozen=True)

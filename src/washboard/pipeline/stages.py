@@ -30,10 +30,11 @@ from ..core.reference.mass import Kind, Mass
 from ..core.reference.masses import Division, Progress, divide, no_progress
 from ..core.reference.measures import Measured, measure
 from ..core.reference.picture import Labels, Picture, picture_of
+from ..core.reference.place import Anchor
 from ..core.reference.squint import Squinted, squint
 from ..core.reference.worth import refuse_if_empty
 from ..formats.image import Decoded, decoded
-from .settings import Anchor, Settings
+from .settings import Settings
 
 T = TypeVar("T")
 REMEMBERED = 48

@@ -1,8 +1,7 @@
-import { TextInput } from "@mantine/core";
-import { type FormEvent, useState } from "react";
 import type { Area, AreaWords, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { shortName } from "../parts/masses";
+import { Naming } from "../parts/Naming";
 import { moved, withFamily, withName, wordsOf } from "./areas";
 import classes from "./see.module.css";
 
@@ -74,7 +73,7 @@ function Chosen({ area, areas, words, onEdit }: ChosenProps) {
   const move = (by: -1 | 1) => onEdit(moved(words, areas, area.id, by));
   return (
     <>
-      <Naming area={area} onName={(name) => onEdit(withName(words, area, name))} />
+      <Naming what="area" name={area.name} onName={(name) => onEdit(withName(words, area, name))} />
       <button type="button" className="act" disabled={!area.depth} onClick={() => move(-1)}>
         farther
       </button>
@@ -104,27 +103,4 @@ function Chosen({ area, areas, words, onEdit }: ChosenProps) {
 function familyWords({ family, gap, value }: Area): string {
   if (family !== "unsure") return family;
   return `light or shadow? ${value.toFixed(1)}, ${gap.toFixed(1)} off`;
-}
-
-function Naming({ area, onName }: { area: Area; onName: (name: string) => void }) {
-  const [text, setText] = useState(area.name ?? "");
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    const name = text.trim();
-    if (name && name !== area.name) onName(name);
-  };
-  return (
-    <form onSubmit={submit} className={classes.naming}>
-      <TextInput
-        aria-label="Name of this area"
-        placeholder="Give it a name"
-        maxLength={80}
-        value={text}
-        onChange={(event) => setText(event.currentTarget.value)}
-      />
-      <button type="submit" className="act">
-        name it
-      </button>
-    </form>
-  );
 }

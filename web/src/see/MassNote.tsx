@@ -1,9 +1,8 @@
-import { TextInput } from "@mantine/core";
-import { type FormEvent, useState } from "react";
 import type { Mass, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Fact } from "../parts/Fact";
 import { shortName } from "../parts/masses";
+import { Naming } from "../parts/Naming";
 import classes from "./see.module.css";
 
 interface Props {
@@ -21,6 +20,11 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
   const name = (id: string) => {
     const found = plan.document.masses.find((m) => m.id === id);
     return found ? shortName(found) : id;
+  };
+  const rename = (given: string) => {
+    const [x, y] = mass.inside;
+    const others = piece.settings.names?.filter((a) => a.name !== mass.name) ?? [];
+    changes.edit.mutate({ names: [...others, { x, y, name: given }] });
   };
   const borders = [...mass.neighbours].sort((a, b) => b.lengthCm - a.lengthCm).slice(0, 4);
   return (
@@ -60,33 +64,7 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
         . All measured in the photo, on a surface of {piece.settings.widthCm} ×{" "}
         {piece.settings.heightCm} cm.
       </p>
-      <Naming mass={mass} piece={piece} changes={changes} />
+      <Naming what="mass" name={mass.name} onName={rename} />
     </section>
-  );
-}
-
-function Naming({ mass, piece, changes }: Pick<Props, "mass" | "piece" | "changes">) {
-  const [text, setText] = useState(mass.name ?? "");
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    const name = text.trim();
-    if (!name || name === mass.name) return;
-    const [x, y] = mass.inside;
-    const others = piece.settings.names?.filter((a) => a.name !== mass.name) ?? [];
-    changes.edit.mutate({ names: [...others, { x, y, name }] });
-  };
-  return (
-    <form onSubmit={submit} className={classes.naming}>
-      <TextInput
-        aria-label="Name of this mass"
-        placeholder="Give it a name"
-        maxLength={80}
-        value={text}
-        onChange={(event) => setText(event.currentTarget.value)}
-      />
-      <button type="submit" className="act">
-        name it
-      </button>
-    </form>
   );
 }

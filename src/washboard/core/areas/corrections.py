@@ -9,6 +9,7 @@ from dataclasses import dataclass, field
 from enum import StrEnum
 
 from ..errors import InvalidInput
+from ..reference.place import Anchor
 
 MOST_POINTS = 400
 MOST_STROKES = 60
@@ -49,15 +50,6 @@ class Stroke:
 
 
 @dataclass(frozen=True)
-class AreaName:
-    """The name of the area at a place."""
-
-    x: float
-    y: float
-    name: str
-
-
-@dataclass(frozen=True)
 class AreaFamily:
     """The family of the area at a place."""
 
@@ -71,7 +63,7 @@ class Corrections:
     """All of it; `depths` are places in the areas the painter has put in order, far to near."""
 
     strokes: tuple[Stroke, ...] = field(default=())
-    names: tuple[AreaName, ...] = field(default=())
+    names: tuple[Anchor, ...] = field(default=())
     families: tuple[AreaFamily, ...] = field(default=())
     depths: tuple[Place, ...] = field(default=())
 

@@ -2,7 +2,17 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
 from typing import Protocol
+
+
+@dataclass(frozen=True)
+class Anchor:
+    """A name given to whatever lies at a place; x, y 0–1 of the upright reference."""
+
+    x: float
+    y: float
+    name: str
 
 
 class Placed(Protocol):
