@@ -17,7 +17,8 @@ from washboard.core.colour.lab import encoded_of, linear_of_lab
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
 from washboard.core.order.parts import Parts, divided
-from washboard.core.order.planner import Worked, plan_of
+from washboard.core.order.planner import plan_of
+from washboard.core.order.worked import Worked
 from washboard.core.reference.masses import Division
 from washboard.core.reference.measures import Measured, measure
 from washboard.core.reference.picture import picture_of

@@ -17,13 +17,14 @@ from washboard.core.order.levels import group_costs, grouped
 from washboard.core.order.painting import spoilt_by
 from washboard.core.order.parts import Parts
 from washboard.core.order.plan import Kind, Role
-from washboard.core.order.planner import Worked, reordered
+from washboard.core.order.planner import reordered
 from washboard.core.order.prediction import table_of
 from washboard.core.order.rearrange import judged, moved
 from washboard.core.order.reasons import stopping
 from washboard.core.order.replay import Rule, replay
 from washboard.core.order.schools import SCHOOLS, school_named
 from washboard.core.order.schools.school import TRANSPARENT
+from washboard.core.order.worked import Worked
 
 SOME = settings(max_examples=60, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck))
 

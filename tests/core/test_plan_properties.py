@@ -11,8 +11,8 @@ from hypothesis import HealthCheck, given, settings
 from tests.pieces import Made, patchwork, pieces
 from washboard.core.order.coverage import cut_length
 from washboard.core.order.plan import Kind, Role
-from washboard.core.order.planner import Worked
 from washboard.core.order.replay import replay
+from washboard.core.order.worked import Worked
 
 GENERATED = settings(
     max_examples=320, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck)

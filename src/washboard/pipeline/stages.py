@@ -20,8 +20,9 @@ from ..core.areas.tree import Tree, tree_of
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import sheet_of, surface_of
 from ..core.order.parts import Cut, divided
-from ..core.order.planner import Worked, plan_of, reordered
+from ..core.order.planner import plan_of, reordered
 from ..core.order.prediction import PatchMap, Table, patch_map, table_of
+from ..core.order.worked import Worked
 from ..core.reference import ladder
 from ..core.reference.accents import Accents, find_accents
 from ..core.reference.drawn import Shape, drawn

@@ -2,8 +2,8 @@ import { useRef } from "react";
 import type { Plan } from "../api/client";
 import type { Ridge } from "../parts/ridges";
 import { minutes } from "../parts/time";
+import { WIDE } from "./board";
 import classes from "./order.module.css";
-import { WIDE } from "./Washboard";
 
 interface Props {
   row: Ridge[];

@@ -1,10 +1,10 @@
 import { useMemo } from "react";
 import type { Plan } from "../api/client";
 import type { Ridge } from "../parts/ridges";
+import { WIDE } from "./board";
 import classes from "./order.module.css";
 import { massColours } from "./ribbons";
 import { chipsOf, isBare, type Operation, rowsOf } from "./rows";
-import { WIDE } from "./Washboard";
 
 interface Props {
   plan: Plan;

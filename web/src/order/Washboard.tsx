@@ -4,14 +4,12 @@ import { shortName } from "../parts/masses";
 import { dipPath, ridgePath, ridges } from "../parts/ridges";
 import { shortMinutes } from "../parts/time";
 import { ValueSteps } from "../parts/ValueSteps";
+import { LEFT, RIGHT, WIDE } from "./board";
 import classes from "./order.module.css";
 import { Ridges } from "./Ridges";
 import { Rows } from "./Rows";
 import { labels, type Ribbon, ribbons, type Scale, yOf } from "./ribbons";
 
-export const WIDE = 640;
-export const LEFT = 34;
-export const RIGHT = 462;
 const LADDER: Scale = { top: 14, height: 276, low: 1.5, high: 10 };
 const RIDGES = 344;
 

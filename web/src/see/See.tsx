@@ -8,13 +8,12 @@ import { AreaList } from "./AreaList";
 import { AreaPicture } from "./AreaPicture";
 import { banded, useGreys, useShares } from "./bands";
 import { Ladder } from "./Ladder";
+import { LOOKS, type Look } from "./looks";
 import { MassNote } from "./MassNote";
 import { SeePicture } from "./SeePicture";
 import classes from "./see.module.css";
 import { useDrawing } from "./useDrawing";
 
-export const LOOKS = ["reference", "values", "bands", "masses", "areas"] as const;
-export type Look = (typeof LOOKS)[number];
 const SQUINTS = [0, 0.5, 1, 1.5, 2, 2.5, 3];
 const BANDS = [2, 3, 4, 5, 6, 7, 8, 9];
 const WORDS = {

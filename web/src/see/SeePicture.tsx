@@ -3,7 +3,7 @@ import type { Piece, Plan } from "../api/client";
 import { useBytes } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { lookedUp, useGreys } from "./bands";
-import type { Look } from "./See";
+import type { Look } from "./looks";
 import classes from "./see.module.css";
 
 interface Props {

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -33,6 +33,7 @@ from .plan import Operation, Pass, Plan
 from .schools import SCHOOLS, School, school_named
 from .timing import minutes_of, waits_of
 from .wording import worded
+from .worked import Step, Worked
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -42,29 +43,6 @@ RIGHT_VALUE, RIGHT_COLOUR = 0.4, 8.0
 LOUD_CHROMA, HIGH_ABOVE = 35.0, 3.0
 """Chroma, and values above the ground, from which an opaque colour gets a muted layer below."""
 FEWEST_PASSES = 3
-
-
-@dataclass(frozen=True)
-class Step:
-    """One pass as the planner found it: the question, the answer, the looks (p, 2, 3) after it."""
-
-    group: tuple[int, ...]
-    question: Coverage
-    covered: Mask
-    muted: tuple[int, ...]
-    before: Floats
-    after: Floats
-    colours: Floats
-
-
-@dataclass(frozen=True)
-class Worked:
-    """A plan with what it was worked out from, for predictions, reasons and their tests."""
-
-    plan: Plan
-    scene: Scene
-    turn: NDArray[np.int64]
-    steps: tuple[Step, ...]
 
 
 def default_school(medium: Medium, surface: Surface) -> tuple[School, str]:

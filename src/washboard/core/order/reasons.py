@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from typing import TYPE_CHECKING
 
 import numpy as np
 from numpy.typing import NDArray
@@ -17,9 +16,7 @@ from .levels import contrast
 from .names import capital, count_word, listed, look_of, named
 from .painting import Scene, spoilt_by
 from .plan import Reason, Role
-
-if TYPE_CHECKING:
-    from .planner import Worked
+from .worked import Worked
 
 Mask = NDArray[np.bool_]
 

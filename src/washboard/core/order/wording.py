@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import replace
-from typing import TYPE_CHECKING
 
 import numpy as np
 
@@ -15,9 +14,7 @@ from ..reference.mass import Mass
 from .names import NEARLY_ALL, capital, count_word, listed, mixture_words, named, temperature
 from .plan import Kind, Pass, Role
 from .reasons import findings_for, reasons_for
-
-if TYPE_CHECKING:
-    from .planner import Step, Worked
+from .worked import Step, Worked
 
 
 def worded(worked: Worked) -> tuple[Pass, ...]:

@@ -1,0 +1,3 @@
+/** The ways of looking at a reference, as the address names them. */
+export const LOOKS = ["reference", "values", "bands", "masses", "areas"] as const;
+export type Look = (typeof LOOKS)[number];
