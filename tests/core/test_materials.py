@@ -98,6 +98,16 @@ def test_the_key_keeps_the_order_of_values_and_stays_within_reach(made: Made) ->
         assert low - 1e-9 <= after.target <= high + 1e-9
 
 
+def test_accents_beyond_the_shapes_go_as_far_as_paint_reaches() -> None:
+    medium, surface = medium_named("pastel"), surface_of("black")
+    middling = [m for m in patchwork(12, 10, 0)[0].masses if 3 < m.value < 7]
+    key = key_for(medium, surface, middling)
+    lamp, pit = key.of(9.8), key.of(0.2)
+    assert lamp == medium.lightest
+    assert pit == medium.darkest
+    assert key.of(8.0) == 8.0
+
+
 def test_in_watercolour_the_lightest_light_is_paper_and_light_accents_are_too() -> None:
     measured, _ = patchwork(12, 10, 3)
     medium, surface = medium_named("watercolour"), surface_of("white")

@@ -33,7 +33,14 @@ class Key:
     highest: float
 
     def of(self, value: float) -> float:
-        """The planned value (0–10) of a measured one."""
+        """The planned value (0–10) of a measured one.
+
+        Accents lie beyond the shapes that the map was made for: they go as far as paint reaches.
+        """
+        if value > self.measured[-1]:
+            return max(self.planned[-1], min(value, self.highest))
+        if value < self.measured[0]:
+            return min(self.planned[0], max(value, self.lowest))
         return float(np.interp(value, self.measured, self.planned))
 
     @property

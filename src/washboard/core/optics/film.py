@@ -20,8 +20,9 @@ Floats = NDArray[np.float64]
 DARKEST = 0.002
 """Least reflectance a channel is given: no film is perfectly black, and logs stay finite."""
 MOST_COATS = 3
-MET = 0.006
-"""A coat is enough when every channel is within this share of full light."""
+MET, MET_DARK = 0.006, 0.0015
+"""A coat is enough when every channel is within this share of full light; in the darks, where the eye
+tells less light apart, within the second and a twentieth of the channel."""
 
 
 class Film(Protocol):
@@ -74,8 +75,9 @@ class Opaque:
         )
         result = np.array(below)
         coats = np.ones(below.shape[:-1], np.int64)
+        near = np.minimum(MET, MET_DARK + wanted / 20)
         for coat in range(MOST_COATS):
-            missing = np.max(np.abs(result - wanted), axis=-1) >= MET
+            missing = np.any(np.abs(result - wanted) >= near, axis=-1)
             if coat and not missing.any():
                 break
             paint = self.paint_for(result, wanted)
