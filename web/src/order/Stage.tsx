@@ -59,6 +59,8 @@ export function Stage({ piece, plan, pass, mass, looking, onMass }: Props) {
       <img
         className={classes.reference}
         src={`/api/references/${hash}/picture`}
+        width={width}
+        height={height}
         alt="The reference"
       />
     );

@@ -67,6 +67,8 @@ export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Prop
         <img
           className={classes.reference}
           src={`/api/references/${piece.reference.hash}/picture`}
+          width={width}
+          height={height}
           alt="The reference"
           draggable={false}
         />

@@ -48,6 +48,8 @@ export function SeePicture({ piece, plan, look, values, table, mass, onMass }: P
       <img
         className={classes.reference}
         src={`/api/references/${piece.reference.hash}/picture`}
+        width={width}
+        height={height}
         alt="The reference"
         onPointerMove={(event) => {
           const box = event.currentTarget.getBoundingClientRect();
