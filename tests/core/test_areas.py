@@ -199,6 +199,15 @@ def test_a_stroke_makes_one_area_of_what_it_crosses_and_the_last_one_wins() -> N
     assert np.array_equal(area_map(parts, [across, across], seen.shape) > 0, one > 0)
 
 
+def test_an_area_as_thin_as_a_hair_is_measured_all_the_same() -> None:
+    seen = scene(house)
+    labels = np.ones(seen.shape, np.int32)
+    labels[200, 100:300] = 2
+    thin = next(area for area in areas_of(seen, labels).areas if area.label == 2)
+    assert thin.inside[1] == pytest.approx(200 / 400, abs=0.01)
+    assert thin.share == pytest.approx(200 / 240_000)
+
+
 def test_the_painter_has_the_last_word_on_names_families_and_depth() -> None:
     seen = scene(house)
     labels = area_map(tree_of(chips_of(seen)), (), seen.shape)

@@ -21,7 +21,7 @@ from washboard.core.reference.cleanups import (
     smoothed,
     without_crumbs,
 )
-from washboard.core.reference.contours import crossings, lengths, nearest_border
+from washboard.core.reference.contours import contacts, crossings, lengths, nearest_border
 from washboard.core.reference.regions import BINS, EVIDENCE_TOP, Regions, edge_evidence, median_of
 
 SOME = settings(max_examples=40, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck))
@@ -84,6 +84,24 @@ def test_contour_lengths_are_those_of_marching_squares_window_by_window(labels: 
                         total[min(p, q), max(p, q)] += 0.5
     total = 0.97 * (total + total.T)
     assert lengths(labels, count) == pytest.approx(total)
+
+
+@SOME
+@given(maps(), st.integers(0, 10**6))
+def test_contacts_count_every_side_two_labels_share(labels: np.ndarray, seed: int) -> None:
+    strength = np.random.default_rng(seed).random(labels.shape).astype(np.float32)
+    plain: dict[tuple[int, int], list[float]] = {}
+    for here, there in (np.s_[:, 1:], np.s_[:, :-1]), (np.s_[1:], np.s_[:-1]):
+        both = zip(
+            labels[here].flat, labels[there].flat, strength[here].flat, strength[there].flat, strict=True
+        )
+        for a, b, x, y in both:
+            if a != b:
+                plain.setdefault((min(a, b), max(a, b)), []).append(max(x, y))
+    low, high, sides, summed = contacts(labels, strength)
+    assert list(zip(low, high, strict=True)) == sorted(plain)
+    assert sides.tolist() == [len(plain[pair]) for pair in sorted(plain)]
+    assert summed == pytest.approx([sum(plain[pair]) for pair in sorted(plain)])
 
 
 @SOME

@@ -8,6 +8,7 @@ import subprocess
 import sys
 import time
 from collections.abc import Iterator
+from contextlib import suppress
 from pathlib import Path
 
 import httpx
@@ -97,13 +98,10 @@ def test_an_upload_on_a_full_disk_is_refused_and_nothing_half_is_left(tiny: Serv
 def test_once_there_is_room_again_the_same_upload_is_taken(tiny: Server) -> None:
     with tiny.client() as client:
         filler = Path(f"/proc/{tiny.process.pid}/root{tiny.folder}/filler")
-        try:
-            with filler.open("wb") as file:
-                while True:
-                    file.write(bytes(65536))
-                    file.flush()
-        except OSError:
-            pass
+        with suppress(OSError), filler.open("wb") as file:
+            while True:
+                file.write(bytes(65536))
+                file.flush()
         upload = {"file": ("photo.png", photo(3, 250))}
         assert client.post("/api/references", files=upload).status_code == 507
         filler.unlink()

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Job, PieceUpdate, Plan } from "./client";
 import { bytes, client, got, Problem, problemOf } from "./client";
 
@@ -81,6 +81,16 @@ export function useBytes(url: string | null) {
     staleTime: Number.POSITIVE_INFINITY,
     placeholderData: (before) => before,
   });
+}
+
+/** A map of a plan with a label a pixel: its masses' or its areas'; null until it is there. */
+export function useLabels(piece: string, plan: Plan, name: "labels" | "areas") {
+  const { width, height, media } = plan.view;
+  const { data } = useBytes(`/api/pieces/${piece}/maps/${name}?${media[name]}`);
+  return useMemo(() => {
+    if (data?.length !== 2 * width * height) return null;
+    return new Uint16Array(data.buffer as ArrayBuffer, data.byteOffset, width * height);
+  }, [data, width, height]);
 }
 
 /** Edit, undo and redo; a stale answer reloads the piece and is shown as the problem it is. */

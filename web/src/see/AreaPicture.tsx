@@ -1,6 +1,6 @@
-import { type PointerEvent, useCallback, useMemo, useState } from "react";
+import { type PointerEvent, useCallback, useState } from "react";
 import type { Piece, Plan } from "../api/client";
-import { useBytes } from "../api/hooks";
+import { useLabels } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { type Place, stroke } from "./areas";
 import classes from "./see.module.css";
@@ -17,13 +17,8 @@ interface Props {
 
 /** The reference with its areas outlined; a line drawn over a thing makes it one area. */
 export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Props) {
-  const { width, height, media, areas } = plan.view;
-  const loaded = useBytes(`/api/pieces/${piece.id}/maps/areas?${media.areas}`);
-  const labels = useMemo(() => {
-    const data = loaded.data;
-    if (data?.length !== 2 * width * height) return null;
-    return new Uint16Array(data.buffer as ArrayBuffer, data.byteOffset, width * height);
-  }, [loaded.data, width, height]);
+  const { width, height, areas } = plan.view;
+  const labels = useLabels(piece.id, plan, "areas");
   const [line, setLine] = useState<Place[]>([]);
   const [over, setOver] = useState<string | null>(null);
   const only = areas?.find((a) => a.id === (over ?? area))?.label ?? 0;

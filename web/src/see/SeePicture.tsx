@@ -1,6 +1,6 @@
-import { useCallback, useMemo } from "react";
+import { useCallback } from "react";
 import type { Piece, Plan } from "../api/client";
-import { useBytes } from "../api/hooks";
+import { useLabels } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { lookedUp, useGreys } from "./bands";
 import type { Look } from "./looks";
@@ -19,14 +19,9 @@ interface Props {
 
 /** The reference, its values, its bands or its masses, with the outline of the mass pointed at. */
 export function SeePicture({ piece, plan, look, values, table, mass, onMass }: Props) {
-  const { width, height, media } = plan.view;
+  const { width, height } = plan.view;
   const greys = useGreys();
-  const loaded = useBytes(`/api/pieces/${piece.id}/maps/labels?${media.labels}`);
-  const labels = useMemo(() => {
-    const data = loaded.data;
-    if (data?.length !== 2 * width * height) return null;
-    return new Uint16Array(data.buffer as ArrayBuffer, data.byteOffset, width * height);
-  }, [loaded.data, width, height]);
+  const labels = useLabels(piece.id, plan, "labels");
   const only = plan.document.masses.find((m) => m.id === mass)?.label ?? 0;
   const draw = useCallback(
     (pixels: Uint32Array) => {

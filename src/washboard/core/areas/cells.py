@@ -8,7 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..cut import NEVER, least_cut
-from ..reference.contours import crossings
+from ..reference.contours import contacts
 from ..reference.picture import Labels
 from .chips import Chips, flooded
 
@@ -49,22 +49,9 @@ def cells_of(chips: Chips) -> Cells:
     areas = np.bincount(flat, minlength=count).astype(np.float64)
     channels = chips.channels.reshape(-1, 5)
     look = np.stack([np.bincount(flat, channels[:, c], count) / areas * LOOK[c] for c in range(5)], axis=1)
-    first, second, length, edge = _contacts(labels, chips.edge)
+    first, second, length, edge = contacts(labels, chips.edge)
     chip = known // (int(fine.max()) + 1)
-    return Cells(labels, chip.astype(np.intp), look, areas, first, second, length, edge)
-
-
-def _contacts(
-    labels: Labels, edge: NDArray[np.float32]
-) -> tuple[NDArray[np.intp], NDArray[np.intp], Floats, Floats]:
-    a, b = crossings(labels)
-    one, other = labels.ravel()[a].astype(np.int64), labels.ravel()[b].astype(np.int64)
-    strength = np.maximum(edge.ravel()[a], edge.ravel()[b])
-    count = int(labels.max()) + 1
-    pairs, which = np.unique(np.minimum(one, other) * count + np.maximum(one, other), return_inverse=True)
-    length = np.bincount(which).astype(np.float64)
-    first, second = np.divmod(pairs, count)
-    return first.astype(np.intp), second.astype(np.intp), length, np.bincount(which, strength) / length
+    return Cells(labels, chip.astype(np.intp), look, areas, first, second, length, edge / length)
 
 
 def divided(

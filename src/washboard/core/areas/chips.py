@@ -6,7 +6,6 @@ from dataclasses import dataclass
 
 import cv2
 import numpy as np
-from numpy.typing import NDArray
 
 from ..reference.picture import Labels, Picture, Singles, fitted
 
@@ -19,12 +18,13 @@ CHROMA = 1.5
 BUSY = 14.0
 """Pixels over which edges are counted: where there are many, each says less."""
 
-Floats = NDArray[np.float64]
-
 
 @dataclass(frozen=True)
 class Chips:
-    """`labels` (h, w) 0…n-1 at SIDE; `edge` (h, w) 0–1, how surely a pixel is an edge."""
+    """`labels` (h, w) 0…n-1 at SIDE; `edge` (h, w) 0–1, how surely a pixel is an edge.
+
+    `channels` (h, w, 5): L*, a*, b* and the logarithm of the local deviation of L* at two scales.
+    """
 
     labels: Labels
     edge: Singles
@@ -36,10 +36,7 @@ class Chips:
 
 
 def chips_of(picture: Picture) -> Chips:
-    """The picture's chips: a watershed of its edges from seeds on a grid, moved off the edges.
-
-    `channels` (h, w, 5) are L*, a*, b* and the logarithm of the local deviation of L* at two scales.
-    """
+    """The picture's chips: a watershed of its edges from seeds on a grid, moved off the edges."""
     lab = cv2.resize(picture.lab, fitted(picture.shape, SIDE), interpolation=cv2.INTER_AREA)
     calm = cv2.medianBlur(lab, 5)
     edge = _edges(calm)

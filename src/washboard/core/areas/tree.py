@@ -8,8 +8,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from ..reference.contours import crossings
-from ..reference.picture import Labels
+from ..reference.contours import contacts, frame_lengths
 from .chips import Chips
 
 BINS = 24
@@ -82,9 +81,9 @@ class _Growing:
         flat = labels.ravel()
         self.areas = np.bincount(flat, minlength=count).astype(np.float64)
         self.histograms = _histograms(chips)
-        self.frame = _frame(labels, count)
+        self.frame = frame_lengths(labels, count)
         self.age: dict[int, int] = dict.fromkeys(range(count), 0)
-        self.borders = _borders(labels, chips.edge, count)
+        self.borders = _borders(chips)
         self.outline = np.array(
             [sum(length for length, _ in self.borders[i].values()) + self.frame[i] for i in range(count)]
         )
@@ -126,23 +125,10 @@ def _histograms(chips: Chips) -> Floats:
     return np.concatenate(columns, axis=1)
 
 
-def _borders(
-    labels: Labels, edge: NDArray[np.float32], count: int
-) -> dict[int, dict[int, tuple[float, float]]]:
-    first, second = crossings(labels)
-    a, b = labels.ravel()[first].astype(np.int64), labels.ravel()[second].astype(np.int64)
-    strength = np.maximum(edge.ravel()[first], edge.ravel()[second])
-    key = np.minimum(a, b) * count + np.maximum(a, b)
-    pairs, which = np.unique(key, return_inverse=True)
-    length = np.bincount(which).astype(np.float64)
-    summed = np.bincount(which, strength)
-    borders: dict[int, dict[int, tuple[float, float]]] = {i: {} for i in range(count)}
-    for pair, long, total in zip(pairs.tolist(), length.tolist(), summed.tolist(), strict=True):
-        i, j = divmod(pair, count)
-        borders[i][j] = borders[j][i] = (long, total)
+def _borders(chips: Chips) -> dict[int, dict[int, tuple[float, float]]]:
+    borders: dict[int, dict[int, tuple[float, float]]] = {i: {} for i in range(chips.count)}
+    for i, j, length, edge in zip(
+        *(each.tolist() for each in contacts(chips.labels, chips.edge)), strict=True
+    ):
+        borders[i][j] = borders[j][i] = (length, edge)
     return borders
-
-
-def _frame(labels: Labels, count: int) -> Floats:
-    rim = np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]])
-    return np.bincount(rim, minlength=count).astype(np.float64)
