@@ -97,7 +97,7 @@ def test_contacts_count_every_side_two_labels_share(labels: np.ndarray, seed: in
         )
         for a, b, x, y in both:
             if a != b:
-                plain.setdefault((min(a, b), max(a, b)), []).append(max(x, y))
+                plain.setdefault((min(a, b), max(a, b)), []).append(float(max(x, y)))
     low, high, sides, summed = contacts(labels, strength)
     assert list(zip(low, high, strict=True)) == sorted(plain)
     assert sides.tolist() == [len(plain[pair]) for pair in sorted(plain)]
