@@ -40,7 +40,7 @@ serve: setup
 
 test: setup build/.chromium
 	cd web && npm run --silent test -- --reporter=dot
-	$(BIN)/python -m pytest
+	$(BIN)/python -m pytest -n 2 --dist loadfile
 
 # Format, lint, types, migrations, what is generated from the code, and the page.
 check: setup build/.dir

@@ -17,6 +17,11 @@ from playwright.sync_api import sync_playwright
 
 from tests.conftest import CHROMIUM, started, worked_out
 from tests.pieces import Made, patchwork, photographs
+from washboard.core.areas.area import area_map
+from washboard.core.areas.chips import chips_of
+from washboard.core.areas.corrections import Stroke
+from washboard.core.areas.snap import snapped
+from washboard.core.areas.tree import tree_of
 from washboard.core.order.prediction import table_of
 from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Stages
@@ -70,6 +75,28 @@ def of_masses() -> Figures:
         "masses over decode (at most 5)": masses / decode,
         "threshold to masses, ms (at most 300)": milliseconds(dragged),
         "squint to masses, ms (at most 300)": milliseconds(squinted),
+    }
+
+
+def of_areas() -> Figures:
+    """Proposing areas over Pillow's full decode of a camera's file; a line and an outline at 1000 px."""
+    data = twelve_megapixels()
+    decode = milliseconds(lambda: Image.open(io.BytesIO(data)).load())
+    picture = Stages().picture("x", lambda: data)
+    proposing = milliseconds(lambda: area_map(tree_of(chips_of(picture)), (), picture.shape))
+    tree = tree_of(chips_of(picture))
+    line = Stroke(((0.3, 0.2), (0.5, 0.15), (0.7, 0.2)))
+    turn = np.linspace(0, 2 * np.pi, 40, endpoint=False)
+    ring = Stroke(tuple((0.45 + 0.15 * np.cos(t), 0.5 + 0.2 * np.sin(t)) for t in turn.tolist()), closed=True)
+
+    def outline() -> object:
+        mask = snapped(picture.lab, ring.points)
+        return area_map(tree, (ring,), picture.shape, None, {ring: mask})
+
+    return {
+        "proposing areas over decode (at most 1.5)": proposing / decode,
+        "a line over a thing, ms (at most 100)": milliseconds(lambda: area_map(tree, (line,), picture.shape)),
+        "an outline, ms (at most 100)": milliseconds(outline),
     }
 
 
@@ -145,7 +172,7 @@ def _measured(page, act: Callable[[], object]) -> float:  # type: ignore[no-unty
 
 def main(out: Path) -> None:
     """Print every figure and write them as JSON."""
-    figures = {**of_masses(), **of_plans(), **of_the_page()}
+    figures = {**of_masses(), **of_areas(), **of_plans(), **of_the_page()}
     for name, value in figures.items():
         print(f"{value:9.2f}  {name}")
     out.parent.mkdir(parents=True, exist_ok=True)

@@ -1,15 +1,19 @@
-"""The command line: demo, serve, plan."""
+"""The command line: demo, serve, plan, look, transfer, ground."""
 
 from __future__ import annotations
 
 import hashlib
 import sys
 from pathlib import Path
-from typing import Annotated
+from typing import TYPE_CHECKING, Annotated
 
 import typer
 
 from .core.errors import WashboardError
+
+if TYPE_CHECKING:
+    from .pipeline.settings import Settings
+    from .pipeline.stages import Seen
 
 app = typer.Typer(add_completion=False, no_args_is_help=True, pretty_exceptions_enable=False)
 Data = Annotated[
@@ -69,13 +73,107 @@ def plan(
         print("\r\033[K", end="", file=sys.stderr)
     decoded = stages.decoded(content, lambda: data)
     labels = planfile.label_hash(result.seen.measured.labels)
-    source = planfile.Source(photo.stem, content, decoded.width, decoded.height, labels)
+    source = planfile.Source(
+        photo.stem, content, decoded.width, decoded.height, labels, result.seen.areas.areas
+    )
     text = planfile.written(planfile.document_of(result.worked.plan, source))
     if out is not None:
         out.write_text(text, encoding="utf-8")
     if preview is not None:
         write_preview(preview, result.table, result.maps, result.seen.measured.labels)
     print(table(result.worked.plan))
+
+
+Photo = Annotated[Path, typer.Argument(help="A picture: JPEG, PNG, WebP, TIFF, BMP or GIF.")]
+Size = Annotated[str, typer.Option(help="Width and height of the sheet: 30x20cm")]
+
+
+def _seen(
+    photo: Path, size: str, medium: str = "watercolour", surface: str = "white"
+) -> tuple[Settings, Seen]:
+    """A photo's settings and what is seen in it."""
+    from .core.materials.surfaces import size_of
+    from .pipeline.settings import Settings
+    from .pipeline.stages import Stages
+
+    settings = Settings(medium, surface, *size_of(size)).checked()
+    data = photo.read_bytes()
+    seen = Stages().seen(hashlib.sha256(data).hexdigest(), lambda: data, settings, _progress)
+    if sys.stderr.isatty():
+        print("\r\033[K", end="", file=sys.stderr)
+    return settings, seen
+
+
+@app.command()
+def look(
+    photo: Photo,
+    size: Size,
+    out: Annotated[Path, typer.Option(help="Write what is seen here, as JSON.")],
+    areas: Annotated[Path | None, typer.Option(help="Write the area map here: 16-bit PNG.")] = None,
+) -> None:
+    """See what a picture is made of: areas, horizon, light, focus, bands, what weakens it."""
+    from .formats import lookfile
+    from .pipeline.prepared import looked
+
+    settings, seen = _seen(photo, size)
+    found = looked(seen, settings)
+    document = lookfile.look_document(found.composed, found.light, found.findings, seen.thresholds)
+    out.write_text(lookfile.written(document), encoding="utf-8")
+    if areas is not None:
+        lookfile.write_labels(areas, seen.areas.labels)
+    for finding in found.findings:
+        print(finding.sentence)
+
+
+@app.command()
+def transfer(
+    photo: Photo,
+    size: Size,
+    out: Annotated[Path, typer.Option(help="outline.svg or outline.pdf")],
+    paper: Annotated[str | None, typer.Option(help="Tile a PDF on A4, A3 or Letter.")] = None,
+    detail: Annotated[float, typer.Option(help="Finest detail in mm")] = 1.0,
+    mirrored: Annotated[bool, typer.Option(help="Left for right, to rub through.")] = False,
+    light: Annotated[bool, typer.Option(help="Light lines on dark.")] = False,
+) -> None:
+    """Draw the outlines of the areas in true size, to be transferred."""
+    from .core.composition.outline import arcs_of
+    from .core.errors import InvalidInput
+    from .formats import transfer as format
+
+    choices = format.Choices(mirrored=mirrored, light=light, paper=paper).checked()
+    if out.suffix.lower() not in (".svg", ".pdf"):
+        raise InvalidInput(
+            f"The outline is written as .svg or .pdf, not {out.suffix or 'without an ending'}."
+        )
+    settings, seen = _seen(photo, size)
+    height, width = seen.picture.shape
+    sheet = settings.sheet(width / height)
+    lines = format.lines_of(arcs_of(seen.areas, sheet.picture_width_cm, detail), sheet, choices)
+    if out.suffix.lower() == ".svg":
+        names = {area.label: area.called for area in seen.areas.areas}
+        out.write_text(format.svg_of(lines, sheet, names, choices), encoding="utf-8")
+    else:
+        out.write_bytes(format.pdf_of(lines, sheet, photo.stem, choices))
+
+
+@app.command()
+def ground(
+    photo: Photo,
+    medium: Annotated[str, typer.Option(help="watercolour, pastel, acrylic or oil")],
+    size: Size,
+    out: Annotated[Path, typer.Option(help="Write the candidates here, as JSON.")],
+    surface: Annotated[str, typer.Option(help="white, black, #rrggbb or value:N")] = "white",
+) -> None:
+    """Weigh every ground for a picture: what it already paints, what it would cost; best first."""
+    from .formats import lookfile
+    from .pipeline.prepared import grounds
+    from .pipeline.stages import masses_in_areas
+
+    settings, seen = _seen(photo, size, medium, surface)
+    candidates = grounds(seen, masses_in_areas(seen.measured, seen.areas), settings)
+    out.write_text(lookfile.written(lookfile.ground_document(candidates, medium)), encoding="utf-8")
+    for candidate in candidates[:2]:
+        print(f"{candidate.ground.words}: {candidate.why}")
 
 
 def _progress(stage: str, done: float) -> None:

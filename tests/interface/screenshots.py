@@ -34,13 +34,19 @@ def _views(server: Server) -> dict[str, str]:
         pieces = {piece["name"].split(",")[0]: piece for piece in client.get("/api/pieces").json()}
         for piece in pieces.values():
             worked_out(client, piece["id"])
-    salt, foundry = (pieces[name] for name in ("Salt pans", "Foundry"))
+    salt, foundry, ferry = (pieces[name] for name in ("Salt pans", "Foundry", "Ferry slip in fog"))
     return {
         "pieces": "/",
         "new-piece": f"/new?reference={salt['reference']['hash']}&name=Salt%20pans",
         "see-bands": f"/pieces/{salt['id']}/see?look=bands",
         "see-areas": f"/pieces/{salt['id']}/see?look=areas",
         "see-masses": f"/pieces/{foundry['id']}/see?look=masses",
+        "see-windows": f"/pieces/{salt['id']}/see?look=windows",
+        "see-edges": f"/pieces/{salt['id']}/see?look=edges",
+        "prepare-ground": f"/pieces/{ferry['id']}/prepare?part=ground",
+        "prepare-composition": f"/pieces/{salt['id']}/prepare?part=composition",
+        "prepare-transfer": f"/pieces/{ferry['id']}/prepare?part=transfer",
+        "prepare-palette": f"/pieces/{foundry['id']}/prepare?part=palette",
         "order-salt-pans": f"/pieces/{salt['id']}/order?pass=2",
         "order-foundry": f"/pieces/{foundry['id']}/order?pass=3",
     }

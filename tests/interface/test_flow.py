@@ -112,6 +112,8 @@ def test_the_whole_way_by_keyboard_alone(page: Page, start: Callable[..., Server
 
 VIEWS = (
     "", "new", "see?look=bands", "see?look=masses", "see?look=areas", "order?pass=2", "order?pass=0",
+    "see?look=windows", "see?look=edges", "prepare?part=ground", "prepare?part=composition",
+    "prepare?part=measures", "prepare?part=transfer", "prepare?part=palette", "prepare?part=intent",
     "nowhere",
 )  # fmt: skip
 
@@ -122,7 +124,7 @@ def test_no_view_has_a_serious_accessibility_violation(page: Page, demo: Server,
         piece = client.get("/api/pieces").json()[0]
         worked_out(client, piece["id"])
     for view in VIEWS:
-        path = f"pieces/{piece['id']}/{view}" if view.startswith(("see", "order")) else view
+        path = f"pieces/{piece['id']}/{view}" if view.startswith(("see", "prepare", "order")) else view
         path = f"new?reference={piece['reference']['hash']}" if view == "new" else path
         page.goto(f"{demo.url}/{path}")
         page.get_by_role("button", name=f"{surround} surround").click()

@@ -194,14 +194,14 @@ def test_an_area_is_split_by_two_lines(page: Page, piece: tuple[Server, str]) ->
     opened(page, piece, "see?look=areas")
     box = page.get_by_role("img", name="Outlines of the areas").bounding_box()
     assert box is not None
-    page.get_by_role("button", name="or split one").click()
+    page.get_by_role("button", name="split", exact=True).click()
     for words, x, y in (("Draw along one", 0.47, 0.38), ("Now along the other", 0.46, 0.16)):
         expect(page.get_by_text(words)).to_be_visible()
         page.mouse.move(box["x"] + x * box["width"], box["y"] + y * box["height"])
         page.mouse.down()
         page.mouse.move(box["x"] + (x + 0.05) * box["width"], box["y"] + y * box["height"], steps=6)
         page.mouse.up()
-    expect(page.get_by_role("button", name="or split one")).to_be_visible()
+    expect(page.get_by_role("button", name="draw over")).to_have_attribute("aria-pressed", "true")
     quiet(page)
     (stroke,) = settings(*piece)["areas"]["strokes"]
     assert stroke["points"][0]["y"] == pytest.approx(0.38, abs=0.01)

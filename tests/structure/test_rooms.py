@@ -70,7 +70,7 @@ def test_imports_go_one_way(name: str) -> None:
 
 STANDARD = {
     "__future__", "math", "operator", "re", "heapq", "enum", "typing", "dataclasses", "collections",
-    "functools",
+    "functools", "itertools",
 }  # fmt: skip
 
 

@@ -15,6 +15,11 @@ const router = createBrowserRouter([
     children: [
       { index: true, element: <Navigate to="order" replace /> },
       { path: "see", element: <See /> },
+      {
+        path: "prepare",
+        hydrateFallbackElement: <main aria-busy="true" />,
+        lazy: async () => ({ Component: (await import("./prepare/Prepare")).Prepare }),
+      },
       { path: "order", element: <Order /> },
     ],
   },

@@ -50,11 +50,13 @@ describe("a line drawn over a thing", () => {
 
 describe("what is said of areas", () => {
   test("only ever adds to what was said before", () => {
-    const once = withStroke(NOTHING, [{ x: 0.1, y: 0.1 }]);
-    const twice = withStroke(once, [{ x: 0.2, y: 0.2 }]);
+    const line = { against: null, closed: false, joins: false };
+    const once = withStroke(NOTHING, { points: [{ x: 0.1, y: 0.1 }], ...line });
+    const twice = withStroke(once, { points: [{ x: 0.2, y: 0.2 }], ...line });
     expect(twice.strokes).toHaveLength(2);
     expect(twice.strokes?.[1]?.against).toBeNull();
-    const split = withStroke(twice, [{ x: 0.2, y: 0.2 }], [{ x: 0.7, y: 0.2 }]);
+    const points = [{ x: 0.2, y: 0.2 }];
+    const split = withStroke(twice, { ...line, points, against: [{ x: 0.7, y: 0.2 }] });
     expect(split.strokes?.[2]?.against).toEqual([{ x: 0.7, y: 0.2 }]);
     expect(NOTHING.strokes).toHaveLength(0);
     const told = withFamily(twice, area("a1"), "shadow");

@@ -61,10 +61,12 @@ Line = Annotated[list[PlaceModel], Field(min_length=1, max_length=400)]
 
 
 class StrokeModel(Model):
-    """A line over a thing makes it one area; with a line `against`, the area is divided between them."""
+    """A line over a thing: one area; `against` another: divided; `closed`: outlined; `joins`: all crossed."""
 
     points: Line
     against: Line | None = None
+    closed: bool = False
+    joins: bool = False
 
 
 class AreaFamilyModel(Model):
@@ -84,6 +86,47 @@ class AreasModel(Model):
     depths: list[PlaceModel] = Field(default_factory=list, max_length=100)
 
 
+class CropModel(Model):
+    """What of the reference is painted, as shares of it after it is levelled."""
+
+    left: Coordinate = 0.0
+    top: Coordinate = 0.0
+    right: Coordinate = 1.0
+    bottom: Coordinate = 1.0
+
+
+class MoveModel(Model):
+    """The area at a place of the reference, moved by shares of it, scaled about its middle, or dropped."""
+
+    x: Coordinate
+    y: Coordinate
+    dx: float = Field(0.0, ge=-2, le=2)
+    dy: float = Field(0.0, ge=-2, le=2)
+    scale: float = Field(1.0, ge=0.2, le=4)
+    drop: bool = False
+
+
+class ArrangementModel(Model):
+    """Crop, turn in degrees so that the horizon is level, and moved areas."""
+
+    crop: CropModel = Field(default_factory=CropModel)
+    level: float = Field(0.0, ge=-10, le=10)
+    moves: list[MoveModel] = Field(default_factory=list, max_length=40)
+
+
+class IntentModel(Model):
+    """What the piece is about: the sentence is only shown; the rest is used."""
+
+    sentence: str = Field("", max_length=200)
+    about: PlaceModel | None = None
+    mood: Literal["as-seen", "lighter", "darker", "closer"] = "as-seen"
+    minutes: float | None = Field(None, ge=1, le=60_000)
+    deadline: str = Field("", max_length=40)
+
+
+Keys = Annotated[list[Annotated[str, Field(max_length=40)]], Field(max_length=16)]
+
+
 class SettingsRead(Model):
     """What was decided about a piece; null: computed."""
 
@@ -100,6 +143,14 @@ class SettingsRead(Model):
     names: list[AnchorModel] = Field(default_factory=list)
     order: list[str] | None = None
     areas: AreasModel | None = None
+    arrangement: ArrangementModel | None = None
+    spread: bool = False
+    margin_cm: float = 0.0
+    focus: PlaceModel | None = None
+    light: float | None = None
+    ground: str | None = None
+    palette: Keys = Field(default_factory=list)
+    intent: IntentModel | None = None
 
 
 class PieceCreate(Model):
@@ -154,6 +205,14 @@ class PieceUpdate(Model):
     names: list[AnchorModel] | None = Field(None, max_length=200)
     order: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=20)
     areas: AreasModel | None = None
+    arrangement: ArrangementModel | None = None
+    spread: bool | None = None
+    margin_cm: float | None = Field(None, ge=0, le=500)
+    focus: PlaceModel | None = None
+    light: float | None = Field(None, ge=0, lt=360)
+    ground: str | None = Field(None, max_length=40)
+    palette: Keys | None = None
+    intent: IntentModel | None = None
 
 
 class RevisionUpdate(Model):
@@ -210,6 +269,9 @@ class ViewRead(Model):
     patch_mass: list[int]
     next_mass: int
     areas: list[AreaRead] = Field(default_factory=list)
+    area_width: int = 0
+    area_height: int = 0
+    back: tuple[float, float, float, float, float, float] = (0.0, 1.0, 0.0, 0.0, 0.0, 1.0)
     media: dict[str, str]
 
 

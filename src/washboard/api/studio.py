@@ -13,11 +13,15 @@ from typing import Any
 
 from .. import ENGINE
 from ..core.areas.corrections import AreaFamily, Corrections, Family, Place, Stroke
+from ..core.composition.arrangement import Arrangement, Move
 from ..core.errors import InvalidInput
+from ..core.key.mood import Mood
 from ..core.reference.place import Anchor
 from ..formats import planfile
+from ..pipeline.fields import arrangement_fields
+from ..pipeline.intent import Intent
 from ..pipeline.settings import Settings
-from ..pipeline.tasks import Compute, TakeIn, Values
+from ..pipeline.tasks import Compute, Subject, TakeIn, Task
 from ..pipeline.worker import Worker
 from ..store.database import Database, translated
 from ..store.media import Media
@@ -29,7 +33,8 @@ CACHE_FILES = 120
 
 ANALYSED = (
     "medium", "surface", "width_cm", "height_cm", "school", "passes", "bands", "even", "thresholds",
-    "squint", "names", "order", "areas",
+    "squint", "names", "order", "areas", "arrangement", "spread", "margin_cm", "focus", "light", "ground",
+    "palette", "intent",
 )  # fmt: skip
 
 
@@ -82,15 +87,21 @@ class Studio:
         task = TakeIn(content, self.media.read(content))
         return bytes(self.worker.run(task, _silent, threading.Event())["working"])
 
-    def values(self, content: str, strength: float) -> bytes:
-        """A reference's value picture at a squint, deflated; raises Missing."""
-        self.pieces.reference(content)
-        task = Values(content, self.media.path(content), strength)
-        return self._from_cache(
-            content,
-            f"values {strength:.2f}",
-            lambda: bytes(self.worker.run(task, _silent, threading.Event())),
-        )
+    def ask(self, piece: Piece, what: str, question: Callable[[Subject], Task]) -> bytes:
+        """The answer to a question about a piece as it is set now, kept until it is set otherwise."""
+
+        def make() -> bytes:
+            answer = self.ask_anew(piece, question)
+            return answer if isinstance(answer, bytes) else json.dumps(answer).encode()
+
+        return self._from_cache(question_key(piece), what, make)
+
+    def ask_anew(self, piece: Piece, question: Callable[[Subject], Task]) -> Any:
+        """The answer to a question about a piece, worked out now."""
+        content = piece.reference.hash if piece.reference else None
+        path = self.media.path(content) if content else None
+        subject = Subject(content, path, piece.shapes, settings_of(piece.settings))
+        return self.worker.run(question(subject), _silent, threading.Event())
 
     def _from_cache(self, content: str, what: str, make: Callable[[], bytes]) -> bytes:
         name = self._cached.get((content, what))
@@ -148,9 +159,23 @@ class Studio:
         return self.pieces.plan(piece.id, plan_key(piece))
 
 
+UNPLANNED = {"focus", "light", "palette"}
+"""Settings that no plan depends on (yet)."""
+
+
 def plan_key(piece: Piece) -> str:
     """The name of a piece's plan: a hash of everything it depends on."""
-    parts = {key: piece.settings.get(key) for key in ANALYSED}
+    parts = {key: piece.settings.get(key) for key in ANALYSED if key not in UNPLANNED}
+    parts["intent"] = (piece.settings.get("intent") or {}).get("mood")
+    return _key(piece, parts)
+
+
+def question_key(piece: Piece) -> str:
+    """The name of all that is set about a piece: a hash of what an answer about it depends on."""
+    return _key(piece, {key: piece.settings.get(key) for key in ANALYSED})
+
+
+def _key(piece: Piece, parts: dict[str, Any]) -> str:
     parts["reference"] = piece.reference.hash if piece.reference else None
     parts["shapes"] = piece.shapes
     return hashlib.sha256(json.dumps(parts, sort_keys=True).encode()).hexdigest()
@@ -161,6 +186,10 @@ def settings_of(fields: Mapping[str, Any]) -> Settings:
     known = {key: fields[key] for key in ANALYSED if key in fields}
     known["names"] = tuple(Anchor(**anchor) for anchor in known.get("names") or ())
     known["areas"] = _corrections(known.get("areas") or {})
+    known["arrangement"] = _arrangement(known.get("arrangement") or {})
+    known["focus"] = _place(known.get("focus"))
+    known["intent"] = _intent(known.get("intent") or {})
+    known["palette"] = tuple(known.get("palette") or ())
     for key in ("thresholds", "order"):
         if known.get(key) is not None:
             known[key] = tuple(known[key])
@@ -173,13 +202,36 @@ def settings_of(fields: Mapping[str, Any]) -> Settings:
 def _corrections(fields: Mapping[str, Any]) -> Corrections:
     return Corrections(
         tuple(
-            Stroke(_places(stroke["points"]), _places(stroke["against"] or ()))
+            Stroke(
+                _places(stroke["points"]),
+                _places(stroke["against"] or ()),
+                stroke.get("closed", False),
+                stroke.get("joins", False),
+            )
             for stroke in fields.get("strokes", ())
         ),
         tuple(Anchor(**name) for name in fields.get("names", ())),
         tuple(AreaFamily(**{**f, "family": Family(f["family"])}) for f in fields.get("families", ())),
         _places(fields.get("depths", ())),
     )
+
+
+def _arrangement(fields: Mapping[str, Any]) -> Arrangement:
+    crop = fields.get("crop") or {}
+    return Arrangement(
+        (crop.get("left", 0.0), crop.get("top", 0.0), crop.get("right", 1.0), crop.get("bottom", 1.0)),
+        fields.get("level", 0.0),
+        tuple(Move(**move) for move in fields.get("moves", ())),
+    )
+
+
+def _intent(fields: Mapping[str, Any]) -> Intent:
+    known = {**fields, "about": _place(fields.get("about")), "mood": Mood(fields.get("mood", "as-seen"))}
+    return Intent(**known)
+
+
+def _place(given: Mapping[str, float] | None) -> Place | None:
+    return None if given is None else (given["x"], given["y"])
 
 
 def _places(given: Sequence[Mapping[str, float]]) -> tuple[Place, ...]:
@@ -195,9 +247,19 @@ def fields_of(settings: Settings) -> dict[str, Any]:
     fields = asdict(settings)
     areas = settings.areas
     fields["areas"]["strokes"] = [
-        {"points": _objects(s.points), "against": _objects(s.against) or None} for s in areas.strokes
+        {
+            "points": _objects(s.points),
+            "against": _objects(s.against) or None,
+            "closed": s.closed,
+            "joins": s.joins,
+        }
+        for s in areas.strokes
     ]
     fields["areas"]["depths"] = _objects(areas.depths)
+    fields["arrangement"] = arrangement_fields(settings.arrangement)
+    fields["focus"] = None if settings.focus is None else _objects([settings.focus])[0]
+    about = settings.intent.about
+    fields["intent"]["about"] = None if about is None else _objects([about])[0]
     return dict(json.loads(json.dumps(fields)))
 
 

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 
 from ..core.areas.corrections import Corrections, Stroke
 from ..core.reference.place import Anchor
+from ..pipeline.intent import Intent
 from ..pipeline.settings import Settings
 
 if TYPE_CHECKING:
@@ -125,7 +126,43 @@ FOUNDRY = DemoPiece(
         ),
     ),
 )
-DEMO = (SALT_PANS, FOUNDRY)
+FERRY_SLIP = DemoPiece(
+    "Ferry slip in fog",
+    "ferry-slip.jpg",
+    Settings(
+        "acrylic",
+        "white",
+        40.0,
+        27.0,
+        ground="pale-warm-grey",
+        intent=Intent("How far the posts stand from the ferry, and the one warm lamp.", about=(0.25, 0.6)),
+        areas=Corrections(
+            strokes=(
+                Stroke(((0.03, 0.62), (0.3, 0.72), (0.5, 0.7), (0.62, 0.72), (0.9, 0.67), (0.97, 0.72),
+                        (0.9, 0.8), (0.6, 0.95), (0.95, 0.97), (0.1, 0.93))),
+                Stroke(((0.17, 0.46), (0.21, 0.38), (0.27, 0.33), (0.34, 0.35), (0.37, 0.3), (0.41, 0.35),
+                        (0.42, 0.46), (0.49, 0.47), (0.46, 0.55), (0.17, 0.55)), closed=True),
+                Stroke(((0.56, 0.5), (0.66, 0.5), (0.665, 0.39), (0.695, 0.39), (0.7, 0.5), (0.999, 0.5),
+                        (0.999, 0.6), (0.83, 0.63), (0.57, 0.63)), closed=True),
+                Stroke(((0.37, 0.45), (0.39, 0.44), (0.41, 0.47), (0.41, 0.75), (0.38, 0.76)), closed=True),
+                Stroke(((0.23, 0.36), (0.26, 0.33), (0.29, 0.36), (0.28, 0.6), (0.275, 0.86), (0.22, 0.86)),
+                       closed=True),
+            ),
+            names=(
+                Anchor(0.8, 0.12, "the fog"),
+                Anchor(0.5, 0.9, "the water"),
+                Anchor(0.32, 0.5, "the ferry"),
+                Anchor(0.8, 0.565, "the slip"),
+                Anchor(0.7, 0.42, "the lamp's glow"),
+                Anchor(0.39, 0.6, "the far post"),
+                Anchor(0.25, 0.6, "the near post"),
+            ),
+            depths=((0.8, 0.12), (0.32, 0.5), (0.5, 0.9), (0.7, 0.42), (0.8, 0.565), (0.39, 0.6),
+                    (0.25, 0.6)),
+        ),
+    ),
+)  # fmt: skip
+DEMO = (SALT_PANS, FOUNDRY, FERRY_SLIP)
 
 
 def reference_bytes(piece: DemoPiece) -> bytes:

@@ -6,9 +6,9 @@ from pathlib import Path
 
 from PIL import Image
 
-from . import foundry, salt_pans
+from . import ferry, foundry, salt_pans
 
-SCENES = {"salt-pans.jpg": salt_pans.render, "foundry.jpg": foundry.render}
+SCENES = {"ferry-slip.jpg": ferry.render, "salt-pans.jpg": salt_pans.render, "foundry.jpg": foundry.render}
 FOLDER = Path(__file__).parent / "references"
 
 

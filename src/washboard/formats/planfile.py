@@ -9,12 +9,14 @@ from typing import Annotated, Any, Literal
 
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
+from ..core.areas.area import Area
+from ..core.areas.corrections import Family
 from ..core.errors import InvalidPlan, NewerPlan, UnknownName
 from ..core.key.key import Key
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet, Surface
 from ..core.order.names import named
-from ..core.order.plan import Kind, Operation, Pass, Plan, Reason, Role
+from ..core.order.plan import Kind, Operation, Pass, Plan, Reason, Role, Toning
 from ..core.reference.mass import Border, Mass
 from ..core.reference.mass import Kind as MassKind
 from ..core.reference.picture import Labels
@@ -145,6 +147,26 @@ class PredictedPart(_Part):
     values: tuple[tuple[Value, ...], ...]
 
 
+class ToningPart(_Part):
+    title: str
+    what: str
+    paint: str
+    minutes: Length
+    wait: Length
+    value: Value
+
+
+class AreaPart(_Part):
+    """A thing in the reference; depth 0 is the farthest."""
+
+    id: str
+    name: str
+    share: Share
+    value: Value
+    depth: int = Field(ge=0)
+    family: Family
+
+
 class Document(_Part):
     """A plan: `predicted.values` has the bare surface and every pass as rows, masses as columns."""
 
@@ -163,17 +185,20 @@ class Document(_Part):
     passes: tuple[PassPart, ...]
     predicted: PredictedPart
     notes: tuple[str, ...] = ()
+    toning: ToningPart | None = None
+    areas: tuple[AreaPart, ...] = ()
 
 
 @dataclass(frozen=True)
 class Source:
-    """Where a plan's masses come from: the reference's hash and size, and the label map's hash."""
+    """Where a plan's masses come from: the reference's hash and size, the label map's hash, the areas."""
 
     piece: str
     reference_hash: str | None = None
     width_px: int = 0
     height_px: int = 0
     label_map: str | None = None
+    areas: tuple[Area, ...] = ()
 
 
 def document_of(plan: Plan, source: Source) -> Document:
@@ -196,6 +221,14 @@ def _fields(plan: Plan, source: Source) -> dict[str, Any]:
         "masses": [_mass(m, m.id in bare) for m in plan.masses],
         "passes": [_pass(p) for p in plan.passes],
         "predicted": {"values": plan.predicted}, "notes": plan.notes,
+        "toning": plan.toning and vars(plan.toning), "areas": [_area(a) for a in source.areas],
+    }  # fmt: skip
+
+
+def _area(area: Area) -> dict[str, Any]:
+    return {
+        "id": f"a{area.label}", "name": area.called, "share": area.share, "value": area.value,
+        "depth": area.depth, "family": area.family,
     }  # fmt: skip
 
 
@@ -282,7 +315,12 @@ def plan_from(document: Document) -> Plan:
         tuple(_mass_from(m) for m in document.masses),
         tuple(_pass_from(p) for p in document.passes),
         document.predicted.values, document.notes,
+        _toning_from(document.toning),
     )  # fmt: skip
+
+
+def _toning_from(part: ToningPart | None) -> Toning | None:
+    return Toning(**{k: getattr(part, k) for k in ToningPart.model_fields}) if part else None
 
 
 def _mass_from(part: MassPart) -> Mass:

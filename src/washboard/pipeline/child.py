@@ -2,25 +2,33 @@
 
 from __future__ import annotations
 
-import io
 import signal
 import zlib
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Callable
 from multiprocessing.connection import Connection
 from multiprocessing.synchronize import Event
 from typing import Any
 
-import cv2
 import numpy as np
-from PIL import Image
 
 from ..core.errors import Stopped, WashboardError
-from ..core.reference.drawn import Shape
 from ..core.reference.picture import LONG_SIDE
 from ..formats import planfile
+from . import asked
 from .stages import Before, Stages
-from .tasks import Compute, TakeIn, Values, WorkerDied
-from .view import blobs_of, value_bytes, view_of
+from .tasks import (
+    Comparing,
+    Compute,
+    Framing,
+    Outlining,
+    Preparing,
+    Studying,
+    TakeIn,
+    Task,
+    Values,
+    WorkerDied,
+)
+from .view import blobs_of, view_of
 
 Report = Callable[[str, float], None]
 
@@ -60,36 +68,32 @@ def _plain(error: WashboardError) -> WashboardError:
     return copy
 
 
-def _done(stages: Stages, task: TakeIn | Values | Compute, report: Report) -> Any:
-    if isinstance(task, TakeIn):
-        decoded = stages.decoded(task.content, lambda: task.data)
-        stages.picture(task.content, lambda: task.data)
-        return {
-            "width": decoded.width, "height": decoded.height, "format": decoded.format,
-            "notes": decoded.notes, "working": _working(decoded.rgb),
-        }  # fmt: skip
-    if isinstance(task, Values):
-        return _values(stages, task)
+def _done(stages: Stages, task: Task, report: Report) -> Any:
+    match task:
+        case TakeIn():
+            return _taken_in(stages, task)
+        case Values():
+            return asked.values(stages, task)
+        case Framing():
+            return asked.framed(stages, task)
+        case Preparing():
+            return asked.prepared(stages, task)
+        case Outlining():
+            return asked.outline(stages, task)
+        case Studying():
+            return asked.study(stages, task)
+        case Comparing():
+            return asked.compared(stages, task)
     return _computed(stages, task, report)
 
 
-def _working(rgb: np.ndarray) -> bytes:
-    """The working copy as the page shows it."""
-    out = io.BytesIO()
-    Image.fromarray(rgb).save(out, "JPEG", quality=93, subsampling=0)
-    return out.getvalue()
-
-
-def _values(stages: Stages, task: Values) -> bytes:
-    def data() -> bytes:
-        return task.path.read_bytes()
-
-    picture = stages.picture(task.content, data)
-    if task.strength <= 0:
-        return value_bytes(picture.value)
-    squinted = stages.squinted(task.content, data, task.strength)
-    height, width = picture.shape
-    return value_bytes(cv2.resize(squinted.value, (width, height), interpolation=cv2.INTER_LINEAR))
+def _taken_in(stages: Stages, task: TakeIn) -> dict[str, Any]:
+    decoded = stages.decoded(task.content, lambda: task.data)
+    stages.picture(task.content, lambda: task.data)
+    return {
+        "width": decoded.width, "height": decoded.height, "format": decoded.format,
+        "notes": decoded.notes, "working": asked.jpeg(decoded.rgb),
+    }  # fmt: skip
 
 
 def _computed(stages: Stages, task: Compute, report: Report) -> dict[str, Any]:
@@ -100,21 +104,16 @@ def _computed(stages: Stages, task: Compute, report: Report) -> dict[str, Any]:
         decoded = stages.decoded(task.content, path.read_bytes)
         size = (decoded.width, decoded.height)
     else:
-        shapes = tuple(_shape(s) for s in task.shapes or ())
+        shapes = asked.shapes_of(task.shapes)
         result = stages.result_drawn(shapes, task.settings, before)
         size = (LONG_SIDE, LONG_SIDE)
     labels = planfile.label_hash(result.seen.measured.labels)
-    source = planfile.Source(task.piece, task.content, *size, label_map=labels)
+    source = planfile.Source(task.piece, task.content, *size, label_map=labels, areas=result.seen.whole.areas)
     document = planfile.written(planfile.document_of(result.worked.plan, source))
     return {
-        "document": document, "view": view_of(result), "blobs": blobs_of(result),
+        "document": document, "view": view_of(result, task.settings.arrangement), "blobs": blobs_of(result),
         "next_mass": result.next_number,
     }  # fmt: skip
-
-
-def _shape(given: Mapping[str, Any]) -> Shape:
-    points: Sequence[Sequence[float]] = given["points"]
-    return Shape(tuple((p[0], p[1]) for p in points), given["value"], given["a"], given["b"])
 
 
 def _before(task: Compute) -> Before | None:

@@ -5,13 +5,17 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 
 from ..core.areas.corrections import NONE, Corrections
+from ..core.composition.arrangement import AS_SEEN, Arrangement
 from ..core.errors import InvalidInput
+from ..core.materials.grounds import Ground, ground_named
 from ..core.materials.media import medium_named
-from ..core.materials.surfaces import sheet_of, surface_of
+from ..core.materials.paints import palette_of
+from ..core.materials.surfaces import Sheet, Surface, sheet_of, surface_of
 from ..core.order.schools import school_named
 from ..core.reference import ladder
 from ..core.reference.place import Anchor
 from ..core.reference.squint import STRONGEST
+from .intent import NO_INTENT, Intent
 
 MOST_PASSES = 9
 LONGEST_NAME = 80
@@ -22,7 +26,10 @@ class Settings:
     """Three decisions (medium, surface, size in cm) and what can be changed later.
 
     `school` None: by medium and ground. `passes` None: as many as it takes. `thresholds` None:
-    found, or even where `even`. `order` names passes in the painter's order.
+    found, or even where `even`. `order` names passes in the painter's order. `spread` stretches the
+    picture to the sheet's format; `margin_cm` is left free all round. `light`: degrees it comes from, where
+    the painter has said so. `ground`: a listed ground laid before the first pass. `palette`: keys of the
+    paints that come along, empty for the usual ones.
     """
 
     medium: str
@@ -38,12 +45,35 @@ class Settings:
     names: tuple[Anchor, ...] = field(default=())
     order: tuple[str, ...] | None = None
     areas: Corrections = NONE
+    arrangement: Arrangement = AS_SEEN
+    spread: bool = False
+    margin_cm: float = 0.0
+    focus: tuple[float, float] | None = None
+    light: float | None = None
+    ground: str | None = None
+    palette: tuple[str, ...] = ()
+    intent: Intent = NO_INTENT
+
+    @property
+    def laid(self) -> Ground | None:
+        """The ground that is laid before the first pass, if any."""
+        return None if self.ground is None else ground_named(self.medium, self.ground)
+
+    @property
+    def start(self) -> Surface:
+        """What the first pass meets: the ground where one is laid, else the bare surface."""
+        return self.laid.surface if self.laid else surface_of(self.surface)
+
+    def sheet(self, aspect: float) -> Sheet:
+        """The sheet with a picture of that format on it, stretched where it is spread."""
+        own = (self.width_cm - 2 * self.margin_cm) / max(self.height_cm - 2 * self.margin_cm, 1e-9)
+        return sheet_of(self.width_cm, self.height_cm, own if self.spread else aspect, self.margin_cm)
 
     def checked(self) -> Settings:
         """These settings, or InvalidInput, InvalidSize or UnknownName saying what cannot be."""
         medium_named(self.medium)
         surface_of(self.surface)
-        sheet_of(self.width_cm, self.height_cm, self.width_cm / self.height_cm if self.height_cm else 1.0)
+        self.sheet(self.width_cm / self.height_cm if self.height_cm else 1.0)
         if self.school is not None:
             school_named(self.school)
         if self.passes is not None and not 1 <= self.passes <= MOST_PASSES:
@@ -59,4 +89,13 @@ class Settings:
             if not 0 < len(anchor.name.strip()) <= LONGEST_NAME:
                 raise InvalidInput(f"A name has 1 to {LONGEST_NAME} characters.")
         self.areas.checked()
+        self.arrangement.checked()
+        if self.focus is not None and not all(0 <= share <= 1 for share in self.focus):
+            raise InvalidInput("The focus must lie inside the picture; it was kept where it was.")
+        if self.light is not None and not 0 <= self.light < 360:
+            raise InvalidInput("Light comes from 0 to 360°, counter-clockwise from the right; it was kept.")
+        if self.ground is not None:
+            ground_named(self.medium, self.ground)
+        palette_of(self.medium, self.palette)
+        self.intent.checked()
         return self

@@ -9,16 +9,22 @@ from __future__ import annotations
 from collections import OrderedDict
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
+from functools import partial
 from typing import TypeVar
 
+import cv2
 import numpy as np
+from numpy.typing import NDArray
 
-from ..core.areas.area import Areas, area_map, areas_of
+from ..core.areas.area import Areas, area_map, areas_of, followed
 from ..core.areas.cells import cells_of
 from ..core.areas.chips import chips_of
+from ..core.areas.snap import snapped
 from ..core.areas.tree import Tree, tree_of
+from ..core.composition.arrangement import Arranged, arranged
+from ..core.ground.toning import toning_of
 from ..core.materials.media import medium_named
-from ..core.materials.surfaces import sheet_of, surface_of
+from ..core.materials.surfaces import surface_of
 from ..core.order.parts import Cut, divided
 from ..core.order.planner import plan_of, reordered
 from ..core.order.prediction import PatchMap, Table, patch_map, table_of
@@ -30,11 +36,12 @@ from ..core.reference.identity import inherited
 from ..core.reference.mass import Kind, Mass
 from ..core.reference.masses import Division, Progress, divide, no_progress
 from ..core.reference.measures import Measured, measure
-from ..core.reference.picture import Labels, Picture, picture_of
+from ..core.reference.picture import LONG_SIDE, Labels, Picture, picture_of
 from ..core.reference.place import Anchor
 from ..core.reference.squint import Squinted, squint
 from ..core.reference.worth import refuse_if_empty
 from ..formats.image import Decoded, decoded
+from .notes import told
 from .settings import Settings
 
 T = TypeVar("T")
@@ -44,7 +51,11 @@ REMEMBERED = 48
 
 @dataclass(frozen=True)
 class Seen:
-    """What *See* shows: the picture divided, with measures and the ladder."""
+    """What *See* shows: the picture as it is arranged, divided, with measures and the ladder.
+
+    `areas` lie in the arranged picture, `whole` in the uncropped reference; `invented` (h, w) is what was
+    filled where a moved thing stood, None where nothing is moved.
+    """
 
     picture: Picture
     squinted: Squinted
@@ -52,6 +63,8 @@ class Seen:
     division: Division
     measured: Measured
     areas: Areas
+    whole: Areas
+    invented: NDArray[np.bool_] | None = None
 
 
 @dataclass(frozen=True)
@@ -72,6 +85,17 @@ class Result:
     table: Table
     maps: PatchMap
     next_number: int
+
+
+@dataclass(frozen=True)
+class Framed:
+    """The picture as it is arranged, under a name of its own, with its areas and the reference's."""
+
+    content: str
+    picture: Picture
+    areas: Areas
+    whole: Areas
+    invented: NDArray[np.bool_] | None = None
 
 
 class Stages:
@@ -102,8 +126,33 @@ class Stages:
 
         return self._once(("picture", content), make)
 
-    def squinted(self, content: str, data: Callable[[], bytes], strength: float) -> Squinted:
+    def framed(self, content: str, data: Callable[[], bytes], settings: Settings) -> Framed:
+        """The picture as it will be painted: the reference turned, cropped, with areas moved, or spread."""
         picture = self.picture(content, data)
+        whole = self._areas(content, picture, settings)
+        if settings.arrangement.plain and not settings.spread:
+            return Framed(content, picture, whole, whole)
+        key = repr((settings.arrangement, settings.spread, settings.areas.strokes, settings.areas.depths))
+        if settings.spread:
+            key += repr((settings.width_cm, settings.height_cm, settings.margin_cm))
+        name = f"{content} {key}"
+
+        def make() -> tuple[Picture, Arranged]:
+            done = _spread(arranged(picture.rgb, whole, settings.arrangement), settings)
+            return picture_of(done.rgb), done
+
+        made, done = self._once(("arranged", name), make)
+        areas = self._once(("followed", name, settings.areas), lambda: followed(made, done.labels, whole))
+        return Framed(name, made, areas, whole, done.invented if done.invented.any() else None)
+
+    def squinted(
+        self, content: str, data: Callable[[], bytes], settings: Settings, strength: float
+    ) -> Squinted:
+        """The values of the picture as it is arranged, after squinting."""
+        frame = self.framed(content, data, settings)
+        return self._squinted(frame.content, frame.picture, strength)
+
+    def _squinted(self, content: str, picture: Picture, strength: float) -> Squinted:
         accents = self._accents(content, picture)
         return self._once(("squinted", content, strength), lambda: squint(picture, accents, strength))
 
@@ -113,14 +162,14 @@ class Stages:
     def drawn(self, shapes: Sequence[Shape], settings: Settings) -> Seen:
         """A piece without a photo: polygons with values on the bare surface."""
         surface = surface_of(settings.surface)
-        sheet = sheet_of(settings.width_cm, settings.height_cm, settings.width_cm / settings.height_cm)
-        picture, division = drawn(shapes, surface.value, settings.width_cm / settings.height_cm)
+        sheet = settings.sheet(settings.width_cm / settings.height_cm)
+        picture, division = drawn(shapes, surface.value, sheet.picture_width_cm / sheet.picture_height_cm)
         squinted = Squinted(picture.value, picture.lab[..., 1:], np.zeros(picture.shape, np.int32))
         thresholds = settings.thresholds or ladder.even(settings.bands)
         flat = [Kind.FLAT] * division.count
         measured = measure(picture, division, thresholds, sheet.picture_width_cm, flat)
         areas = areas_of(picture, np.ones(picture.shape, np.int32), settings.areas)
-        return Seen(picture, squinted, thresholds, division, measured, areas)
+        return Seen(picture, squinted, thresholds, division, measured, areas, areas)
 
     def seen(
         self,
@@ -131,16 +180,17 @@ class Stages:
     ) -> Seen:
         """The reference divided into masses, with measures on the surface."""
         progress("reading the picture", 0.0)
-        picture = self.picture(content, data)
-        progress("looking for accents", 0.15)
+        self.picture(content, data)
+        progress("finding the things", 0.1)
+        frame = self.framed(content, data, settings)
+        content, picture, areas = frame.content, frame.picture, frame.areas
+        progress("looking for accents", 0.2)
         accents = self._accents(content, picture)
-        progress("squinting", 0.3)
-        squinted = self.squinted(content, data, settings.squint)
+        progress("squinting", 0.35)
+        squinted = self._squinted(content, picture, settings.squint)
         thresholds = self._thresholds(content, squinted, settings)
         height, width = picture.shape
-        sheet = sheet_of(settings.width_cm, settings.height_cm, width / height)
-        progress("finding the things", 0.4)
-        areas = self._areas(content, picture, settings)
+        sheet = settings.sheet(width / height)
         key = (content, settings.squint, thresholds, settings.areas.strokes)
         division = self._once(
             ("division", *key),
@@ -151,10 +201,7 @@ class Stages:
             ("measured", *key, sheet.picture_width_cm),
             lambda: measure(picture, division, thresholds, sheet.picture_width_cm),
         )
-        progress("finding the things", 0.9)
-        return Seen(
-            picture, squinted, thresholds, division, measured, self._areas(content, picture, settings)
-        )
+        return Seen(picture, squinted, thresholds, division, measured, areas, frame.whole, frame.invented)
 
     def _areas(self, content: str, picture: Picture, settings: Settings) -> Areas:
         strokes = settings.areas.strokes
@@ -162,8 +209,14 @@ class Stages:
         cells = None
         if any(stroke.against for stroke in strokes):
             cells = self._once(("cells", content), lambda: cells_of(tree.chips))
+        outlined = {
+            stroke: self._once(("outlined", content, stroke), partial(snapped, picture.lab, stroke.points))
+            for stroke in strokes
+            if stroke.closed
+        }
         labels = self._once(
-            ("area map", content, strokes), lambda: area_map(tree, strokes, picture.shape, cells)
+            ("area map", content, strokes),
+            lambda: area_map(tree, strokes, picture.shape, cells, outlined),
         )
         return self._once(
             ("areas", content, settings.areas), lambda: areas_of(picture, labels, settings.areas)
@@ -208,10 +261,10 @@ class Stages:
         before: Before | None,
     ) -> Result:
         height, width = seen.picture.shape
-        sheet = sheet_of(settings.width_cm, settings.height_cm, width / height)
+        sheet = settings.sheet(width / height)
         measured, next_number = _identified(seen.measured, before)
-        measured = replace(measured, masses=_named(measured, settings.names))
-        measured = replace(measured, masses=_in_areas(measured, seen.areas))
+        measured = replace(measured, masses=_named(measured, _framed_names(settings, seen.whole)))
+        measured = replace(measured, masses=masses_in_areas(measured, seen.areas))
         progress("dividing for the passes", 0.93)
         cut = self._once(
             (
@@ -220,20 +273,54 @@ class Stages:
                 settings.squint,
                 seen.thresholds,
                 settings.areas.strokes,
+                repr((settings.arrangement, settings.spread, settings.areas.depths)),
                 sheet.picture_width_cm,
             ),
             lambda: divided(measured.masses, measured.labels, sheet.picture_width_cm),
         )
         progress("ordering", 0.96)
         worked = plan_of(
-            measured.masses, cut.parts, medium_named(settings.medium), surface_of(settings.surface),
-            sheet, settings.school, settings.passes, notes,
+            measured.masses, cut.parts, medium_named(settings.medium), settings.start,
+            sheet, settings.school, settings.passes, notes, settings.intent.mood,
         )  # fmt: skip
+        if settings.laid is not None:
+            toning = toning_of(settings.laid, sheet.width_cm * sheet.height_cm)
+            worked = replace(worked, plan=replace(worked.plan, toning=toning))
         if settings.order is not None:
             worked = reordered(worked, settings.order)
+        worked = replace(
+            worked,
+            plan=replace(
+                worked.plan, notes=(*worked.plan.notes, *told(seen.invented, worked.plan, settings))
+            ),
+        )
         table, maps = _mapped(worked, measured, cut, sheet.picture_width_cm)
         progress("done", 1.0)
         return Result(replace(seen, measured=measured), worked, table, maps, next_number)
+
+
+def _spread(done: Arranged, settings: Settings) -> Arranged:
+    """The arranged picture stretched to the sheet's format, where the painter wants that."""
+    if not settings.spread:
+        return done
+    height, width = done.labels.shape
+    sheet = settings.sheet(width / height)
+    size = (width, max(4, round(width * sheet.picture_height_cm / sheet.picture_width_cm)))
+    if size[1] > LONG_SIDE:
+        size = (max(4, round(LONG_SIDE * sheet.picture_width_cm / sheet.picture_height_cm)), LONG_SIDE)
+    labels = cv2.resize(done.labels, size, interpolation=cv2.INTER_NEAREST_EXACT)
+    invented = cv2.resize(done.invented.astype(np.uint8), size, interpolation=cv2.INTER_NEAREST_EXACT) > 0
+    return Arranged(cv2.resize(done.rgb, size, interpolation=cv2.INTER_AREA), labels, invented)
+
+
+def _framed_names(settings: Settings, whole: Areas) -> tuple[Anchor, ...]:
+    """The painter's names where they lie in the arranged picture; those cropped away rest."""
+    height, width = whole.labels.shape
+    placed = [
+        Anchor(*settings.arrangement.forward(name.x, name.y, width / height), name.name)
+        for name in settings.names
+    ]
+    return tuple(name for name in placed if 0 <= name.x <= 1 and 0 <= name.y <= 1)
 
 
 def _part(progress: Progress, start: float, span: float) -> Progress:
@@ -268,7 +355,7 @@ def _named(measured: Measured, names: tuple[Anchor, ...]) -> tuple[Mass, ...]:
     return tuple(replace(mass, name=by_label.get(mass.label)) for mass in measured.masses)
 
 
-def _in_areas(measured: Measured, areas: Areas) -> tuple[Mass, ...]:
+def masses_in_areas(measured: Measured, areas: Areas) -> tuple[Mass, ...]:
     """Masses with the area that holds most of each."""
     most = int(areas.labels.max()) + 1
     together = measured.labels.astype(np.int64) * most + areas.labels

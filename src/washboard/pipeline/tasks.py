@@ -8,6 +8,8 @@ from pathlib import Path
 from typing import Any
 
 from ..core.errors import WashboardError
+from ..core.reference.windows import Window
+from ..formats.transfer import Choices
 from .settings import Settings
 
 
@@ -20,12 +22,69 @@ class TakeIn:
 
 
 @dataclass(frozen=True)
-class Values:
-    """The value picture of a reference at a squint."""
+class Subject:
+    """What a question is about: a reference, or drawn shapes, as its settings arrange it."""
 
-    content: str
-    path: Path
-    strength: float
+    content: str | None
+    path: Path | None
+    shapes: tuple[Mapping[str, Any], ...] | None
+    settings: Settings
+
+
+@dataclass(frozen=True)
+class Values:
+    """The value picture at a squint: a strength, or as it looks from so many metres."""
+
+    subject: Subject
+    strength: float = 0.0
+    metres: float | None = None
+
+
+@dataclass(frozen=True)
+class Framing:
+    """The picture as it is arranged, as JPEG."""
+
+    subject: Subject
+
+
+@dataclass(frozen=True)
+class Preparing:
+    """Everything that *Prepare* shows."""
+
+    subject: Subject
+
+
+@dataclass(frozen=True)
+class Outlining:
+    """The outline to transfer, as SVG or PDF."""
+
+    subject: Subject
+    name: str
+    pdf: bool
+    detail_mm: float
+    choices: Choices
+
+
+@dataclass(frozen=True)
+class Studying:
+    """A study in so many values, as PNG or as PDF in true size."""
+
+    subject: Subject
+    name: str
+    pdf: bool
+    bands: int
+    choices: Choices
+
+
+@dataclass(frozen=True)
+class Comparing:
+    """Two windows: `one` and `other` (x, y, half width as shares), `other` on the picture or on what is
+    predicted, and a line drawn across both, if any."""
+
+    subject: Subject
+    one: Window
+    other: Window
+    line: tuple[tuple[float, float], tuple[float, float]] | None = None
 
 
 @dataclass(frozen=True)
@@ -42,3 +101,6 @@ class Compute:
 
 class WorkerDied(WashboardError):
     code = "worker-died"
+
+
+Task = TakeIn | Values | Framing | Preparing | Outlining | Studying | Comparing | Compute

@@ -8,16 +8,26 @@ from typing import Any
 import numpy as np
 
 from ..core.areas.area import Area
+from ..core.composition.arrangement import Arrangement
 from ..core.reference.ladder import histogram
 from ..core.reference.picture import Labels, Singles
 from .stages import Result, packed
 
 
-def view_of(result: Result) -> dict[str, Any]:
-    """The plain part: ladder, histogram, the table of predictions, how masses map to labels."""
+def view_of(result: Result, arrangement: Arrangement) -> dict[str, Any]:
+    """The plain part: ladder, histogram, the table of predictions, how masses map to labels.
+
+    `back` (6,): a place x, y of the arranged picture lies at (b0 + b1 x + b2 y, b3 + b4 x + b5 y) of the
+    reference; `areaWidth` and `areaHeight` are the pixels of the area map, which shows the reference.
+    """
     seen, table = result.seen, result.table
     height, width = seen.picture.shape
+    tall, wide = seen.whole.labels.shape
+    origin, right, down = (arrangement.back(*at, wide / tall) for at in ((0, 0), (1, 0), (0, 1)))
+    back = [v for k in (0, 1) for v in (origin[k], right[k] - origin[k], down[k] - origin[k])]
     return {
+        "areaWidth": wide,
+        "areaHeight": tall,
         "width": width,
         "height": height,
         "thresholds": [round(t, 4) for t in seen.thresholds],
@@ -28,7 +38,8 @@ def view_of(result: Result) -> dict[str, Any]:
         "greys": table.greys.tolist(),
         "patchMass": table.mass.tolist(),
         "nextMass": result.next_number,
-        "areas": [_area(area) for area in seen.areas.areas],
+        "areas": [_area(area) for area in seen.whole.areas],
+        "back": back,
     }
 
 
@@ -47,7 +58,7 @@ def blobs_of(result: Result) -> dict[str, bytes]:
     maps = {
         "maps": packed(result.maps),
         "labels": _rows(seen.measured.labels),
-        "areas": _rows(seen.areas.labels),
+        "areas": _rows(seen.whole.labels),
     }
     return {name: zlib.compress(data, 1) for name, data in maps.items()}
 

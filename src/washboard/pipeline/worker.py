@@ -10,7 +10,7 @@ from multiprocessing.synchronize import Event
 from typing import Any
 
 from ..core.errors import Stopped
-from .tasks import Compute, TakeIn, Values, WorkerDied
+from .tasks import Task, WorkerDied
 
 Report = Callable[[str, float], None]
 
@@ -25,7 +25,7 @@ class Worker:
         self._pipe: Connection | None = None
         self._stop: Event = self._context.Event()
 
-    def run(self, task: TakeIn | Values | Compute, report: Report, cancelled: threading.Event) -> Any:
+    def run(self, task: Task, report: Report, cancelled: threading.Event) -> Any:
         """The task's result. Raises what the core raised, Stopped when cancelled, WorkerDied."""
         with self._turn:
             if cancelled.is_set():

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
-import type { Job, PieceUpdate, Plan } from "./client";
+import type { Job, Piece, PieceUpdate, Plan, Prepared } from "./client";
 import { bytes, client, got, Problem, problemOf } from "./client";
 
 export function useCatalogue() {
@@ -83,15 +83,41 @@ export function useBytes(url: string | null) {
   });
 }
 
+/** The address of the piece's picture or values as it arranges the reference; another for each arrangement. */
+export function shownUrl(piece: string, plan: Plan, what: "picture" | "values", query = "") {
+  return `/api/pieces/${piece}/${what}?of=${plan.view.media.labels}${query}`;
+}
+
+/** Everything settled before the first mark; asked anew when the piece changes. */
+export function usePrepare(id: string, revision: number) {
+  return useQuery({
+    queryKey: ["prepare", id, revision],
+    queryFn: async () =>
+      got(
+        await client.GET("/api/pieces/{piece}/prepare", { params: { path: { piece: id } } }),
+      ) as unknown as Prepared,
+    staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
+    retry: false,
+  });
+}
+
 /** A map of a plan with a label a pixel: its masses' or its areas'; null until it is there. */
 export function useLabels(piece: string, plan: Plan, name: "labels" | "areas") {
-  const { width, height, media } = plan.view;
+  const { media } = plan.view;
+  const whole = name === "areas";
+  const width = whole ? (plan.view.areaWidth ?? 0) : plan.view.width;
+  const height = whole ? (plan.view.areaHeight ?? 0) : plan.view.height;
   const { data } = useBytes(`/api/pieces/${piece}/maps/${name}?${media[name]}`);
   return useMemo(() => {
     if (data?.length !== 2 * width * height) return null;
     return new Uint16Array(data.buffer as ArrayBuffer, data.byteOffset, width * height);
   }, [data, width, height]);
 }
+
+/** An edit: fields, or what they become of the piece as the edits before have left it. */
+export type Change = Fields | ((piece: Piece) => Fields);
+type Fields = Omit<PieceUpdate, "revision">;
 
 /** Edit, undo and redo; a stale answer reloads the piece and is shown as the problem it is. */
 export function useChanges(id: string, revision: number) {
@@ -104,19 +130,29 @@ export function useChanges(id: string, revision: number) {
     onError: () => queries.invalidateQueries({ queryKey: ["piece", id] }),
   };
   const params = { path: { piece: id } };
+  // One after the other, each at the revision that the one before has made: a quick hand is no conflict.
+  const scope = { id: `piece ${id}` };
+  const at = () => queries.getQueryData<Piece>(["piece", id])?.revision ?? revision;
   const edit = useMutation({
-    mutationFn: async (change: Omit<PieceUpdate, "revision">) =>
-      got(await client.PATCH("/api/pieces/{piece}", { params, body: { ...change, revision } })),
+    mutationFn: async (change: Change) => {
+      const now = queries.getQueryData<Piece>(["piece", id]);
+      const fields = typeof change === "function" ? (now ? change(now) : {}) : change;
+      const body = { ...fields, revision: at() };
+      return got(await client.PATCH("/api/pieces/{piece}", { params, body }));
+    },
+    scope,
     ...settle,
   });
   const undo = useMutation({
     mutationFn: async () =>
-      got(await client.POST("/api/pieces/{piece}/undo", { params, body: { revision } })),
+      got(await client.POST("/api/pieces/{piece}/undo", { params, body: { revision: at() } })),
+    scope,
     ...settle,
   });
   const redo = useMutation({
     mutationFn: async () =>
-      got(await client.POST("/api/pieces/{piece}/redo", { params, body: { revision } })),
+      got(await client.POST("/api/pieces/{piece}/redo", { params, body: { revision: at() } })),
+    scope,
     ...settle,
   });
   const problem = edit.error ?? undo.error ?? redo.error;

@@ -104,26 +104,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/references/{content}/values": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Values
-         * @description The values of the working copy, a byte a pixel, 25.5 a value, after squinting.
-         */
-        get: operations["values_api_references__content__values_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/pieces": {
         parameters: {
             query?: never;
@@ -336,6 +316,126 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/prepare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Prepare
+         * @description Horizon, light, focus, findings, grounds and palette of the piece as it is set now.
+         */
+        get: operations["prepare_api_pieces__piece__prepare_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Picture
+         * @description The reference as the piece arranges it.
+         */
+        get: operations["picture_api_pieces__piece__picture_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/values": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Values
+         * @description The values of the arranged picture, a byte a pixel, 25.5 a value: squinted, or as from afar.
+         */
+        get: operations["values_api_pieces__piece__values_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Compare
+         * @description What two windows show, and how the second differs from the first.
+         */
+        post: operations["compare_api_pieces__piece__compare_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/study.{ending}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Study
+         * @description The arranged picture in a few flat values, as `png`, or as `pdf` in true size.
+         */
+        get: operations["study_api_pieces__piece__study__ending__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/transfer.{ending}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Transfer
+         * @description The outline of the areas in true size, as `svg` or `pdf`, tiled on `paper`.
+         */
+        get: operations["transfer_api_pieces__piece__transfer__ending__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}": {
         parameters: {
             query?: never;
@@ -412,6 +512,25 @@ export interface components {
             family: "light" | "shadow" | "unsure";
         };
         /**
+         * AreaPart
+         * @description A thing in the reference; depth 0 is the farthest.
+         */
+        AreaPart: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Share */
+            share: number;
+            /** Value */
+            value: number;
+            /** Depth */
+            depth: number;
+            family: components["schemas"]["Family"];
+        } & {
+            [key: string]: unknown;
+        };
+        /**
          * AreaRead
          * @description An area: `called` its name, or look and place; `gap` values from the border of light and shadow.
          */
@@ -457,6 +576,20 @@ export interface components {
             /** Depths */
             depths?: components["schemas"]["PlaceModel"][];
         };
+        /**
+         * ArrangementModel
+         * @description Crop, turn in degrees so that the horizon is level, and moved areas.
+         */
+        ArrangementModel: {
+            crop?: components["schemas"]["CropModel"];
+            /**
+             * Level
+             * @default 0
+             */
+            level: number;
+            /** Moves */
+            moves?: components["schemas"]["MoveModel"][];
+        };
         /** Body_take_in_api_references_post */
         Body_take_in_api_references_post: {
             /** File */
@@ -487,6 +620,57 @@ export interface components {
             words: string;
             /** Why */
             why: string;
+        };
+        /**
+         * ComparisonCreate
+         * @description Two windows, and the ends of a line across both, if any.
+         */
+        ComparisonCreate: {
+            one: components["schemas"]["WindowModel"];
+            other: components["schemas"]["WindowModel"];
+            /** Line */
+            line?: components["schemas"]["PlaceModel"][] | null;
+        };
+        /**
+         * ComparisonRead
+         * @description Both readings, their difference in ΔE₀₀ and words, and the values along the line of both.
+         */
+        ComparisonRead: {
+            one: components["schemas"]["ReadingRead"];
+            other: components["schemas"]["ReadingRead"];
+            /** Apart */
+            apart: number;
+            /** Words */
+            words: string;
+            standing: components["schemas"]["StandingRead"];
+            /** Profiles */
+            profiles: number[][];
+        };
+        /**
+         * CropModel
+         * @description What of the reference is painted, as shares of it after it is levelled.
+         */
+        CropModel: {
+            /**
+             * Left
+             * @default 0
+             */
+            left: number;
+            /**
+             * Top
+             * @default 0
+             */
+            top: number;
+            /**
+             * Right
+             * @default 1
+             */
+            right: number;
+            /**
+             * Bottom
+             * @default 1
+             */
+            bottom: number;
         };
         /**
          * Document
@@ -524,6 +708,12 @@ export interface components {
              * @default []
              */
             notes: string[];
+            toning?: components["schemas"]["ToningPart"] | null;
+            /**
+             * Areas
+             * @default []
+             */
+            areas: components["schemas"]["AreaPart"][];
         } & {
             [key: string]: unknown;
         };
@@ -540,6 +730,157 @@ export interface components {
             undone: boolean;
             /** Created */
             created: string;
+        };
+        /**
+         * FamiliesRead
+         * @description The lightest place in shadow against the darkest in light, in values.
+         */
+        FamiliesRead: {
+            /** Darkestlight */
+            darkestLight: number | null;
+            /** Lightestshadow */
+            lightestShadow: number | null;
+            /** Gap */
+            gap: number | null;
+            /** Unsure */
+            unsure: string[];
+        };
+        /**
+         * Family
+         * @description Whether an area lies in light or in shadow, or too near the border to tell.
+         * @enum {string}
+         */
+        Family: "light" | "shadow" | "unsure";
+        /**
+         * FindingRead
+         * @description What weakens the arrangement, why, where (shares), and what could be tried.
+         */
+        FindingRead: {
+            /** Kind */
+            kind: string;
+            /** Sentence */
+            sentence: string;
+            /** Why */
+            why: string;
+            /** Place */
+            place: [
+                number,
+                number
+            ];
+            /** Areas */
+            areas: string[];
+            /** Fixwords */
+            fixWords: string | null;
+            fix: components["schemas"]["ArrangementModel"] | null;
+        };
+        /**
+         * FocusRead
+         * @description The focus, and the nearest crossing of thirds.
+         */
+        FocusRead: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            /** Strength */
+            strength: number;
+            /** Crossing */
+            crossing: [
+                number,
+                number
+            ];
+            /** Awaycm */
+            awayCm: number;
+            /** Proposed */
+            proposed: boolean;
+        };
+        /**
+         * GroundRead
+         * @description A candidate ground with its figures; `picture` is a small predicted picture as a data address.
+         */
+        GroundRead: {
+            /** Key */
+            key: string;
+            /** Words */
+            words: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "bare" | "paper" | "toned" | "primed" | "patches";
+            /** Value */
+            value: number;
+            /** Lab */
+            lab: [
+                number,
+                number,
+                number
+            ];
+            /** Share */
+            share: number;
+            /** Fewerlayers */
+            fewerLayers: number;
+            /** Masses */
+            masses: number;
+            /** Layers */
+            layers: number;
+            /** Lightslayers */
+            lightsLayers: number;
+            /** Tolightest */
+            toLightest: number;
+            /** Todarkest */
+            toDarkest: number;
+            /** Lightslost */
+            lightsLost: number;
+            /** Paint */
+            paint: string;
+            /** Minutes */
+            minutes: number;
+            /** Dryminutes */
+            dryMinutes: number;
+            /** Note */
+            note: string;
+            /** Why */
+            why: string;
+            /** Picture */
+            picture: string;
+        };
+        /**
+         * HorizonRead
+         * @description Both ends in cm from the picture's top; tilt in degrees, positive when the right end is higher.
+         */
+        HorizonRead: {
+            /** Leftcm */
+            leftCm: number;
+            /** Rightcm */
+            rightCm: number;
+            /** Tiltdeg */
+            tiltDeg: number;
+        };
+        /**
+         * IntentModel
+         * @description What the piece is about: the sentence is only shown; the rest is used.
+         */
+        IntentModel: {
+            /**
+             * Sentence
+             * @default
+             */
+            sentence: string;
+            about?: components["schemas"]["PlaceModel"] | null;
+            /**
+             * Mood
+             * @default as-seen
+             * @enum {string}
+             */
+            mood: "as-seen" | "lighter" | "darker" | "closer";
+            /** Minutes */
+            minutes?: number | null;
+            /**
+             * Deadline
+             * @default
+             */
+            deadline: string;
         };
         /**
          * JobRead
@@ -572,6 +913,22 @@ export interface components {
             highest: number;
         } & {
             [key: string]: unknown;
+        };
+        /**
+         * LightRead
+         * @description Where light comes from: degrees counter-clockwise from the right; how many things agree how much.
+         */
+        LightRead: {
+            /** Direction */
+            direction: number;
+            /** Words */
+            words: string;
+            /** Agreement */
+            agreement: number;
+            /** Things */
+            things: number;
+            /** Proposed */
+            proposed: boolean;
         };
         /** MassPart */
         MassPart: {
@@ -682,6 +1039,22 @@ export interface components {
             [key: string]: unknown;
         };
         /**
+         * MissedRead
+         * @description A mass that the palette does not reach.
+         */
+        MissedRead: {
+            /** Mass */
+            mass: string;
+            /** Lab */
+            lab: [
+                number,
+                number,
+                number
+            ];
+            /** Apart */
+            apart: number;
+        };
+        /**
          * MoveCreate
          * @description Move a pass to a place, the first being 0.
          */
@@ -696,6 +1069,36 @@ export interface components {
              * @example 0
              */
             to: number;
+        };
+        /**
+         * MoveModel
+         * @description The area at a place of the reference, moved by shares of it, scaled about its middle, or dropped.
+         */
+        MoveModel: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            /**
+             * Dx
+             * @default 0
+             */
+            dx: number;
+            /**
+             * Dy
+             * @default 0
+             */
+            dy: number;
+            /**
+             * Scale
+             * @default 1
+             */
+            scale: number;
+            /**
+             * Drop
+             * @default false
+             */
+            drop: boolean;
         };
         /** NeighbourPart */
         NeighbourPart: {
@@ -724,6 +1127,49 @@ export interface components {
             toValue: number;
         } & {
             [key: string]: unknown;
+        };
+        /**
+         * PaintRead
+         * @description A listed paint: strong and thin colour, modelled.
+         */
+        PaintRead: {
+            /** Key */
+            key: string;
+            /** Words */
+            words: string;
+            /** Index */
+            index: string;
+            /** Strong */
+            strong: [
+                number,
+                number,
+                number
+            ];
+            /** Thin */
+            thin: [
+                number,
+                number,
+                number
+            ];
+            /** Chosen */
+            chosen: boolean;
+            /** Caution */
+            caution: string;
+        };
+        /**
+         * PaletteRead
+         * @description What the palette reaches of the picture.
+         */
+        PaletteRead: {
+            /** Share */
+            share: number;
+            /** Mean */
+            mean: number;
+            /** Missed */
+            missed: components["schemas"]["MissedRead"][];
+            swap: components["schemas"]["SwapRead"] | null;
+            /** Paints */
+            paints: components["schemas"]["PaintRead"][];
         };
         /** PassPart */
         PassPart: {
@@ -876,6 +1322,19 @@ export interface components {
             /** Order */
             order?: string[] | null;
             areas?: components["schemas"]["AreasModel"] | null;
+            arrangement?: components["schemas"]["ArrangementModel"] | null;
+            /** Spread */
+            spread?: boolean | null;
+            /** Margincm */
+            marginCm?: number | null;
+            focus?: components["schemas"]["PlaceModel"] | null;
+            /** Light */
+            light?: number | null;
+            /** Ground */
+            ground?: string | null;
+            /** Palette */
+            palette?: string[] | null;
+            intent?: components["schemas"]["IntentModel"] | null;
         };
         /**
          * PlaceModel
@@ -903,6 +1362,67 @@ export interface components {
             values: number[][];
         } & {
             [key: string]: unknown;
+        };
+        /**
+         * PrepareRead
+         * @description Everything settled before the first mark. Places are shares of the picture as it is arranged.
+         */
+        PrepareRead: {
+            /** Widthcm */
+            widthCm: number;
+            /** Heightcm */
+            heightCm: number;
+            /** Leftcm */
+            leftCm: number;
+            /** Topcm */
+            topCm: number;
+            horizon: components["schemas"]["HorizonRead"] | null;
+            light: components["schemas"]["LightRead"] | null;
+            /** Sources */
+            sources: components["schemas"]["SourceRead"][];
+            focus: components["schemas"]["FocusRead"];
+            /** Path */
+            path: [
+                number,
+                number
+            ][];
+            /** Leads */
+            leads: number;
+            /** Shapes */
+            shapes: components["schemas"]["ShapeRead"][];
+            families: components["schemas"]["FamiliesRead"];
+            /** Findings */
+            findings: components["schemas"]["FindingRead"][];
+            /** Grounds */
+            grounds: components["schemas"]["GroundRead"][];
+            palette: components["schemas"]["PaletteRead"];
+            /** Photo */
+            photo: string[];
+            /** Formatcrop */
+            formatCrop: [
+                number,
+                number,
+                number,
+                number
+            ];
+            /** Invented */
+            invented: number;
+        };
+        /**
+         * ReadingRead
+         * @description A window: Lab of its mean light, value, spread of value in it.
+         */
+        ReadingRead: {
+            /** Lab */
+            lab: [
+                number,
+                number,
+                number
+            ];
+            /** Value */
+            value: number;
+            /** Spread */
+            spread: number;
         };
         /** ReasonPart */
         ReasonPart: {
@@ -1029,6 +1549,25 @@ export interface components {
             /** Order */
             order?: string[] | null;
             areas?: components["schemas"]["AreasModel"] | null;
+            arrangement?: components["schemas"]["ArrangementModel"] | null;
+            /**
+             * Spread
+             * @default false
+             */
+            spread: boolean;
+            /**
+             * Margincm
+             * @default 0
+             */
+            marginCm: number;
+            focus?: components["schemas"]["PlaceModel"] | null;
+            /** Light */
+            light?: number | null;
+            /** Ground */
+            ground?: string | null;
+            /** Palette */
+            palette?: string[];
+            intent?: components["schemas"]["IntentModel"] | null;
         };
         /**
          * ShapeModel
@@ -1053,6 +1592,16 @@ export interface components {
              */
             b: number;
         };
+        /**
+         * ShapeRead
+         * @description One of the main shapes.
+         */
+        ShapeRead: {
+            /** Called */
+            called: string;
+            /** Share */
+            share: number;
+        };
         /** SheetPart */
         SheetPart: {
             /** Widthcm */
@@ -1067,14 +1616,54 @@ export interface components {
             [key: string]: unknown;
         };
         /**
+         * SourceRead
+         * @description A light in the picture that glows: a lamp, a fire, a window.
+         */
+        SourceRead: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            /** Value */
+            value: number;
+            /** Glow */
+            glow: number;
+        };
+        /**
+         * StandingRead
+         * @description Which band the first window is in, how near its border, and how it looks on surface and neighbours.
+         */
+        StandingRead: {
+            /** Value */
+            value: number;
+            /** Band */
+            band: number;
+            /** Nearest */
+            nearest: number;
+            /** Onsurface */
+            onSurface: number;
+            /** Beside */
+            beside: number;
+        };
+        /**
          * StrokeModel
-         * @description A line over a thing makes it one area; with a line `against`, the area is divided between them.
+         * @description A line over a thing: one area; `against` another: divided; `closed`: outlined; `joins`: all crossed.
          */
         StrokeModel: {
             /** Points */
             points: components["schemas"]["PlaceModel"][];
             /** Against */
             against?: components["schemas"]["PlaceModel"][] | null;
+            /**
+             * Closed
+             * @default false
+             */
+            closed: boolean;
+            /**
+             * Joins
+             * @default false
+             */
+            joins: boolean;
         };
         /** SurfacePart */
         SurfacePart: {
@@ -1088,6 +1677,35 @@ export interface components {
                 number,
                 number
             ];
+        } & {
+            [key: string]: unknown;
+        };
+        /**
+         * SwapRead
+         * @description The exchange of one paint that would help most.
+         */
+        SwapRead: {
+            /** Out */
+            out: string;
+            /** In */
+            in: string;
+            /** Share */
+            share: number | null;
+        };
+        /** ToningPart */
+        ToningPart: {
+            /** Title */
+            title: string;
+            /** What */
+            what: string;
+            /** Paint */
+            paint: string;
+            /** Minutes */
+            minutes: number;
+            /** Wait */
+            wait: number;
+            /** Value */
+            value: number;
         } & {
             [key: string]: unknown;
         };
@@ -1132,10 +1750,60 @@ export interface components {
             nextMass: number;
             /** Areas */
             areas?: components["schemas"]["AreaRead"][];
+            /**
+             * Areawidth
+             * @default 0
+             */
+            areaWidth: number;
+            /**
+             * Areaheight
+             * @default 0
+             */
+            areaHeight: number;
+            /**
+             * Back
+             * @default [
+             *       0,
+             *       1,
+             *       0,
+             *       0,
+             *       0,
+             *       1
+             *     ]
+             */
+            back: [
+                number,
+                number,
+                number,
+                number,
+                number,
+                number
+            ];
             /** Media */
             media: {
                 [key: string]: string;
             };
+        };
+        /**
+         * WindowModel
+         * @description A window on reference or prediction; `half` its half width as a share of the picture's width.
+         */
+        WindowModel: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            /**
+             * Half
+             * @default 0.012
+             */
+            half: number;
+            /**
+             * Source
+             * @default reference
+             * @enum {string}
+             */
+            source: "reference" | "predicted";
         };
         /**
          * Kind
@@ -1604,109 +2272,6 @@ export interface operations {
                 };
                 content: {
                     "image/jpeg": string;
-                };
-            };
-            /** @description The browser has it already. */
-            304: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not possible */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not from here */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not here */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not possible here */
-            405: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not as things stand */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description This cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not now */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The disk is full */
-            507: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    values_api_references__content__values_get: {
-        parameters: {
-            query?: {
-                squint?: number;
-            };
-            header?: never;
-            path: {
-                content: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/octet-stream": string;
                 };
             };
             /** @description The browser has it already. */
@@ -2960,6 +3525,605 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["VerdictRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    prepare_api_pieces__piece__prepare_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrepareRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    picture_api_pieces__piece__picture_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description The browser has it already. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    values_api_pieces__piece__values_get: {
+        parameters: {
+            query?: {
+                squint?: number;
+                metres?: number | null;
+            };
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description The browser has it already. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compare_api_pieces__piece__compare_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ComparisonCreate"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparisonRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    study_api_pieces__piece__study__ending__get: {
+        parameters: {
+            query?: {
+                bands?: number;
+                paper?: string | null;
+            };
+            header?: never;
+            path: {
+                piece: string;
+                ending: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                    "application/pdf": string;
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    transfer_api_pieces__piece__transfer__ending__get: {
+        parameters: {
+            query?: {
+                detail?: number;
+                paper?: string | null;
+                columns?: number;
+                rows?: number;
+                mirrored?: boolean;
+                light?: boolean;
+            };
+            header?: never;
+            path: {
+                piece: string;
+                ending: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                    "application/pdf": string;
                 };
             };
             /** @description Not possible */

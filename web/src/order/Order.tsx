@@ -1,6 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
+import type { Plan } from "../api/client";
 import { useKeys } from "../parts/keys";
+import { minutes } from "../parts/time";
 import { useRoom } from "../pieces/PieceRoom";
 import { Actions } from "./Actions";
 import { MoveNote, useMove } from "./Move";
@@ -93,7 +95,7 @@ export function Order() {
                 , dry
               </>
             ) : (
-              <b>The bare surface</b>
+              <b>{plan.document.toning ? "The ground" : "The bare surface"}</b>
             )}
           </span>
           <Toggles
@@ -102,11 +104,7 @@ export function Order() {
             onSquint={(on) => setLooking((now) => ({ ...now, squint: on }))}
           />
         </div>
-        {done ? (
-          <PassNote plan={plan} done={done} />
-        ) : (
-          <p>Nothing is laid yet. Press → or choose a ridge.</p>
-        )}
+        {done ? <PassNote plan={plan} done={done} /> : <Before plan={plan} />}
       </div>
       <div className={classes.right}>
         <Actions piece={piece} plan={plan} changes={changes} />
@@ -129,11 +127,36 @@ export function Order() {
   );
 }
 
+/** What is done before the first pass: the ground is laid, or nothing. */
+function Before({ plan }: { plan: Plan }) {
+  const { toning } = plan.document;
+  return (
+    <p>
+      {toning
+        ? `${toning.what} ${minutes(toning.minutes)} of work, ${minutes(toning.wait)} to dry. `
+        : "Nothing is laid yet. "}
+      Press → or choose a ridge.
+    </p>
+  );
+}
+
 type ListProps = Pick<Parameters<typeof Washboard>[0], "plan" | "pass" | "onPass">;
 
 function List({ plan, pass, onPass }: ListProps) {
+  const { toning } = plan.document;
   return (
     <ol className={classes.list}>
+      {toning && (
+        <li data-lit={pass === 0}>
+          <button type="button" onClick={() => onPass(0)}>
+            <span>0</span>
+            <span>Tone first: {toning.title}</span>
+            <span>
+              {Math.round(toning.minutes)}′ + {Math.round(toning.wait)}′
+            </span>
+          </button>
+        </li>
+      )}
       {plan.document.passes.map((done, k) => (
         <li key={done.id} data-lit={k + 1 === pass}>
           <button type="button" onClick={() => onPass(k + 1)}>

@@ -1,6 +1,6 @@
 import { useCallback, useMemo } from "react";
 import type { Piece, Plan } from "../api/client";
-import { useBytes } from "../api/hooks";
+import { shownUrl, useBytes } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { lookedUp, useGreys } from "../see/bands";
 import { BYTES_A_PIXEL, type Maps, paint, unpacked } from "./lookup";
@@ -26,9 +26,8 @@ interface Props {
 export function Stage({ piece, plan, pass, mass, looking, onMass }: Props) {
   const { width, height, media } = plan.view;
   const loaded = useBytes(`/api/pieces/${piece.id}/maps/maps?${media.maps}`);
-  const hash = piece.reference?.hash;
   const squinted = useBytes(
-    looking.squint && hash ? `/api/references/${hash}/values?squint=2` : null,
+    looking.squint ? shownUrl(piece.id, plan, "values", "&squint=2") : null,
   );
   const greys = useGreys();
   const size = width * height;
@@ -54,11 +53,11 @@ export function Stage({ piece, plan, pass, mass, looking, onMass }: Props) {
     const index = patch === undefined ? -1 : (plan.view.patchMass[patch] ?? -1);
     onMass(plan.document.masses[index]?.id ?? null);
   };
-  if (looking.reference && hash && !looking.squint)
+  if (looking.reference && !looking.squint)
     return (
       <img
         className={classes.reference}
-        src={`/api/references/${hash}/picture`}
+        src={shownUrl(piece.id, plan, "picture")}
         width={width}
         height={height}
         alt="The reference"

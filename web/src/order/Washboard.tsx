@@ -103,9 +103,9 @@ export function Washboard({ plan, pass, mass, allRows, onPass, onMass, onDrag }:
 }
 
 function Total({ plan }: { plan: Plan }) {
-  const passes = plan.document.passes;
-  const work = passes.reduce((sum, p) => sum + p.minutes, 0);
-  const wait = passes.reduce((sum, p) => sum + p.waitMinutes, 0);
+  const { passes, toning } = plan.document;
+  const work = passes.reduce((sum, p) => sum + p.minutes, toning?.minutes ?? 0);
+  const wait = passes.reduce((sum, p) => sum + p.waitMinutes, toning?.wait ?? 0);
   return (
     <text x={RIGHT + 12} y={RIDGES - 4} className={classes.small}>
       {shortMinutes(work)} work{wait > 0 ? `, ${shortMinutes(wait)} waiting` : ""}

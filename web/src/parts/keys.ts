@@ -10,6 +10,7 @@ export const KEYS = [
   { key: "v", shown: "V", does: "values only", letter: true },
   { key: "r", shown: "R", does: "reference", letter: true },
   { key: "o", shown: "O", does: "outlines", letter: true },
+  { key: "band", shown: "1 to 9", does: "one band alone, 0 for all", letter: true },
   { key: "p", shown: "P", does: "play the passes", letter: true },
   { key: "undo", shown: "Ctrl or ⌘ Z", does: "undo", letter: false },
   { key: "redo", shown: "Ctrl or ⌘ Shift Z", does: "redo", letter: false },
@@ -17,7 +18,8 @@ export const KEYS = [
 ] as const;
 
 export type Key = (typeof KEYS)[number]["key"];
-export type Handlers = Partial<Record<Key, (down: boolean) => void>>;
+/** Called with whether the key went down; a digit comes along where one names the key. */
+export type Handlers = Partial<Record<Key, (down: boolean, digit?: number) => void>>;
 
 const OFF = "washboard.letters-off";
 export const lettersOff = () => localStorage.getItem(OFF) === "yes";
@@ -34,6 +36,7 @@ function named(event: KeyboardEvent): Key | undefined {
     return event.shiftKey ? "redo" : "undo";
   }
   if (event.altKey) return undefined;
+  if (/^[0-9]$/.test(event.key)) return lettersOff() ? undefined : "band";
   const found = KEYS.find(({ key }) => key === event.key || key === event.key.toLowerCase());
   return found && !(found.letter && lettersOff()) ? found.key : undefined;
 }
@@ -50,7 +53,7 @@ export function useKeys(handlers: Handlers) {
       if (!handler || (name?.startsWith("Arrow") && busy)) return;
       if (event.type === "keydown" || name === "q") event.preventDefault();
       if (event.type === "keyup" ? name === "q" : !event.repeat || name !== "q")
-        handler(event.type === "keydown");
+        handler(event.type === "keydown", Number.parseInt(event.key, 10) || 0);
     };
     window.addEventListener("keydown", listen);
     window.addEventListener("keyup", listen);

@@ -4,26 +4,32 @@ import { shortName } from "../parts/masses";
 import { Naming } from "../parts/Naming";
 import { moved, withFamily, withName, wordsOf } from "./areas";
 import classes from "./see.module.css";
+import { WAYS, type Way } from "./useDrawing";
 
 interface Props {
   piece: Piece;
   plan: Plan;
   area: string | null;
   changes: ReturnType<typeof useChanges>;
-  splitting: boolean;
+  way: Way;
   /** Whether the first side of a split is drawn. */
   half: boolean;
   onArea: (area: string | null) => void;
-  onSplit: () => void;
+  onWay: (way: Way) => void;
 }
 
-const FIRST = "Draw along one of the two things.";
-const SECOND = "Now along the other.";
+const WORDS = { over: "draw over", round: "outline", join: "join", split: "split" };
+const HOW = {
+  over: "Draw over a thing to make it one area.",
+  round: "Draw roughly round a thing; it snaps to the edge.",
+  join: "Draw across the areas that are one thing.",
+  split: "Draw along one of the two things.",
+};
 const FAMILIES = ["light", "shadow"] as const;
 
 /** The areas from far to near: chosen, named, put in order, given to light or shadow. */
 export function AreaList(props: Props) {
-  const { piece, plan, area, changes, splitting, half, onArea, onSplit } = props;
+  const { piece, plan, area, changes, way, half, onArea, onWay } = props;
   const areas = plan.view.areas ?? [];
   const words = wordsOf(piece);
   const edit = (to: AreaWords) => changes.edit.mutate({ areas: to });
@@ -32,13 +38,20 @@ export function AreaList(props: Props) {
     <section>
       <p className={classes.head}>
         <b>Areas, far to near</b>
-        <span aria-live="polite">
-          {splitting ? (half ? SECOND : FIRST) : "Draw over a thing to make it one area,"}{" "}
-          <button type="button" className="act" onClick={onSplit}>
-            {splitting ? "stop splitting" : "or split one"}
-          </button>
+        <span className={classes.ways} role="group" aria-label="What a line means">
+          {WAYS.map((name) => (
+            <button
+              key={name}
+              type="button"
+              aria-pressed={way === name}
+              onClick={() => onWay(way === name ? "over" : name)}
+            >
+              {WORDS[name]}
+            </button>
+          ))}
         </span>
       </p>
+      <p aria-live="polite">{half ? "Now along the other." : HOW[way]}</p>
       <div className={classes.chosen}>
         {shown ? (
           <Chosen key={shown.id} area={shown} areas={areas} words={words} onEdit={edit} />

@@ -17,7 +17,7 @@ interface Props {
 
 /** The reference with its areas outlined; a line drawn over a thing makes it one area. */
 export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Props) {
-  const { width, height, areas } = plan.view;
+  const { areas, areaWidth: width = 1, areaHeight: height = 1 } = plan.view;
   const labels = useLabels(piece.id, plan, "areas");
   const [line, setLine] = useState<Place[]>([]);
   const [over, setOver] = useState<string | null>(null);
@@ -86,6 +86,8 @@ const drawn = (line: Place[]) => line.map(({ x, y }) => `${x},${y}`).join(" ");
 function outlines(pixels: Uint32Array, labels: Uint16Array, width: number, only: number): void {
   pixels.fill(0);
   for (let i = 0; i < labels.length - 4 * width - 4; i++) {
+    // The last column has no neighbour: the next label belongs to the next row.
+    if ((i + 1) % width === 0) continue;
     const own = labels[i];
     const right = labels[i + 1];
     const below = labels[i + width];

@@ -3,6 +3,7 @@ import type { useChanges } from "../api/hooks";
 import { Fact } from "../parts/Fact";
 import { shortName } from "../parts/masses";
 import { Naming } from "../parts/Naming";
+import { toReference } from "../prepare/arrangement";
 import classes from "./see.module.css";
 
 interface Props {
@@ -22,7 +23,7 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
     return found ? shortName(found) : id;
   };
   const rename = (given: string) => {
-    const [x, y] = mass.inside;
+    const { x, y } = toReference(plan.view, { x: mass.inside[0], y: mass.inside[1] });
     const others = piece.settings.names?.filter((a) => a.name !== mass.name) ?? [];
     changes.edit.mutate({ names: [...others, { x, y, name: given }] });
   };

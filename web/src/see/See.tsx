@@ -1,11 +1,13 @@
 import { useCallback, useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
-import { useBytes } from "../api/hooks";
+import { shownUrl, useBytes } from "../api/hooks";
 import { useKeys } from "../parts/keys";
 import { Meter } from "../parts/Meter";
 import { useRoom } from "../pieces/PieceRoom";
+import { AloneChoice } from "./AloneChoice";
 import { AreaList } from "./AreaList";
 import { AreaPicture } from "./AreaPicture";
+import { ALL, type Alone, shownOf } from "./alone";
 import { banded, useGreys, useShares } from "./bands";
 import { Ladder } from "./Ladder";
 import { LOOKS, type Look } from "./looks";
@@ -13,15 +15,21 @@ import { MassNote } from "./MassNote";
 import { SeePicture } from "./SeePicture";
 import classes from "./see.module.css";
 import { useDrawing } from "./useDrawing";
+import { useWindows } from "./useWindows";
+import { WindowsNote } from "./WindowsNote";
+import { WindowsPicture } from "./WindowsPicture";
 
 const SQUINTS = [0, 0.5, 1, 1.5, 2, 2.5, 3];
+const METRES = [0, 1, 2, 4, 8, 16];
 const BANDS = [2, 3, 4, 5, 6, 7, 8, 9];
 const WORDS = {
-  reference: "as photographed",
-  values: "values only",
-  bands: "in bands",
-  masses: "in masses",
-  areas: "in areas",
+  reference: "As photographed",
+  values: "Values only",
+  bands: "In bands",
+  masses: "In masses",
+  areas: "In areas",
+  edges: "Edges alone",
+  windows: "Two windows",
 };
 
 /** The See stage: the reference and its values, squint, the ladder with its bands, the masses. */
@@ -31,16 +39,25 @@ export function See() {
   const look = LOOKS.find((l) => l === query.get("look")) ?? "bands";
   const setLook = (to: Look) => setQuery({ look: to }, { replace: true });
   const [mass, setMass] = useState<string | null>(null);
-  const { area, setArea, split, toggleSplit, draw } = useDrawing(piece, changes);
+  const { area, setArea, way, take, first, draw } = useDrawing(changes);
   const [held, setHeld] = useState(false);
+  const [alone, setAlone] = useState<Alone>(ALL);
+  const [metres, setMetres] = useState(0);
+  const [lining, setLining] = useState(false);
+  const windows = useWindows(piece, look === "windows");
   const [dragged, setDragged] = useState<number[] | null>(null);
   const thresholds = dragged ?? plan.view.thresholds;
   const { squint, bands } = piece.settings;
-  const hash = piece.reference?.hash;
   const strength = look === "values" && !held ? 0 : held ? 2 : squint;
-  const values = useBytes(hash ? `/api/references/${hash}/values?squint=${strength}` : null);
+  const values = useBytes(
+    shownUrl(piece.id, plan, "values", far(metres, look) ?? `&squint=${strength}`),
+  );
   const greys = useGreys();
   const table = useMemo(() => banded(thresholds, greys), [thresholds, greys]);
+  const shown = useMemo(
+    () => shownOf(alone, plan, thresholds, mass),
+    [alone, plan, thresholds, mass],
+  );
   const shares = useShares(plan.view.histogram, thresholds);
   const step = (by: number) => {
     const things = look === "areas" ? (plan.view.areas ?? []) : plan.document.masses;
@@ -55,6 +72,7 @@ export function See() {
     v: () => setLook(look === "values" ? "bands" : "values"),
     r: () => setLook(look === "reference" ? "bands" : "reference"),
     o: () => setLook(look === "masses" ? "bands" : "masses"),
+    band: (_, digit) => setAlone(digit && digit <= thresholds.length + 1 ? bandAt(digit) : ALL),
     ArrowUp: (down) => down && step(-1),
     ArrowDown: (down) => down && step(1),
   });
@@ -64,7 +82,7 @@ export function See() {
     },
     [changes.edit],
   );
-  const shown = plan.document.masses.find((m) => m.id === mass) ?? null;
+  const pointed = plan.document.masses.find((m) => m.id === mass) ?? null;
   return (
     <div className={classes.see}>
       <div>
@@ -74,9 +92,11 @@ export function See() {
             plan={plan}
             area={area}
             onArea={setArea}
-            first={split.first}
+            first={first}
             onStroke={draw}
           />
+        ) : look === "windows" ? (
+          <WindowsPicture piece={piece} plan={plan} by={windows} lining={lining} />
         ) : (
           <SeePicture
             piece={piece}
@@ -85,12 +105,13 @@ export function See() {
             values={values.data}
             table={look === "bands" && !held ? table : null}
             mass={mass}
+            shown={shown}
             onMass={setMass}
           />
         )}
         <div className={classes.caption}>
           <span>
-            The reference <b>{held ? "squinted at" : WORDS[look]}</b>
+            <b>{held ? "Squinted at" : WORDS[look]}</b>
           </span>
           <span className={classes.looks} role="group" aria-label="How to look">
             {LOOKS.map((name) => (
@@ -105,7 +126,7 @@ export function See() {
             ))}
           </span>
         </div>
-        <div className={classes.meters} hidden={look === "areas"}>
+        <div className={classes.meters} hidden={look === "areas" || look === "windows"}>
           <span>
             Squint{" "}
             <Meter
@@ -133,38 +154,61 @@ export function See() {
           >
             {piece.settings.even ? "find the bands in the picture" : "space them evenly"}
           </button>
+          {look === "values" && (
+            <span>
+              From <Meter label="Metres away" values={METRES} value={metres} onChange={setMetres} />{" "}
+              <b>{metres ? `${metres} m` : "near"}</b>
+            </span>
+          )}
         </div>
+        {ALONE.includes(look) && (
+          <AloneChoice alone={alone} bands={thresholds.length + 1} onAlone={setAlone} />
+        )}
         {look === "areas" ? (
           <AreaList
             piece={piece}
             plan={plan}
             area={area}
             changes={changes}
-            splitting={split.on}
-            half={split.first !== null}
+            way={way}
+            half={first !== null}
             onArea={setArea}
-            onSplit={toggleSplit}
+            onWay={take}
           />
-        ) : shown ? (
-          <MassNote key={shown.id} mass={shown} piece={piece} plan={plan} changes={changes} />
+        ) : pointed ? (
+          <MassNote key={pointed.id} mass={pointed} piece={piece} plan={plan} changes={changes} />
         ) : (
           <Photo view={plan.view} count={plan.document.masses.length} />
         )}
       </div>
-      <Ladder
-        plan={plan}
-        thresholds={thresholds}
-        shares={shares}
-        mass={mass}
-        area={look === "areas" ? area : null}
-        onMass={setMass}
-        onArea={setArea}
-        onDrag={setDragged}
-        onDrop={drop}
-      />
+      {look === "windows" ? (
+        <WindowsNote
+          by={windows}
+          bands={thresholds.length + 1}
+          lining={lining}
+          onLining={() => setLining(!lining)}
+        />
+      ) : (
+        <Ladder
+          plan={plan}
+          thresholds={thresholds}
+          shares={shares}
+          mass={mass}
+          area={look === "areas" ? area : null}
+          onMass={setMass}
+          onArea={setArea}
+          onDrag={setDragged}
+          onDrop={drop}
+        />
+      )}
     </div>
   );
 }
+
+const ALONE: readonly Look[] = ["values", "bands", "masses"];
+const bandAt = (digit: number): Alone => ({ kind: "band", band: digit - 1 });
+const far = (metres: number, look: Look) =>
+  metres && look === "values" ? `&metres=${metres}` : undefined;
 
 function Photo({ view, count }: { view: { crushed: number; blown: number }; count: number }) {
   const percent = (share: number) => `${(100 * share).toFixed(share < 0.01 ? 2 : 1)} %`;

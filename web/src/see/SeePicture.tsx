@@ -1,10 +1,14 @@
 import { useCallback } from "react";
 import type { Piece, Plan } from "../api/client";
-import { useLabels } from "../api/hooks";
+import { shownUrl, useLabels } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
+import { hide, type shownOf } from "./alone";
 import { lookedUp, useGreys } from "./bands";
+import { edges, hardnesses } from "./edges";
 import type { Look } from "./looks";
 import classes from "./see.module.css";
+
+const REST = 0xa0;
 
 interface Props {
   piece: Piece;
@@ -14,35 +18,42 @@ interface Props {
   /** The grey of each level in its band, or null for plain values. */
   table: Uint32Array | null;
   mass: string | null;
+  /** What is shown alone, and the grey of the rest. */
+  shown: ReturnType<typeof shownOf>;
   onMass: (mass: string | null) => void;
 }
 
 /** The reference, its values, its bands or its masses, with the outline of the mass pointed at. */
-export function SeePicture({ piece, plan, look, values, table, mass, onMass }: Props) {
+export function SeePicture({ piece, plan, look, values, table, mass, shown, onMass }: Props) {
   const { width, height } = plan.view;
   const greys = useGreys();
   const labels = useLabels(piece.id, plan, "labels");
   const only = plan.document.masses.find((m) => m.id === mass)?.label ?? 0;
   const draw = useCallback(
     (pixels: Uint32Array) => {
-      if (look === "masses" && labels) return masses(pixels, labels, width, plan, greys, only);
+      if (look === "edges") return labels && edges(pixels, labels, width, hardnesses(plan));
       if (values?.length !== width * height) return;
+      if (look === "masses" && labels) {
+        masses(pixels, labels, width, plan, greys, only);
+        return hide(pixels, shown, values, labels, REST);
+      }
       if (table)
         for (let i = 0; i < values.length; i++) pixels[i] = table[values[i] as number] as number;
       else lookedUp(pixels, values, greys);
+      hide(pixels, shown, values, labels, REST);
       if (only && labels) outlined(pixels, labels, width, only);
     },
-    [look, labels, values, table, width, height, plan, greys, only],
+    [look, labels, values, table, width, height, plan, greys, only, shown],
   );
   const point = (x: number, y: number) => {
     const label = labels?.[Math.floor(y * height) * width + Math.floor(x * width)];
     onMass(plan.document.masses.find((m) => m.label === label)?.id ?? null);
   };
-  if (look === "reference" && piece.reference)
+  if (look === "reference")
     return (
       <img
         className={classes.reference}
-        src={`/api/references/${piece.reference.hash}/picture`}
+        src={shownUrl(piece.id, plan, "picture")}
         width={width}
         height={height}
         alt="The reference"
@@ -79,7 +90,8 @@ function masses(
   }
   for (let i = 0; i < labels.length; i++) {
     const own = labels[i] as number;
-    const edge = own !== labels[i + 1] || own !== labels[i + width];
+    const last = (i + 1) % width === 0;
+    const edge = (!last && own !== labels[i + 1]) || own !== (labels[i + width] ?? own);
     pixels[i] = edge ? 0xff141414 : (table[own] as number);
   }
   if (only) outlined(pixels, labels, width, only);

@@ -26,12 +26,13 @@ export function stroke(points: readonly Place[]): Place[] | null {
     .map(({ x, y }) => ({ x: inside(x), y: inside(y) }));
 }
 
-/** The same words with one stroke more: a line over a thing, or that against another line. */
-export const withStroke = (
-  words: AreaWords,
-  points: Place[],
-  against: Place[] | null = null,
-): AreaWords => ({ ...words, strokes: [...(words.strokes ?? []), { points, against }] });
+export type Stroke = NonNullable<AreaWords["strokes"]>[number];
+
+/** The same words with one stroke more: over a thing, against another, round it, or joining what it crosses. */
+export const withStroke = (words: AreaWords, stroke: Stroke): AreaWords => ({
+  ...words,
+  strokes: [...(words.strokes ?? []), stroke],
+});
 
 /** The same words with a name for one area; the one it had before goes. */
 export function withName(words: AreaWords, area: Area, name: string): AreaWords {

@@ -1,25 +1,30 @@
 import { useState } from "react";
-import type { Piece } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { type Place, withStroke, wordsOf } from "./areas";
 
-/** Splitting an area takes two lines; the first waits for the second. */
-interface Split {
-  on: boolean;
-  first: Place[] | null;
-}
+/** What the next line means: over a thing, roughly round it, across areas to join, or one side of a split. */
+export const WAYS = ["over", "round", "join", "split"] as const;
+export type Way = (typeof WAYS)[number];
 
-/** The chosen area, and what a line drawn over the picture comes to: an area, or half of a split. */
-export function useDrawing(piece: Piece, changes: ReturnType<typeof useChanges>) {
+/** The chosen area, and what a drawn line comes to; a split takes two lines, the first waits. */
+export function useDrawing(changes: ReturnType<typeof useChanges>) {
   const [area, setArea] = useState<string | null>(null);
-  const [split, setSplit] = useState<Split>({ on: false, first: null });
-  const draw = (line: Place[]) => {
-    if (split.on && !split.first) return setSplit({ on: true, first: line });
-    const words = wordsOf(piece);
-    const areas = split.first ? withStroke(words, split.first, line) : withStroke(words, line);
-    setSplit({ on: false, first: null });
-    changes.edit.mutate({ areas });
+  const [way, setWay] = useState<Way>("over");
+  const [first, setFirst] = useState<Place[] | null>(null);
+  const take = (to: Way) => {
+    setWay(to);
+    setFirst(null);
   };
-  const toggleSplit = () => setSplit({ on: !split.on, first: null });
-  return { area, setArea, split, toggleSplit, draw };
+  const draw = (line: Place[]) => {
+    if (way === "split" && !first) return setFirst(line);
+    const stroke = {
+      points: first ?? line,
+      against: first ? line : null,
+      closed: way === "round",
+      joins: way === "join",
+    };
+    take("over");
+    changes.edit.mutate((now) => ({ areas: withStroke(wordsOf(now), stroke) }));
+  };
+  return { area, setArea, way, take, first, draw };
 }

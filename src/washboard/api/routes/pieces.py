@@ -84,12 +84,17 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
         "squint",
         "names",
         "areas",
+        "spread",
+        "margin_cm",
+        "palette",
     ):
         if key in changes and changes[key] is None:
             raise InvalidInput(f"The field {key} cannot be empty; it was kept as it was.")
     if {"bands", "even", "squint"} & changes.keys():
         changes.setdefault("thresholds", None)
-    if not changes.keys() <= {"order", "name"}:
+    if "medium" in changes:
+        changes.setdefault("ground", None)
+    if not changes.keys() <= {"order", "name", "focus", "light", "palette"}:
         changes.setdefault("order", None)
     now_there = studio.pieces.get(piece)
     settings_of({**now_there.settings, **changes})
@@ -196,13 +201,14 @@ WORDS = {
     "name": "name", "medium": "medium", "surface": "surface", "width_cm": "size", "height_cm": "size",
     "school": "school", "passes": "number of passes", "bands": "bands", "even": "even bands",
     "thresholds": "thresholds", "squint": "squint", "names": "names of masses", "order": "order of passes",
-    "areas": "areas",
+    "areas": "areas", "arrangement": "arrangement", "spread": "spread", "margin_cm": "margin",
+    "focus": "focus", "light": "light", "ground": "ground", "palette": "palette", "intent": "intent",
 }  # fmt: skip
 
 
 def words_for(changes: dict[str, Any]) -> str:
     """An edit in words: which settings changed, and to what where that is short."""
-    quiet = {"order", "thresholds"} if len(changes) > 1 else set()
+    quiet = {"order", "thresholds", "ground"} if len(changes) > 1 else set()
     shown = {k: v for k, v in changes.items() if v is not None or k not in quiet}
     parts = {}
     for key, value in shown.items():

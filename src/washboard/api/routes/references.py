@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Annotated
 
-from fastapi import APIRouter, File, Path, Query, Request, Response, UploadFile
+from fastapi import APIRouter, File, Path, Request, Response, UploadFile
 from starlette.concurrency import run_in_threadpool
 from starlette.exceptions import HTTPException
 
@@ -52,21 +52,6 @@ def one(studio: InStudio, content: Hash) -> ReferenceRead:
 def picture(studio: InStudio, request: Request, content: Hash) -> Response:
     """The working copy, upright, in sRGB."""
     return kept(request, studio.working(content), "image/jpeg")
-
-
-@router.get(
-    "/{content}/values",
-    response_class=Response,
-    responses={200: BYTES, 304: UNCHANGED, **problems()},
-)
-def values(
-    studio: InStudio,
-    request: Request,
-    content: Hash,
-    squint: Annotated[float, Query(ge=0, le=3, examples=[1.0])] = 0.0,
-) -> Response:
-    """The values of the working copy, a byte a pixel, 25.5 a value, after squinting."""
-    return kept(request, studio.values(content, round(squint, 2)), "application/octet-stream", "deflate")
 
 
 def read(reference: Reference) -> ReferenceRead:

@@ -26,19 +26,26 @@ STEP = 3
 """Every so many pixels an area is measured: its medians and extent need no more."""
 REST = 0.3
 """Share of an area under which what a stroke left of it goes along."""
+WITHIN, SMALLER = 0.9, 0.5
+"""A drawn thing stays when so much of it lies in a new outline and it takes at most so much of that."""
 STROKE = 0.006
 """Half width of a stroke, as a share of the long side."""
 
 
 def area_map(
-    tree: Tree, strokes: Sequence[Stroke], shape: tuple[int, int], cells: Cells | None = None
+    tree: Tree,
+    strokes: Sequence[Stroke],
+    shape: tuple[int, int],
+    cells: Cells | None = None,
+    outlined: Mapping[Stroke, NDArray[np.bool_]] | None = None,
 ) -> Labels:
     """The area (h, w) 1…k of every pixel of a picture of `shape`: the proposal as the strokes correct it.
 
     Each stroke makes an area, a later one over an earlier, of the finest pieces it crosses; where it
     stands against another, a cut gives it its part of what both cross (`cells` of the same chips are made
-    when needed and not given). What no line crosses stays as it was. Areas are numbered as proposed, the
-    largest first, then stroke by stroke; what lost all its pixels has none.
+    when needed and not given). A closed one makes an area of its mask (h, w) in `outlined`. What no line
+    crosses stays as it was. Areas are numbered as proposed, the largest first, then stroke by stroke; what
+    lost all its pixels has none.
     """
     if cells is None and any(stroke.against for stroke in strokes):
         cells = cells_of(tree.chips)
@@ -46,17 +53,57 @@ def area_map(
     chip = np.arange(tree.chips.count) if cells is None else cells.chip
     pieces, owner = tree.cut(FINE)[chip], tree.cut(PROPOSED)[chip].astype(np.intp)
     held = np.bincount(units.ravel(), minlength=len(chip))
+    labels, masks = None, outlined or {}
     for number, stroke in enumerate(strokes, PROPOSED):
-        under = np.unique(units[_painted(stroke.points, units.shape)]).astype(np.intp)
-        if stroke.against and cells is not None:
-            other = np.setdiff1d(units[_painted(stroke.against, units.shape)], under).astype(np.intp)
-            crossed = np.isin(pieces, pieces[np.concatenate([under, other])])
-            owner[divided(cells, crossed, under, other)] = number
-        else:
-            _take(owner, np.isin(pieces, pieces[under]), held, number)
+        if stroke.closed or stroke.joins:
+            # From here on in pixels: what is outlined keeps its exact border.
+            labels = _full(owner, units, shape) if labels is None else labels
+            crossed = np.unique(labels[_painted(stroke.points, shape)]) if stroke.joins else ()
+            within = np.isin(labels, crossed) if stroke.joins else masks[stroke]
+            kept = _kept(labels, within) if stroke.closed else np.zeros_like(within)
+            labels = np.where(within & ~kept, number, labels)
+            continue
+        touched = _stroked(stroke, owner, pieces, units, held, cells, number)
+        if labels is not None:
+            labels = np.where(_full(touched.astype(np.intp), units, shape) > 0, number, labels)
+    full = _full(owner, units, shape) if labels is None else labels
+    return np.asarray(full + 1, np.int32)
+
+
+def _stroked(
+    stroke: Stroke, owner: NDArray[np.intp], pieces: NDArray[np.int32], units: Labels,
+    held: NDArray[np.intp], cells: Cells | None, number: int,
+) -> NDArray[np.bool_]:  # fmt: skip
+    """Give area `number` the units (n,) that a line means; which they are."""
+    under = np.unique(units[_painted(stroke.points, units.shape)]).astype(np.intp)
+    if stroke.against and cells is not None:
+        other = np.setdiff1d(units[_painted(stroke.against, units.shape)], under).astype(np.intp)
+        crossed = np.isin(pieces, pieces[np.concatenate([under, other])])
+        touched = divided(cells, crossed, under, other)
+        owner[touched] = number
+        return touched
+    before = owner.copy()
+    _take(owner, np.isin(pieces, pieces[under]), held, number)
+    return np.asarray((owner == number) & (before != number))
+
+
+def _kept(labels: Labels, mask: NDArray[np.bool_]) -> NDArray[np.bool_]:
+    """What (h, w) of earlier drawn things stays inside a new outline: those wholly in it and clearly smaller.
+
+    Whoever outlines the sky last does not mean to lose the bird; whoever outlines the bird anew does.
+    """
+    whole = np.bincount(labels.ravel())
+    inside = np.bincount(labels[mask], minlength=len(whole))
+    small = (inside >= WITHIN * whole) & (whole < SMALLER * mask.sum()) & (whole > 0)
+    small[:PROPOSED] = False
+    return np.asarray(small[labels])
+
+
+def _full(owner: NDArray[np.intp], units: Labels, shape: tuple[int, int]) -> Labels:
+    """The owner of each unit as a map (h, w) of the picture's size, its borders smoothed."""
     there, dense = np.unique(owner, return_inverse=True)
     full = smoothed(dense[units].astype(np.int32), shape, sigma=2.0)
-    return (there.astype(np.int32) + 1)[full]
+    return np.asarray(there.astype(np.int32)[full])
 
 
 def _take(owner: NDArray[np.intp], touched: NDArray[np.bool_], held: NDArray[np.intp], number: int) -> None:
@@ -149,6 +196,21 @@ def areas_of(picture: Picture, labels: Labels, corrections: Corrections = NONE) 
             for area in sorted(plain.areas, key=lambda a: order.index(a.label))
         ),
     )  # fmt: skip
+
+
+def followed(picture: Picture, labels: Labels, whole: Areas) -> Areas:
+    """The areas of `whole` where they lie in a rearranged picture: measured anew, what was said kept."""
+    numbers = np.flatnonzero(np.bincount(labels.ravel())).tolist()
+    border = dividing_value(picture)
+    anew = {number: _measured(picture, labels, number, border) for number in numbers}
+    kept = [area for area in whole.areas if area.label in anew]
+    return Areas(
+        labels,
+        tuple(
+            replace(anew[area.label], depth=depth, name=area.name, family=area.family)
+            for depth, area in enumerate(kept)
+        ),
+    )
 
 
 def _ordered(ranks: Mapping[int, int], placed: Sequence[int]) -> list[int]:

@@ -10,10 +10,13 @@ from enum import StrEnum
 
 from ..errors import InvalidInput
 from ..reference.place import Anchor
+from .snap import enclosed
 
 MOST_POINTS = 400
 MOST_STROKES = 60
 LONGEST_NAME = 80
+NOMINAL = (400, 600)
+"""Size of the picture in which it is tried whether an outline encloses anything."""
 
 Place = tuple[float, float]
 """x, y from 0 to 1, from the top left of the upright reference."""
@@ -29,14 +32,18 @@ class Family(StrEnum):
 
 @dataclass(frozen=True)
 class Stroke:
-    """A line drawn over a thing. Points are places in the reference.
+    """A line drawn over a thing, or about it. Points are places in the reference.
 
     Alone, what it crosses is one area. With `against`, a line over something else, what both cross is
-    divided between the two along its edges, and its own part is the area.
+    divided between the two along its edges, and its own part is the area. Where it is `closed`, it is a
+    rough outline that snaps to the edge it means, and what it encloses is the area. Where it `joins`, all
+    areas that it crosses become one, as they are.
     """
 
     points: tuple[Place, ...]
     against: tuple[Place, ...] = ()
+    closed: bool = False
+    joins: bool = False
 
     def checked(self) -> Stroke:
         """This stroke, or InvalidInput for no points, too many, or points outside the picture."""
@@ -46,6 +53,12 @@ class Stroke:
                 f"A stroke has 1 to {MOST_POINTS} points inside the picture (x and y from 0 to 1); the areas "
                 "were kept as they were."
             )
+        if self.joins and (self.closed or self.against):
+            raise InvalidInput("A line that joins areas stands alone; the areas were kept as they were.")
+        if self.closed and (len(self.points) < 3 or self.against):
+            raise InvalidInput("An outline has at least three points; the areas were kept as they were.")
+        if self.closed:
+            enclosed(self.points, NOMINAL)
         return self
 
 

@@ -95,8 +95,8 @@ class Sheet:
         )
 
 
-def sheet_of(width_cm: float, height_cm: float, aspect: float) -> Sheet:
-    """The largest centred picture of `aspect` (width over height) on a sheet.
+def sheet_of(width_cm: float, height_cm: float, aspect: float, margin_cm: float = 0.0) -> Sheet:
+    """The largest centred picture of `aspect` (width over height) on a sheet, `margin_cm` kept free.
 
     Raises InvalidSize for sizes that are no numbers or outside 1 to 1000 cm, and for pictures so
     narrow on the sheet that they would be under half a cm.
@@ -107,7 +107,12 @@ def sheet_of(width_cm: float, height_cm: float, aspect: float) -> Sheet:
                 f"A side of {side:g} cm cannot be painted: give width and height between "
                 f"{SMALLEST_CM:g} and {LARGEST_CM:g} cm."
             )
-    width = min(width_cm, height_cm * aspect)
+    if not 0 <= margin_cm < min(width_cm, height_cm) / 2 - 0.25:
+        raise InvalidSize(
+            f"A margin of {margin_cm:g} cm all round leaves nothing to paint on {width_cm:g} × "
+            f"{height_cm:g} cm; it was kept as it was."
+        )
+    width = min(width_cm - 2 * margin_cm, (height_cm - 2 * margin_cm) * aspect)
     height = width / aspect
     if min(width, height) < 0.5:
         raise InvalidSize(

@@ -116,7 +116,7 @@ def glazed(ground: ArrayLike, density: ArrayLike) -> Floats:
     return np.asarray(ground, dtype=np.float64) * 10.0 ** -np.asarray(density, dtype=np.float64)
 
 
-def covered(ground: ArrayLike, paint: ArrayLike, hiding: float) -> Floats:
+def covered(ground: ArrayLike, paint: ArrayLike, hiding: float | Floats) -> Floats:
     """Look (…, 3) of an opaque coat that hides the share `hiding` (0–1) of what is below."""
     below = np.asarray(ground, dtype=np.float64)
     return hiding * np.asarray(paint, dtype=np.float64) + (1 - hiding) * below

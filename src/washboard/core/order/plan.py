@@ -89,6 +89,18 @@ class Pass:
 
 
 @dataclass(frozen=True)
+class Toning:
+    """What is laid all over before the first pass: `minutes` of work, then `wait` minutes to dry."""
+
+    title: str
+    what: str
+    paint: str
+    minutes: float
+    wait: float
+    value: float
+
+
+@dataclass(frozen=True)
 class Plan:
     """A whole plan. `predicted[k][m]` is the value of mass m after pass k, row 0 the bare surface."""
 
@@ -103,6 +115,7 @@ class Plan:
     passes: tuple[Pass, ...]
     predicted: tuple[tuple[float, ...], ...]
     notes: tuple[str, ...] = ()
+    toning: Toning | None = None
 
     @cached_property
     def by_id(self) -> Mapping[str, Mass]:

@@ -10,7 +10,9 @@ from numpy.typing import NDArray
 
 from ... import ENGINE
 from ..colour.lab import difference, linear_of_lab, value_of_lab, value_of_linear
+from ..ground.shares import RIGHT_COLOUR, RIGHT_VALUE
 from ..key.key import Key, key_for, targeted
+from ..key.mood import Mood, in_mood
 from ..materials.media import Medium
 from ..materials.surfaces import Sheet, Surface, described
 from ..optics.film import DARKEST
@@ -38,8 +40,6 @@ from .worked import Step, Worked
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
 
-RIGHT_VALUE, RIGHT_COLOUR = 0.4, 8.0
-"""How near in value and ΔE₀₀ the ground must be to a target to be left as it is."""
 LOUD_CHROMA, HIGH_ABOVE = 35.0, 3.0
 """Chroma, and values above the ground, from which an opaque colour gets a muted layer below."""
 FEWEST_PASSES = 3
@@ -63,6 +63,7 @@ def plan_of(
     school: str | None = None,
     passes: int | None = None,
     notes: Sequence[str] = (),
+    mood: Mood = Mood.AS_SEEN,
 ) -> Worked:
     """A whole plan: key, order, coverage, times, reasons and the predicted values.
 
@@ -74,7 +75,7 @@ def plan_of(
         if school is None
         else (school_named(school), "chosen by the painter.")
     )
-    key = key_for(medium, surface, masses)
+    key = in_mood(key_for(medium, surface, masses), mood)
     planned = with_depth(targeted(masses, key, medium, surface))
     scene = scene_of(planned, parts, medium, surface, chosen.weights(medium))
     turn, groups = turns(scene, chosen, passes)

@@ -14,6 +14,7 @@ from . import contours
 from .mass import Border, Kind, Lab, Mass
 from .masses import Division
 from .picture import Labels, Picture, Singles
+from .transitions import transitions
 
 GRADED_FROM = 0.8
 """Range of value inside a mass, 10th to 90th percentile after squinting, that asks for a gradation."""
@@ -81,6 +82,7 @@ def measure(
     frame = contours.frame_lengths(labels, count) * cm
     widths = contours.softness(picture.value, labels)
     hardness = contours.hardness_of(widths)
+    soft = transitions(picture.value, labels)
     distance = _distances(labels)
     ridge = distance >= cv2.dilate(distance, np.ones((3, 3), np.uint8)) - 1e-3
     along = np.zeros(labels.shape, np.float32)
@@ -103,7 +105,7 @@ def measure(
             replace(
                 mass,
                 direction=direction,
-                borders=_borders(label, lines, widths, hardness, cm),
+                borders=_borders(label, lines, soft, hardness, cm),
                 outline_cm=float(lines[label].sum() + frame[label]),
                 light=division.light_accent[label - division.flat_count - 1] if accent else True,
             )

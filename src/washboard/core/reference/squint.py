@@ -2,16 +2,21 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import dataclass
 
 import cv2
 import numpy as np
 
+from ..colour.value import luminance_of, value_of
 from .accents import Accents, painted_out
 from .bands import families_of
 from .picture import SEGMENT_SIDE, Labels, Picture, Singles, fitted
 
 STRONGEST = 3.0
+MM_A_METRE = 1000 * math.tan(math.radians(1 / 60))
+"""What one minute of arc, the finest that the eye resolves, covers in mm at a metre."""
+FARTHEST = 50.0
 
 
 @dataclass(frozen=True)
@@ -54,3 +59,16 @@ def _eight_bit(value: Singles) -> np.ndarray:
 
 def _odd(size: float) -> int:
     return max(3, int(size) | 1)
+
+
+def from_afar(picture: Picture, metres: float, width_cm: float) -> Singles:
+    """Values (h, w) as the painting looks from so many metres: light blurred by a minute of arc.
+
+    `width_cm` is the picture's width on the surface. Another thing than squinting: edges melt too. The
+    blur is a Gaussian whose full width at half height is a minute of arc.
+    """
+    across = metres * MM_A_METRE / 2.355 / (10 * width_cm) * picture.shape[1]
+    luminance = luminance_of(picture.value)
+    if across > 0.3:
+        luminance = cv2.GaussianBlur(luminance, (0, 0), across, borderType=cv2.BORDER_REFLECT)
+    return value_of(luminance).astype(np.float32)

@@ -1,0 +1,1 @@
+"""Composition: horizon, light, focus, and what weakens the arrangement."""

@@ -1,0 +1,235 @@
+"""The arrangement: what of the reference is painted, and what is moved, scaled or dropped in it."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+from dataclasses import dataclass, field, replace
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from ..areas.area import Areas
+from ..errors import InvalidInput
+from ..reference.nearest import nearest_known
+from ..reference.picture import Bytes, Labels
+
+LEAST_SIDE = 0.1
+"""Shortest side of a crop as a share of the reference."""
+STEEPEST = 10.0
+"""Degrees a picture may be turned to be level."""
+MOST_MOVES = 40
+SCALES = (0.2, 4.0)
+FULL = (0.0, 0.0, 1.0, 1.0)
+
+Box = tuple[float, float, float, float]
+Mask = NDArray[np.bool_]
+
+
+@dataclass(frozen=True)
+class Move:
+    """The area at `x`, `y` (shares of the reference): moved by `dx`, `dy`, scaled in place, or dropped."""
+
+    x: float
+    y: float
+    dx: float = 0.0
+    dy: float = 0.0
+    scale: float = 1.0
+    drop: bool = False
+
+
+@dataclass(frozen=True)
+class Change:
+    """What a fix would change: shares of the picture as it is arranged now."""
+
+    crop: Box | None = None
+    level: float | None = None
+    moves: tuple[Move, ...] = ()
+
+
+@dataclass(frozen=True)
+class Arrangement:
+    """`crop`: left, top, right, bottom as shares of the reference, after it is turned by `level` degrees
+    clockwise about its middle so that what rose to the right by as much is level; `moves` in order."""
+
+    crop: Box = FULL
+    level: float = 0.0
+    moves: tuple[Move, ...] = field(default=())
+
+    def checked(self) -> Arrangement:
+        """This arrangement, or InvalidInput saying what cannot be and that nothing was changed."""
+        left, top, right, bottom = self.crop
+        if not (0 <= left < right <= 1 and 0 <= top < bottom <= 1):
+            raise InvalidInput(
+                "The crop must lie inside the picture (shares from 0 to 1, left before right, top before "
+                "foot); the picture was kept as it was."
+            )
+        if min(right - left, bottom - top) < LEAST_SIDE:
+            raise InvalidInput("A crop keeps at least a tenth of each side; the picture was kept as it was.")
+        if not abs(self.level) <= STEEPEST:
+            raise InvalidInput(f"A picture can be turned by up to {STEEPEST:g}°; it was kept as it was.")
+        if len(self.moves) > MOST_MOVES:
+            raise InvalidInput(f"Up to {MOST_MOVES} areas can be moved; they were kept as they were.")
+        for move in self.moves:
+            inside = 0 <= move.x <= 1 and 0 <= move.y <= 1 and max(abs(move.dx), abs(move.dy)) <= 2
+            if not inside or not SCALES[0] <= move.scale <= SCALES[1]:
+                raise InvalidInput(
+                    f"An area is moved from a place inside the picture and scaled {SCALES[0]:g} to "
+                    f"{SCALES[1]:g} times; it was kept as it was."
+                )
+        return self
+
+    @property
+    def plain(self) -> bool:
+        """Whether the reference stays as it is."""
+        return self == AS_SEEN
+
+    def forward(self, x: float, y: float, aspect: float) -> tuple[float, float]:
+        """Where a place of the reference lies in the arranged picture (may be outside 0–1)."""
+        turned = _turned(x, y, -self.level, aspect)
+        left, top, right, bottom = self.crop
+        return (turned[0] - left) / (right - left), (turned[1] - top) / (bottom - top)
+
+    def back(self, x: float, y: float, aspect: float) -> tuple[float, float]:
+        """Where a place of the arranged picture lies in the reference."""
+        left, top, right, bottom = self.crop
+        return _turned(left + x * (right - left), top + y * (bottom - top), self.level, aspect)
+
+    def with_change(self, change: Change, aspect: float) -> Arrangement:
+        """This arrangement with a change told in shares of what it shows now; see `turned_crop`."""
+        made = self
+        if change.level is not None:
+            level = made.level + change.level
+            made = replace(made, level=level, crop=_inside(made.crop, level, aspect))
+        if change.crop is not None:
+            left, top, right, bottom = made.crop
+            wide, high = right - left, bottom - top
+            a, b, c, d = change.crop
+            made = replace(made, crop=(left + a * wide, top + b * high, left + c * wide, top + d * high))
+        moves = list(made.moves)
+        for move in change.moves:
+            x, y = self.back(move.x, move.y, aspect)
+            left, top, right, bottom = self.crop
+            dx, dy = move.dx * (right - left), move.dy * (bottom - top)
+            moves.append(Move(min(max(x, 0), 1), min(max(y, 0), 1), dx, dy, move.scale, move.drop))
+        return replace(made, moves=tuple(moves))
+
+
+AS_SEEN = Arrangement()
+"""The reference as it is."""
+
+
+def _turned(x: float, y: float, degrees: float, aspect: float) -> tuple[float, float]:
+    """A place turned about the middle of a picture `aspect` times as wide as high, clockwise positive."""
+    angle = math.radians(-degrees)
+    u, v = (x - 0.5) * aspect, y - 0.5
+    u, v = u * math.cos(angle) - v * math.sin(angle), u * math.sin(angle) + v * math.cos(angle)
+    return u / aspect + 0.5, v + 0.5
+
+
+def _inside(crop: Box, level: float, aspect: float) -> Box:
+    """The crop shrunk about its middle until its turned corners lie inside the reference."""
+    left, top, right, bottom = crop
+    x, y = (left + right) / 2, (top + bottom) / 2
+    for shrink in np.linspace(1.0, 0.5, 101):
+        w, h = (right - left) / 2 * shrink, (bottom - top) / 2 * shrink
+        corners = [_turned(x + a * w, y + b * h, level, aspect) for a in (-1, 1) for b in (-1, 1)]
+        if all(-1e-9 <= c <= 1 + 1e-9 for corner in corners for c in corner):
+            return x - w, y - h, x + w, y + h
+    return crop
+
+
+@dataclass(frozen=True)
+class Arranged:
+    """The picture as it will be painted: `rgb` (h, w, 3), its area map `labels` (h, w), and `invented`
+    (h, w), what was filled where a thing stood."""
+
+    rgb: Bytes
+    labels: Labels
+    invented: Mask
+
+
+def arranged(rgb: Bytes, areas: Areas, arrangement: Arrangement) -> Arranged:
+    """The reference's pixels (h, w, 3) with its areas (h, w) moved, then turned and cropped.
+
+    A moved area leaves a hole that its neighbours fill, each with its own colours, flat or graded; it
+    stands before what is farther and behind what is nearer.
+    """
+    picture, labels = rgb.copy(), areas.labels.copy()
+    invented = np.zeros(labels.shape, bool)
+    depth = np.zeros(int(labels.max()) + 1)
+    for area in areas.areas:
+        depth[area.label] = area.depth
+    for move in arrangement.moves:
+        _moved(picture, labels, invented, depth, areas.at(move.x, move.y), move)
+    if arrangement.crop == FULL and not arrangement.level:
+        return Arranged(picture, labels, invented)
+    return Arranged(*_cropped(picture, labels, invented, arrangement))
+
+
+def _moved(
+    picture: Bytes, labels: Labels, invented: Mask, depth: NDArray[np.float64], label: int, move: Move
+) -> None:
+    """One area moved in place, in all three maps."""
+    mask = labels == label
+    if not mask.any() or mask.all():
+        return
+    pixels = picture.copy()
+    behind = depth[labels] < depth[label]
+    _filled(picture, labels, mask, behind if (behind & ~mask).any() else ~mask)
+    invented |= mask
+    if move.drop:
+        return
+    height, width = labels.shape
+    rows, columns = np.nonzero(mask)
+    cx, cy = float(columns.mean()), float(rows.mean())
+    matrix = np.array(
+        [
+            [move.scale, 0, cx * (1 - move.scale) + move.dx * width],
+            [0, move.scale, cy * (1 - move.scale) + move.dy * height],
+        ]
+    )
+    there = cv2.warpAffine(mask.astype(np.float32), matrix, (width, height), flags=cv2.INTER_LINEAR)
+    looks = cv2.warpAffine(
+        pixels, matrix, (width, height), flags=cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE
+    )
+    there[depth[labels] > depth[label]] = 0
+    picture[:] = np.rint(picture * (1 - there[..., None]) + looks * there[..., None]).astype(np.uint8)
+    solid = there > 0.5
+    labels[solid], invented[solid] = label, False
+
+
+def _filled(picture: Bytes, labels: Labels, hole: Mask, behind: Mask) -> None:
+    """Fill a hole: each pixel goes to the nearest area behind and gets its colours, blurred from around."""
+    labels[hole] = nearest_known(labels, behind & ~hole)[hole]
+    size = max(3.0, 0.35 * math.sqrt(float(hole.sum())))
+    for own in np.unique(labels[hole]).tolist():
+        inside = labels == own
+        source = (inside & ~hole).astype(np.float32)
+        total = cv2.GaussianBlur(source, (0, 0), size) + 1e-6
+        blurred = cv2.GaussianBlur(picture.astype(np.float32) * source[..., None], (0, 0), size)
+        to = inside & hole
+        picture[to] = np.rint(np.clip(blurred[to] / total[to][:, None], 0, 255)).astype(np.uint8)
+
+
+def _cropped(
+    picture: Bytes, labels: Labels, invented: Mask, arrangement: Arrangement
+) -> tuple[Bytes, Labels, Mask]:
+    height, width = labels.shape
+    left, top, right, bottom = arrangement.crop
+    size = (max(4, round((right - left) * width)), max(4, round((bottom - top) * height)))
+    ends: Sequence[tuple[float, float]] = ((0, 0), (1, 0), (0, 1))
+    source = np.array(
+        [np.multiply(arrangement.back(x, y, width / height), (width, height)) for x, y in ends], np.float32
+    )
+    target = np.array([np.multiply(end, size) for end in ends], np.float32)
+    # Pixel centres lie half a pixel inside.
+    matrix = cv2.getAffineTransform(source - 0.5, target - 0.5)
+    turned = cv2.warpAffine(picture, matrix, size, flags=cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE)
+    flags, border = cv2.INTER_NEAREST, cv2.BORDER_REPLICATE
+    own = cv2.warpAffine(labels.astype(np.float32), matrix, size, flags=flags, borderMode=border).astype(
+        np.int32
+    )
+    new = cv2.warpAffine(invented.astype(np.uint8), matrix, size, flags=flags) > 0
+    return turned, own, new

@@ -1,0 +1,45 @@
+"""A contrast at the border that is as strong as the focus."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from ..arrangement import Change
+from .finding import Composed, Finding
+from .focus import EDGE
+
+STRIP = 0.045
+"""Share of width and height that is the border."""
+AS_STRONG = 0.85
+"""Share of the focus's strength that is too strong at the border."""
+LEAST = 0.15
+
+
+def found(c: Composed) -> list[Finding]:
+    height, width = c.pull.shape
+    rows, columns = max(1, round(STRIP * height)), max(1, round(STRIP * width))
+    strip = np.ones(c.pull.shape, bool)
+    strip[rows:-rows, columns:-columns] = False
+    row, column = divmod(int(np.where(strip, c.pull, 0).argmax()), width)
+    strength = float(c.pull[row, column])
+    x, y = (column + 0.5) / width, (row + 0.5) / height
+    if strength < max(LEAST, AS_STRONG * c.focus.strength):
+        return []
+    if min(c.focus.x, c.focus.y, 1 - c.focus.x, 1 - c.focus.y) < EDGE:
+        return []
+    side = min(("left", x), ("right", 1 - x), ("top", y), ("foot", 1 - y), key=lambda s: s[1])[0]
+    cut = 2.2 * STRIP
+    crop = {
+        "left": (cut, 0.0, 1.0, 1.0), "right": (0.0, 0.0, 1 - cut, 1.0),
+        "top": (0.0, cut, 1.0, 1.0), "foot": (0.0, 0.0, 1.0, 1 - cut),
+    }[side]  # fmt: skip
+    gone = c.cm(cut, down=side in ("top", "foot"))
+    return [
+        Finding(
+            "border-contrast",
+            f"A contrast at the {side} border is {100 * strength / max(c.focus.strength, 1e-6):.0f} % "
+            "as strong as the focus.",
+            "The eye goes to the strongest contrast, and here out of the picture.",
+            (x, y), (c.areas.at(x, y),), Change(crop=crop), f"crop {gone:.1f} cm off the {side}",
+        )
+    ]  # fmt: skip

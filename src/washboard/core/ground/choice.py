@@ -1,0 +1,190 @@
+"""Which ground to start on: every candidate with its figures, the best first."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+from ..areas.area import Areas
+from ..colour.lab import lab_of_linear, linear_of_lab
+from ..colour.value import luminance_of
+from ..key.key import key_for, targeted
+from ..materials.grounds import GROUNDS, Ground, GroundKind
+from ..materials.media import Medium
+from ..materials.surfaces import Surface, described
+from ..optics.film import DARKEST
+from ..reference.mass import Mass
+from ..reference.picture import Picture
+from .coats import coats_to_hide
+from .shares import STEP, painted_share, sampled
+
+OTHER = 0.05
+"""Price of another sheet than the one at hand, in coats over the whole picture."""
+TONING = 0.12
+"""Price of toning first, in coats: the work is quick, the drying is waiting."""
+PATCHES = 1.8
+"""The same for an underpainting in patches: a thin coat all over, and every area its own mixture."""
+COUNTED = 0.5
+"""Share of what is already right that is saved besides: parts of masses, which coats do not show."""
+LOST = 6.0
+"""Price of a value that the lights lose on a ground that transparent paint cannot lighten."""
+MUTED = 0.45
+"""Share of an area's chroma that its patch of underpainting keeps."""
+
+Floats = NDArray[np.float64]
+Coats = NDArray[np.int64]
+
+
+@dataclass(frozen=True)
+class Candidate:
+    """A ground with what it would do for a picture.
+
+    `share` 0–1 of the picture that it already paints, counted by pixels of the reference. `fewer` masses
+    that need fewer coats than on the bare surface, of `masses`. `coats`: mean over the picture;
+    `lights_coats`: of the lightest mass. `to_lightest`, `to_darkest`: values from the ground to the
+    picture's ends. `lost`: mean values the picture's lights lose, in transparent paint. `price` what the
+    rank goes by: coats, toning, and lights lost.
+    """
+
+    ground: Ground
+    surface: Surface
+    share: float
+    fewer: int
+    masses: int
+    coats: float
+    lights_coats: int
+    to_lightest: float
+    to_darkest: float
+    lost: float
+    minutes: float
+    dry_minutes: float
+    price: float
+    why: str = ""
+
+
+def candidates_of(
+    picture: Picture,
+    masses: Sequence[Mass],
+    areas: Areas | None,
+    medium: Medium,
+    own: Surface,
+    area_cm2: float,
+) -> tuple[Candidate, ...]:
+    """All candidates of a medium, best first; the piece's own surface is among them as it is.
+
+    `area_cm2` is the picture's area on the surface, for the minutes of toning. Toned grounds in
+    patches, a muted colour for each of `areas`, join opaque media where areas are known.
+    """
+    bare = Ground("own", f"{described(own)} as it is", GroundKind.BARE, own.value, (own.lab[1], own.lab[2]))
+    tried = [(bare, own), *((ground, ground.surface) for ground in GROUNDS[medium.key])]
+    colours = sampled(picture)
+    plain = _coats(masses, medium, own)
+    found = [
+        _candidate(ground, surface, colours, masses, medium, plain, area_cm2) for ground, surface in tried
+    ]
+    if areas is not None and not medium.transparent and len(areas.areas) > 1:
+        found.append(_in_patches(picture, masses, areas, medium, plain, area_cm2))
+    best = sorted(_without_twins(found), key=lambda c: (round(c.price, 6), c.ground.key))
+    return tuple(replace(c, why=_why(c, best)) for c in best)
+
+
+def _without_twins(found: Sequence[Candidate]) -> list[Candidate]:
+    """Listed grounds that look like the piece's own surface are that surface."""
+    own = found[0]
+
+    def differs(c: Candidate) -> bool:
+        apart = np.abs(np.subtract(c.surface.lab, own.surface.lab)).max() > 1.5
+        return c.ground.kind is GroundKind.PATCHES or bool(apart)
+
+    return [own, *(c for c in found[1:] if differs(c))]
+
+
+def _candidate(
+    ground: Ground, surface: Surface, colours: tuple[ArrayLike, ArrayLike], masses: Sequence[Mass],
+    medium: Medium, plain: Coats, area_cm2: float,
+) -> Candidate:  # fmt: skip
+    value, lab = colours
+    share = painted_share(value, lab, surface.value, surface.lab)
+    coats = _coats(masses, medium, surface)
+    return _figured(ground, surface, share, coats, plain, masses, medium, area_cm2)
+
+
+def _figured(
+    ground: Ground, surface: Surface, share: float, coats: Coats, plain: Coats,
+    masses: Sequence[Mass], medium: Medium, area_cm2: float,
+) -> Candidate:  # fmt: skip
+    shares = np.array([mass.share for mass in masses])
+    values = np.array([mass.value for mass in masses])
+    lost = 0.0
+    if medium.transparent:
+        lost = float((shares * np.maximum(values - surface.value - 0.1, 0)).sum())
+    mean = float((coats * shares).sum() / max(shares.sum(), 1e-9))
+    size = max(area_cm2 / 500, 0.2)
+    other = OTHER * (ground.kind is not GroundKind.BARE)
+    toning = {GroundKind.TONED: TONING, GroundKind.PRIMED: TONING, GroundKind.PATCHES: PATCHES}
+    price = mean - COUNTED * share + other + toning.get(ground.kind, 0.0) + LOST * lost
+    return Candidate(
+        ground, surface, share, int((coats < plain).sum()), len(masses), mean, int(coats[values.argmax()]),
+        float(values.max() - surface.value), float(surface.value - values.min()), lost,
+        ground.minutes * size**0.7, ground.dry_minutes, price,
+    )  # fmt: skip
+
+
+def _coats(masses: Sequence[Mass], medium: Medium, surface: Surface) -> Coats:
+    """Coats (m,) that each mass needs on a surface: none where the surface is already right."""
+    targets = _targets(masses, medium, surface)
+    return coats_to_hide(targets, np.broadcast_to(surface.linear, targets.shape), medium)
+
+
+def _targets(masses: Sequence[Mass], medium: Medium, surface: Surface) -> Floats:
+    """Planned colours (m, 3) in linear light, graded masses in their middle."""
+    planned = targeted(masses, key_for(medium, surface, masses), medium, surface)
+    return np.clip(linear_of_lab([mass.target_lab for mass in planned]), DARKEST, 1.0)
+
+
+def _in_patches(
+    picture: Picture, masses: Sequence[Mass], areas: Areas, medium: Medium, plain: Coats, area_cm2: float
+) -> Candidate:
+    """An underpainting in patches: each area's own median value, its colour muted."""
+    most = int(areas.labels.max()) + 1
+    looks = np.zeros((most, 3))
+    for area in areas.areas:
+        y = float(luminance_of(area.value)) / 100
+        looks[area.label] = (float(lab_of_linear([y, y, y])[0]), MUTED * area.lab[1], MUTED * area.lab[2])
+    value, lab = sampled(picture)
+    labels = areas.labels[::STEP, ::STEP].ravel()
+    tones = np.array([0.0] * most)
+    for area in areas.areas:
+        tones[area.label] = area.value
+    share = painted_share(value, lab, tones[labels], looks[labels])
+    own = GROUNDS[medium.key][0].surface
+    below = linear_of_lab([looks[int((mass.area or "a0")[1:])] for mass in masses])
+    coats = coats_to_hide(_targets(masses, medium, own), np.clip(below, DARKEST, 1.0), medium)
+    mean = float(np.average([area.value for area in areas.areas], weights=[a.share for a in areas.areas]))
+    ground = Ground(
+        "patches", "an underpainting in patches, a muted colour for each area", GroundKind.PATCHES, mean,
+        (0.0, 0.0), f"{len(areas.areas)} muted mixtures, thin", 5.0 * len(areas.areas), medium.dry_minutes,
+    )  # fmt: skip
+    return _figured(ground, own, share, coats, plain, masses, medium, area_cm2)
+
+
+def _why(candidate: Candidate, ranked: Sequence[Candidate]) -> str:
+    """One sentence with the figures."""
+    c = candidate
+    parts = [f"It already paints {100 * c.share:.0f} % of the picture"]
+    if c.ground.kind is not GroundKind.BARE:
+        parts.append(
+            f"{c.fewer or 'none'} of {c.masses} masses need fewer coats than on the surface as it is"
+        )
+    parts.append(f"{c.coats:.1f} coats in the mean, {c.lights_coats} for the lightest light")
+    text = "; ".join(parts) + "."
+    if c.lost >= 0.05:
+        text += (
+            f" Transparent paint cannot be lighter than it: the lights lose {c.lost:.1f} values in the mean."
+        )
+    if c is ranked[0] and len(ranked) > 1:
+        text += f" The next best, {ranked[1].ground.words}, paints {100 * ranked[1].share:.0f} %."
+    return text

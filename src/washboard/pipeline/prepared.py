@@ -1,0 +1,218 @@
+"""What *Prepare* shows: light, horizon, focus, findings, grounds, palette, and the picture's place."""
+
+from __future__ import annotations
+
+import base64
+import io
+from collections.abc import Sequence
+from dataclasses import dataclass
+from typing import Any
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+from PIL import Image
+
+from ..core.areas.area import Area
+from ..core.areas.corrections import Family
+from ..core.colour.lab import encoded_of, linear_of_lab
+from ..core.composition.findings import findings_of
+from ..core.composition.findings.finding import Composed, Finding, composed_of
+from ..core.composition.focus import Focus
+from ..core.composition.light import Light, light_of
+from ..core.composition.path import Path, path_of
+from ..core.composition.sources import Source, sources_of
+from ..core.ground.choice import Candidate, candidates_of
+from ..core.ground.shares import RIGHT_COLOUR, RIGHT_VALUE
+from ..core.materials.grounds import GroundKind
+from ..core.materials.media import medium_named
+from ..core.materials.paints import PAINTS, palette_of
+from ..core.materials.surfaces import Sheet, surface_of
+from ..core.palette.coverage import Coverage, coverage_of
+from ..core.reference.mass import Mass
+from ..formats import lookfile
+from .fields import arrangement_fields
+from .settings import Settings
+from .stages import Result, Seen
+
+SMALL = 190
+"""Pixels on the long side of a candidate's predicted picture."""
+
+
+@dataclass(frozen=True)
+class Looked:
+    """What the picture is made of, on its sheet."""
+
+    composed: Composed
+    light: Light | None
+    findings: tuple[Finding, ...]
+    path: Path
+    sheet: Sheet
+    sources: tuple[Source, ...]
+
+
+def looked(seen: Seen, settings: Settings) -> Looked:
+    """Light, horizon, focus and findings of a picture with its areas."""
+    height, width = seen.picture.shape
+    sheet = settings.sheet(width / height)
+    tall, wide = seen.whole.labels.shape
+    focus = settings.focus or _about(seen, settings)
+    if focus is not None:
+        x, y = settings.arrangement.forward(*focus, wide / tall)
+        focus = (x, y) if 0 <= x <= 1 and 0 <= y <= 1 else None
+    composed = composed_of(seen.picture, seen.areas, sheet, focus)
+    sources = sources_of(seen.picture, seen.division)
+    # A lamp in the picture lights things from all sides: then there is no one direction.
+    light = None if sources and settings.light is None else light_of(seen.picture, seen.areas, settings.light)
+    return Looked(composed, light, findings_of(composed), path_of(composed), sheet, sources)
+
+
+def _about(seen: Seen, settings: Settings) -> tuple[float, float] | None:
+    """The middle of the area that the piece is about, if that was said."""
+    if settings.intent.about is None:
+        return None
+    label = seen.whole.at(*settings.intent.about)
+    return next(area.inside for area in seen.whole.areas if area.label == label)
+
+
+def grounds(seen: Seen, masses: Sequence[Mass], settings: Settings) -> tuple[Candidate, ...]:
+    """Every candidate ground for the piece's medium, best first."""
+    height, width = seen.picture.shape
+    sheet = settings.sheet(width / height)
+    area = sheet.picture_width_cm * sheet.picture_height_cm
+    return candidates_of(
+        seen.picture, masses, seen.areas, medium_named(settings.medium), surface_of(settings.surface), area
+    )
+
+
+def palette(masses: Sequence[Mass], settings: Settings) -> Coverage:
+    """What the paints that come along reach; `masses` with their planned colours."""
+    paints = palette_of(settings.medium, settings.palette)
+    return coverage_of(paints, masses, medium_named(settings.medium), settings.start)
+
+
+def answer(result: Result, settings: Settings) -> dict[str, Any]:
+    """All of *Prepare* as plain values: places are shares of the picture as it is arranged."""
+    seen, masses = result.seen, result.worked.plan.masses
+    found = looked(seen, settings)
+    c, sheet = found.composed, found.sheet
+    height, width = seen.picture.shape
+    areas = [area for area in c.areas.areas if area.share > 0]
+    return {
+        "widthCm": sheet.picture_width_cm, "heightCm": sheet.picture_height_cm,
+        "leftCm": (sheet.width_cm - sheet.picture_width_cm) / 2,
+        "topCm": (sheet.height_cm - sheet.picture_height_cm) / 2,
+        "horizon": lookfile.horizon_entry(c.horizon, sheet),
+        "light": found.light and {
+            "direction": found.light.direction, "words": found.light.words,
+            "agreement": found.light.agreement,
+            "things": len(found.light.turns), "proposed": found.light.proposed,
+        },
+        "sources": [{"x": s.x, "y": s.y, "value": s.value, "glow": s.glow} for s in found.sources],
+        "focus": {
+            "x": c.focus.x, "y": c.focus.y, "strength": c.focus.strength, "crossing": c.focus.crossing,
+            "awayCm": c.focus.away * max(sheet.picture_width_cm, sheet.picture_height_cm),
+            "proposed": c.focus.proposed,
+        },
+        "path": [list(point) for point in found.path.points], "leads": found.path.leads,
+        "shapes": [
+            {"called": a.called, "share": a.share} for a in sorted(areas, key=lambda a: -a.share)[:3]
+        ],
+        "families": families(seen),
+        "findings": [_finding(f, settings, seen) for f in found.findings],
+        "grounds": [
+            lookfile.ground_entry(g) | {"picture": started(g, seen, masses)}
+            for g in grounds(seen, result.seen.measured.masses, settings)
+        ],
+        "palette": _palette(palette(masses, settings), masses, settings),
+        "photo": lookfile.photo_findings(seen.picture),
+        "formatCrop": list(to_format(settings.width_cm / settings.height_cm, width / height, c.focus)),
+        "invented": round(float(seen.invented.mean()), 4) if seen.invented is not None else 0.0,
+    }  # fmt: skip
+
+
+def to_format(sheet: float, picture: float, focus: Focus) -> tuple[float, float, float, float]:
+    """The largest crop (shares) of a picture of that format that fills a sheet's, about the focus."""
+    wide, high = min(1.0, sheet / picture), min(1.0, picture / sheet)
+    left = min(max(focus.x - wide / 2, 0.0), 1 - wide)
+    top = min(max(focus.y - high / 2, 0.0), 1 - high)
+    return left, top, left + wide, top + high
+
+
+def families(seen: Seen) -> dict[str, Any]:
+    """Per local colour: the lightest place in shadow against the darkest in light, with the gap."""
+    light = [a for a in seen.areas.areas if a.family is Family.LIGHT]
+    shadow = [a for a in seen.areas.areas if a.family is Family.SHADOW]
+    step = seen.picture.value[::3, ::3]
+    labels = seen.areas.labels[::3, ::3]
+
+    def ends(areas: Sequence[Area], share: float) -> float | None:
+        inside = np.isin(labels, [a.label for a in areas])
+        return float(np.quantile(step[inside], share)) if inside.any() else None
+
+    low, high = ends(light, 0.05), ends(shadow, 0.95)
+    gap = None if low is None or high is None else low - high
+    return {
+        "darkestLight": low, "lightestShadow": high, "gap": gap,
+        "unsure": [a.called for a in seen.areas.areas if a.family is Family.UNSURE],
+    }  # fmt: skip
+
+
+def _finding(finding: Finding, settings: Settings, seen: Seen) -> dict[str, Any]:
+    """A finding with the arrangement that its fix would make."""
+    tall, wide = seen.whole.labels.shape
+    tried = None
+    if finding.fix is not None:
+        tried = arrangement_fields(settings.arrangement.with_change(finding.fix, wide / tall))
+    return {
+        "kind": finding.kind, "sentence": finding.sentence, "why": finding.why,
+        "place": list(finding.place), "areas": [f"a{label}" for label in finding.areas],
+        "fixWords": finding.fix_words, "fix": tried,
+    }  # fmt: skip
+
+
+def _palette(found: Coverage, masses: Sequence[Mass], settings: Settings) -> dict[str, Any]:
+    by_id = {mass.id: mass for mass in masses}
+    chosen = {paint.key for paint in palette_of(settings.medium, settings.palette)}
+    return {
+        "share": found.share, "mean": found.mean,
+        "missed": [
+            {"mass": name, "lab": list(by_id[name].target_lab), "apart": apart}
+            for name, apart in found.missed
+        ],
+        "swap": found.swap and {"out": found.swap[0], "in": found.swap[1], "share": found.swapped},
+        "paints": [
+            {"key": p.key, "words": p.words, "index": p.index, "strong": list(p.strong), "thin": list(p.thin),
+             "chosen": p.key in chosen, "caution": p.caution}
+            for p in PAINTS.values()
+        ],
+    }  # fmt: skip
+
+
+def started(candidate: Candidate, seen: Seen, masses: Sequence[Mass]) -> str:
+    """A small predicted picture as a data address: the ground where it is right already, paint elsewhere."""
+    height, width = seen.picture.shape
+    scale = SMALL / max(height, width)
+    size = (max(1, round(width * scale)), max(1, round(height * scale)))
+    labels = cv2.resize(seen.measured.labels, size, interpolation=cv2.INTER_NEAREST_EXACT)
+    lab = cv2.resize(seen.picture.lab, size, interpolation=cv2.INTER_AREA)
+    value = cv2.resize(seen.picture.value, size, interpolation=cv2.INTER_AREA)
+    colours = np.zeros((int(labels.max()) + 1, 3))
+    for mass in masses:
+        colours[mass.label] = mass.lab
+    picture = colours[labels]
+    if candidate.ground.kind is not GroundKind.PATCHES:
+        # Close to CIEDE2000 for so small a picture; the share beside it is counted exactly.
+        near = np.linalg.norm(lab - np.asarray(candidate.surface.lab), axis=2) <= 1.4 * RIGHT_COLOUR
+        bare = near & (np.abs(value - candidate.surface.value) <= RIGHT_VALUE)
+        picture[bare] = candidate.surface.lab
+        edge = max(3, SMALL // 40)
+        picture[:edge], picture[-edge:] = candidate.surface.lab, candidate.surface.lab
+        picture[:, :edge], picture[:, -edge:] = candidate.surface.lab, candidate.surface.lab
+    return _address(np.rint(encoded_of(linear_of_lab(picture)) * 255).astype(np.uint8))
+
+
+def _address(rgb: NDArray[np.uint8]) -> str:
+    out = io.BytesIO()
+    Image.fromarray(rgb).save(out, "JPEG", quality=88, subsampling=0)
+    return "data:image/jpeg;base64," + base64.b64encode(out.getvalue()).decode()

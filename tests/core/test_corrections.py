@@ -1,0 +1,138 @@
+"""How near a few strokes bring the areas to things outlined by hand in photographs, and what strokes mean."""
+
+from __future__ import annotations
+
+from functools import cache
+from statistics import mean
+
+import cv2
+import numpy as np
+import pytest
+
+from tests.core.test_areas import OUTLINES, UNSEEN, deepest, drawn_over, outlined, overlap, picture, tree
+from tests.rough import rough_outline
+from washboard.core.areas.area import PROPOSED, area_map
+from washboard.core.areas.corrections import Corrections, Stroke
+from washboard.core.areas.snap import snapped
+from washboard.core.areas.tree import tree_of
+from washboard.core.errors import InvalidInput
+from washboard.core.reference.picture import Labels, picture_of
+
+SMALLEST = 600
+"""Pixels at working size under which nobody outlines a thing."""
+
+
+@cache
+def outlines_of(name: str) -> dict[Stroke, np.ndarray]:
+    """A rough outline, 8.5 px off, for each piece of each thing, with what it snaps to."""
+    shape = tree(name).chips.labels.shape
+    truth = outlined(name, picture(name).shape)
+    found = {}
+    for number in range(1, len(OUTLINES[name]) + 1):
+        count, pieces = cv2.connectedComponents((truth == number).astype(np.uint8))
+        for piece in range(1, count):
+            mask = pieces == piece
+            if mask.sum() >= SMALLEST:
+                line = rough_outline(mask, 8.5, number)
+                whole = snapped(picture(name).lab, line).astype(np.uint8)
+                small = cv2.resize(whole, shape[::-1], interpolation=cv2.INTER_NEAREST_EXACT)
+                found[Stroke(line, closed=True)] = small > 0
+    return found
+
+
+def joins(now: Labels, truth: Labels) -> list[Stroke]:
+    """A line through the areas that lie mostly in one thing, for each thing of several."""
+    height, width = now.shape
+    found = []
+    for number in np.unique(truth):
+        inside = truth == number
+        own = [a for a in np.unique(now) if (inside & (now == a)).sum() >= 0.6 * (now == a).sum()]
+        if len(own) > 1:
+            places = [deepest(now == a) for a in own]
+            found.append(Stroke(tuple((x / (width - 1), y / (height - 1)) for y, x in places), joins=True))
+    return found
+
+
+def after(name: str, counts: tuple[int, ...]) -> dict[int, float]:
+    """Mean best IoU after so many strokes, each the one that helps most: over, about, or across things."""
+    shape = tree(name).chips.labels.shape
+    truth, masks = outlined(name, shape), outlines_of(name)
+    offered = [*masks, *(drawn_over(name, k) for k in range(1, len(OUTLINES[name]) + 1))]
+    done: list[Stroke] = []
+    scores = {}
+    promise = dict.fromkeys(offered, 1.0)
+    for count in range(1, max(counts) + 1):
+        now = area_map(tree(name), done, shape, None, masks)
+        # What promised little a stroke ago promises little now: the likeliest are tried again.
+        fresh = [stroke for stroke in promise if stroke not in done]
+        likely = sorted(fresh, key=lambda s: -promise[s])[: len(fresh) if count in (1, 4) else 8]
+        for stroke in (tried := [*likely, *joins(now, truth)]):
+            promise[stroke] = overlap(area_map(tree(name), [*done, stroke], shape, None, masks), truth)
+        best = max(tried, key=lambda s: promise[s])
+        done.append(best)
+        if count in counts:
+            scores[count] = promise[best]
+    return scores
+
+
+def test_four_strokes_reach_most_of_what_a_person_outlines_and_eight_nearly_all() -> None:
+    scores = {name: after(name, (4, 8) if name in UNSEEN else (4,)) for name in OUTLINES}
+    assert mean(score[4] for score in scores.values()) >= 0.78
+    assert mean(scores[name][8] for name in UNSEEN) >= 0.85
+
+
+def quarters() -> np.ndarray:
+    sheet = np.full((300, 400, 3), (150, 190, 220), np.uint8)
+    sheet[150:, :200], sheet[150:, 200:], sheet[:150, 200:] = (90, 110, 60), (160, 60, 50), (60, 60, 90)
+    return sheet
+
+
+def made(*strokes: Stroke) -> Labels:
+    seen = picture_of(quarters())
+    masks = {s: snapped(seen.lab, s.points) for s in strokes if s.closed}
+    return area_map(tree_of(tree_source()), strokes, seen.shape, None, masks)
+
+
+@cache
+def tree_source():  # type: ignore[no-untyped-def]
+    from washboard.core.areas.chips import chips_of
+
+    return chips_of(picture_of(quarters()))
+
+
+def ring(x: float, y: float, r: float) -> Stroke:
+    turn = np.linspace(0, 2 * np.pi, 24, endpoint=False)
+    return Stroke(tuple((x + r * np.cos(t), y + 1.33 * r * np.sin(t)) for t in turn.tolist()), closed=True)
+
+
+def test_a_line_across_joins_the_areas_as_they_are() -> None:
+    across = Stroke(((0.2, 0.2), (0.8, 0.2)), joins=True)
+    before, joined = made(), made(across)
+    assert before[60, 80] != before[60, 320]
+    assert joined[60, 80] == joined[60, 320] == PROPOSED + 1
+    assert joined[220, 80] == before[220, 80]
+
+
+def test_what_was_drawn_inside_stays_when_something_larger_is_outlined_later() -> None:
+    bird, sky = ring(0.25, 0.25, 0.06), ring(0.26, 0.26, 0.2)
+    both = made(bird, sky)
+    assert both[75, 100] == PROPOSED + 1
+    assert both[75, 150] == PROPOSED + 2
+    again = made(sky, bird)
+    assert again[75, 100] == PROPOSED + 2
+    redrawn = made(ring(0.26, 0.26, 0.19), sky)
+    assert redrawn[75, 100] == PROPOSED + 2, "the same thing outlined anew replaces it"
+
+
+@pytest.mark.parametrize(
+    "stroke",
+    [
+        Stroke(((0.1, 0.1), (0.2, 0.2)), closed=True),
+        Stroke(((0.1, 0.1), (0.4, 0.1), (0.4, 0.4)), against=((0.5, 0.5),), closed=True),
+        Stroke(((0.1, 0.1), (0.4, 0.1)), against=((0.5, 0.5),), joins=True),
+        Stroke(((0.1, 0.1), (0.4, 0.1), (0.4, 0.4)), closed=True, joins=True),
+    ],
+)
+def test_strokes_that_mean_two_things_at_once_are_refused(stroke: Stroke) -> None:
+    with pytest.raises(InvalidInput, match="the areas were kept"):
+        Corrections(strokes=(stroke,)).checked()
