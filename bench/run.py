@@ -8,8 +8,10 @@ import sys
 import tempfile
 import time
 from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 from statistics import median
+from typing import Any
 
 import numpy as np
 from PIL import Image
@@ -25,6 +27,7 @@ from washboard.core.areas.tree import tree_of
 from washboard.core.order.prediction import table_of
 from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Stages
+from washboard.pipeline.subject import Subject
 
 Figures = dict[str, float]
 
@@ -53,21 +56,22 @@ def of_masses() -> Figures:
     data = twelve_megapixels()
     settings = Settings("watercolour", "white", 45, 30)
     decode = milliseconds(lambda: Image.open(io.BytesIO(data)).load())
-    masses = milliseconds(lambda: Stages().seen("x", lambda: data, settings))
+    masses = milliseconds(lambda: Stages().seen(Subject.photo("x", lambda: data, settings)))
     stages = Stages()
-    stages.seen("x", lambda: data, settings)
+    stages.seen(Subject.photo("x", lambda: data, settings))
     shifts = iter(np.linspace(0.05, 0.6, 40))
+
+    def photo(**changes: Any) -> Subject:
+        return Subject.photo("x", lambda: data, replace(settings, **changes))
 
     def dragged() -> object:
         thresholds = tuple(t + float(next(shifts)) for t in (2.0, 4.0, 6.0, 8.0))
-        return stages.seen("x", lambda: data, Settings("watercolour", "white", 45, 30, thresholds=thresholds))
+        return stages.seen(photo(thresholds=thresholds))
 
     strengths = iter(np.linspace(0.6, 2.4, 40))
 
     def squinted() -> object:
-        return stages.seen(
-            "x", lambda: data, Settings("watercolour", "white", 45, 30, squint=float(next(strengths)))
-        )
+        return stages.seen(photo(squint=float(next(strengths))))
 
     return {
         "decode 12 MP, ms": decode,

@@ -12,8 +12,8 @@ import typer
 from .core.errors import WashboardError
 
 if TYPE_CHECKING:
+    from .pipeline.seen import Seen
     from .pipeline.settings import Settings
-    from .pipeline.stages import Seen
 
 app = typer.Typer(add_completion=False, no_args_is_help=True, pretty_exceptions_enable=False)
 Data = Annotated[
@@ -60,6 +60,7 @@ def plan(
     from .formats.table import table
     from .pipeline.settings import Settings
     from .pipeline.stages import Stages
+    from .pipeline.subject import Subject
 
     width, height = size_of(size)
     settings = Settings(
@@ -68,7 +69,7 @@ def plan(
     data = photo.read_bytes()
     content = hashlib.sha256(data).hexdigest()
     stages = Stages()
-    result = stages.result(content, lambda: data, settings, _progress)
+    result = stages.result(Subject.photo(content, lambda: data, settings), _progress)
     if sys.stderr.isatty():
         print("\r\033[K", end="", file=sys.stderr)
     decoded = stages.decoded(content, lambda: data)
@@ -95,10 +96,11 @@ def _seen(
     from .core.materials.surfaces import size_of
     from .pipeline.settings import Settings
     from .pipeline.stages import Stages
+    from .pipeline.subject import Subject
 
     settings = Settings(medium, surface, *size_of(size)).checked()
     data = photo.read_bytes()
-    seen = Stages().seen(hashlib.sha256(data).hexdigest(), lambda: data, settings, _progress)
+    seen = Stages().seen(Subject.photo(hashlib.sha256(data).hexdigest(), lambda: data, settings), _progress)
     if sys.stderr.isatty():
         print("\r\033[K", end="", file=sys.stderr)
     return settings, seen

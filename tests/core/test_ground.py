@@ -20,14 +20,16 @@ from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import surface_of
 from washboard.demo.pieces import FERRY_SLIP, reference_bytes
 from washboard.pipeline.prepared import grounds
+from washboard.pipeline.seen import Seen
 from washboard.pipeline.settings import Settings
-from washboard.pipeline.stages import Seen, Stages, masses_in_areas
+from washboard.pipeline.stages import Stages, masses_in_areas
+from washboard.pipeline.subject import Subject
 
 
 @cache
 def seen(name: str) -> Seen:
     data = reference_bytes(FERRY_SLIP) if name == "ferry" else encoded(photographs()[name])
-    return Stages().seen(name, lambda: data, Settings("acrylic", "white", 40, 27))
+    return Stages().seen(Subject.photo(name, lambda: data, Settings("acrylic", "white", 40, 27)))
 
 
 def candidates(name: str, medium: str, surface: str = "white"):  # type: ignore[no-untyped-def]
@@ -124,7 +126,7 @@ def test_toning_is_a_pass_with_paint_minutes_and_drying_and_paper_needs_none() -
 def test_a_laid_ground_is_what_the_plan_starts_on_and_is_written_into_it() -> None:
     data = reference_bytes(FERRY_SLIP)
     settings = Settings("acrylic", "white", 40, 27, ground="pale-warm-grey").checked()
-    plan = Stages().result("ferry", lambda: data, settings).worked.plan
+    plan = Stages().result(Subject.photo("ferry", lambda: data, settings)).worked.plan
     assert plan.surface.value == pytest.approx(7.4)
     assert plan.toning is not None
     assert plan.toning.wait == 15.0

@@ -16,7 +16,7 @@ from washboard.core.reference.accents import find_accents
 from washboard.core.reference.contours import lengths, softness
 from washboard.core.reference.drawn import Shape, drawn
 from washboard.core.reference.identity import inherited
-from washboard.core.reference.masses import Division, divide
+from washboard.core.reference.masses import Division, by_areas, divide
 from washboard.core.reference.measures import Measured, measure
 from washboard.core.reference.picture import Picture, picture_of
 from washboard.core.reference.squint import squint
@@ -153,7 +153,8 @@ def test_a_piece_without_a_photo_gives_the_same_kind_of_masses() -> None:
         Shape(((0, 0), (1, 0), (1, 0.4), (0, 0.4)), 8.0),
         Shape(((0.3, 0.3), (0.6, 0.3), (0.6, 0.7)), 3.0, 10, 20),
     )
-    picture, division = drawn(shapes, 9.5, 1.5)
+    picture, areas = drawn(shapes, 9.5, 1.5)
+    division = by_areas(areas)
     measured = measure(picture, division, (2.0, 4.0, 6.0, 8.0), 30.0)
     assert [round(m.value, 1) for m in measured.masses] == [9.5, 8.0, 3.0]
     with pytest.raises(InvalidInput):

@@ -14,6 +14,7 @@ from washboard.core.reference.picture import picture_of
 from washboard.demo.pieces import FOUNDRY, SALT_PANS, DemoPiece, reference_bytes
 from washboard.pipeline.prepared import Looked, looked
 from washboard.pipeline.stages import Stages
+from washboard.pipeline.subject import Subject
 
 
 def with_light(glow: float) -> tuple[np.ndarray, Division]:
@@ -40,7 +41,7 @@ def test_a_lamp_is_told_from_a_glint_by_its_glow() -> None:
 def seen(piece: DemoPiece) -> Looked:
     data = reference_bytes(piece)
     assert Image.open(io.BytesIO(data)).format == "JPEG"
-    return looked(Stages().seen(piece.name, lambda: data, piece.settings), piece.settings)
+    return looked(Stages().seen(Subject.photo(piece.name, lambda: data, piece.settings)), piece.settings)
 
 
 def test_the_foundry_is_lit_from_within_and_the_salt_pans_by_the_sun() -> None:

@@ -16,8 +16,10 @@ from washboard.core.reference.picture import Labels, picture_of
 from washboard.core.reference.regions import Regions
 from washboard.core.reference.squint import squint
 from washboard.demo.pieces import FOUNDRY, SALT_PANS, reference_bytes
+from washboard.pipeline.seen import Seen
 from washboard.pipeline.settings import Settings
-from washboard.pipeline.stages import Seen, Stages
+from washboard.pipeline.stages import Stages
+from washboard.pipeline.subject import Subject
 
 
 def divided(rgb: np.ndarray, things: Labels | None) -> Labels:
@@ -79,7 +81,7 @@ def test_a_sliver_beside_the_true_edge_goes_to_what_it_looks_like() -> None:
 
 def seen(settings: Settings) -> Seen:
     piece = next(p for p in (SALT_PANS, FOUNDRY) if p.settings.medium == settings.medium)
-    return Stages().seen(piece.reference, partial(reference_bytes, piece), settings)
+    return Stages().seen(Subject.photo(piece.reference, partial(reference_bytes, piece), settings))
 
 
 def test_the_front_figure_of_the_foundry_is_cut_from_its_floor_by_two_lines() -> None:

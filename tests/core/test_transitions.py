@@ -12,6 +12,7 @@ from washboard.core.colour.value import luminance_of
 from washboard.core.reference.transitions import transitions
 from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Stages
+from washboard.pipeline.subject import Subject
 
 
 def edge(full: int, wide: float, ramp: bool) -> bytes:
@@ -31,7 +32,7 @@ def test_a_transition_of_known_width_is_read_within_fifteen_per_cent(
     full: int, wide: int, ramp: bool
 ) -> None:
     data = edge(full, wide, ramp)
-    seen = Stages().seen("edge", lambda: data, Settings("oil", "white", 40, 20, bands=2))
+    seen = Stages().seen(Subject.photo("edge", lambda: data, Settings("oil", "white", 40, 20, bands=2)))
     left, right = seen.measured.masses
     exact = wide / full * 400
     assert left.borders[0].softness_mm == pytest.approx(exact, rel=0.15)

@@ -20,6 +20,7 @@ from washboard.core.reference.place import place_of
 from washboard.demo.pieces import DEMO, reference_bytes
 from washboard.formats.table import minutes, table
 from washboard.pipeline.stages import Result, Stages
+from washboard.pipeline.subject import Subject
 
 SOME = settings(max_examples=60, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck))
 
@@ -27,7 +28,9 @@ SOME = settings(max_examples=60, deadline=None, derandomize=True, suppress_healt
 @pytest.fixture(scope="module")
 def demos() -> dict[str, Result]:
     return {
-        piece.name: Stages().result(piece.reference, partial(reference_bytes, piece), piece.settings)
+        piece.name: Stages().result(
+            Subject.photo(piece.reference, partial(reference_bytes, piece), piece.settings)
+        )
         for piece in DEMO
     }
 
@@ -120,7 +123,7 @@ def test_both_demo_pieces_differ_in_coverage_between_the_schools() -> None:
         sets = []
         for school in ("light-to-dark", "dark-to-light"):
             changed = replace(piece.settings, school=school)
-            worked = Stages().result("x", partial(reference_bytes, piece), changed).worked
+            worked = Stages().result(Subject.photo("x", partial(reference_bytes, piece), changed)).worked
             sets.append({step.covered.tobytes() for step in worked.steps})
         assert sets[0] != sets[1]
 

@@ -16,12 +16,13 @@ from washboard.demo.render import FOLDER, SCENES
 from washboard.formats.image import decoded
 from washboard.formats.preview import write_preview
 from washboard.pipeline.stages import Result, Stages
+from washboard.pipeline.subject import Subject
 
 
 @cache
 def result(number: int) -> Result:
     piece = DEMO[number]
-    return Stages().result(piece.reference, partial(reference_bytes, piece), piece.settings)
+    return Stages().result(Subject.photo(piece.reference, partial(reference_bytes, piece), piece.settings))
 
 
 @pytest.fixture(params=[0, 1], ids=["salt pans", "foundry"])

@@ -20,6 +20,7 @@ from washboard.core.order.prediction import painted
 from washboard.core.reference.place import Anchor
 from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Before, Stages, packed
+from washboard.pipeline.subject import Subject
 from washboard.pipeline.tasks import TakeIn, WorkerDied
 from washboard.pipeline.view import view_of
 from washboard.pipeline.worker import Worker
@@ -45,7 +46,7 @@ def cup_file() -> Counted:
 
 def test_a_change_of_bands_or_squint_decodes_nothing_again(cup_file: Counted) -> None:
     stages = Stages()
-    first = stages.seen("cup", cup_file, SETTINGS)
+    first = stages.seen(Subject.photo("cup", cup_file, SETTINGS))
     for change in (
         {"bands": 4},
         {"squint": 1.5},
@@ -53,26 +54,26 @@ def test_a_change_of_bands_or_squint_decodes_nothing_again(cup_file: Counted) ->
         {"even": True},
         {"school": None},
     ):
-        other = stages.seen("cup", cup_file, replace(SETTINGS, **change))
+        other = stages.seen(Subject.photo("cup", cup_file, replace(SETTINGS, **change)))
         assert other.picture is first.picture
     assert cup_file.asked == 1
-    assert stages.seen("cup", cup_file, replace(SETTINGS, bands=4)).squinted is first.squinted
+    assert stages.seen(Subject.photo("cup", cup_file, replace(SETTINGS, bands=4))).squinted is first.squinted
 
 
 def test_a_change_of_school_divides_nothing_again(cup_file: Counted) -> None:
     stages = Stages()
-    one = stages.result("cup", cup_file, SETTINGS)
-    other = stages.result("cup", cup_file, replace(SETTINGS, school="dark-to-light"))
+    one = stages.result(Subject.photo("cup", cup_file, SETTINGS))
+    other = stages.result(Subject.photo("cup", cup_file, replace(SETTINGS, school="dark-to-light")))
     assert other.seen.division is one.seen.division
     assert other.worked.plan.school != one.worked.plan.school
 
 
 def test_masses_keep_their_ids_through_a_change_of_squint(cup_file: Counted) -> None:
     stages = Stages()
-    one = stages.result("cup", cup_file, SETTINGS)
+    one = stages.result(Subject.photo("cup", cup_file, SETTINGS))
     ids = {m.label: m.id for m in one.worked.plan.masses}
     before = Before(one.seen.measured.labels, ids, one.next_number)
-    other = stages.result("cup", cup_file, replace(SETTINGS, squint=1.4), before=before)
+    other = stages.result(Subject.photo("cup", cup_file, replace(SETTINGS, squint=1.4)), before=before)
     kept = {m.id for m in other.worked.plan.masses} & set(ids.values())
     assert len(kept) >= 0.5 * len(ids)
     assert other.next_number >= one.next_number
@@ -82,7 +83,7 @@ def test_masses_keep_their_ids_through_a_change_of_squint(cup_file: Counted) -> 
 
 def test_progress_rises_and_stopping_in_it_ends_the_work(cup_file: Counted) -> None:
     seen: list[float] = []
-    Stages().result("cup", cup_file, SETTINGS, lambda _, done: seen.append(done))
+    Stages().result(Subject.photo("cup", cup_file, SETTINGS), lambda _, done: seen.append(done))
     assert seen == sorted(seen)
     assert seen[-1] == 1.0
 
@@ -91,11 +92,11 @@ def test_progress_rises_and_stopping_in_it_ends_the_work(cup_file: Counted) -> N
             raise Stopped(stage)
 
     with pytest.raises(Stopped):
-        Stages().result("cup", cup_file, SETTINGS, stop)
+        Stages().result(Subject.photo("cup", cup_file, SETTINGS), stop)
 
 
 def test_no_picture_of_a_plan_shows_a_staircase_inside_a_mass(cup_file: Counted) -> None:
-    result = Stages().result("cup", cup_file, SETTINGS)
+    result = Stages().result(Subject.photo("cup", cup_file, SETTINGS))
     labels = result.seen.measured.labels
     border = np.zeros(labels.shape, np.uint8)
     border[:, 1:] |= labels[:, 1:] != labels[:, :-1]
@@ -109,7 +110,7 @@ def test_no_picture_of_a_plan_shows_a_staircase_inside_a_mass(cup_file: Counted)
 
 
 def test_the_page_gets_whole_tables_and_maps(cup_file: Counted) -> None:
-    result = Stages().result("cup", cup_file, SETTINGS)
+    result = Stages().result(Subject.photo("cup", cup_file, SETTINGS))
     view = view_of(result, AS_SEEN)
     patches = len(view["patchMass"])
     assert len(view["colours"]) == len(result.worked.plan.passes) + 1

@@ -124,6 +124,27 @@ class IntentModel(Model):
     deadline: str = Field("", max_length=40)
 
 
+class OpeningModel(Model):
+    """How far the crushed darks and the blown lights of the photo are opened."""
+
+    darks: Coordinate = 0.0
+    lights: Coordinate = 0.0
+
+
+Hash = Annotated[str, Field(pattern="^[0-9a-f]{64}$", examples=["0" * 64])]
+
+
+class BorrowedModel(Model):
+    """A thing cut along an outline on another photo; its middle and width in shares of the main one."""
+
+    photo: Hash
+    outline: Annotated[list[PlaceModel], Field(min_length=3, max_length=400)]
+    x: Coordinate
+    y: Coordinate
+    width: float = Field(ge=0.02, le=2)
+    flipped: bool = False
+
+
 Keys = Annotated[list[Annotated[str, Field(max_length=40)]], Field(max_length=16)]
 
 
@@ -151,6 +172,8 @@ class SettingsRead(Model):
     ground: str | None = None
     palette: Keys = Field(default_factory=list)
     intent: IntentModel | None = None
+    opening: OpeningModel | None = None
+    borrowed: list[BorrowedModel] = Field(default_factory=list)
 
 
 class PieceCreate(Model):
@@ -181,6 +204,7 @@ class PieceRead(Model):
     name: str
     revision: int
     reference: ReferenceRead | None
+    shapes: list[ShapeModel] | None
     settings: SettingsRead
     undo: str | None
     redo: str | None
@@ -213,6 +237,10 @@ class PieceUpdate(Model):
     ground: str | None = Field(None, max_length=40)
     palette: Keys | None = None
     intent: IntentModel | None = None
+    opening: OpeningModel | None = None
+    borrowed: list[BorrowedModel] | None = Field(None, max_length=12)
+    reference: Hash | None = None
+    shapes: list[ShapeModel] | None = Field(None, min_length=1, max_length=200)
 
 
 class RevisionUpdate(Model):

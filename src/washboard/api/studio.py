@@ -5,23 +5,16 @@ from __future__ import annotations
 import hashlib
 import json
 import threading
-from collections.abc import Callable, Mapping, Sequence
-from dataclasses import asdict
+from collections.abc import Callable, Mapping
 from datetime import UTC, datetime
 from pathlib import Path
 from typing import Any
 
 from .. import ENGINE
-from ..core.areas.corrections import AreaFamily, Corrections, Family, Place, Stroke
-from ..core.composition.arrangement import Arrangement, Move
-from ..core.errors import InvalidInput
-from ..core.key.mood import Mood
-from ..core.reference.place import Anchor
 from ..formats import planfile
-from ..pipeline.fields import arrangement_fields
-from ..pipeline.intent import Intent
-from ..pipeline.settings import Settings
-from ..pipeline.tasks import Compute, Subject, TakeIn, Task
+from ..pipeline.fields import ANALYSED, settings_of, shapes_of
+from ..pipeline.subject import Subject
+from ..pipeline.tasks import Compute, TakeIn, Task
 from ..pipeline.worker import Worker
 from ..store.database import Database, translated
 from ..store.media import Media
@@ -30,12 +23,6 @@ from .jobs import Job, Jobs
 
 CACHE_FILES = 120
 """Value pictures and working copies kept; the oldest go first."""
-
-ANALYSED = (
-    "medium", "surface", "width_cm", "height_cm", "school", "passes", "bands", "even", "thresholds",
-    "squint", "names", "order", "areas", "arrangement", "spread", "margin_cm", "focus", "light", "ground",
-    "palette", "intent",
-)  # fmt: skip
 
 
 def now() -> str:
@@ -98,10 +85,15 @@ class Studio:
 
     def ask_anew(self, piece: Piece, question: Callable[[Subject], Task]) -> Any:
         """The answer to a question about a piece, worked out now."""
+        return self.worker.run(question(self._subject(piece)), _silent, threading.Event())
+
+    def _subject(self, piece: Piece) -> Subject:
+        settings = settings_of(piece.settings)
         content = piece.reference.hash if piece.reference else None
-        path = self.media.path(content) if content else None
-        subject = Subject(content, path, piece.shapes, settings_of(piece.settings))
-        return self.worker.run(question(subject), _silent, threading.Event())
+        wanted = [content] if content else []
+        wanted += [thing.photo for thing in settings.borrowed]
+        photos = {photo: self.media.path(photo).read_bytes for photo in wanted}
+        return Subject(settings, content, photos, shapes_of(piece.shapes))
 
     def _from_cache(self, content: str, what: str, make: Callable[[], bytes]) -> bytes:
         name = self._cached.get((content, what))
@@ -127,16 +119,7 @@ class Studio:
         return self.jobs.start(subject, lambda job: self._compute(piece, key, job))
 
     def _compute(self, piece: Piece, key: str, job: Job) -> None:
-        content = piece.reference.hash if piece.reference else None
-        path = self.media.path(content) if content else None
-        task = Compute(
-            piece.name,
-            content,
-            path,
-            piece.shapes,
-            settings_of(piece.settings),
-            self._before(piece),
-        )
+        task = Compute(piece.name, self._subject(piece), self._before(piece))
         result = self.worker.run(task, job.report, job.cancelled)
         with translated():
             media = {name: self.media.keep(data) for name, data in result["blobs"].items()}
@@ -179,88 +162,6 @@ def _key(piece: Piece, parts: dict[str, Any]) -> str:
     parts["reference"] = piece.reference.hash if piece.reference else None
     parts["shapes"] = piece.shapes
     return hashlib.sha256(json.dumps(parts, sort_keys=True).encode()).hexdigest()
-
-
-def settings_of(fields: Mapping[str, Any]) -> Settings:
-    """Settings from a row's fields, checked; raises what `Settings.checked` raises."""
-    known = {key: fields[key] for key in ANALYSED if key in fields}
-    known["names"] = tuple(Anchor(**anchor) for anchor in known.get("names") or ())
-    known["areas"] = _corrections(known.get("areas") or {})
-    known["arrangement"] = _arrangement(known.get("arrangement") or {})
-    known["focus"] = _place(known.get("focus"))
-    known["intent"] = _intent(known.get("intent") or {})
-    known["palette"] = tuple(known.get("palette") or ())
-    for key in ("thresholds", "order"):
-        if known.get(key) is not None:
-            known[key] = tuple(known[key])
-    try:
-        return Settings(**known).checked()
-    except TypeError as error:
-        raise InvalidInput(f"These settings cannot be read ({error}).") from None
-
-
-def _corrections(fields: Mapping[str, Any]) -> Corrections:
-    return Corrections(
-        tuple(
-            Stroke(
-                _places(stroke["points"]),
-                _places(stroke["against"] or ()),
-                stroke.get("closed", False),
-                stroke.get("joins", False),
-            )
-            for stroke in fields.get("strokes", ())
-        ),
-        tuple(Anchor(**name) for name in fields.get("names", ())),
-        tuple(AreaFamily(**{**f, "family": Family(f["family"])}) for f in fields.get("families", ())),
-        _places(fields.get("depths", ())),
-    )
-
-
-def _arrangement(fields: Mapping[str, Any]) -> Arrangement:
-    crop = fields.get("crop") or {}
-    return Arrangement(
-        (crop.get("left", 0.0), crop.get("top", 0.0), crop.get("right", 1.0), crop.get("bottom", 1.0)),
-        fields.get("level", 0.0),
-        tuple(Move(**move) for move in fields.get("moves", ())),
-    )
-
-
-def _intent(fields: Mapping[str, Any]) -> Intent:
-    known = {**fields, "about": _place(fields.get("about")), "mood": Mood(fields.get("mood", "as-seen"))}
-    return Intent(**known)
-
-
-def _place(given: Mapping[str, float] | None) -> Place | None:
-    return None if given is None else (given["x"], given["y"])
-
-
-def _places(given: Sequence[Mapping[str, float]]) -> tuple[Place, ...]:
-    return tuple((place["x"], place["y"]) for place in given)
-
-
-def _objects(places: Sequence[Place]) -> list[dict[str, float]]:
-    return [{"x": x, "y": y} for x, y in places]
-
-
-def fields_of(settings: Settings) -> dict[str, Any]:
-    """A row's fields from settings, as JSON holds them."""
-    fields = asdict(settings)
-    areas = settings.areas
-    fields["areas"]["strokes"] = [
-        {
-            "points": _objects(s.points),
-            "against": _objects(s.against) or None,
-            "closed": s.closed,
-            "joins": s.joins,
-        }
-        for s in areas.strokes
-    ]
-    fields["areas"]["depths"] = _objects(areas.depths)
-    fields["arrangement"] = arrangement_fields(settings.arrangement)
-    fields["focus"] = None if settings.focus is None else _objects([settings.focus])[0]
-    about = settings.intent.about
-    fields["intent"]["about"] = None if about is None else _objects([about])[0]
-    return dict(json.loads(json.dumps(fields)))
 
 
 def document_of(plan: StoredPlan) -> planfile.Document:

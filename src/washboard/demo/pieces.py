@@ -172,7 +172,8 @@ def reference_bytes(piece: DemoPiece) -> bytes:
 
 def add_demo(studio: Studio) -> None:
     """Add the demo pieces to a studio that has none of them, and have them worked out."""
-    from ..api.studio import fields_of, now
+    from ..api.studio import now
+    from ..pipeline.fields import fields_of
 
     there = {piece.name for piece in studio.pieces.all()}
     for demo in reversed(DEMO):

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import io
-from collections.abc import Mapping, Sequence
 from dataclasses import asdict, replace
 from typing import Any
 
@@ -14,44 +13,16 @@ from PIL import Image
 from ..core.composition.outline import arcs_of
 from ..core.errors import InvalidInput
 from ..core.order.prediction import painted
-from ..core.reference.drawn import Shape
-from ..core.reference.picture import Picture, picture_of
+from ..core.reference.picture import picture_of
 from ..core.reference.squint import FARTHEST, from_afar
 from ..core.reference.study import study_of
 from ..core.reference.windows import LARGEST, Source, along, read, standing
 from ..core.reference.windows import compared as compared_windows
 from ..formats import transfer
 from . import prepared as work
-from .stages import Result, Seen, Stages
-from .tasks import Comparing, Framing, Outlining, Preparing, Studying, Subject, Values
+from .stages import Stages
+from .tasks import Comparing, Framing, Outlining, Preparing, Studying, Values
 from .view import value_bytes
-
-
-def shapes_of(given: Sequence[Mapping[str, Any]] | None) -> tuple[Shape, ...]:
-    """Drawn shapes from a row's fields."""
-    return tuple(
-        Shape(tuple((p[0], p[1]) for p in s["points"]), s["value"], s["a"], s["b"]) for s in given or ()
-    )
-
-
-def seen_of(stages: Stages, subject: Subject) -> Seen:
-    """The subject divided into areas and masses."""
-    if subject.content is None or subject.path is None:
-        return stages.drawn(shapes_of(subject.shapes), subject.settings)
-    return stages.seen(subject.content, subject.path.read_bytes, subject.settings)
-
-
-def result_of(stages: Stages, subject: Subject) -> Result:
-    """The subject worked out to plan and prediction."""
-    if subject.content is None or subject.path is None:
-        return stages.result_drawn(shapes_of(subject.shapes), subject.settings)
-    return stages.result(subject.content, subject.path.read_bytes, subject.settings)
-
-
-def _picture(stages: Stages, subject: Subject) -> Picture:
-    if subject.content is None or subject.path is None:
-        return seen_of(stages, subject).picture
-    return stages.framed(subject.content, subject.path.read_bytes, subject.settings).picture
 
 
 def jpeg(rgb: np.ndarray) -> bytes:
@@ -64,27 +35,29 @@ def jpeg(rgb: np.ndarray) -> bytes:
 def values(stages: Stages, task: Values) -> bytes:
     """Values, a byte a pixel: squinted, or as they look from afar."""
     subject = task.subject
-    picture = _picture(stages, subject)
+    picture = stages.framed(subject).picture
     height, width = picture.shape
     if task.metres is not None:
         if not 0 < task.metres <= FARTHEST:
             raise InvalidInput(f"A distance goes up to {FARTHEST:g} m; {task.metres:g} m was asked for.")
         sheet = subject.settings.sheet(width / height)
         return value_bytes(from_afar(picture, task.metres, sheet.picture_width_cm))
-    if task.strength <= 0 or subject.content is None or subject.path is None:
+    if task.strength <= 0:
         return value_bytes(picture.value)
-    squinted = stages.squinted(subject.content, subject.path.read_bytes, subject.settings, task.strength)
+    squinted = stages.squinted(subject, task.strength)
     return value_bytes(cv2.resize(squinted.value, (width, height), interpolation=cv2.INTER_LINEAR))
 
 
 def framed(stages: Stages, task: Framing) -> bytes:
-    """The picture as it is arranged."""
-    return jpeg(_picture(stages, task.subject).rgb)
+    """The picture as it is arranged, or the reference before."""
+    if task.whole:
+        return jpeg(stages.reference(task.subject).picture.rgb)
+    return jpeg(stages.framed(task.subject).picture.rgb)
 
 
 def outline(stages: Stages, task: Outlining) -> bytes:
     """Areas' outlines in true size."""
-    seen = seen_of(stages, task.subject)
+    seen = stages.seen(task.subject)
     height, width = seen.picture.shape
     sheet = task.subject.settings.sheet(width / height)
     choices = task.choices.checked()
@@ -98,12 +71,8 @@ def outline(stages: Stages, task: Outlining) -> bytes:
 def study(stages: Stages, task: Studying) -> bytes:
     """The arranged picture in a few flat values."""
     subject = task.subject
-    picture = _picture(stages, subject)
-    if subject.content is None or subject.path is None:
-        squinted = seen_of(stages, subject).squinted
-    else:
-        squinted = stages.squinted(subject.content, subject.path.read_bytes, subject.settings, 1.5)
-    grey = study_of(picture, squinted, task.bands)
+    picture = stages.framed(subject).picture
+    grey = study_of(picture, stages.squinted(subject, 1.5), task.bands)
     if not task.pdf:
         out = io.BytesIO()
         Image.fromarray(grey).save(out, "PNG")
@@ -117,7 +86,7 @@ def study(stages: Stages, task: Studying) -> bytes:
 def compared(stages: Stages, task: Comparing) -> dict[str, Any]:
     """Readings of two windows, their difference, values along a line, and where the first stands."""
     one, other = task.one.checked(), task.other.checked()
-    result = result_of(stages, task.subject)
+    result = stages.result(task.subject)
     looks = {Source.REFERENCE: result.seen.picture}
     if Source.PREDICTED in (one.source, other.source):
         last = len(result.table.colours) - 1
@@ -140,5 +109,5 @@ def compared(stages: Stages, task: Comparing) -> dict[str, Any]:
 
 def prepared(stages: Stages, task: Preparing) -> dict[str, Any]:
     """Light, horizon, focus, findings, grounds with small pictures, palette."""
-    result = result_of(stages, task.subject)
+    result = stages.result(task.subject)
     return work.answer(result, task.subject.settings)

@@ -12,7 +12,6 @@ from typing import Any
 import numpy as np
 
 from ..core.errors import Stopped, WashboardError
-from ..core.reference.picture import LONG_SIDE
 from ..formats import planfile
 from . import asked
 from .stages import Before, Stages
@@ -98,20 +97,21 @@ def _taken_in(stages: Stages, task: TakeIn) -> dict[str, Any]:
 
 def _computed(stages: Stages, task: Compute, report: Report) -> dict[str, Any]:
     before = _before(task)
-    if task.content is not None and task.path is not None:
-        path = task.path
-        result = stages.result(task.content, path.read_bytes, task.settings, report, before)
-        decoded = stages.decoded(task.content, path.read_bytes)
+    about = task.subject
+    result = stages.result(about, report, before)
+    if about.content is not None:
+        decoded = stages.decoded(about.content, about.photos[about.content])
         size = (decoded.width, decoded.height)
     else:
-        shapes = asked.shapes_of(task.shapes)
-        result = stages.result_drawn(shapes, task.settings, before)
-        size = (LONG_SIDE, LONG_SIDE)
+        height, width = result.seen.frame.reference.picture.shape
+        size = (width, height)
     labels = planfile.label_hash(result.seen.measured.labels)
-    source = planfile.Source(task.piece, task.content, *size, label_map=labels, areas=result.seen.whole.areas)
+    source = planfile.Source(
+        task.piece, about.content, *size, label_map=labels, areas=result.seen.whole.areas
+    )
     document = planfile.written(planfile.document_of(result.worked.plan, source))
     return {
-        "document": document, "view": view_of(result, task.settings.arrangement), "blobs": blobs_of(result),
+        "document": document, "view": view_of(result, about.settings.arrangement), "blobs": blobs_of(result),
         "next_mass": result.next_number,
     }  # fmt: skip
 

@@ -1,11 +1,124 @@
-"""Settings as plain fields, for rows and answers."""
+"""Settings and shapes as plain fields, for rows and answers, and back."""
 
 from __future__ import annotations
 
+import json
+from collections.abc import Mapping, Sequence
 from dataclasses import asdict
 from typing import Any
 
-from ..core.composition.arrangement import Arrangement
+from ..core.areas.corrections import AreaFamily, Corrections, Family, Place, Stroke
+from ..core.composition.arrangement import Arrangement, Move
+from ..core.composition.borrowed import Borrowed
+from ..core.errors import InvalidInput
+from ..core.key.mood import Mood
+from ..core.reference.drawn import Shape
+from ..core.reference.opening import Opening
+from ..core.reference.place import Anchor
+from .intent import Intent
+from .settings import Settings
+
+ANALYSED = (
+    "medium", "surface", "width_cm", "height_cm", "school", "passes", "bands", "even", "thresholds",
+    "squint", "names", "order", "areas", "arrangement", "spread", "margin_cm", "focus", "light", "ground",
+    "palette", "intent", "opening", "borrowed",
+)  # fmt: skip
+"""Fields of a row that make up the settings."""
+
+
+def settings_of(fields: Mapping[str, Any]) -> Settings:
+    """Settings from a row's fields, checked; raises what `Settings.checked` raises."""
+    known = {key: fields[key] for key in ANALYSED if key in fields}
+    known["names"] = tuple(Anchor(**anchor) for anchor in known.get("names") or ())
+    known["areas"] = _corrections(known.get("areas") or {})
+    known["arrangement"] = _arrangement(known.get("arrangement") or {})
+    known["focus"] = _place(known.get("focus"))
+    known["intent"] = _intent(known.get("intent") or {})
+    known["palette"] = tuple(known.get("palette") or ())
+    known["opening"] = Opening(**(known.get("opening") or {}))
+    known["borrowed"] = tuple(
+        Borrowed(**{**thing, "outline": _places(thing["outline"])}) for thing in known.get("borrowed") or ()
+    )
+    for key in ("thresholds", "order"):
+        if known.get(key) is not None:
+            known[key] = tuple(known[key])
+    try:
+        return Settings(**known).checked()
+    except TypeError as error:
+        raise InvalidInput(f"These settings cannot be read ({error}).") from None
+
+
+def _corrections(fields: Mapping[str, Any]) -> Corrections:
+    return Corrections(
+        tuple(
+            Stroke(
+                _places(stroke["points"]),
+                _places(stroke["against"] or ()),
+                stroke.get("closed", False),
+                stroke.get("joins", False),
+            )
+            for stroke in fields.get("strokes", ())
+        ),
+        tuple(Anchor(**name) for name in fields.get("names", ())),
+        tuple(AreaFamily(**{**f, "family": Family(f["family"])}) for f in fields.get("families", ())),
+        _places(fields.get("depths", ())),
+    )
+
+
+def _arrangement(fields: Mapping[str, Any]) -> Arrangement:
+    crop = fields.get("crop") or {}
+    return Arrangement(
+        (crop.get("left", 0.0), crop.get("top", 0.0), crop.get("right", 1.0), crop.get("bottom", 1.0)),
+        fields.get("level", 0.0),
+        tuple(Move(**move) for move in fields.get("moves", ())),
+    )
+
+
+def _intent(fields: Mapping[str, Any]) -> Intent:
+    known = {**fields, "about": _place(fields.get("about")), "mood": Mood(fields.get("mood", "as-seen"))}
+    return Intent(**known)
+
+
+def _place(given: Mapping[str, float] | None) -> Place | None:
+    return None if given is None else (given["x"], given["y"])
+
+
+def _places(given: Sequence[Mapping[str, float]]) -> tuple[Place, ...]:
+    return tuple((place["x"], place["y"]) for place in given)
+
+
+def _objects(places: Sequence[Place]) -> list[dict[str, float]]:
+    return [{"x": x, "y": y} for x, y in places]
+
+
+def fields_of(settings: Settings) -> dict[str, Any]:
+    """A row's fields from settings, as JSON holds them."""
+    fields = asdict(settings)
+    areas = settings.areas
+    fields["areas"]["strokes"] = [
+        {
+            "points": _objects(s.points),
+            "against": _objects(s.against) or None,
+            "closed": s.closed,
+            "joins": s.joins,
+        }
+        for s in areas.strokes
+    ]
+    fields["areas"]["depths"] = _objects(areas.depths)
+    fields["arrangement"] = arrangement_fields(settings.arrangement)
+    fields["focus"] = None if settings.focus is None else _objects([settings.focus])[0]
+    about = settings.intent.about
+    fields["intent"]["about"] = None if about is None else _objects([about])[0]
+    for thing, kept in zip(fields["borrowed"], settings.borrowed, strict=True):
+        thing["outline"] = _objects(kept.outline)
+    return dict(json.loads(json.dumps(fields)))
+
+
+def shapes_of(given: Sequence[Mapping[str, Any]] | None) -> tuple[Shape, ...]:
+    """Drawn shapes from a row's fields."""
+    return tuple(
+        Shape(tuple((p[0], p[1]) for p in s["points"]), s["value"], s["a"], s["b"]) for s in given or ()
+    )
 
 
 def arrangement_fields(arrangement: Arrangement) -> dict[str, Any]:

@@ -2,23 +2,25 @@
 
 from __future__ import annotations
 
-import numpy as np
-from numpy.typing import NDArray
-
+from ..core.areas.area import PROPOSED
+from ..core.composition.borrowed import seams
 from ..core.key.mood import Mood
 from ..core.order.plan import Plan
+from .seen import Framed
 from .settings import Settings
 
 MOODS = {Mood.LIGHTER: "lifted", Mood.DARKER: "lowered", Mood.CLOSER: "drawn together"}
 
 
-def told(invented: NDArray[np.bool_] | None, plan: Plan, settings: Settings) -> list[str]:
-    """What is invented (h, w), what the mood did, and whether the time in hand is enough."""
-    notes = []
-    if invented is not None:
+def told(frame: Framed, plan: Plan, settings: Settings) -> list[str]:
+    """What is opened, borrowed or invented, what the mood did, and whether the time in hand is enough."""
+    there = [PROPOSED + number for number in range(1, len(settings.borrowed) + 1)]
+    called = {area.label: area.called for area in frame.areas.areas if area.label in there}
+    notes = [*frame.reference.notes, *seams(frame.picture, frame.areas.labels, called)]
+    if frame.invented is not None:
         notes.append(
-            f"{100 * float(invented.mean()):.1f} % of the picture is invented: filled by its neighbours "
-            "where something stood."
+            f"{100 * float(frame.invented.mean()):.1f} % of the picture is invented: filled by its "
+            "neighbours where something stood."
         )
     if settings.intent.mood in MOODS:
         notes.append(f"For the mood, all values between the ends are {MOODS[settings.intent.mood]}.")

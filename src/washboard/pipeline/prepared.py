@@ -32,8 +32,9 @@ from ..core.palette.coverage import Coverage, coverage_of
 from ..core.reference.mass import Mass
 from ..formats import lookfile
 from .fields import arrangement_fields
+from .seen import Seen
 from .settings import Settings
-from .stages import Result, Seen
+from .stages import Result
 
 SMALL = 190
 """Pixels on the long side of a candidate's predicted picture."""
@@ -94,7 +95,7 @@ def palette(masses: Sequence[Mass], settings: Settings) -> Coverage:
 def answer(result: Result, settings: Settings) -> dict[str, Any]:
     """All of *Prepare* as plain values: places are shares of the picture as it is arranged."""
     seen, masses = result.seen, result.worked.plan.masses
-    found = looked(seen, settings)
+    found, invented = looked(seen, settings), seen.frame.invented
     c, sheet = found.composed, found.sheet
     height, width = seen.picture.shape
     areas = [area for area in c.areas.areas if area.share > 0]
@@ -127,7 +128,7 @@ def answer(result: Result, settings: Settings) -> dict[str, Any]:
         "palette": _palette(palette(masses, settings), masses, settings),
         "photo": lookfile.photo_findings(seen.picture),
         "formatCrop": list(to_format(settings.width_cm / settings.height_cm, width / height, c.focus)),
-        "invented": round(float(seen.invented.mean()), 4) if seen.invented is not None else 0.0,
+        "invented": round(float(invented.mean()), 4) if invented is not None else 0.0,
     }  # fmt: skip
 
 

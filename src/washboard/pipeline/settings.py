@@ -6,6 +6,8 @@ from dataclasses import dataclass, field
 
 from ..core.areas.corrections import NONE, Corrections
 from ..core.composition.arrangement import AS_SEEN, Arrangement
+from ..core.composition.borrowed import MOST as MOST_BORROWED
+from ..core.composition.borrowed import Borrowed
 from ..core.errors import InvalidInput
 from ..core.materials.grounds import Ground, ground_named
 from ..core.materials.media import medium_named
@@ -13,6 +15,7 @@ from ..core.materials.paints import palette_of
 from ..core.materials.surfaces import Sheet, Surface, sheet_of, surface_of
 from ..core.order.schools import school_named
 from ..core.reference import ladder
+from ..core.reference.opening import AS_TAKEN, Opening
 from ..core.reference.place import Anchor
 from ..core.reference.squint import STRONGEST
 from .intent import NO_INTENT, Intent
@@ -29,7 +32,8 @@ class Settings:
     found, or even where `even`. `order` names passes in the painter's order. `spread` stretches the
     picture to the sheet's format; `margin_cm` is left free all round. `light`: degrees it comes from, where
     the painter has said so. `ground`: a listed ground laid before the first pass. `palette`: keys of the
-    paints that come along, empty for the usual ones.
+    paints that come along, empty for the usual ones. `opening` spreads the ends of the photo, `borrowed` are
+    things cut from other photos.
     """
 
     medium: str
@@ -53,6 +57,8 @@ class Settings:
     ground: str | None = None
     palette: tuple[str, ...] = ()
     intent: Intent = NO_INTENT
+    opening: Opening = AS_TAKEN
+    borrowed: tuple[Borrowed, ...] = ()
 
     @property
     def laid(self) -> Ground | None:
@@ -98,4 +104,11 @@ class Settings:
             ground_named(self.medium, self.ground)
         palette_of(self.medium, self.palette)
         self.intent.checked()
+        self.opening.checked()
+        if len(self.borrowed) > MOST_BORROWED:
+            raise InvalidInput(
+                f"Up to {MOST_BORROWED} things can be borrowed from other photos; they were kept."
+            )
+        for thing in self.borrowed:
+            thing.checked()
         return self

@@ -7,21 +7,21 @@ A change of bands leaves the first four as they are, a change of school all but 
 from __future__ import annotations
 
 from collections import OrderedDict
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, replace
 from functools import partial
 from typing import TypeVar
 
 import cv2
 import numpy as np
-from numpy.typing import NDArray
 
-from ..core.areas.area import Areas, area_map, areas_of, followed
+from ..core.areas.area import PROPOSED, Areas, area_map, areas_of, followed
 from ..core.areas.cells import cells_of
 from ..core.areas.chips import chips_of
 from ..core.areas.snap import snapped
 from ..core.areas.tree import Tree, tree_of
 from ..core.composition.arrangement import Arranged, arranged
+from ..core.composition.borrowed import pasted
 from ..core.ground.toning import toning_of
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import surface_of
@@ -31,40 +31,25 @@ from ..core.order.prediction import PatchMap, Table, patch_map, table_of
 from ..core.order.worked import Worked
 from ..core.reference import ladder
 from ..core.reference.accents import Accents, find_accents
-from ..core.reference.drawn import Shape, drawn
+from ..core.reference.drawn import drawn
 from ..core.reference.identity import inherited
 from ..core.reference.mass import Kind, Mass
-from ..core.reference.masses import Division, Progress, divide, no_progress
+from ..core.reference.masses import Progress, by_areas, divide, no_progress
 from ..core.reference.measures import Measured, measure
+from ..core.reference.opening import AS_TAKEN, invented, opened
 from ..core.reference.picture import LONG_SIDE, Labels, Picture, picture_of
 from ..core.reference.place import Anchor
 from ..core.reference.squint import Squinted, squint
 from ..core.reference.worth import refuse_if_empty
 from ..formats.image import Decoded, decoded
 from .notes import told
+from .seen import Framed, Reference, Seen
 from .settings import Settings
+from .subject import Subject
 
 T = TypeVar("T")
 REMEMBERED = 48
 """Results of stages kept in memory: a few pieces with several squints each."""
-
-
-@dataclass(frozen=True)
-class Seen:
-    """What *See* shows: the picture as it is arranged, divided, with measures and the ladder.
-
-    `areas` lie in the arranged picture, `whole` in the uncropped reference; `invented` (h, w) is what was
-    filled where a moved thing stood, None where nothing is moved.
-    """
-
-    picture: Picture
-    squinted: Squinted
-    thresholds: tuple[float, ...]
-    division: Division
-    measured: Measured
-    areas: Areas
-    whole: Areas
-    invented: NDArray[np.bool_] | None = None
 
 
 @dataclass(frozen=True)
@@ -87,17 +72,6 @@ class Result:
     next_number: int
 
 
-@dataclass(frozen=True)
-class Framed:
-    """The picture as it is arranged, under a name of its own, with its areas and the reference's."""
-
-    content: str
-    picture: Picture
-    areas: Areas
-    whole: Areas
-    invented: NDArray[np.bool_] | None = None
-
-
 class Stages:
     """Runs the stages and remembers their results, the least used forgotten first."""
 
@@ -115,10 +89,12 @@ class Stages:
         return made
 
     def decoded(self, content: str, data: Callable[[], bytes]) -> Decoded:
-        """The decoded reference of that content hash; `data` is called only when it is not known."""
+        """The decoded photo of that content hash; `data` is called only when it is not known."""
         return self._once(("decoded", content), lambda: decoded(data()))
 
     def picture(self, content: str, data: Callable[[], bytes]) -> Picture:
+        """A photo as the camera wrote it; raises InvalidImage where there is nothing to paint."""
+
         def make() -> Picture:
             picture = picture_of(self.decoded(content, data).rgb)
             refuse_if_empty(picture)
@@ -126,12 +102,45 @@ class Stages:
 
         return self._once(("picture", content), make)
 
-    def framed(self, content: str, data: Callable[[], bytes], settings: Settings) -> Framed:
+    def reference(self, about: Subject) -> Reference:
+        """What is painted from: the photo, its ends opened, with things of other photos; or what is drawn."""
+        settings = about.settings
+        if about.content is None:
+            return self._scene(about)
+        picture = self.picture(about.content, about.photos[about.content])
+        if settings.opening == AS_TAKEN and not settings.borrowed:
+            return Reference(about.content, picture, None)
+        name = f"{about.content} {settings.opening} {settings.borrowed}"
+
+        def make() -> Reference:
+            rgb = opened(picture.rgb, settings.opening)
+            given = np.zeros(picture.shape, np.int32)
+            for number, thing in enumerate(settings.borrowed, 1):
+                other = self.picture(thing.photo, about.photos[thing.photo])
+                cut = ("outlined", thing.photo, thing.outline)
+                mask = self._once(cut, partial(snapped, other.lab, thing.outline))
+                rgb, there = pasted(rgb, other.rgb, mask, thing)
+                given[there] = number
+            notes = invented(picture.rgb, settings.opening)
+            return Reference(name, picture_of(rgb), given if settings.borrowed else None, notes)
+
+        return self._once(("reference", name), make)
+
+    def _scene(self, about: Subject) -> Reference:
+        settings = about.settings
+        ground = surface_of(settings.surface).value
+        aspect = settings.width_cm / settings.height_cm
+        name = f"{about.shapes} {ground} {aspect}"
+        picture, shapes = self._once(("scene", name), lambda: drawn(about.shapes, ground, aspect))
+        return Reference(name, picture, shapes)
+
+    def framed(self, about: Subject) -> Framed:
         """The picture as it will be painted: the reference turned, cropped, with areas moved, or spread."""
-        picture = self.picture(content, data)
-        whole = self._areas(content, picture, settings)
+        reference, settings = self.reference(about), about.settings
+        content, picture = reference.content, reference.picture
+        whole = self._areas(reference, settings, 1 if about.content is None else PROPOSED)
         if settings.arrangement.plain and not settings.spread:
-            return Framed(content, picture, whole, whole)
+            return Framed(content, picture, whole, reference, whole)
         key = repr((settings.arrangement, settings.spread, settings.areas.strokes, settings.areas.depths))
         if settings.spread:
             key += repr((settings.width_cm, settings.height_cm, settings.margin_cm))
@@ -143,13 +152,11 @@ class Stages:
 
         made, done = self._once(("arranged", name), make)
         areas = self._once(("followed", name, settings.areas), lambda: followed(made, done.labels, whole))
-        return Framed(name, made, areas, whole, done.invented if done.invented.any() else None)
+        return Framed(name, made, areas, reference, whole, done.invented if done.invented.any() else None)
 
-    def squinted(
-        self, content: str, data: Callable[[], bytes], settings: Settings, strength: float
-    ) -> Squinted:
+    def squinted(self, about: Subject, strength: float) -> Squinted:
         """The values of the picture as it is arranged, after squinting."""
-        frame = self.framed(content, data, settings)
+        frame = self.framed(about)
         return self._squinted(frame.content, frame.picture, strength)
 
     def _squinted(self, content: str, picture: Picture, strength: float) -> Squinted:
@@ -159,52 +166,45 @@ class Stages:
     def _accents(self, content: str, picture: Picture) -> Accents:
         return self._once(("accents", content), lambda: find_accents(picture))
 
-    def drawn(self, shapes: Sequence[Shape], settings: Settings) -> Seen:
-        """A piece without a photo: polygons with values on the bare surface."""
-        surface = surface_of(settings.surface)
-        sheet = settings.sheet(settings.width_cm / settings.height_cm)
-        picture, division = drawn(shapes, surface.value, sheet.picture_width_cm / sheet.picture_height_cm)
-        squinted = Squinted(picture.value, picture.lab[..., 1:], np.zeros(picture.shape, np.int32))
-        thresholds = settings.thresholds or ladder.even(settings.bands)
-        flat = [Kind.FLAT] * division.count
-        measured = measure(picture, division, thresholds, sheet.picture_width_cm, flat)
-        areas = areas_of(picture, np.ones(picture.shape, np.int32), settings.areas)
-        return Seen(picture, squinted, thresholds, division, measured, areas, areas)
-
-    def seen(
-        self,
-        content: str,
-        data: Callable[[], bytes],
-        settings: Settings,
-        progress: Progress = no_progress,
-    ) -> Seen:
+    def seen(self, about: Subject, progress: Progress = no_progress) -> Seen:
         """The reference divided into masses, with measures on the surface."""
+        settings = about.settings
         progress("reading the picture", 0.0)
-        self.picture(content, data)
+        self.reference(about)
         progress("finding the things", 0.1)
-        frame = self.framed(content, data, settings)
+        frame = self.framed(about)
         content, picture, areas = frame.content, frame.picture, frame.areas
         progress("looking for accents", 0.2)
         accents = self._accents(content, picture)
         progress("squinting", 0.35)
         squinted = self._squinted(content, picture, settings.squint)
-        thresholds = self._thresholds(content, squinted, settings)
+        thresholds = self._thresholds(about, content, squinted)
         height, width = picture.shape
         sheet = settings.sheet(width / height)
         key = (content, settings.squint, thresholds, settings.areas.strokes)
-        division = self._once(
-            ("division", *key),
-            lambda: divide(picture, accents, squinted, thresholds, _part(progress, 0.5, 0.3), areas.told),
-        )
+        if about.content is None:
+            # Drawn flat: a shape is a mass.
+            division = by_areas(areas.labels)
+            kinds = [Kind.FLAT] * division.count
+        else:
+            division, kinds = (
+                self._once(
+                    ("division", *key),
+                    lambda: divide(
+                        picture, accents, squinted, thresholds, _part(progress, 0.5, 0.3), areas.told
+                    ),
+                ),
+                None,
+            )
         progress("measuring", 0.8)
         measured = self._once(
             ("measured", *key, sheet.picture_width_cm),
-            lambda: measure(picture, division, thresholds, sheet.picture_width_cm),
+            lambda: measure(picture, division, thresholds, sheet.picture_width_cm, kinds),
         )
-        return Seen(picture, squinted, thresholds, division, measured, areas, frame.whole, frame.invented)
+        return Seen(frame, squinted, thresholds, division, measured)
 
-    def _areas(self, content: str, picture: Picture, settings: Settings) -> Areas:
-        strokes = settings.areas.strokes
+    def _areas(self, reference: Reference, settings: Settings, proposed: int) -> Areas:
+        strokes, content, picture = settings.areas.strokes, reference.content, reference.picture
         tree: Tree = self._once(("tree", content), lambda: tree_of(chips_of(picture)))
         cells = None
         if any(stroke.against for stroke in strokes):
@@ -216,16 +216,17 @@ class Stages:
         }
         labels = self._once(
             ("area map", content, strokes),
-            lambda: area_map(tree, strokes, picture.shape, cells, outlined),
+            lambda: area_map(tree, strokes, picture.shape, cells, outlined, reference.given, proposed),
         )
         return self._once(
             ("areas", content, settings.areas), lambda: areas_of(picture, labels, settings.areas)
         )
 
-    def _thresholds(self, content: str, squinted: Squinted, settings: Settings) -> tuple[float, ...]:
+    def _thresholds(self, about: Subject, content: str, squinted: Squinted) -> tuple[float, ...]:
+        settings = about.settings
         if settings.thresholds is not None:
             return ladder.checked(settings.thresholds)
-        if settings.even:
+        if settings.even or about.content is None:
             return ladder.even(settings.bands)
         return self._once(
             ("thresholds", content, settings.squint, settings.bands),
@@ -233,33 +234,14 @@ class Stages:
         )
 
     def result(
-        self,
-        content: str,
-        data: Callable[[], bytes],
-        settings: Settings,
-        progress: Progress = no_progress,
-        before: Before | None = None,
+        self, about: Subject, progress: Progress = no_progress, before: Before | None = None
     ) -> Result:
-        """The whole way from bytes to plan and maps."""
-        seen = self.seen(content, data, settings, progress)
-        return self._planned(seen, content, settings, self.decoded(content, data).notes, progress, before)
-
-    def result_drawn(
-        self, shapes: Sequence[Shape], settings: Settings, before: Before | None = None
-    ) -> Result:
-        """The same for a piece without a photo."""
-        seen = self.drawn(shapes, settings)
-        return self._planned(seen, repr(shapes), settings, (), no_progress, before)
-
-    def _planned(
-        self,
-        seen: Seen,
-        content: str,
-        settings: Settings,
-        notes: Sequence[str],
-        progress: Progress,
-        before: Before | None,
-    ) -> Result:
+        """The whole way from bytes, or drawn shapes, to plan and maps."""
+        seen = self.seen(about, progress)
+        content, settings = seen.frame.content, about.settings
+        notes: tuple[str, ...] = ()
+        if about.content is not None:
+            notes = self.decoded(about.content, about.photos[about.content]).notes
         height, width = seen.picture.shape
         sheet = settings.sheet(width / height)
         measured, next_number = _identified(seen.measured, before)
@@ -288,12 +270,8 @@ class Stages:
             worked = replace(worked, plan=replace(worked.plan, toning=toning))
         if settings.order is not None:
             worked = reordered(worked, settings.order)
-        worked = replace(
-            worked,
-            plan=replace(
-                worked.plan, notes=(*worked.plan.notes, *told(seen.invented, worked.plan, settings))
-            ),
-        )
+        notes = (*worked.plan.notes, *told(seen.frame, worked.plan, settings))
+        worked = replace(worked, plan=replace(worked.plan, notes=notes))
         table, maps = _mapped(worked, measured, cut, sheet.picture_width_cm)
         progress("done", 1.0)
         return Result(replace(seen, measured=measured), worked, table, maps, next_number)

@@ -4,13 +4,11 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from dataclasses import dataclass
-from pathlib import Path
-from typing import Any
 
 from ..core.errors import WashboardError
 from ..core.reference.windows import Window
 from ..formats.transfer import Choices
-from .settings import Settings
+from .subject import Subject
 
 
 @dataclass(frozen=True)
@@ -19,16 +17,6 @@ class TakeIn:
 
     content: str
     data: bytes
-
-
-@dataclass(frozen=True)
-class Subject:
-    """What a question is about: a reference, or drawn shapes, as its settings arrange it."""
-
-    content: str | None
-    path: Path | None
-    shapes: tuple[Mapping[str, Any], ...] | None
-    settings: Settings
 
 
 @dataclass(frozen=True)
@@ -42,9 +30,10 @@ class Values:
 
 @dataclass(frozen=True)
 class Framing:
-    """The picture as it is arranged, as JPEG."""
+    """The picture as it is arranged, or the `whole` reference that it is arranged from, as JPEG."""
 
     subject: Subject
+    whole: bool = False
 
 
 @dataclass(frozen=True)
@@ -89,13 +78,10 @@ class Comparing:
 
 @dataclass(frozen=True)
 class Compute:
-    """A whole piece: `before` is the deflated label map, its (h, w), ids by label, next number."""
+    """A whole piece under its name: `before` is the deflated label map, its (h, w), ids, next number."""
 
     piece: str
-    content: str | None
-    path: Path | None
-    shapes: tuple[Mapping[str, Any], ...] | None
-    settings: Settings
+    subject: Subject
     before: tuple[bytes, tuple[int, int], Mapping[int, str], int] | None = None
 
 

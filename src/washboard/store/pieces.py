@@ -129,7 +129,7 @@ class Pieces:
             session.delete(row)
 
     def edit(self, piece: str, revision: int, changes: Mapping[str, Any], words: str, now: str) -> Piece:
-        """Change settings (or `name`) as one undoable edit; what was undone before is dropped.
+        """Change settings (or a column) as one undoable edit; what was undone before is dropped.
 
         Raises Missing and Stale.
         """
@@ -209,9 +209,12 @@ class Pieces:
             return _plan(plans[-1]) if plans else None
 
     def wanted_media(self) -> set[str]:
-        """Hashes of all bytes that a piece or a plan still names; forgets references without a piece."""
+        """Hashes of all bytes that a piece, its history or a plan still names; forgets other references."""
         with self._database.session() as session:
             used = set(session.scalars(select(PieceRow.reference_hash)))
+            used = used.union(*map(_photos, session.scalars(select(PieceRow.settings))))
+            for edit in session.scalars(select(EditRow)):
+                used |= _photos(edit.before) | _photos(edit.after)
             for row in session.scalars(select(ReferenceRow)):
                 if row.hash not in used:
                     session.delete(row)
@@ -236,18 +239,28 @@ def _current(session: Session, piece: str, revision: int) -> PieceRow:
     return row
 
 
+COLUMNS = {"name": "name", "reference": "reference_hash", "shapes": "shapes"}
+"""Fields of an edit that are columns; all others are settings."""
+
+
 def _get(row: PieceRow, key: str) -> Any:
-    return row.name if key == "name" else row.settings.get(key)
+    return getattr(row, COLUMNS[key]) if key in COLUMNS else row.settings.get(key)
 
 
 def _put(row: PieceRow, changes: Mapping[str, Any]) -> None:
     settings = dict(row.settings)
     for key, value in changes.items():
-        if key == "name":
-            row.name = value
+        if key in COLUMNS:
+            setattr(row, COLUMNS[key], value)
         else:
             settings[key] = value
     row.settings = settings
+
+
+def _photos(fields: Mapping[str, Any]) -> set[str]:
+    """The photos that the settings of a piece, or one side of an edit, name."""
+    named = {thing["photo"] for thing in fields.get("borrowed") or ()}
+    return named | ({fields["reference"]} if fields.get("reference") else set())
 
 
 def _reference(row: ReferenceRow) -> Reference:

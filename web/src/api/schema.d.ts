@@ -345,7 +345,7 @@ export interface paths {
         };
         /**
          * Picture
-         * @description The reference as the piece arranges it.
+         * @description The reference as the piece arranges it, or the `whole` reference before it is arranged.
          */
         get: operations["picture_api_pieces__piece__picture_get"];
         put?: never;
@@ -594,6 +594,30 @@ export interface components {
         Body_take_in_api_references_post: {
             /** File */
             file: string;
+        };
+        /**
+         * BorrowedModel
+         * @description A thing cut along an outline on another photo; its middle and width in shares of the main one.
+         */
+        BorrowedModel: {
+            /**
+             * Photo
+             * @example 0000000000000000000000000000000000000000000000000000000000000000
+             */
+            photo: string;
+            /** Outline */
+            outline: components["schemas"]["PlaceModel"][];
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            /** Width */
+            width: number;
+            /**
+             * Flipped
+             * @default false
+             */
+            flipped: boolean;
         };
         /**
          * CatalogueRead
@@ -1113,6 +1137,22 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
+        /**
+         * OpeningModel
+         * @description How far the crushed darks and the blown lights of the photo are opened.
+         */
+        OpeningModel: {
+            /**
+             * Darks
+             * @default 0
+             */
+            darks: number;
+            /**
+             * Lights
+             * @default 0
+             */
+            lights: number;
+        };
         /** OperationPart */
         OperationPart: {
             /** Mass */
@@ -1280,6 +1320,8 @@ export interface components {
             /** Revision */
             revision: number;
             reference: components["schemas"]["ReferenceRead"] | null;
+            /** Shapes */
+            shapes: components["schemas"]["ShapeModel"][] | null;
             settings: components["schemas"]["SettingsRead"];
             /** Undo */
             undo: string | null;
@@ -1335,6 +1377,13 @@ export interface components {
             /** Palette */
             palette?: string[] | null;
             intent?: components["schemas"]["IntentModel"] | null;
+            opening?: components["schemas"]["OpeningModel"] | null;
+            /** Borrowed */
+            borrowed?: components["schemas"]["BorrowedModel"][] | null;
+            /** Reference */
+            reference?: string | null;
+            /** Shapes */
+            shapes?: components["schemas"]["ShapeModel"][] | null;
         };
         /**
          * PlaceModel
@@ -1568,6 +1617,9 @@ export interface components {
             /** Palette */
             palette?: string[];
             intent?: components["schemas"]["IntentModel"] | null;
+            opening?: components["schemas"]["OpeningModel"] | null;
+            /** Borrowed */
+            borrowed?: components["schemas"]["BorrowedModel"][];
         };
         /**
          * ShapeModel
@@ -3697,7 +3749,9 @@ export interface operations {
     };
     picture_api_pieces__piece__picture_get: {
         parameters: {
-            query?: never;
+            query?: {
+                whole?: boolean;
+            };
             header?: never;
             path: {
                 piece: string;

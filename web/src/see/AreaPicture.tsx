@@ -1,4 +1,4 @@
-import { type PointerEvent, useCallback, useState } from "react";
+import { type PointerEvent, useCallback, useEffect, useState } from "react";
 import type { Piece, Plan } from "../api/client";
 import { useLabels } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
@@ -21,6 +21,7 @@ export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Prop
   const labels = useLabels(piece.id, plan, "areas");
   const [line, setLine] = useState<Place[]>([]);
   const [over, setOver] = useState<string | null>(null);
+  const [touched, setTouched] = useState<Place | null>(null);
   const only = areas?.find((a) => a.id === (over ?? area))?.label ?? 0;
   const draw = useCallback(
     (pixels: Uint32Array) => labels && outlines(pixels, labels, width, only),
@@ -37,6 +38,12 @@ export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Prop
     const label = labels?.[Math.floor(y * height) * width + Math.floor(x * width)];
     return areas?.find((a) => a.label === label)?.id ?? null;
   };
+  // A touch before the map of areas has come is kept until it has.
+  useEffect(() => {
+    if (!touched || !labels) return;
+    setTouched(null);
+    onArea(at(touched));
+  });
   return (
     <div
       className={classes.layers}
@@ -54,7 +61,7 @@ export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Prop
         const done = stroke(line);
         setLine([]);
         if (done) onStroke(done);
-        else onArea(at(place(event)));
+        else setTouched(place(event));
       }}
       onPointerCancel={() => setLine([])}
     >

@@ -9,8 +9,9 @@ from fastapi import APIRouter, Path, Query, Request, Response
 from ...core.errors import InvalidInput, WashboardError
 from ...core.order.rearrange import moved
 from ...formats import planfile
+from ...pipeline.fields import fields_of, settings_of
 from ...store.errors import Missing
-from ...store.pieces import Piece, StoredPlan
+from ...store.pieces import Piece, Reference, StoredPlan
 from ..models import (
     EditRead,
     JobRead,
@@ -22,12 +23,13 @@ from ..models import (
     RefusalRead,
     RevisionUpdate,
     SettingsRead,
+    ShapeModel,
     VerdictRead,
     ViewRead,
     plain,
 )  # fmt: skip
 from ..problems import problems
-from ..studio import Studio, document_of, fields_of, now, settings_of
+from ..studio import Studio, document_of, now
 from . import jobs, references
 from .access import InStudio, kept
 
@@ -73,32 +75,46 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
     """One undoable edit; 409 with what changed when the piece is no longer at that revision."""
     changes = plain(given)
     changes = {key: changes[key] for key in given.model_fields_set if key != "revision"}
-    for key in (
-        "name",
-        "medium",
-        "surface",
-        "width_cm",
-        "height_cm",
-        "bands",
-        "even",
-        "squint",
-        "names",
-        "areas",
-        "spread",
-        "margin_cm",
-        "palette",
-    ):
-        if key in changes and changes[key] is None:
+    for key in sorted(changes.keys() & ALWAYS):
+        if changes[key] is None:
             raise InvalidInput(f"The field {key} cannot be empty; it was kept as it was.")
-    if {"bands", "even", "squint"} & changes.keys():
+    now_there = studio.pieces.get(piece)
+    for thing in changes.get("borrowed", ()):
+        studio.pieces.reference(thing["photo"])
+    if "shapes" in changes and now_there.shapes is None:
+        raise InvalidInput("This piece has a photo; shapes are drawn in a piece without one.")
+    if "reference" in changes:
+        changes |= _swapped(now_there, studio.pieces.reference(changes["reference"]))
+    if changes.keys() & {"bands", "even", "squint", "reference"}:
         changes.setdefault("thresholds", None)
     if "medium" in changes:
         changes.setdefault("ground", None)
     if not changes.keys() <= {"order", "name", "focus", "light", "palette"}:
         changes.setdefault("order", None)
-    now_there = studio.pieces.get(piece)
     settings_of({**now_there.settings, **changes})
     return read(studio.pieces.edit(piece, given.revision, changes, words_for(changes), now()))
+
+
+ALWAYS = {
+    "name", "medium", "surface", "width_cm", "height_cm", "bands", "even", "squint", "names", "areas",
+    "spread", "margin_cm", "palette", "borrowed", "reference", "shapes",
+}  # fmt: skip
+"""Fields that an edit may change but not empty."""
+SAME_FORMAT = 0.02
+"""Share by which the formats of two photos may differ for places on one to hold on the other."""
+
+
+def _swapped(piece: Piece, photo: Reference) -> dict[str, Any]:
+    """What else changes with a new photo: on one of another format, places told on the old mean nothing."""
+    if piece.reference is None:
+        raise InvalidInput("This piece is drawn, not taken from a photo; its shapes can be changed.")
+    old, new = piece.reference.width / piece.reference.height, photo.width / photo.height
+    if abs(old / new - 1) <= SAME_FORMAT:
+        return {}
+    return {
+        "areas": {"strokes": [], "names": [], "families": [], "depths": []}, "arrangement": None, "names": [],
+        "focus": None, "borrowed": [],
+    }  # fmt: skip
 
 
 @router.post("/{piece}/undo", responses=problems())
@@ -203,6 +219,8 @@ WORDS = {
     "thresholds": "thresholds", "squint": "squint", "names": "names of masses", "order": "order of passes",
     "areas": "areas", "arrangement": "arrangement", "spread": "spread", "margin_cm": "margin",
     "focus": "focus", "light": "light", "ground": "ground", "palette": "palette", "intent": "intent",
+    "opening": "opening of the photo", "borrowed": "things from other photos", "reference": "photo",
+    "shapes": "drawn shapes",
 }  # fmt: skip
 
 
@@ -213,7 +231,7 @@ def words_for(changes: dict[str, Any]) -> str:
     parts = {}
     for key, value in shown.items():
         text = f" to {value:g}" if isinstance(value, (int, float)) and not isinstance(value, bool) else ""
-        text = f" to {value}" if isinstance(value, str) else text
+        text = f" to {value}" if isinstance(value, str) and key != "reference" else text
         parts[WORDS[key]] = WORDS[key] + text
     return ", ".join(parts.values())[:200]
 
@@ -223,6 +241,7 @@ def read(piece: Piece) -> PieceRead:
     return PieceRead(
         id=piece.id, name=piece.name, revision=piece.revision,
         reference=references.read(piece.reference) if piece.reference else None,
+        shapes=[ShapeModel.model_validate(shape) for shape in piece.shapes] if piece.shapes else None,
         settings=SettingsRead.model_validate(piece.settings), undo=piece.undo, redo=piece.redo,
         created=piece.created,
     )  # fmt: skip

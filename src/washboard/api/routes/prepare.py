@@ -40,9 +40,11 @@ def prepare(studio: InStudio, piece: Id) -> PrepareRead:
 
 
 @router.get("/{piece}/picture", response_class=Response, responses={200: JPEG, 304: UNCHANGED, **problems()})
-def picture(studio: InStudio, request: Request, piece: Id) -> Response:
-    """The reference as the piece arranges it."""
-    return kept(request, studio.ask(studio.pieces.get(piece), "picture", Framing), "image/jpeg")
+def picture(studio: InStudio, request: Request, piece: Id, whole: bool = False) -> Response:
+    """The reference as the piece arranges it, or the `whole` reference before it is arranged."""
+    subject = studio.pieces.get(piece)
+    data = studio.ask(subject, f"picture {whole}", lambda about: Framing(about, whole))
+    return kept(request, data, "image/jpeg")
 
 
 @router.get("/{piece}/values", response_class=Response, responses={200: BYTES, 304: UNCHANGED, **problems()})

@@ -38,23 +38,29 @@ def area_map(
     shape: tuple[int, int],
     cells: Cells | None = None,
     outlined: Mapping[Stroke, NDArray[np.bool_]] | None = None,
+    given: Labels | None = None,
+    proposed: int = PROPOSED,
 ) -> Labels:
     """The area (h, w) 1…k of every pixel of a picture of `shape`: the proposal as the strokes correct it.
 
     Each stroke makes an area, a later one over an earlier, of the finest pieces it crosses; where it
     stands against another, a cut gives it its part of what both cross (`cells` of the same chips are made
-    when needed and not given). A closed one makes an area of its mask (h, w) in `outlined`. What no line
-    crosses stays as it was. Areas are numbered as proposed, the largest first, then stroke by stroke; what
+    when needed and not given). A closed one makes an area of its mask (h, w) in `outlined`. Things whose
+    border is known (`given` (h, w) 1…, 0 elsewhere) are areas before any stroke. What no line crosses
+    stays as it was. Areas are numbered as proposed, the largest first, then stroke by stroke; what
     lost all its pixels has none.
     """
     if cells is None and any(stroke.against for stroke in strokes):
         cells = cells_of(tree.chips)
     units = tree.chips.labels if cells is None else cells.labels
     chip = np.arange(tree.chips.count) if cells is None else cells.chip
-    pieces, owner = tree.cut(FINE)[chip], tree.cut(PROPOSED)[chip].astype(np.intp)
+    pieces, owner = tree.cut(FINE)[chip], tree.cut(proposed)[chip].astype(np.intp)
     held = np.bincount(units.ravel(), minlength=len(chip))
-    labels, masks = None, outlined or {}
-    for number, stroke in enumerate(strokes, PROPOSED):
+    labels, masks, first = None, outlined or {}, PROPOSED
+    if given is not None:
+        labels = np.where(given > 0, PROPOSED - 1 + given, _full(owner, units, shape))
+        first += int(given.max())
+    for number, stroke in enumerate(strokes, first):
         if stroke.closed or stroke.joins:
             # From here on in pixels: what is outlined keeps its exact border.
             labels = _full(owner, units, shape) if labels is None else labels

@@ -1,4 +1,4 @@
-"""A piece without a photo: areas drawn as polygons with values become the same label map."""
+"""A piece without a photo: areas drawn as polygons with values become a picture and its areas."""
 
 from __future__ import annotations
 
@@ -11,8 +11,7 @@ import numpy as np
 from ..colour.lab import encoded_of, lab_of_linear, linear_of_lab
 from ..colour.value import luminance_of
 from ..errors import InvalidInput
-from .masses import Division
-from .picture import LONG_SIDE, Picture, picture_of
+from .picture import LONG_SIDE, Labels, Picture, picture_of
 
 MOST_SHAPES = 200
 
@@ -30,8 +29,8 @@ class Shape:
     b: float = 0.0
 
 
-def drawn(shapes: Sequence[Shape], ground_value: float, aspect: float) -> tuple[Picture, Division]:
-    """The picture and its masses: what no polygon covers is the first mass, at `ground_value`.
+def drawn(shapes: Sequence[Shape], ground_value: float, aspect: float) -> tuple[Picture, Labels]:
+    """The picture and the shape (h, w) 1… of every pixel, 0 where none is, at `ground_value`.
 
     `aspect` is width over height. Raises InvalidInput for no shapes, too many, or bad polygons.
     """
@@ -39,17 +38,14 @@ def drawn(shapes: Sequence[Shape], ground_value: float, aspect: float) -> tuple[
         raise InvalidInput(f"A drawn piece has 1 to {MOST_SHAPES} shapes; {len(shapes)} were given.")
     width = LONG_SIDE if aspect >= 1 else max(4, round(LONG_SIDE * aspect))
     height = max(4, round(width / aspect))
-    labels = np.ones((height, width), np.int32)
+    labels = np.zeros((height, width), np.int32)
     colours = [_colour(ground_value, 0.0, 0.0)]
-    for number, shape in enumerate(shapes, 2):
+    for number, shape in enumerate(shapes, 1):
         _check(shape)
         corners = np.rint(np.array(shape.points) * (width - 1, height - 1)).astype(np.int32)
         cv2.fillPoly(labels, [corners], number)
         colours.append(_colour(shape.value, shape.a, shape.b))
-    rgb = np.array(colours, np.uint8)[labels - 1]
-    present = np.unique(labels)
-    dense = np.searchsorted(present, labels).astype(np.int32) + 1
-    return picture_of(rgb), Division(dense, len(present), ())
+    return picture_of(np.array(colours, np.uint8)[labels]), labels
 
 
 def _check(shape: Shape) -> None:

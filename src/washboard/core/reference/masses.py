@@ -80,6 +80,12 @@ def divide(
     return _with_accents(labels + 1, accents)
 
 
+def by_areas(areas: Labels) -> Division:
+    """One mass for each area of a map (h, w) that is drawn flat."""
+    there, dense = np.unique(areas, return_inverse=True)
+    return Division(dense.reshape(areas.shape).astype(np.int32) + 1, len(there), ())
+
+
 def _with_accents(labels: Labels, accents: Accents) -> Division:
     count = int(labels.max())
     there = accents.labels > 0
