@@ -215,7 +215,7 @@ def test_light_comes_from_where_the_painter_says(client: httpx.Client, small: by
         ),
         (
             {"areas": {"strokes": [{"points": [{"x": 0.5, "y": 0.5}], "closed": True, "joins": True}]}},
-            "stands alone",
+            "one thing at a time",
         ),
     ],
 )  # fmt: skip

@@ -146,3 +146,24 @@ def test_photos_that_only_the_history_names_outlast_a_restart(start: Callable[..
         )
         assert redone.json()["settings"]["borrowed"][0]["photo"] == other
         assert worked_out(client, piece)["document"]["masses"]
+
+
+def test_a_surface_is_read_off_a_photo_and_taken_with_its_kind(client: httpx.Client) -> None:
+    sheet = np.full((200, 300, 3), 235, np.uint8)
+    sheet[:, 150:] = (150, 130, 100)
+    sheet[60:140, 20:60] = 90
+    content = taken_in(client, encoded(sheet, "PNG"))
+    places = {"surface": {"x": 0.75, "y": 0.5}, "white": {"x": 0.4, "y": 0.2}}
+    read = client.post(f"/api/references/{content}/tone", json=places).json()
+    assert "value" in read["words"]
+    refused = client.post(f"/api/references/{content}/tone", json=places | {"white": {"x": 0.13, "y": 0.5}})
+    assert refused.status_code == 422
+    piece = str(new_piece(client, photo("landscape", (270, 180)), medium="pastel")["id"])
+    kind = {"surface": read["tone"], "stock": "laid", "side": "smooth side"}
+    assert changed(client, piece, **kind).status_code == 200
+    document = worked_out(client, piece)["document"]
+    assert any(note.startswith("Laid pastel paper, smooth side; 160 g/m²") for note in document["notes"])
+    for bad in ({"stock": "linen"}, {"side": "inside"}, {"side": None}):
+        assert changed(client, piece, **bad).status_code == 422
+    other = changed(client, piece, medium="oil").json()["settings"]
+    assert (other["stock"], other["side"]) == (None, "")

@@ -11,6 +11,7 @@ from hypothesis import strategies as st
 from washboard.core.areas.area import Areas, areas_of
 from washboard.core.composition.arrangement import (
     AS_SEEN,
+    Accent,
     Arrangement,
     Change,
     Move,
@@ -43,6 +44,22 @@ def test_nothing_arranged_changes_no_pixel() -> None:
     assert np.array_equal(done.rgb, rgb)
     assert np.array_equal(done.labels, areas.labels)
     assert not done.invented.any()
+
+
+def test_an_accent_is_as_large_and_as_dark_as_it_says_and_is_marked_as_invented() -> None:
+    rgb, areas = scene()
+    done = arranged(rgb, areas, Arrangement(accents=(Accent(0.7, 0.3, 2.0, 0.004),)))
+    changed = (done.rgb != rgb).any(axis=2)
+    assert changed.mean() == pytest.approx(0.004, rel=0.1)
+    assert done.invented.mean() == pytest.approx(0.004, rel=0.05)
+    assert picture_of(done.rgb).value[120, 420] == pytest.approx(2.0, abs=0.1)
+    assert np.array_equal(done.labels, areas.labels)
+
+
+def test_accents_that_cannot_be_are_refused() -> None:
+    for accent in (Accent(1.2, 0.3, 2.0), Accent(0.5, 0.3, 12.0), Accent(0.5, 0.3, 2.0, 0.3)):
+        with pytest.raises(InvalidInput, match="An accent stands inside"):
+            Arrangement(accents=(accent,)).checked()
 
 
 def test_a_dropped_thing_leaves_what_is_around_it_and_the_hole_is_marked() -> None:

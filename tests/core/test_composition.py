@@ -172,6 +172,7 @@ def test_the_fix_that_a_finding_offers_takes_it_away(spoil: Callable[[Sheet], No
     finding = next(f for f in findings_of(composed) if f.kind == kind)
     if finding.fix is None:
         assert finding.fix_words or kind == "no-big-shape"
+        assert kind not in ("balance", "one-value"), "an accent can be tried"
         return
     aspect = WIDE / HIGH
     plan = Arrangement().with_change(finding.fix, aspect).checked()

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from functools import cache
 from statistics import mean
 
@@ -12,11 +13,12 @@ import pytest
 from tests.core.test_areas import OUTLINES, UNSEEN, deepest, drawn_over, outlined, overlap, picture, tree
 from tests.rough import rough_outline
 from washboard.core.areas.area import PROPOSED, area_map
+from washboard.core.areas.chips import chips_of
 from washboard.core.areas.corrections import Corrections, Stroke
 from washboard.core.areas.snap import snapped
 from washboard.core.areas.tree import tree_of
 from washboard.core.errors import InvalidInput
-from washboard.core.reference.picture import Labels, picture_of
+from washboard.core.reference.picture import Labels, Picture, picture_of
 
 SMALLEST = 600
 """Pixels at working size under which nobody outlines a thing."""
@@ -113,6 +115,55 @@ def test_a_line_across_joins_the_areas_as_they_are() -> None:
     assert joined[220, 80] == before[220, 80]
 
 
+def test_two_areas_are_joined_by_a_place_in_each_and_what_lies_between_stays() -> None:
+    tree = tree_of(chips_of(striped()))
+    apart = Stroke(((0.1, 0.5),), against=((0.9, 0.5),), joins=True)
+    labels = area_map(tree, (apart,), (300, 400))
+    at = [int(labels[150, int(400 * x)]) for x in (0.1, 0.5, 0.9)]
+    assert at[0] == at[2] != at[1]
+
+
+def test_an_area_is_divided_into_its_light_and_its_shadow() -> None:
+    picture = ball()
+    drawn = Stroke(tuple((0.5 + 0.3 * np.cos(a) / 1.5, 0.5 + 0.3 * np.sin(a)) for a in np.linspace(0, 6, 40)))
+    outline = replace(drawn, closed=True)
+    halves = Stroke(((0.5, 0.5),), by_light=True)
+    tree = tree_of(chips_of(picture))
+    outlined = {outline: snapped(picture.lab, outline.points)}
+    before = area_map(tree, (outline,), picture.shape, outlined=outlined)
+    labels = area_map(tree, (outline, halves), picture.shape, outlined=outlined, value=picture.value)
+    y, x = np.mgrid[:400, :600]
+    inside = before == before[200, 300]
+    dark = inside & (labels != before)
+    lit = (x - 300) * -0.6 + (y - 200) * -0.8 > 0
+    assert (dark == (inside & ~lit)).mean() > 0.98
+    assert (labels[~inside] == before[~inside]).all()
+
+
+def test_what_has_no_shadow_is_not_divided() -> None:
+    picture = striped()
+    tree = tree_of(chips_of(picture))
+    halves = Stroke(((0.1, 0.5),), by_light=True)
+    plain = area_map(tree, (), (300, 400))
+    assert (area_map(tree, (halves,), (300, 400), value=picture.value) == plain).all()
+
+
+def striped() -> Picture:
+    """Three flat upright stripes."""
+    rgb = np.zeros((300, 400, 3), np.uint8)
+    rgb[:, :130], rgb[:, 130:270], rgb[:, 270:] = (200, 60, 50), (60, 160, 70), (60, 70, 190)
+    return picture_of(rgb)
+
+
+def ball() -> Picture:
+    """A ball lit from the top left on a dark ground, its terminator through the middle."""
+    y, x = np.mgrid[:400, :600]
+    turned = ((x - 300) * -0.6 + (y - 200) * -0.8) / 120
+    inside = np.hypot(x - 300, y - 200) < 120
+    value = np.where(inside, np.where(turned > 0, 190 + 40 * turned, 90), 35)
+    return picture_of(np.repeat(np.clip(value, 0, 255).astype(np.uint8)[..., None], 3, 2))
+
+
 def test_what_was_drawn_inside_stays_when_something_larger_is_outlined_later() -> None:
     bird, sky = ring(0.25, 0.25, 0.06), ring(0.26, 0.26, 0.2)
     both = made(bird, sky)
@@ -129,7 +180,8 @@ def test_what_was_drawn_inside_stays_when_something_larger_is_outlined_later() -
     [
         Stroke(((0.1, 0.1), (0.2, 0.2)), closed=True),
         Stroke(((0.1, 0.1), (0.4, 0.1), (0.4, 0.4)), against=((0.5, 0.5),), closed=True),
-        Stroke(((0.1, 0.1), (0.4, 0.1)), against=((0.5, 0.5),), joins=True),
+        Stroke(((0.1, 0.1), (0.4, 0.1)), against=((0.5, 0.5),), by_light=True),
+        Stroke(((0.1, 0.1), (0.4, 0.1)), joins=True, by_light=True),
         Stroke(((0.1, 0.1), (0.4, 0.1), (0.4, 0.4)), closed=True, joins=True),
     ],
 )

@@ -10,11 +10,12 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from tests.pieces import Made, patchwork, pieces
-from washboard.core.colour.lab import value_of_lab
-from washboard.core.errors import InvalidInput, InvalidSize
+from washboard.core.colour.lab import difference, encoded_of, lab_of_linear, value_of_lab
+from washboard.core.errors import InvalidInput, InvalidSize, UnknownName
 from washboard.core.key.key import key_for, targeted
 from washboard.core.materials.media import MEDIA, medium_named
-from washboard.core.materials.surfaces import described, sheet_of, size_of, surface_of
+from washboard.core.materials.stocks import STOCKS, described_stock, stock_named
+from washboard.core.materials.surfaces import described, sheet_of, size_of, surface_of, tone_beside
 from washboard.core.time.pace import covering_minutes, cutting_minutes, drying_minutes
 
 SOME = settings(max_examples=80, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck))
@@ -135,3 +136,29 @@ def test_every_medium_says_its_caution_and_reaches_dark_and_light() -> None:
         assert "labels" in medium.caution
         assert medium.darkest < 3 < 9 < medium.lightest
         assert replace(medium) == medium
+
+
+def test_a_surface_is_read_off_a_photo_beside_white_whatever_the_light() -> None:
+    paper = np.array([0.45, 0.40, 0.30])
+    for lamp in (np.array([1.0, 1.0, 1.0]), np.array([0.8, 0.6, 0.4]), np.array([0.35, 0.4, 0.5])):
+        coded = [np.rint(255 * encoded_of(lamp * of)) for of in (paper, np.full(3, 0.9))]
+        read = surface_of(tone_beside(*coded))
+        assert float(difference(read.lab, lab_of_linear(paper))) < 1.5
+    with pytest.raises(InvalidInput, match="blown"):
+        tone_beside([120, 120, 120], [255, 254, 255])
+    with pytest.raises(InvalidInput, match="too dark"):
+        tone_beside([20, 20, 20], [90, 90, 90])
+
+
+def test_every_medium_has_surfaces_and_thin_paper_is_stretched() -> None:
+    for medium in MEDIA:
+        own = [stock for stock in STOCKS.values() if medium in stock.media]
+        assert len(own) >= 4
+        for stock in own:
+            assert 0 <= stock.tooth <= 1
+            assert 0 <= stock.absorbency <= 1
+            assert 4 < surface_of(stock.tone).value < 10
+    assert "stretch it" in described_stock(STOCKS["rough"])
+    assert "stretch it" not in described_stock(STOCKS["heavy"])
+    with pytest.raises(UnknownName, match="no surface for oil called"):
+        stock_named("oil", "velour")

@@ -8,7 +8,7 @@ import cv2
 import numpy as np
 from PIL import Image
 
-from washboard.core.composition.sources import sources_of
+from washboard.core.composition.sources import Said, confirmed_of, sources_of
 from washboard.core.reference.masses import Division
 from washboard.core.reference.picture import picture_of
 from washboard.demo.pieces import FOUNDRY, SALT_PANS, DemoPiece, reference_bytes
@@ -36,6 +36,20 @@ def test_a_lamp_is_told_from_a_glint_by_its_glow() -> None:
     glint, division = with_light(0.0)
     assert sources_of(picture_of(glint), division) == ()
     assert sources_of(picture_of(lamp), Division(division.labels, 1, (False,))) == ()
+
+
+def test_the_painters_word_on_a_light_confirms_denies_or_adds_it() -> None:
+    rgb, division = with_light(0.4)
+    picture = picture_of(rgb)
+    found = sources_of(picture, division)
+    assert not found[0].confirmed
+    at = found[0].x, found[0].y
+    (confirmed,) = confirmed_of(picture, found, [Said(*at, True)])
+    assert confirmed.confirmed
+    assert confirmed.glow == found[0].glow
+    assert confirmed_of(picture, found, [Said(at[0] + 0.01, at[1], False)]) == ()
+    added = confirmed_of(picture, found, [Said(0.1, 0.9, True)])
+    assert [s.confirmed for s in added] == [False, True]
 
 
 def seen(piece: DemoPiece) -> Looked:

@@ -2,25 +2,27 @@
 
 from __future__ import annotations
 
-from typing import Annotated, Any, Literal
+from typing import Annotated, Literal
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import ConfigDict, Field
 
 from ..formats.planfile import Document, PassPart
+from .model import Model
+from .told import (
+    AnchorModel,
+    AreasModel,
+    ArrangementModel,
+    BorrowedModel,
+    Hash,
+    IntentModel,
+    Keys,
+    OpeningModel,
+    PlaceModel,
+    SaidModel,
+    ShapeModel,
+)
 
 Name = Annotated[str, Field(min_length=1, max_length=120)]
-Coordinate = Annotated[float, Field(ge=0, le=1)]
-
-
-def _camel(name: str) -> str:
-    head, *rest = name.split("_")
-    return head + "".join(word.title() for word in rest)
-
-
-class Model(BaseModel):
-    model_config = ConfigDict(
-        alias_generator=_camel, populate_by_name=True, allow_inf_nan=False, extra="forbid"
-    )
 
 
 class ReferenceRead(Model):
@@ -31,121 +33,6 @@ class ReferenceRead(Model):
     height: int = Field(examples=[3000])
     format: str = Field(examples=["JPEG"])
     notes: list[str]
-
-
-class ShapeModel(Model):
-    """A drawn area of a piece without a photo."""
-
-    points: list[tuple[Coordinate, Coordinate]] = Field(min_length=3, max_length=500)
-    value: float = Field(ge=0, le=10)
-    a: float = Field(0.0, ge=-128, le=128)
-    b: float = Field(0.0, ge=-128, le=128)
-
-
-class AnchorModel(Model):
-    """A name for the mass at a place."""
-
-    x: Coordinate
-    y: Coordinate
-    name: str = Field(min_length=1, max_length=80)
-
-
-class PlaceModel(Model):
-    """A place in the upright reference, from its top left."""
-
-    x: Coordinate
-    y: Coordinate
-
-
-Line = Annotated[list[PlaceModel], Field(min_length=1, max_length=400)]
-
-
-class StrokeModel(Model):
-    """A line over a thing: one area; `against` another: divided; `closed`: outlined; `joins`: all crossed."""
-
-    points: Line
-    against: Line | None = None
-    closed: bool = False
-    joins: bool = False
-
-
-class AreaFamilyModel(Model):
-    """The family of the area at a place."""
-
-    x: Coordinate
-    y: Coordinate
-    family: Literal["light", "shadow", "unsure"]
-
-
-class AreasModel(Model):
-    """What the painter has said about areas: strokes, names, families, places in order from far to near."""
-
-    strokes: list[StrokeModel] = Field(default_factory=list, max_length=60)
-    names: list[AnchorModel] = Field(default_factory=list, max_length=100)
-    families: list[AreaFamilyModel] = Field(default_factory=list, max_length=100)
-    depths: list[PlaceModel] = Field(default_factory=list, max_length=100)
-
-
-class CropModel(Model):
-    """What of the reference is painted, as shares of it after it is levelled."""
-
-    left: Coordinate = 0.0
-    top: Coordinate = 0.0
-    right: Coordinate = 1.0
-    bottom: Coordinate = 1.0
-
-
-class MoveModel(Model):
-    """The area at a place of the reference, moved by shares of it, scaled about its middle, or dropped."""
-
-    x: Coordinate
-    y: Coordinate
-    dx: float = Field(0.0, ge=-2, le=2)
-    dy: float = Field(0.0, ge=-2, le=2)
-    scale: float = Field(1.0, ge=0.2, le=4)
-    drop: bool = False
-
-
-class ArrangementModel(Model):
-    """Crop, turn in degrees so that the horizon is level, and moved areas."""
-
-    crop: CropModel = Field(default_factory=CropModel)
-    level: float = Field(0.0, ge=-10, le=10)
-    moves: list[MoveModel] = Field(default_factory=list, max_length=40)
-
-
-class IntentModel(Model):
-    """What the piece is about: the sentence is only shown; the rest is used."""
-
-    sentence: str = Field("", max_length=200)
-    about: PlaceModel | None = None
-    mood: Literal["as-seen", "lighter", "darker", "closer"] = "as-seen"
-    minutes: float | None = Field(None, ge=1, le=60_000)
-    deadline: str = Field("", max_length=40)
-
-
-class OpeningModel(Model):
-    """How far the crushed darks and the blown lights of the photo are opened."""
-
-    darks: Coordinate = 0.0
-    lights: Coordinate = 0.0
-
-
-Hash = Annotated[str, Field(pattern="^[0-9a-f]{64}$", examples=["0" * 64])]
-
-
-class BorrowedModel(Model):
-    """A thing cut along an outline on another photo; its middle and width in shares of the main one."""
-
-    photo: Hash
-    outline: Annotated[list[PlaceModel], Field(min_length=3, max_length=400)]
-    x: Coordinate
-    y: Coordinate
-    width: float = Field(ge=0.02, le=2)
-    flipped: bool = False
-
-
-Keys = Annotated[list[Annotated[str, Field(max_length=40)]], Field(max_length=16)]
 
 
 class SettingsRead(Model):
@@ -174,6 +61,9 @@ class SettingsRead(Model):
     intent: IntentModel | None = None
     opening: OpeningModel | None = None
     borrowed: list[BorrowedModel] = Field(default_factory=list)
+    sources: list[SaidModel] = Field(default_factory=list)
+    stock: str | None = None
+    side: str = ""
 
 
 class PieceCreate(Model):
@@ -239,6 +129,9 @@ class PieceUpdate(Model):
     intent: IntentModel | None = None
     opening: OpeningModel | None = None
     borrowed: list[BorrowedModel] | None = Field(None, max_length=12)
+    sources: list[SaidModel] | None = Field(None, max_length=40)
+    stock: str | None = Field(None, max_length=40)
+    side: str | None = Field(None, max_length=40)
     reference: Hash | None = None
     shapes: list[ShapeModel] | None = Field(None, min_length=1, max_length=200)
 
@@ -344,15 +237,39 @@ class Choice(Model):
     why: str
 
 
+class StockRead(Model):
+    """A kind of sheet or panel: `says` what to mind; `tone` its usual colour."""
+
+    key: str
+    words: str
+    media: list[str]
+    tooth: float
+    absorbency: float
+    weight: int
+    sides: list[str]
+    tone: str
+    says: str
+
+
+class ToneCreate(Model):
+    """Two places on a photo: the surface, and something white beside it in the same light."""
+
+    surface: PlaceModel
+    white: PlaceModel
+
+
+class ToneRead(Model):
+    """The tone of a surface read off a photo."""
+
+    tone: str = Field(examples=["#c8b89a"])
+    words: str
+
+
 class CatalogueRead(Model):
     """What there is to choose from, and the greys of a value picture's levels."""
 
     media: list[Choice]
     schools: list[Choice]
     surfaces: list[Choice]
+    stocks: list[StockRead]
     greys: list[int]
-
-
-def plain(model: Model) -> dict[str, Any]:
-    """A model's fields under their own names, as JSON holds them."""
-    return model.model_dump(mode="json")

@@ -6,7 +6,8 @@ from typing import Literal
 
 from pydantic import Field
 
-from .models import ArrangementModel, Coordinate, Model, PlaceModel
+from .model import Model
+from .told import ArrangementModel, Coordinate, PlaceModel
 
 Lab = tuple[float, float, float]
 
@@ -36,6 +37,7 @@ class SourceRead(Model):
     y: float
     value: float
     glow: float
+    confirmed: bool
 
 
 class FocusRead(Model):
@@ -56,13 +58,14 @@ class ShapeRead(Model):
     share: float
 
 
-class FamiliesRead(Model):
-    """The lightest place in shadow against the darkest in light, in values."""
+class TurnRead(Model):
+    """Where light turns to shadow in an area: its lightest shadow, its darkest light, the gap in values."""
 
-    darkest_light: float | None
-    lightest_shadow: float | None
-    gap: float | None
-    unsure: list[str]
+    area: str
+    called: str
+    lightest_shadow: float
+    darkest_light: float
+    gap: float
 
 
 class FindingRead(Model):
@@ -153,7 +156,7 @@ class PrepareRead(Model):
     path: list[tuple[float, float]]
     leads: float
     shapes: list[ShapeRead]
-    families: FamiliesRead
+    turns: list[TurnRead]
     findings: list[FindingRead]
     grounds: list[GroundRead]
     palette: PaletteRead

@@ -142,7 +142,7 @@ class Studio:
         return self.pieces.plan(piece.id, plan_key(piece))
 
 
-UNPLANNED = {"focus", "light", "palette"}
+UNPLANNED = {"focus", "light", "palette", "sources"}
 """Settings that no plan depends on (yet)."""
 
 

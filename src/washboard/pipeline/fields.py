@@ -8,8 +8,9 @@ from dataclasses import asdict
 from typing import Any
 
 from ..core.areas.corrections import AreaFamily, Corrections, Family, Place, Stroke
-from ..core.composition.arrangement import Arrangement, Move
+from ..core.composition.arrangement import Accent, Arrangement, Move
 from ..core.composition.borrowed import Borrowed
+from ..core.composition.sources import Said
 from ..core.errors import InvalidInput
 from ..core.key.mood import Mood
 from ..core.reference.drawn import Shape
@@ -21,7 +22,8 @@ from .settings import Settings
 ANALYSED = (
     "medium", "surface", "width_cm", "height_cm", "school", "passes", "bands", "even", "thresholds",
     "squint", "names", "order", "areas", "arrangement", "spread", "margin_cm", "focus", "light", "ground",
-    "palette", "intent", "opening", "borrowed",
+    "palette", "intent", "opening", "borrowed", "sources", "stock",
+    "side",
 )  # fmt: skip
 """Fields of a row that make up the settings."""
 
@@ -35,6 +37,7 @@ def settings_of(fields: Mapping[str, Any]) -> Settings:
     known["focus"] = _place(known.get("focus"))
     known["intent"] = _intent(known.get("intent") or {})
     known["palette"] = tuple(known.get("palette") or ())
+    known["sources"] = tuple(Said(**word) for word in known.get("sources") or ())
     known["opening"] = Opening(**(known.get("opening") or {}))
     known["borrowed"] = tuple(
         Borrowed(**{**thing, "outline": _places(thing["outline"])}) for thing in known.get("borrowed") or ()
@@ -56,6 +59,7 @@ def _corrections(fields: Mapping[str, Any]) -> Corrections:
                 _places(stroke["against"] or ()),
                 stroke.get("closed", False),
                 stroke.get("joins", False),
+                stroke.get("by_light", False),
             )
             for stroke in fields.get("strokes", ())
         ),
@@ -71,6 +75,7 @@ def _arrangement(fields: Mapping[str, Any]) -> Arrangement:
         (crop.get("left", 0.0), crop.get("top", 0.0), crop.get("right", 1.0), crop.get("bottom", 1.0)),
         fields.get("level", 0.0),
         tuple(Move(**move) for move in fields.get("moves", ())),
+        tuple(Accent(**accent) for accent in fields.get("accents", ())),
     )
 
 
@@ -101,6 +106,7 @@ def fields_of(settings: Settings) -> dict[str, Any]:
             "against": _objects(s.against) or None,
             "closed": s.closed,
             "joins": s.joins,
+            "by_light": s.by_light,
         }
         for s in areas.strokes
     ]
@@ -127,4 +133,5 @@ def arrangement_fields(arrangement: Arrangement) -> dict[str, Any]:
     return {
         "crop": {"left": left, "top": top, "right": right, "bottom": bottom}, "level": arrangement.level,
         "moves": [asdict(move) for move in arrangement.moves],
+        "accents": [asdict(accent) for accent in arrangement.accents],
     }  # fmt: skip

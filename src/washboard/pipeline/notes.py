@@ -5,6 +5,7 @@ from __future__ import annotations
 from ..core.areas.area import PROPOSED
 from ..core.composition.borrowed import seams
 from ..core.key.mood import Mood
+from ..core.materials.stocks import described_stock, stock_named
 from ..core.order.plan import Plan
 from .seen import Framed
 from .settings import Settings
@@ -16,7 +17,12 @@ def told(frame: Framed, plan: Plan, settings: Settings) -> list[str]:
     """What is opened, borrowed or invented, what the mood did, and whether the time in hand is enough."""
     there = [PROPOSED + number for number in range(1, len(settings.borrowed) + 1)]
     called = {area.label: area.called for area in frame.areas.areas if area.label in there}
-    notes = [*frame.reference.notes, *seams(frame.picture, frame.areas.labels, called)]
+    stock = (
+        [described_stock(stock_named(settings.medium, settings.stock), settings.side)]
+        if settings.stock
+        else []
+    )
+    notes = [*stock, *frame.reference.notes, *seams(frame.picture, frame.areas.labels, called)]
     if frame.invented is not None:
         notes.append(
             f"{100 * float(frame.invented.mean()):.1f} % of the picture is invented: filled by its "

@@ -5,7 +5,7 @@ from __future__ import annotations
 import base64
 import io
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import asdict, dataclass
 from typing import Any
 
 import cv2
@@ -13,15 +13,14 @@ import numpy as np
 from numpy.typing import NDArray
 from PIL import Image
 
-from ..core.areas.area import Area
-from ..core.areas.corrections import Family
+from ..core.areas.terminator import turns_of
 from ..core.colour.lab import encoded_of, linear_of_lab
 from ..core.composition.findings import findings_of
 from ..core.composition.findings.finding import Composed, Finding, composed_of
 from ..core.composition.focus import Focus
 from ..core.composition.light import Light, light_of
 from ..core.composition.path import Path, path_of
-from ..core.composition.sources import Source, sources_of
+from ..core.composition.sources import Said, Source, confirmed_of, sources_of
 from ..core.ground.choice import Candidate, candidates_of
 from ..core.ground.shares import RIGHT_COLOUR, RIGHT_VALUE
 from ..core.materials.grounds import GroundKind
@@ -62,7 +61,9 @@ def looked(seen: Seen, settings: Settings) -> Looked:
         x, y = settings.arrangement.forward(*focus, wide / tall)
         focus = (x, y) if 0 <= x <= 1 and 0 <= y <= 1 else None
     composed = composed_of(seen.picture, seen.areas, sheet, focus)
-    sources = sources_of(seen.picture, seen.division)
+    placed = [(*settings.arrangement.forward(word.x, word.y, wide / tall), word) for word in settings.sources]
+    said = [Said(x, y, word.shines) for x, y, word in placed if 0 <= x <= 1 and 0 <= y <= 1]
+    sources = confirmed_of(seen.picture, sources_of(seen.picture, seen.division), said)
     # A lamp in the picture lights things from all sides: then there is no one direction.
     light = None if sources and settings.light is None else light_of(seen.picture, seen.areas, settings.light)
     return Looked(composed, light, findings_of(composed), path_of(composed), sheet, sources)
@@ -109,7 +110,7 @@ def answer(result: Result, settings: Settings) -> dict[str, Any]:
             "agreement": found.light.agreement,
             "things": len(found.light.turns), "proposed": found.light.proposed,
         },
-        "sources": [{"x": s.x, "y": s.y, "value": s.value, "glow": s.glow} for s in found.sources],
+        "sources": [asdict(s) for s in found.sources],
         "focus": {
             "x": c.focus.x, "y": c.focus.y, "strength": c.focus.strength, "crossing": c.focus.crossing,
             "awayCm": c.focus.away * max(sheet.picture_width_cm, sheet.picture_height_cm),
@@ -119,7 +120,7 @@ def answer(result: Result, settings: Settings) -> dict[str, Any]:
         "shapes": [
             {"called": a.called, "share": a.share} for a in sorted(areas, key=lambda a: -a.share)[:3]
         ],
-        "families": families(seen),
+        "turns": turns(seen, masses),
         "findings": [_finding(f, settings, seen) for f in found.findings],
         "grounds": [
             lookfile.ground_entry(g) | {"picture": started(g, seen, masses)}
@@ -140,23 +141,14 @@ def to_format(sheet: float, picture: float, focus: Focus) -> tuple[float, float,
     return left, top, left + wide, top + high
 
 
-def families(seen: Seen) -> dict[str, Any]:
-    """Per local colour: the lightest place in shadow against the darkest in light, with the gap."""
-    light = [a for a in seen.areas.areas if a.family is Family.LIGHT]
-    shadow = [a for a in seen.areas.areas if a.family is Family.SHADOW]
-    step = seen.picture.value[::3, ::3]
-    labels = seen.areas.labels[::3, ::3]
-
-    def ends(areas: Sequence[Area], share: float) -> float | None:
-        inside = np.isin(labels, [a.label for a in areas])
-        return float(np.quantile(step[inside], share)) if inside.any() else None
-
-    low, high = ends(light, 0.05), ends(shadow, 0.95)
-    gap = None if low is None or high is None else low - high
-    return {
-        "darkestLight": low, "lightestShadow": high, "gap": gap,
-        "unsure": [a.called for a in seen.areas.areas if a.family is Family.UNSURE],
-    }  # fmt: skip
+def turns(seen: Seen, masses: Sequence[Mass]) -> list[dict[str, Any]]:
+    """Per area: the lightest place in shadow against the darkest in light, with the gap."""
+    called = {area.label: area.called for area in seen.areas.areas}
+    return [
+        {"area": f"a{t.label}", "called": called[t.label], "lightestShadow": t.lightest_shadow,
+         "darkestLight": t.darkest_light, "gap": t.gap}
+        for t in turns_of(masses, seen.measured.labels, seen.areas, seen.picture.value)
+    ]  # fmt: skip
 
 
 def _finding(finding: Finding, settings: Settings, seen: Seen) -> dict[str, Any]:

@@ -8,10 +8,12 @@ from ..core.areas.corrections import NONE, Corrections
 from ..core.composition.arrangement import AS_SEEN, Arrangement
 from ..core.composition.borrowed import MOST as MOST_BORROWED
 from ..core.composition.borrowed import Borrowed
-from ..core.errors import InvalidInput
+from ..core.composition.sources import Said
+from ..core.errors import InvalidInput, UnknownName
 from ..core.materials.grounds import Ground, ground_named
 from ..core.materials.media import medium_named
 from ..core.materials.paints import palette_of
+from ..core.materials.stocks import stock_named
 from ..core.materials.surfaces import Sheet, Surface, sheet_of, surface_of
 from ..core.order.schools import school_named
 from ..core.reference import ladder
@@ -28,12 +30,13 @@ LONGEST_NAME = 80
 class Settings:
     """Three decisions (medium, surface, size in cm) and what can be changed later.
 
-    `school` None: by medium and ground. `passes` None: as many as it takes. `thresholds` None:
-    found, or even where `even`. `order` names passes in the painter's order. `spread` stretches the
-    picture to the sheet's format; `margin_cm` is left free all round. `light`: degrees it comes from, where
-    the painter has said so. `ground`: a listed ground laid before the first pass. `palette`: keys of the
-    paints that come along, empty for the usual ones. `opening` spreads the ends of the photo, `borrowed` are
-    things cut from other photos.
+    `school` None: by medium and ground. `passes` None: as many as it takes. `thresholds` None: found, or
+    even where `even`. `order` names passes in the painter's order. `spread` stretches the picture to the
+    sheet's format; `margin_cm` is left free all round. `light`: degrees it comes from, where the painter
+    has said so. `ground`: a listed ground laid before the first pass. `palette`: keys of the paints that
+    come along, empty for the usual ones. `opening` spreads the ends of the photo, `borrowed` are things
+    cut from other photos. `sources`: where a light shines, or does not, as the painter says. `stock` and
+    `side`: the kind of sheet or panel, where it was said.
     """
 
     medium: str
@@ -59,6 +62,9 @@ class Settings:
     intent: Intent = NO_INTENT
     opening: Opening = AS_TAKEN
     borrowed: tuple[Borrowed, ...] = ()
+    sources: tuple[Said, ...] = ()
+    stock: str | None = None
+    side: str = ""
 
     @property
     def laid(self) -> Ground | None:
@@ -105,10 +111,16 @@ class Settings:
         palette_of(self.medium, self.palette)
         self.intent.checked()
         self.opening.checked()
+        if self.stock is not None:
+            sides = stock_named(self.medium, self.stock).sides
+            if self.side and self.side not in sides:
+                raise UnknownName(f"side of {self.stock}", self.side, sides)
         if len(self.borrowed) > MOST_BORROWED:
             raise InvalidInput(
                 f"Up to {MOST_BORROWED} things can be borrowed from other photos; they were kept."
             )
         for thing in self.borrowed:
             thing.checked()
+        if not all(0 <= word.x <= 1 and 0 <= word.y <= 1 for word in self.sources):
+            raise InvalidInput("A light shines inside the picture; it was kept as it was.")
         return self

@@ -207,7 +207,7 @@ class Stages:
         strokes, content, picture = settings.areas.strokes, reference.content, reference.picture
         tree: Tree = self._once(("tree", content), lambda: tree_of(chips_of(picture)))
         cells = None
-        if any(stroke.against for stroke in strokes):
+        if any(stroke.against and not stroke.joins for stroke in strokes):
             cells = self._once(("cells", content), lambda: cells_of(tree.chips))
         outlined = {
             stroke: self._once(("outlined", content, stroke), partial(snapped, picture.lab, stroke.points))
@@ -216,7 +216,9 @@ class Stages:
         }
         labels = self._once(
             ("area map", content, strokes),
-            lambda: area_map(tree, strokes, picture.shape, cells, outlined, reference.given, proposed),
+            lambda: area_map(
+                tree, strokes, picture.shape, cells, outlined, reference.given, proposed, picture.value
+            ),
         )
         return self._once(
             ("areas", content, settings.areas), lambda: areas_of(picture, labels, settings.areas)

@@ -104,6 +104,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/references/{content}/tone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tone
+         * @description The tone of a surface from a photo of it beside something white.
+         */
+        post: operations["tone_api_references__content__tone_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces": {
         parameters: {
             query?: never;
@@ -485,6 +505,23 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /**
+         * AccentModel
+         * @description An accent that the photo lacks: place and share of the reference, value.
+         */
+        AccentModel: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            /** Value */
+            value: number;
+            /**
+             * Share
+             * @default 0.001
+             */
+            share: number;
+        };
+        /**
          * AnchorModel
          * @description A name for the mass at a place.
          */
@@ -578,7 +615,7 @@ export interface components {
         };
         /**
          * ArrangementModel
-         * @description Crop, turn in degrees so that the horizon is level, and moved areas.
+         * @description Crop, turn in degrees so that the horizon is level, moved areas and added accents.
          */
         ArrangementModel: {
             crop?: components["schemas"]["CropModel"];
@@ -589,6 +626,8 @@ export interface components {
             level: number;
             /** Moves */
             moves?: components["schemas"]["MoveModel"][];
+            /** Accents */
+            accents?: components["schemas"]["AccentModel"][];
         };
         /** Body_take_in_api_references_post */
         Body_take_in_api_references_post: {
@@ -630,6 +669,8 @@ export interface components {
             schools: components["schemas"]["Choice"][];
             /** Surfaces */
             surfaces: components["schemas"]["Choice"][];
+            /** Stocks */
+            stocks: components["schemas"]["StockRead"][];
             /** Greys */
             greys: number[];
         };
@@ -754,20 +795,6 @@ export interface components {
             undone: boolean;
             /** Created */
             created: string;
-        };
-        /**
-         * FamiliesRead
-         * @description The lightest place in shadow against the darkest in light, in values.
-         */
-        FamiliesRead: {
-            /** Darkestlight */
-            darkestLight: number | null;
-            /** Lightestshadow */
-            lightestShadow: number | null;
-            /** Gap */
-            gap: number | null;
-            /** Unsure */
-            unsure: string[];
         };
         /**
          * Family
@@ -1380,6 +1407,12 @@ export interface components {
             opening?: components["schemas"]["OpeningModel"] | null;
             /** Borrowed */
             borrowed?: components["schemas"]["BorrowedModel"][] | null;
+            /** Sources */
+            sources?: components["schemas"]["SaidModel"][] | null;
+            /** Stock */
+            stock?: string | null;
+            /** Side */
+            side?: string | null;
             /** Reference */
             reference?: string | null;
             /** Shapes */
@@ -1439,7 +1472,8 @@ export interface components {
             leads: number;
             /** Shapes */
             shapes: components["schemas"]["ShapeRead"][];
-            families: components["schemas"]["FamiliesRead"];
+            /** Turns */
+            turns: components["schemas"]["TurnRead"][];
             /** Findings */
             findings: components["schemas"]["FindingRead"][];
             /** Grounds */
@@ -1560,6 +1594,18 @@ export interface components {
          */
         Role: "target" | "under" | "overlap";
         /**
+         * SaidModel
+         * @description Whether a light shines at a place.
+         */
+        SaidModel: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            /** Shines */
+            shines: boolean;
+        };
+        /**
          * SettingsRead
          * @description What was decided about a piece; null: computed.
          */
@@ -1620,6 +1666,15 @@ export interface components {
             opening?: components["schemas"]["OpeningModel"] | null;
             /** Borrowed */
             borrowed?: components["schemas"]["BorrowedModel"][];
+            /** Sources */
+            sources?: components["schemas"]["SaidModel"][];
+            /** Stock */
+            stock?: string | null;
+            /**
+             * Side
+             * @default
+             */
+            side: string;
         };
         /**
          * ShapeModel
@@ -1680,6 +1735,8 @@ export interface components {
             value: number;
             /** Glow */
             glow: number;
+            /** Confirmed */
+            confirmed: boolean;
         };
         /**
          * StandingRead
@@ -1698,8 +1755,34 @@ export interface components {
             beside: number;
         };
         /**
+         * StockRead
+         * @description A kind of sheet or panel: `says` what to mind; `tone` its usual colour.
+         */
+        StockRead: {
+            /** Key */
+            key: string;
+            /** Words */
+            words: string;
+            /** Media */
+            media: string[];
+            /** Tooth */
+            tooth: number;
+            /** Absorbency */
+            absorbency: number;
+            /** Weight */
+            weight: number;
+            /** Sides */
+            sides: string[];
+            /** Tone */
+            tone: string;
+            /** Says */
+            says: string;
+        };
+        /**
          * StrokeModel
-         * @description A line over a thing: one area; `against` another: divided; `closed`: outlined; `joins`: all crossed.
+         * @description A line over a thing: one area; `against` another: divided; `closed`: outlined; `joins`: all touched.
+         *
+         *     `byLight`: the area at its first place is divided into light and shadow.
          */
         StrokeModel: {
             /** Points */
@@ -1716,6 +1799,11 @@ export interface components {
              * @default false
              */
             joins: boolean;
+            /**
+             * Bylight
+             * @default false
+             */
+            byLight: boolean;
         };
         /** SurfacePart */
         SurfacePart: {
@@ -1744,6 +1832,27 @@ export interface components {
             /** Share */
             share: number | null;
         };
+        /**
+         * ToneCreate
+         * @description Two places on a photo: the surface, and something white beside it in the same light.
+         */
+        ToneCreate: {
+            surface: components["schemas"]["PlaceModel"];
+            white: components["schemas"]["PlaceModel"];
+        };
+        /**
+         * ToneRead
+         * @description The tone of a surface read off a photo.
+         */
+        ToneRead: {
+            /**
+             * Tone
+             * @example #c8b89a
+             */
+            tone: string;
+            /** Words */
+            words: string;
+        };
         /** ToningPart */
         ToningPart: {
             /** Title */
@@ -1760,6 +1869,22 @@ export interface components {
             value: number;
         } & {
             [key: string]: unknown;
+        };
+        /**
+         * TurnRead
+         * @description Where light turns to shadow in an area: its lightest shadow, its darkest light, the gap in values.
+         */
+        TurnRead: {
+            /** Area */
+            area: string;
+            /** Called */
+            called: string;
+            /** Lightestshadow */
+            lightestShadow: number;
+            /** Darkestlight */
+            darkestLight: number;
+            /** Gap */
+            gap: number;
         };
         /**
          * VerdictRead
@@ -2332,6 +2457,104 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tone_api_references__content__tone_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                content: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToneCreate"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToneRead"];
+                };
             };
             /** @description Not possible */
             400: {

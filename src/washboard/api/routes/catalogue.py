@@ -6,9 +6,10 @@ from fastapi import APIRouter
 
 from ...core.colour.lab import greys
 from ...core.materials.media import MEDIA
+from ...core.materials.stocks import STOCKS, described_stock
 from ...core.materials.surfaces import WORDS
 from ...core.order.schools import SCHOOLS
-from ..models import CatalogueRead, Choice
+from ..models import CatalogueRead, Choice, StockRead
 from ..problems import problems
 
 router = APIRouter(prefix="/api", tags=["catalogue"])
@@ -21,6 +22,20 @@ def catalogue() -> CatalogueRead:
         media=[Choice(key=m.key, words=m.words, why=m.caution) for m in MEDIA.values()],
         schools=[Choice(key=s.key, words=s.words, why=s.fits) for s in SCHOOLS.values()],
         surfaces=[Choice(key=k, words=k, why=f"value {v:.1f}") for k, v in WORDS.items()],
+        stocks=[
+            StockRead(
+                key=s.key,
+                words=s.words,
+                media=list(s.media),
+                tooth=s.tooth,
+                absorbency=s.absorbency,
+                weight=s.weight,
+                sides=list(s.sides),
+                tone=s.tone,
+                says=described_stock(s),
+            )
+            for s in STOCKS.values()
+        ],
         greys=greys(),
     )
 

@@ -12,6 +12,7 @@ from ...formats import planfile
 from ...pipeline.fields import fields_of, settings_of
 from ...store.errors import Missing
 from ...store.pieces import Piece, Reference, StoredPlan
+from ..model import plain
 from ..models import (
     EditRead,
     JobRead,
@@ -23,13 +24,12 @@ from ..models import (
     RefusalRead,
     RevisionUpdate,
     SettingsRead,
-    ShapeModel,
     VerdictRead,
     ViewRead,
-    plain,
-)  # fmt: skip
+)
 from ..problems import problems
 from ..studio import Studio, document_of, now
+from ..told import ShapeModel
 from . import jobs, references
 from .access import InStudio, kept
 
@@ -88,8 +88,10 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
     if changes.keys() & {"bands", "even", "squint", "reference"}:
         changes.setdefault("thresholds", None)
     if "medium" in changes:
-        changes.setdefault("ground", None)
-    if not changes.keys() <= {"order", "name", "focus", "light", "palette"}:
+        changes |= {"ground": None, "stock": None} | changes
+    if "stock" in changes:
+        changes.setdefault("side", "")
+    if not changes.keys() <= {"order", "name", "focus", "light", "palette", "sources", "side"}:
         changes.setdefault("order", None)
     settings_of({**now_there.settings, **changes})
     return read(studio.pieces.edit(piece, given.revision, changes, words_for(changes), now()))
@@ -97,7 +99,7 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
 
 ALWAYS = {
     "name", "medium", "surface", "width_cm", "height_cm", "bands", "even", "squint", "names", "areas",
-    "spread", "margin_cm", "palette", "borrowed", "reference", "shapes",
+    "spread", "margin_cm", "palette", "borrowed", "sources", "side", "reference", "shapes",
 }  # fmt: skip
 """Fields that an edit may change but not empty."""
 SAME_FORMAT = 0.02
@@ -220,13 +222,14 @@ WORDS = {
     "areas": "areas", "arrangement": "arrangement", "spread": "spread", "margin_cm": "margin",
     "focus": "focus", "light": "light", "ground": "ground", "palette": "palette", "intent": "intent",
     "opening": "opening of the photo", "borrowed": "things from other photos", "reference": "photo",
-    "shapes": "drawn shapes",
+    "shapes": "drawn shapes", "sources": "sources of light",
+    "stock": "kind of surface", "side": "side",
 }  # fmt: skip
 
 
 def words_for(changes: dict[str, Any]) -> str:
     """An edit in words: which settings changed, and to what where that is short."""
-    quiet = {"order", "thresholds", "ground"} if len(changes) > 1 else set()
+    quiet = {"order", "thresholds", "ground", "stock", "side"} if len(changes) > 1 else set()
     shown = {k: v for k, v in changes.items() if v is not None or k not in quiet}
     parts = {}
     for key, value in shown.items():

@@ -2,16 +2,22 @@
 
 from __future__ import annotations
 
+import io
 from typing import Annotated
 
+import numpy as np
 from fastapi import APIRouter, File, Path, Request, Response, UploadFile
+from numpy.typing import NDArray
+from PIL import Image
 from starlette.concurrency import run_in_threadpool
 from starlette.exceptions import HTTPException
 
+from ...core.materials.surfaces import described, surface_of, tone_beside
 from ...formats.image import MOST_BYTES
 from ...store.pieces import Reference
-from ..models import ReferenceRead
+from ..models import ReferenceRead, ToneCreate, ToneRead
 from ..problems import problems
+from ..told import PlaceModel
 from .access import InStudio, kept
 
 router = APIRouter(prefix="/api/references", tags=["references"])
@@ -52,6 +58,23 @@ def one(studio: InStudio, content: Hash) -> ReferenceRead:
 def picture(studio: InStudio, request: Request, content: Hash) -> Response:
     """The working copy, upright, in sRGB."""
     return kept(request, studio.working(content), "image/jpeg")
+
+
+@router.post("/{content}/tone", responses=problems())
+def tone(studio: InStudio, content: Hash, given: ToneCreate) -> ToneRead:
+    """The tone of a surface from a photo of it beside something white."""
+    rgb = np.asarray(Image.open(io.BytesIO(studio.working(content))).convert("RGB"))
+    found = tone_beside(_about(rgb, given.surface), _about(rgb, given.white))
+    return ToneRead(tone=found, words=described(surface_of(found)))
+
+
+def _about(rgb: NDArray[np.uint8], place: PlaceModel) -> NDArray[np.float64]:
+    """The median of a small square of a picture (h, w, 3) about a place."""
+    height, width = rgb.shape[:2]
+    reach = max(2, round(0.01 * max(height, width)))
+    row, column = round(place.y * (height - 1)), round(place.x * (width - 1))
+    part = rgb[max(0, row - reach) : row + reach + 1, max(0, column - reach) : column + reach + 1]
+    return np.asarray(np.median(part.reshape(-1, 3), axis=0), np.float64)
 
 
 def read(reference: Reference) -> ReferenceRead:

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 
 from ..colour.words import look_at
 from ..reference.cleanups import smoothed
-from ..reference.picture import Labels, Picture
+from ..reference.picture import Labels, Picture, Singles
 from ..reference.place import place_of
 from .cells import Cells, cells_of, divided
 from .corrections import NONE, Corrections, Family, Place, Stroke
@@ -40,40 +40,57 @@ def area_map(
     outlined: Mapping[Stroke, NDArray[np.bool_]] | None = None,
     given: Labels | None = None,
     proposed: int = PROPOSED,
+    value: Singles | None = None,
 ) -> Labels:
     """The area (h, w) 1…k of every pixel of a picture of `shape`: the proposal as the strokes correct it.
 
     Each stroke makes an area, a later one over an earlier, of the finest pieces it crosses; where it
     stands against another, a cut gives it its part of what both cross (`cells` of the same chips are made
-    when needed and not given). A closed one makes an area of its mask (h, w) in `outlined`. Things whose
-    border is known (`given` (h, w) 1…, 0 elsewhere) are areas before any stroke. What no line crosses
-    stays as it was. Areas are numbered as proposed, the largest first, then stroke by stroke; what
-    lost all its pixels has none.
+    when needed and not given). A closed one makes an area of its mask (h, w) in `outlined`; one by light
+    goes by `value` (h, w). Things whose border is known (`given` (h, w) 1…, 0 elsewhere) are areas before
+    any stroke. What no line crosses stays as it was. Areas are numbered as proposed, the largest first,
+    then stroke by stroke; what lost all its pixels has none.
     """
-    if cells is None and any(stroke.against for stroke in strokes):
+    if cells is None and any(stroke.against and not stroke.joins for stroke in strokes):
         cells = cells_of(tree.chips)
     units = tree.chips.labels if cells is None else cells.labels
     chip = np.arange(tree.chips.count) if cells is None else cells.chip
     pieces, owner = tree.cut(FINE)[chip], tree.cut(proposed)[chip].astype(np.intp)
     held = np.bincount(units.ravel(), minlength=len(chip))
-    labels, masks, first = None, outlined or {}, PROPOSED
+    labels: Labels | None = None
+    masks, first = outlined or {}, PROPOSED
     if given is not None:
-        labels = np.where(given > 0, PROPOSED - 1 + given, _full(owner, units, shape))
+        labels = np.where(given > 0, PROPOSED - 1 + given, _full(owner, units, shape)).astype(np.int32)
         first += int(given.max())
     for number, stroke in enumerate(strokes, first):
-        if stroke.closed or stroke.joins:
+        if stroke.closed or stroke.joins or stroke.by_light:
             # From here on in pixels: what is outlined keeps its exact border.
             labels = _full(owner, units, shape) if labels is None else labels
-            crossed = np.unique(labels[_painted(stroke.points, shape)]) if stroke.joins else ()
-            within = np.isin(labels, crossed) if stroke.joins else masks[stroke]
-            kept = _kept(labels, within) if stroke.closed else np.zeros_like(within)
-            labels = np.where(within & ~kept, number, labels)
+            labels = np.where(_within(labels, stroke, masks, value), number, labels)
             continue
         touched = _stroked(stroke, owner, pieces, units, held, cells, number)
         if labels is not None:
             labels = np.where(_full(touched.astype(np.intp), units, shape) > 0, number, labels)
     full = _full(owner, units, shape) if labels is None else labels
     return np.asarray(full + 1, np.int32)
+
+
+def _within(
+    labels: Labels, stroke: Stroke, masks: Mapping[Stroke, NDArray[np.bool_]], value: Singles | None
+) -> NDArray[np.bool_]:
+    """What (h, w) an outline, a joining line or a division by light makes one area."""
+    shape = (labels.shape[0], labels.shape[1])
+    if stroke.joins:
+        under = _painted(stroke.points, shape)
+        if stroke.against:
+            under |= _painted(stroke.against, shape)
+        return np.isin(labels, np.unique(labels[under]))
+    if stroke.closed:
+        mask = masks[stroke]
+        return mask & ~_kept(labels, mask)
+    x, y = stroke.points[0]
+    own = labels == labels[min(int(y * shape[0]), shape[0] - 1), min(int(x * shape[1]), shape[1] - 1)]
+    return in_shadow(value, own) if value is not None else np.zeros(shape, bool)
 
 
 def _stroked(
@@ -129,6 +146,32 @@ def _painted(points: Sequence[Place], shape: tuple[int, int]) -> NDArray[np.bool
     cv2.polylines(sheet, [line.reshape(-1, 1, 2)], False, 1, thick)
     cv2.circle(sheet, (int(line[0, 0]), int(line[0, 1])), thick // 2, 1, -1)
     return sheet > 0
+
+
+CALM = 0.005
+"""Width of the blur before an area is divided by light, as a share of the long side."""
+LEAST_HALF = 0.04
+"""Share of an area that its light or its shadow must take, or it has only one."""
+LEAST_STEP = 0.8
+"""Values between the two, or they are one."""
+
+
+def in_shadow(value: Singles, own: NDArray[np.bool_]) -> NDArray[np.bool_]:
+    """The part (h, w) of an area that lies in shadow, by the value that divides it best (Otsu 1979).
+
+    Values are calmed first, inside the area only; nothing where one side would be next to nothing.
+    """
+    weight = own.astype(np.float32)
+    sigma = CALM * max(value.shape)
+    calm = cv2.GaussianBlur(value * weight, (0, 0), sigma) / (cv2.GaussianBlur(weight, (0, 0), sigma) + 1e-6)
+    levels = np.clip(calm[own] * 25.5, 0, 255).astype(np.uint8)
+    threshold, _ = cv2.threshold(levels.reshape(-1, 1), 0, 255, cv2.THRESH_OTSU)
+    dark = own & (calm * 25.5 < threshold + 1)
+    share = float(dark.sum()) / max(int(own.sum()), 1)
+    if not LEAST_HALF <= share <= 1 - LEAST_HALF:
+        return np.zeros_like(own)
+    step = float(np.median(calm[own & ~dark]) - np.median(calm[dark]))
+    return dark if step >= LEAST_STEP else np.zeros_like(own)
 
 
 @dataclass(frozen=True)

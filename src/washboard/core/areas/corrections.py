@@ -37,13 +37,15 @@ class Stroke:
     Alone, what it crosses is one area. With `against`, a line over something else, what both cross is
     divided between the two along its edges, and its own part is the area. Where it is `closed`, it is a
     rough outline that snaps to the edge it means, and what it encloses is the area. Where it `joins`, all
-    areas that it crosses become one, as they are.
+    areas that it crosses become one, as they are; with `against` those that either touches. `by_light`
+    divides the area at its first point into what of it lies in light and what in shadow.
     """
 
     points: tuple[Place, ...]
     against: tuple[Place, ...] = ()
     closed: bool = False
     joins: bool = False
+    by_light: bool = False
 
     def checked(self) -> Stroke:
         """This stroke, or InvalidInput for no points, too many, or points outside the picture."""
@@ -53,8 +55,8 @@ class Stroke:
                 f"A stroke has 1 to {MOST_POINTS} points inside the picture (x and y from 0 to 1); the areas "
                 "were kept as they were."
             )
-        if self.joins and (self.closed or self.against):
-            raise InvalidInput("A line that joins areas stands alone; the areas were kept as they were.")
+        if self.closed + self.joins + self.by_light > 1 or (self.by_light and self.against):
+            raise InvalidInput("A line means one thing at a time; the areas were kept as they were.")
         if self.closed and (len(self.points) < 3 or self.against):
             raise InvalidInput("An outline has at least three points; the areas were kept as they were.")
         if self.closed:

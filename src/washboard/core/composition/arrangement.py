@@ -11,6 +11,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..areas.area import Areas
+from ..colour.lab import encoded_of, lab_of_linear, linear_of, linear_of_lab
+from ..colour.value import luminance_of
 from ..errors import InvalidInput
 from ..reference.nearest import nearest_known
 from ..reference.picture import Bytes, Labels
@@ -20,6 +22,8 @@ LEAST_SIDE = 0.1
 STEEPEST = 10.0
 """Degrees a picture may be turned to be level."""
 MOST_MOVES = 40
+MOST_ACCENTS = 20
+LARGEST_ACCENT = 0.05
 SCALES = (0.2, 4.0)
 FULL = (0.0, 0.0, 1.0, 1.0)
 
@@ -40,22 +44,35 @@ class Move:
 
 
 @dataclass(frozen=True)
+class Accent:
+    """A round accent put at `x`, `y`: its Munsell `value`, and the `share` of the reference it takes."""
+
+    x: float
+    y: float
+    value: float
+    share: float = 0.001
+
+
+@dataclass(frozen=True)
 class Change:
     """What a fix would change: shares of the picture as it is arranged now."""
 
     crop: Box | None = None
     level: float | None = None
     moves: tuple[Move, ...] = ()
+    accents: tuple[Accent, ...] = ()
 
 
 @dataclass(frozen=True)
 class Arrangement:
     """`crop`: left, top, right, bottom as shares of the reference, after it is turned by `level` degrees
-    clockwise about its middle so that what rose to the right by as much is level; `moves` in order."""
+    clockwise about its middle so that what rose to the right by as much is level; `moves` in order, then
+    `accents` that the photo lacks."""
 
     crop: Box = FULL
     level: float = 0.0
     moves: tuple[Move, ...] = field(default=())
+    accents: tuple[Accent, ...] = field(default=())
 
     def checked(self) -> Arrangement:
         """This arrangement, or InvalidInput saying what cannot be and that nothing was changed."""
@@ -77,6 +94,15 @@ class Arrangement:
                 raise InvalidInput(
                     f"An area is moved from a place inside the picture and scaled {SCALES[0]:g} to "
                     f"{SCALES[1]:g} times; it was kept as it was."
+                )
+        if len(self.accents) > MOST_ACCENTS:
+            raise InvalidInput(f"Up to {MOST_ACCENTS} accents can be added; they were kept as they were.")
+        for accent in self.accents:
+            inside = 0 <= accent.x <= 1 and 0 <= accent.y <= 1 and 0 <= accent.value <= 10
+            if not inside or not 0 < accent.share <= LARGEST_ACCENT:
+                raise InvalidInput(
+                    "An accent stands inside the picture, has a value from 0 to 10 and takes up to "
+                    f"{100 * LARGEST_ACCENT:g} % of it; the picture was kept as it was."
                 )
         return self
 
@@ -113,7 +139,13 @@ class Arrangement:
             left, top, right, bottom = self.crop
             dx, dy = move.dx * (right - left), move.dy * (bottom - top)
             moves.append(Move(min(max(x, 0), 1), min(max(y, 0), 1), dx, dy, move.scale, move.drop))
-        return replace(made, moves=tuple(moves))
+        left, top, right, bottom = self.crop
+        taken = (right - left) * (bottom - top)
+        accents = [
+            Accent(*self.back(accent.x, accent.y, aspect), accent.value, accent.share * taken)
+            for accent in change.accents
+        ]
+        return replace(made, moves=tuple(moves), accents=(*made.accents, *accents))
 
 
 AS_SEEN = Arrangement()
@@ -163,6 +195,8 @@ def arranged(rgb: Bytes, areas: Areas, arrangement: Arrangement) -> Arranged:
         depth[area.label] = area.depth
     for move in arrangement.moves:
         _moved(picture, labels, invented, depth, areas.at(move.x, move.y), move)
+    for accent in arrangement.accents:
+        _put(picture, invented, accent)
     if arrangement.crop == FULL and not arrangement.level:
         return Arranged(picture, labels, invented)
     return Arranged(*_cropped(picture, labels, invented, arrangement))
@@ -198,6 +232,21 @@ def _moved(
     picture[:] = np.rint(picture * (1 - there[..., None]) + looks * there[..., None]).astype(np.uint8)
     solid = there > 0.5
     labels[solid], invented[solid] = label, False
+
+
+def _put(picture: Bytes, invented: Mask, accent: Accent) -> None:
+    """A round accent painted in place, of the hue that is there, as strong as its value lets it be."""
+    height, width = invented.shape
+    radius = math.sqrt(accent.share * height * width / math.pi)
+    x, y = accent.x * width - 0.5, accent.y * height - 0.5
+    rows, columns = np.mgrid[:height, :width]
+    there = np.clip(radius + 0.5 - np.hypot(columns - x, rows - y), 0, 1)[..., None]
+    here = lab_of_linear(linear_of(picture[min(int(y), height - 1), min(int(x), width - 1)] / 255))
+    light = float(luminance_of(accent.value)) / 100
+    lab = [float(lab_of_linear([light] * 3)[0]), 0.5 * here[1], 0.5 * here[2]]
+    look = 255 * encoded_of(linear_of_lab(lab))
+    picture[:] = np.rint(picture * (1 - there) + look * there).astype(np.uint8)
+    invented |= there[..., 0] > 0.5
 
 
 def _filled(picture: Bytes, labels: Labels, hole: Mask, behind: Mask) -> None:

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
 
 import cv2
 import numpy as np
@@ -23,19 +24,50 @@ LARGEST = 0.02
 """Share of the picture that a source takes at most."""
 BRIGHT = 7.5
 """Least value of a source in the picture."""
+SAME = 0.04
+"""Shares of the picture within which a place means a source."""
 
 
 Mask = NDArray[np.bool_]
 
 
 @dataclass(frozen=True)
+class Said:
+    """The painter's word on a place: a light `shines` there, or does not."""
+
+    x: float
+    y: float
+    shines: bool
+
+    def near(self, x: float, y: float) -> bool:
+        """Whether a place means the same light."""
+        return bool(np.hypot(self.x - x, self.y - y) <= SAME)
+
+
+@dataclass(frozen=True)
 class Source:
-    """A light that shines: its place (shares), its value, and the `glow` about it in values."""
+    """A light that shines: its place (shares), its value, and the `glow` about it in values.
+
+    `confirmed` where the painter has said so; else it is proposed.
+    """
 
     x: float
     y: float
     value: float
     glow: float
+    confirmed: bool = False
+
+
+def confirmed_of(picture: Picture, found: Sequence[Source], said: Sequence[Said]) -> tuple[Source, ...]:
+    """The sources `found` in a picture as the painter has confirmed, denied or added to them."""
+    height, width = picture.shape
+    kept = [s for s in found if not any(word.near(s.x, s.y) and not word.shines for word in said)]
+    sources = [replace(s, confirmed=any(word.near(s.x, s.y) for word in said)) for s in kept]
+    for word in said:
+        if word.shines and not any(word.near(s.x, s.y) for s in found):
+            row, column = min(int(word.y * height), height - 1), min(int(word.x * width), width - 1)
+            sources.append(Source(word.x, word.y, float(picture.value[row, column]), 0.0, True))
+    return tuple(sources)
 
 
 def sources_of(picture: Picture, division: Division) -> tuple[Source, ...]:

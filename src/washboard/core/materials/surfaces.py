@@ -6,7 +6,10 @@ import math
 import re
 from dataclasses import dataclass
 
-from ..colour.lab import lab_of_linear, linear_of, linear_of_lab, value_of_lab
+import numpy as np
+from numpy.typing import ArrayLike
+
+from ..colour.lab import encoded_of, lab_of_linear, linear_of, linear_of_lab, value_of_lab
 from ..colour.value import luminance_of
 from ..colour.words import hue_of, level_of
 from ..errors import InvalidInput, InvalidSize
@@ -53,6 +56,25 @@ def surface_of(text: str) -> Surface:
         f"The surface {text[:40]!r} is not understood. Say white, black, a colour as #rrggbb, or "
         "value:N with N from 0 to 10."
     )
+
+
+WHITEST = 0.9
+"""Reflectance taken for the white that a photo of a surface is read against: good paper."""
+
+
+def tone_beside(surface: ArrayLike, white: ArrayLike) -> str:
+    """The tone `#rrggbb` of a surface photographed beside white: both encoded sRGB (3,), 0–255.
+
+    The photo's light and exposure fall out: in linear light the surface is as much darker as it is on
+    the photo than a white of WHITEST. Raises InvalidInput where the white is too dark, or clipped.
+    """
+    lit, own = linear_of(np.asarray(white, float) / 255), linear_of(np.asarray(surface, float) / 255)
+    if float(np.min(lit)) < 0.2:
+        raise InvalidInput("The white is too dark to read a surface against; put it into the same light.")
+    if float(np.max(np.asarray(white, float))) >= 254:
+        raise InvalidInput("The white is blown in this photo; photograph it a little darker.")
+    coded = np.rint(255 * encoded_of(np.clip(WHITEST * own / lit, 0, 1))).astype(int)
+    return "#{:02x}{:02x}{:02x}".format(*coded.tolist())
 
 
 def _neutral(words: str, value: float) -> Surface:

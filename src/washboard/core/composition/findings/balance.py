@@ -2,12 +2,20 @@
 
 from __future__ import annotations
 
+import math
+
 import numpy as np
 
+from ...reference.picture import Singles
+from ..arrangement import LARGEST_ACCENT, Accent, Change
 from .finding import Composed, Finding
 
 HEAVY = 0.16
 """Share of the width by which the weight may lie off the middle."""
+AT = 0.25
+"""Place of an accent that would hold the picture: share of the width and height from the near border."""
+TO = 0.145
+"""Share of the width off the middle that the weight is brought to."""
 
 
 def found(c: Composed) -> list[Finding]:
@@ -24,12 +32,34 @@ def found(c: Composed) -> list[Finding]:
     rows = weight[:, places > 0.5] if off > 0 else weight[:, places <= 0.5]
     height = (np.arange(len(rows)) + 0.5) / len(rows)
     y = float((rows.sum(axis=1) * height).sum() / rows.sum())
+    fix, words = _fix(c, value, float(weight.sum()), off)
     return [
         Finding(
             "balance",
             f"What differs from the middle value weighs {c.cm(abs(off)):.1f} cm to the {side} of the centre.",
-            "All the contrast on one side tips the picture: a small accent on the other side holds it.",
+            "All the contrast on one side tips the picture: an accent on the other side holds it.",
             (0.5 + off, y),
-            fix_words=f"add a small accent on the {'left' if side == 'right' else 'right'}",
+            (),
+            fix,
+            words,
         )
     ]
+
+
+def _fix(c: Composed, value: Singles, weight: float, off: float) -> tuple[Change | None, str]:
+    """The accent on the other side that would hold it, where a small one would."""
+    x, y = (AT if off > 0 else 1 - AT), 1 - AT
+    side = "left" if off > 0 else "right"
+    middle = float(np.median(value))
+    dark = middle > 5
+    tone = 1.5 if dark else 9.5
+    own = abs(tone - middle) ** 1.5
+    # The centre of all weights, the accent's included, comes to lie TO off the middle.
+    count = (abs(off) - TO) * weight / (own * (0.5 - AT + TO))
+    share = count / value.size
+    words = f"{'dark' if dark else 'light'} accent on the {side}"
+    if share > LARGEST_ACCENT:
+        return None, f"add a {words}"
+    across = 2 * math.sqrt(share * c.cm(1) * c.cm(1, down=True) / math.pi)
+    words = f"add a {words}, {across:.1f} cm across"
+    return Change(accents=(Accent(x, y, tone, share),)), words

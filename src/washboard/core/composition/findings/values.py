@@ -4,22 +4,32 @@ from __future__ import annotations
 
 import numpy as np
 
+from ..arrangement import Accent, Change
 from .finding import Composed, Finding
 
 RANGE = 2.2
 """Values between the darkest and the lightest twentieth below which a picture has only one."""
+STEP = 2.5
+"""Values that an accent goes beyond what is there."""
+SHARE = 0.024
+"""Share of the picture that a true dark or light takes so that it counts."""
 
 
 def found(c: Composed) -> list[Finding]:
     low, middle, high = (float(v) for v in np.quantile(c.picture.value[::4, ::4], (0.02, 0.5, 0.98)))
     if high - low >= RANGE:
         return []
+    dark = middle > 5
+    value = max(low - STEP, 1.5) if dark else min(high + STEP, 9.5)
+    accent = Accent(c.focus.x, c.focus.y, value, SHARE)
     return [
         Finding(
             "one-value",
             f"Nearly everything lies between {low:.1f} and {high:.1f}.",
             "Without a true dark and a true light nothing leads; decide which of them the mood wants.",
             (c.focus.x, c.focus.y),
-            fix_words=f"add an accent: {'a dark' if middle > 5 else 'a light'} at the focus",
+            (),
+            Change(accents=(accent,)),
+            f"add {'a dark' if dark else 'a light'} accent of {value:.1f} at the focus",
         )
     ]

@@ -1,0 +1,58 @@
+"""Where light and shadow part inside each area: the lightest in shadow against the darkest in light."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+
+from ..reference.mass import Mass
+from ..reference.picture import Labels, Singles
+from .area import Areas
+
+LEAST_PART = 0.04
+"""Share of its area under which a mass is a detail of it, not its light or shadow."""
+LEAST_STEP = 0.8
+"""Values between neighbouring masses from which the step may be the border of light and shadow."""
+ENDS = 0.05
+"""Share of pixels at each end that is left out: grain and mixed pixels at borders."""
+
+
+@dataclass(frozen=True)
+class Turn:
+    """The border of light and shadow in one area: `label`, and the Munsell values on its two sides."""
+
+    label: int
+    lightest_shadow: float
+    darkest_light: float
+
+    @property
+    def gap(self) -> float:
+        """Values between them; below 0 they overlap."""
+        return self.darkest_light - self.lightest_shadow
+
+
+def turns_of(masses: Sequence[Mass], labels: Labels, areas: Areas, value: Singles) -> tuple[Turn, ...]:
+    """The turn of each area that has one, the narrowest gap first.
+
+    `labels` (h, w) are the masses' map, `value` (h, w) the picture's. An area has both light and shadow
+    where the widest step between its masses, in order of value, is at least LEAST_STEP.
+    """
+    found = []
+    for area in areas.areas:
+        own = sorted(
+            (m for m in masses if m.area == f"a{area.label}" and m.share >= LEAST_PART * area.share),
+            key=lambda m: m.value,
+        )
+        steps = np.diff([m.value for m in own])
+        if not steps.size or steps.max() < LEAST_STEP:
+            continue
+        cut = int(steps.argmax()) + 1
+        inside = areas.labels == area.label
+        shadow = value[inside & np.isin(labels, [m.label for m in own[:cut]])]
+        light = value[inside & np.isin(labels, [m.label for m in own[cut:]])]
+        if shadow.size and light.size:
+            ends = float(np.quantile(shadow, 1 - ENDS)), float(np.quantile(light, ENDS))
+            found.append(Turn(area.label, *ends))
+    return tuple(sorted(found, key=lambda turn: turn.gap))
