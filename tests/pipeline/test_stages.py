@@ -14,7 +14,6 @@ import pytest
 
 from tests.conftest import encoded
 from tests.pieces import photographs
-from washboard.core.composition.arrangement import AS_SEEN
 from washboard.core.errors import InvalidInput, Stopped, WashboardError
 from washboard.core.order.prediction import painted
 from washboard.core.reference.place import Anchor
@@ -111,7 +110,7 @@ def test_no_picture_of_a_plan_shows_a_staircase_inside_a_mass(cup_file: Counted)
 
 def test_the_page_gets_whole_tables_and_maps(cup_file: Counted) -> None:
     result = Stages().result(Subject.photo("cup", cup_file, SETTINGS))
-    view = view_of(result, AS_SEEN)
+    view = view_of(result, SETTINGS)
     patches = len(view["patchMass"])
     assert len(view["colours"]) == len(result.worked.plan.passes) + 1
     assert {len(row) for row in view["colours"]} == {patches} == {len(row) for row in view["greys"]}

@@ -1,8 +1,19 @@
 import { describe, expect, test } from "vitest";
 import type { Area, Plan } from "../src/api/client";
 import { chipsOf, rowsOf } from "../src/order/rows";
-import { moved, NOTHING, stroke, withFamily, withName, withStroke } from "../src/see/areas";
+import { stroke } from "../src/parts/line";
+import {
+  NOTHING,
+  placed,
+  STROKE,
+  withFamily,
+  withHalves,
+  withJoin,
+  withName,
+  withStroke,
+} from "../src/see/areas";
 import { columns } from "../src/see/columns";
+import { placedOutline } from "../src/see/usePhotos";
 import { mass, pass, plan } from "./made";
 
 const area = (id: string, given: Partial<Area> = {}): Area =>
@@ -50,7 +61,7 @@ describe("a line drawn over a thing", () => {
 
 describe("what is said of areas", () => {
   test("only ever adds to what was said before", () => {
-    const line = { against: null, closed: false, joins: false };
+    const line = STROKE;
     const once = withStroke(NOTHING, { points: [{ x: 0.1, y: 0.1 }], ...line });
     const twice = withStroke(once, { points: [{ x: 0.2, y: 0.2 }], ...line });
     expect(twice.strokes).toHaveLength(2);
@@ -70,12 +81,52 @@ describe("what is said of areas", () => {
     expect(twice.names?.map((n) => n.name)).toEqual(["door"]);
   });
 
-  test("moves an area one step and then holds the whole order", () => {
+  test("puts an area where another stands and then holds the whole order", () => {
     const areas = [area("a1"), area("a2"), area("a3")];
-    const places = moved(NOTHING, areas, "a2", 1).depths?.map(({ x }) => Math.round(10 * x));
-    expect(places).toEqual([1, 3, 2]);
-    expect(moved(NOTHING, areas, "a3", 1)).toBe(NOTHING);
-    expect(moved(NOTHING, areas, "a1", -1)).toBe(NOTHING);
+    const order = (id: string, at: number) =>
+      placed(NOTHING, areas, id, at).depths?.map(({ x }) => Math.round(10 * x));
+    expect(order("a2", 2)).toEqual([1, 3, 2]);
+    expect(order("a3", 0)).toEqual([3, 1, 2]);
+    expect(order("a1", 2)).toEqual([2, 3, 1]);
+    expect(placed(NOTHING, areas, "a3", 2)).toBe(NOTHING);
+    expect(placed(NOTHING, areas, "a9", 1)).toBe(NOTHING);
+  });
+
+  test("joins two areas by a place in each and divides one by light", () => {
+    const joined = withJoin(NOTHING, area("a1"), area("a3")).strokes?.[0];
+    expect(joined).toEqual({
+      ...STROKE,
+      points: [{ x: 0.1, y: 0.5 }],
+      against: [{ x: expect.closeTo(0.3), y: 0.5 }],
+      joins: true,
+    });
+    const halves = withHalves(NOTHING, area("a2")).strokes?.[0];
+    expect(halves).toEqual({ ...STROKE, points: [{ x: 0.2, y: 0.5 }], byLight: true });
+  });
+});
+
+describe("a borrowed thing", () => {
+  const outline = [
+    { x: 0.2, y: 0.2 },
+    { x: 0.6, y: 0.2 },
+    { x: 0.6, y: 0.8 },
+  ];
+  const thing = { photo: "", outline, x: 0.5, y: 0.4, width: 0.2, flipped: false };
+  const other = { width: 400, height: 300 };
+
+  test("is drawn as wide as it stands, in its own proportions", () => {
+    const there = placedOutline(thing, other, { width: 800, height: 400 });
+    expect(there[0]?.x).toBeCloseTo(0.4);
+    expect(there[1]?.x).toBeCloseTo(0.6);
+    // 160 of 800 pixels wide, so 160 · 180 / 160 pixels of 400 high.
+    expect((there[2]?.y ?? 0) - (there[1]?.y ?? 0)).toBeCloseTo(180 / 400);
+    expect(((there[2]?.y ?? 0) + (there[1]?.y ?? 0)) / 2).toBeCloseTo(0.4);
+  });
+
+  test("is turned round about its middle", () => {
+    const there = placedOutline({ ...thing, flipped: true }, other, other);
+    expect(there[0]?.x).toBeCloseTo(0.6);
+    expect(there[1]?.x).toBeCloseTo(0.4);
   });
 });
 

@@ -8,6 +8,7 @@ import {
   length,
   toReference,
   WHOLE,
+  withAccent,
   withMove,
 } from "../src/prepare/arrangement";
 import { between, onSheet, told } from "../src/prepare/measures";
@@ -25,6 +26,13 @@ describe("the arrangement", () => {
     expect(isPlain({ ...arrangementOf(piece), level: 1 })).toBe(false);
     const moved = withMove(arrangementOf(piece), { x: 0.2, y: 0.3, dx: 0.1 });
     expect(moved.moves).toEqual([{ x: 0.2, y: 0.3, dx: 0.1, dy: 0, scale: 1, drop: false }]);
+  });
+
+  test("holds the accents put by hand", () => {
+    const now = arrangementOf(piece);
+    const made = withAccent(now, { x: 0.2, y: 0.3 }, 1.5);
+    expect(made.accents?.[0]).toMatchObject({ x: 0.2, y: 0.3, value: 1.5 });
+    expect(isPlain({ ...now, ...made } as typeof now)).toBe(false);
   });
 
   test("maps places to the reference", () => {

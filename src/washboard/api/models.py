@@ -192,6 +192,7 @@ class ViewRead(Model):
     areas: list[AreaRead] = Field(default_factory=list)
     area_width: int = 0
     area_height: int = 0
+    photo: list[str] = Field(default_factory=list)
     back: tuple[float, float, float, float, float, float] = (0.0, 1.0, 0.0, 0.0, 0.0, 1.0)
     media: dict[str, str]
 

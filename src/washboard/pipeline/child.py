@@ -111,7 +111,7 @@ def _computed(stages: Stages, task: Compute, report: Report) -> dict[str, Any]:
     )
     document = planfile.written(planfile.document_of(result.worked.plan, source))
     return {
-        "document": document, "view": view_of(result, about.settings.arrangement), "blobs": blobs_of(result),
+        "document": document, "view": view_of(result, about.settings), "blobs": blobs_of(result),
         "next_mass": result.next_number,
     }  # fmt: skip
 

@@ -13,16 +13,18 @@ from .settings import Settings
 MOODS = {Mood.LIGHTER: "lifted", Mood.DARKER: "lowered", Mood.CLOSER: "drawn together"}
 
 
-def told(frame: Framed, plan: Plan, settings: Settings) -> list[str]:
-    """What is opened, borrowed or invented, what the mood did, and whether the time in hand is enough."""
+def photo_notes(frame: Framed, settings: Settings) -> tuple[str, ...]:
+    """What opening the photo's ends invents, and the seams of what is borrowed from other photos."""
     there = [PROPOSED + number for number in range(1, len(settings.borrowed) + 1)]
     called = {area.label: area.called for area in frame.areas.areas if area.label in there}
-    stock = (
-        [described_stock(stock_named(settings.medium, settings.stock), settings.side)]
-        if settings.stock
-        else []
-    )
-    notes = [*stock, *frame.reference.notes, *seams(frame.picture, frame.areas.labels, called)]
+    return *frame.reference.notes, *seams(frame.picture, frame.areas.labels, called)
+
+
+def told(frame: Framed, plan: Plan, settings: Settings) -> list[str]:
+    """What is opened, borrowed or invented, what the mood did, and whether the time in hand is enough."""
+    notes = list(photo_notes(frame, settings))
+    if settings.stock is not None:
+        notes.insert(0, described_stock(stock_named(settings.medium, settings.stock), settings.side))
     if frame.invented is not None:
         notes.append(
             f"{100 * float(frame.invented.mean()):.1f} % of the picture is invented: filled by its "

@@ -8,13 +8,14 @@ from typing import Any
 import numpy as np
 
 from ..core.areas.area import Area
-from ..core.composition.arrangement import Arrangement
 from ..core.reference.ladder import histogram
 from ..core.reference.picture import Labels, Singles
+from .notes import photo_notes
+from .settings import Settings
 from .stages import Result, packed
 
 
-def view_of(result: Result, arrangement: Arrangement) -> dict[str, Any]:
+def view_of(result: Result, settings: Settings) -> dict[str, Any]:
     """The plain part: ladder, histogram, the table of predictions, how masses map to labels.
 
     `back` (6,): a place x, y of the arranged picture lies at (b0 + b1 x + b2 y, b3 + b4 x + b5 y) of the
@@ -23,7 +24,7 @@ def view_of(result: Result, arrangement: Arrangement) -> dict[str, Any]:
     seen, table = result.seen, result.table
     height, width = seen.picture.shape
     tall, wide = seen.whole.labels.shape
-    origin, right, down = (arrangement.back(*at, wide / tall) for at in ((0, 0), (1, 0), (0, 1)))
+    origin, right, down = (settings.arrangement.back(*at, wide / tall) for at in ((0, 0), (1, 0), (0, 1)))
     back = [v for k in (0, 1) for v in (origin[k], right[k] - origin[k], down[k] - origin[k])]
     return {
         "areaWidth": wide,
@@ -40,6 +41,7 @@ def view_of(result: Result, arrangement: Arrangement) -> dict[str, Any]:
         "nextMass": result.next_number,
         "areas": [_area(area) for area in seen.whole.areas],
         "back": back,
+        "photo": list(photo_notes(seen.frame, settings)),
     }
 
 

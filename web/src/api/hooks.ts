@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
-import type { Job, Piece, PieceUpdate, Plan, Prepared } from "./client";
+import type { Job, Piece, PieceUpdate, Plan, Prepared, Reference } from "./client";
 import { bytes, client, got, Problem, problemOf } from "./client";
 
 export function useCatalogue() {
@@ -14,7 +14,7 @@ export function useCatalogue() {
 export function usePieces() {
   return useQuery({
     queryKey: ["pieces"],
-    queryFn: async () => got(await client.GET("/api/pieces")),
+    queryFn: async () => got(await client.GET("/api/pieces")) as unknown as Piece[],
   });
 }
 
@@ -22,7 +22,9 @@ export function usePiece(id: string) {
   return useQuery({
     queryKey: ["piece", id],
     queryFn: async () =>
-      got(await client.GET("/api/pieces/{piece}", { params: { path: { piece: id } } })),
+      got(
+        await client.GET("/api/pieces/{piece}", { params: { path: { piece: id } } }),
+      ) as unknown as Piece,
   });
 }
 
@@ -87,6 +89,10 @@ export function useBytes(url: string | null) {
 export function shownUrl(piece: string, plan: Plan, what: "picture" | "values", query = "") {
   return `/api/pieces/${piece}/${what}?of=${plan.view.media.labels}${query}`;
 }
+
+/** The address of the whole reference, before it is arranged, with what is borrowed on it. */
+export const wholeUrl = (piece: string, plan: Plan) =>
+  `/api/pieces/${piece}/picture?whole=true&of=${plan.view.media.areas}${plan.view.media.labels}`;
 
 /** Everything settled before the first mark; asked anew when the piece changes. */
 export function usePrepare(id: string, revision: number) {
@@ -172,4 +178,26 @@ export function useFreshOnFocus(id: string) {
     window.addEventListener("focus", look);
     return () => window.removeEventListener("focus", look);
   }, [id, queries]);
+}
+
+/** Takes a photo in; what cannot be used comes back as a Problem. */
+export function useUpload(onTaken: (reference: Reference, file: File) => void) {
+  return useMutation({
+    mutationFn: async (file: File) => {
+      const body = new FormData();
+      body.append("file", file);
+      const given = { body: { file: "" }, bodySerializer: () => body };
+      return got(await client.POST("/api/references", given));
+    },
+    onSuccess: onTaken,
+  });
+}
+
+export function useReference(hash: string) {
+  return useQuery({
+    queryKey: ["reference", hash],
+    queryFn: async () =>
+      got(await client.GET("/api/references/{content}", { params: { path: { content: hash } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
 }

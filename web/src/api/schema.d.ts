@@ -1937,6 +1937,8 @@ export interface components {
              * @default 0
              */
             areaHeight: number;
+            /** Photo */
+            photo?: string[];
             /**
              * Back
              * @default [

@@ -1,31 +1,16 @@
-import { useMutation } from "@tanstack/react-query";
 import { type DragEvent, useState } from "react";
-import { useNavigate } from "react-router";
-import { client, got } from "../api/client";
+import { Link, useNavigate } from "react-router";
+import { useUpload } from "../api/hooks";
 import { ProblemNote } from "../parts/Problem";
 import classes from "./pieces.module.css";
-
-async function sent(file: File) {
-  const body = new FormData();
-  body.append("file", file);
-  return got(
-    await client.POST("/api/references", {
-      body: { file: "" },
-      bodySerializer: () => body,
-    }),
-  );
-}
 
 /** Where a photo is dropped or picked; what cannot be used is said right here. */
 export function DropPhoto() {
   const [over, setOver] = useState(false);
   const navigate = useNavigate();
-  const upload = useMutation({
-    mutationFn: sent,
-    onSuccess: (reference, file) => {
-      const name = file.name.replace(/\.[^.]*$/, "").replace(/[-_]+/g, " ");
-      navigate(`/new?reference=${reference.hash}&name=${encodeURIComponent(name)}`);
-    },
+  const upload = useUpload((reference, file) => {
+    const name = file.name.replace(/\.[^.]*$/, "").replace(/[-_]+/g, " ");
+    navigate(`/new?reference=${reference.hash}&name=${encodeURIComponent(name)}`);
   });
   const take = (file: File | undefined) => file && upload.mutate(file);
   const drop = (event: DragEvent) => {
@@ -59,6 +44,9 @@ export function DropPhoto() {
         <b>{upload.isPending ? "Reading the photo" : "Drop a photo here"}</b>
         or choose one, and say what you paint with, on what, and how large. The order comes at once.
       </label>
+      <p className={classes.mind}>
+        No photo? <Link to="/new?name=From%20mind">Draw a scene that you have in mind</Link>
+      </p>
     </>
   );
 }

@@ -1,11 +1,12 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
-import type { PieceCreate } from "../api/client";
+import type { PieceCreate, Shape } from "../api/client";
 import { client, got } from "../api/client";
 import { useCatalogue } from "../api/hooks";
 import { Frame } from "../parts/Frame";
 import { ProblemNote } from "../parts/Problem";
+import { SceneDrawing } from "../parts/SceneDrawing";
 import classes from "./pieces.module.css";
 
 const TONES = [
@@ -21,23 +22,32 @@ export function NewPiece() {
   const reference = query.get("reference") ?? "";
   const create = useCreate();
   const [aspect, setAspect] = useState(1.5);
+  const [shapes, setShapes] = useState<Shape[]>([]);
+  const [sheet, setSheet] = useState(1.5);
   return (
     <Frame name="Washboard" stages={[{ to: "/", words: "Pieces" }]}>
       {create.error && <ProblemNote onClose={create.reset}>{create.error.message}</ProblemNote>}
       <main className={classes.new}>
-        <img
-          src={`/api/references/${reference}/picture`}
-          alt="The reference"
-          onLoad={(event) =>
-            setAspect(event.currentTarget.naturalWidth / event.currentTarget.naturalHeight)
-          }
-        />
+        {reference ? (
+          <img
+            src={`/api/references/${reference}/picture`}
+            alt="The reference"
+            onLoad={(event) =>
+              setAspect(event.currentTarget.naturalWidth / event.currentTarget.naturalHeight)
+            }
+          />
+        ) : (
+          <SceneDrawing shapes={shapes} aspect={sheet} ground={9.5} onShapes={setShapes} />
+        )}
         <Decisions
           key={aspect}
           aspect={aspect}
           name={query.get("name") || "Untitled"}
-          busy={create.isPending}
-          onDecide={(given) => create.mutate({ ...given, reference })}
+          busy={create.isPending || (!reference && shapes.length === 0)}
+          onSheet={setSheet}
+          onDecide={(given) =>
+            create.mutate({ ...given, ...(reference ? { reference } : { shapes }) })
+          }
         />
       </main>
     </Frame>
@@ -60,16 +70,23 @@ interface DecisionsProps {
   aspect: number;
   name: string;
   busy: boolean;
+  /** Called with the sheet's format, width over height, when a size changes. */
+  onSheet: (aspect: number) => void;
   onDecide: (given: PieceCreate) => void;
 }
 
-function Decisions({ aspect, name, busy, onDecide }: DecisionsProps) {
+function Decisions({ aspect, name, busy, onSheet, onDecide }: DecisionsProps) {
   const catalogue = useCatalogue();
   const [medium, setMedium] = useState("watercolour");
   const [surface, setSurface] = useState("white");
   const [long, short] = [40, Math.round(40 / Math.max(aspect, 1 / aspect))];
   const [width, setWidth] = useState(aspect >= 1 ? long : short);
   const [height, setHeight] = useState(aspect >= 1 ? short : long);
+  const sized = (wide: number, high: number) => {
+    setWidth(wide);
+    setHeight(high);
+    if (wide > 0 && high > 0) onSheet(wide / high);
+  };
   const decide = (event: FormEvent) => {
     event.preventDefault();
     onDecide({ name, medium, surface, widthCm: width, heightCm: height });
@@ -97,8 +114,8 @@ function Decisions({ aspect, name, busy, onDecide }: DecisionsProps) {
       <fieldset>
         <legend>How large?</legend>
         <div className={classes.size}>
-          <Side label="Width in cm" value={width} onChange={setWidth} />×
-          <Side label="Height in cm" value={height} onChange={setHeight} /> cm
+          <Side label="Width in cm" value={width} onChange={(to) => sized(to, height)} />×
+          <Side label="Height in cm" value={height} onChange={(to) => sized(width, to)} /> cm
         </div>
       </fieldset>
       <button type="submit" className={classes.go} disabled={busy}>

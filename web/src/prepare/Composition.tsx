@@ -1,6 +1,7 @@
 import type { Finding, Piece, Prepared } from "../api/client";
 import type { useChanges } from "../api/hooks";
-import { arrangementOf, isPlain } from "./arrangement";
+import type { Place } from "../parts/line";
+import { arrangementOf, isPlain, withMove } from "./arrangement";
 import type { Doing } from "./Prepare";
 import classes from "./prepare.module.css";
 
@@ -10,17 +11,28 @@ interface Props {
   changes: ReturnType<typeof useChanges>;
   doing: Doing;
   onDoing: (doing: Doing) => void;
+  /** Where the thing stands that was touched last, in the reference. */
+  thing: Place | null;
 }
 
 const DOINGS: { key: Doing; words: string }[] = [
   { key: "crop", words: "crop" },
   { key: "move", words: "move a thing" },
+  { key: "dark", words: "a dark accent" },
+  { key: "glint", words: "a light accent" },
   { key: "focus", words: "set the focus" },
   { key: "light", words: "set the light" },
 ];
 
+const SIZES = [
+  { words: "larger", scale: 1.15 },
+  { words: "smaller", scale: 0.87 },
+  { words: "leave it out", drop: true },
+];
+
 /** What the arrangement does and what weakens it, each finding with a fix to try. */
-export function Composition({ piece, prepared, changes, doing, onDoing }: Props) {
+export function Composition(props: Props) {
+  const { piece, prepared, changes, doing, onDoing, thing } = props;
   const plain = isPlain(arrangementOf(piece));
   return (
     <>
@@ -33,12 +45,31 @@ export function Composition({ piece, prepared, changes, doing, onDoing }: Props)
         {!plain && (
           <button
             type="button"
-            onClick={() => changes.edit.mutate({ arrangement: { level: 0, moves: [] } })}
+            onClick={() =>
+              changes.edit.mutate({ arrangement: { level: 0, moves: [], accents: [] } })
+            }
           >
             as photographed
           </button>
         )}
       </p>
+      {doing === "move" && thing && (
+        <p className={classes.acts} role="group" aria-label="The thing touched">
+          {SIZES.map(({ words, ...how }) => (
+            <button
+              key={words}
+              type="button"
+              onClick={() =>
+                changes.edit.mutate((now) => ({
+                  arrangement: withMove(arrangementOf(now), { ...thing, ...how }),
+                }))
+              }
+            >
+              {words}
+            </button>
+          ))}
+        </p>
+      )}
       <ol className={classes.findings}>
         {prepared.findings.map((finding, k) => (
           <Found
@@ -50,7 +81,7 @@ export function Composition({ piece, prepared, changes, doing, onDoing }: Props)
         ))}
       </ol>
       {prepared.findings.length === 0 && <p>Nothing weakens the arrangement.</p>}
-      <Facts prepared={prepared} />
+      <Facts piece={piece} prepared={prepared} changes={changes} />
     </>
   );
 }
@@ -83,8 +114,9 @@ function Found({
   );
 }
 
-function Facts({ prepared }: { prepared: Prepared }) {
-  const { horizon, focus, light, sources, shapes, families, leads, heightCm } = prepared;
+function Facts({ piece, prepared, changes }: Pick<Props, "piece" | "prepared" | "changes">) {
+  const { horizon, focus, light, sources, shapes, turns, leads, heightCm } = prepared;
+  const said = piece.settings.sources ?? [];
   const level = horizon && Math.abs(horizon.leftCm - horizon.rightCm) < 0.1;
   return (
     <dl className={classes.facts}>
@@ -108,9 +140,37 @@ function Facts({ prepared }: { prepared: Prepared }) {
           : sources.length
             ? `from ${sources.length === 1 ? "a light" : `${sources.length} lights`} in the picture, the strongest of value ${(sources[0]?.value ?? 0).toFixed(1)}`
             : "the things do not agree on a direction: correct the areas, or set it"}
+        {sources.map(({ x, y, value, confirmed }, k) => (
+          <span key={`${x} ${y}`} className={classes.source}>
+            Light {k + 1}, {value.toFixed(1)}:{" "}
+            {confirmed ? (
+              <b>a source</b>
+            ) : (
+              <>
+                {[true, false].map((shines) => (
+                  <button
+                    key={String(shines)}
+                    type="button"
+                    className="act"
+                    onClick={() => changes.edit.mutate({ sources: [...said, { x, y, shines }] })}
+                  >
+                    {shines ? "it shines" : "it does not"}
+                  </button>
+                ))}
+              </>
+            )}
+          </span>
+        ))}
       </dd>
       <dt>Light and shadow</dt>
-      <dd>{gapWords(families)}</dd>
+      <dd>
+        {turns.length === 0 && "no area shows both"}
+        {turns.slice(0, 4).map((turn) => (
+          <span key={turn.area} className={classes.source}>
+            {upper(turn.called)}: {gapWords(turn)}
+          </span>
+        ))}
+      </dd>
       <dt>Main shapes</dt>
       <dd>{shapes.map((s) => `${s.called} ${Math.round(100 * s.share)} %`).join(", ")}</dd>
       <dt>Path</dt>
@@ -119,14 +179,14 @@ function Facts({ prepared }: { prepared: Prepared }) {
   );
 }
 
-function gapWords({ darkestLight, lightestShadow, gap }: Prepared["families"]): string {
-  if (darkestLight === null || lightestShadow === null || gap === null)
-    return "all areas belong to one family so far";
+function gapWords({ darkestLight, lightestShadow, gap }: Prepared["turns"][number]): string {
   const words =
     gap >= 0.5
       ? `${gap.toFixed(1)} apart`
       : gap > 0
         ? "hardly apart"
-        : `overlap by ${(-gap).toFixed(1)}`;
-  return `darkest in light ${darkestLight.toFixed(1)}, lightest in shadow ${lightestShadow.toFixed(1)}: ${words}`;
+        : `they overlap by ${(-gap).toFixed(1)}`;
+  return `darkest in light ${darkestLight.toFixed(1)}, lightest in shadow ${lightestShadow.toFixed(1)}, ${words}`;
 }
+
+const upper = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

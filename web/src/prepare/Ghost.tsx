@@ -1,6 +1,6 @@
 import { useLayoutEffect, useRef } from "react";
 import type { Plan } from "../api/client";
-import type { Place } from "../see/areas";
+import type { Place } from "../parts/line";
 import classes from "./prepare.module.css";
 
 interface Props {

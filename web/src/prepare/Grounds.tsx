@@ -3,6 +3,7 @@ import type { useChanges } from "../api/hooks";
 import { minutes } from "../parts/time";
 import classes from "./prepare.module.css";
 import { SheetForm } from "./SheetForm";
+import { SurfaceForm } from "./SurfaceForm";
 
 interface Props {
   piece: Piece;
@@ -20,6 +21,7 @@ export function Grounds({ piece, prepared, changes }: Props) {
   return (
     <>
       <SheetForm piece={piece} prepared={prepared} changes={changes} />
+      <SurfaceForm piece={piece} changes={changes} />
       {best && (
         <p className={classes.lead}>
           <b>{upper(best.words)}</b> suits best. {best.why}

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Prepared } from "../api/client";
-import type { Place } from "../see/areas";
+import type { Place } from "../parts/line";
 import { length } from "./arrangement";
 import { onSheet, told } from "./measures";
 import classes from "./prepare.module.css";

@@ -1,5 +1,5 @@
 import type { Prepared } from "../api/client";
-import type { Place } from "../see/areas";
+import type { Place } from "../parts/line";
 import type { Part } from "./looks";
 import classes from "./prepare.module.css";
 

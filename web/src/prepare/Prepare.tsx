@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { usePrepare } from "../api/hooks";
+import type { Place } from "../parts/line";
 import { ProblemNote } from "../parts/Problem";
 import { useRoom } from "../pieces/PieceRoom";
-import type { Place } from "../see/areas";
-import { arrangementOf, directionOf, toReference, withMove } from "./arrangement";
+import { arrangementOf, directionOf, toReference, withAccent, withMove } from "./arrangement";
 import { Composition } from "./Composition";
 import { CropPicture } from "./CropPicture";
 import { Grounds } from "./Grounds";
@@ -16,7 +16,9 @@ import { PreparePicture } from "./PreparePicture";
 import classes from "./prepare.module.css";
 import { Transfer, usePrint } from "./Transfer";
 
-export type Doing = "look" | "crop" | "move" | "focus" | "light";
+export type Doing = "look" | "crop" | "move" | "focus" | "light" | "dark" | "glint";
+
+const [DARK, LIGHT] = [1.5, 9.5];
 
 /** The Prepare stage: everything settled before the first mark, beside the picture as it is arranged. */
 export function Prepare() {
@@ -25,6 +27,7 @@ export function Prepare() {
   const part = PARTS.find((p) => p === query.get("part")) ?? "ground";
   const found = usePrepare(piece.id, piece.revision);
   const [doing, setDoing] = useState<Doing>("look");
+  const [thing, setThing] = useState<Place | null>(null);
   const [marks, setMarks] = useState<Place[]>([]);
   const print = usePrint(piece);
   const prepared = found.data;
@@ -34,7 +37,12 @@ export function Prepare() {
     else if (doing === "light" && Math.hypot(by.x, by.y) > 0.02)
       changes.edit.mutate({ light: directionOf(plan.view, by) });
     else if (doing === "focus") changes.edit.mutate({ focus: at });
-    else if (doing === "move" && Math.hypot(by.x, by.y) > 0.01) {
+    else if (doing === "dark" || doing === "glint")
+      changes.edit.mutate((now) => ({
+        arrangement: withAccent(arrangementOf(now), at, doing === "dark" ? DARK : LIGHT),
+      }));
+    else if (doing === "move" && Math.hypot(by.x, by.y) <= 0.01) return setThing(at);
+    else if (doing === "move") {
       const to = toReference(plan.view, { x: place.x + by.x, y: place.y + by.y });
       const move = { ...at, dx: to.x - at.x, dy: to.y - at.y };
       changes.edit.mutate((now) => ({ arrangement: withMove(arrangementOf(now), move) }));
@@ -99,7 +107,11 @@ export function Prepare() {
             prepared={prepared}
             changes={changes}
             doing={doing}
-            onDoing={(to) => setDoing(to === doing ? "look" : to)}
+            onDoing={(to) => {
+              setDoing(to === doing ? "look" : to);
+              setThing(null);
+            }}
+            thing={thing}
           />
         )}
         {prepared && part === "measures" && (
@@ -121,7 +133,9 @@ function captionOf(part: string, doing: Doing, invented: number) {
   if (part === "composition" && doing !== "look")
     return {
       crop: "Drag a side of the frame: the whole reference shows",
-      move: "Drag a thing to where it should stand",
+      move: "Drag a thing to where it should stand, or touch it to scale it",
+      dark: "Touch where a dark accent should stand",
+      glint: "Touch where a light accent should stand",
       focus: "Touch the place that should lead",
       light: "Drag the way the light falls",
     }[doing];

@@ -1,7 +1,7 @@
 import { type PointerEvent, useRef, useState } from "react";
 import type { Piece, Plan, Prepared } from "../api/client";
 import { shownUrl, useLabels } from "../api/hooks";
-import type { Place } from "../see/areas";
+import type { Place } from "../parts/line";
 import { labelAt, toReference } from "./arrangement";
 import { Ghost } from "./Ghost";
 import type { Part } from "./looks";

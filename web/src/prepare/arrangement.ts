@@ -1,20 +1,23 @@
 import type { Arrangement, Piece, View } from "../api/client";
-import type { Place } from "../see/areas";
+import type { Place } from "../parts/line";
 
 export type Move = NonNullable<Arrangement["moves"]>[number];
 export type Crop = NonNullable<Arrangement["crop"]>;
 
 export const WHOLE: Crop = { left: 0, top: 0, right: 1, bottom: 1 };
 const LEAST = 0.1;
+/** Share of the picture that an accent put by hand takes. */
+const ACCENT = 0.0015;
 
 /** How a piece arranges its reference now. */
 export function arrangementOf(piece: Piece): Required<Arrangement> {
-  return { crop: WHOLE, level: 0, moves: [], ...piece.settings.arrangement };
+  return { crop: WHOLE, level: 0, moves: [], accents: [], ...piece.settings.arrangement };
 }
 
-export const isPlain = ({ crop, level, moves }: Required<Arrangement>) =>
+export const isPlain = ({ crop, level, moves, accents }: Required<Arrangement>) =>
   !level &&
   !moves.length &&
+  !accents.length &&
   (Object.keys(WHOLE) as (keyof Crop)[]).every((k) => crop[k] === WHOLE[k]);
 
 /** Where a place of the arranged picture lies in the reference. */
@@ -28,6 +31,12 @@ export function toReference({ back }: View, { x, y }: Place): Place {
 export const withMove = (of: Required<Arrangement>, move: Partial<Move> & Place): Arrangement => ({
   ...of,
   moves: [...of.moves, { dx: 0, dy: 0, scale: 1, drop: false, ...move }],
+});
+
+/** The same arrangement with a small accent at a place of the reference. */
+export const withAccent = (of: Required<Arrangement>, at: Place, value: number): Arrangement => ({
+  ...of,
+  accents: [...of.accents, { ...at, value, share: ACCENT }],
 });
 
 /** Where light comes from when it falls along a drag: degrees counter-clockwise from the right. */

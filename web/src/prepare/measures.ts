@@ -1,5 +1,5 @@
 import type { Prepared } from "../api/client";
-import type { Place } from "../see/areas";
+import type { Place } from "../parts/line";
 
 export interface Measure {
   what: string;

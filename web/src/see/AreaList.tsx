@@ -1,8 +1,9 @@
+import { useState } from "react";
 import type { Area, AreaWords, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { shortName } from "../parts/masses";
 import { Naming } from "../parts/Naming";
-import { moved, withFamily, withName, wordsOf } from "./areas";
+import { placed, withFamily, withHalves, withJoin, withName, wordsOf } from "./areas";
 import classes from "./see.module.css";
 import { WAYS, type Way } from "./useDrawing";
 
@@ -34,6 +35,7 @@ export function AreaList(props: Props) {
   const words = wordsOf(piece);
   const edit = (to: AreaWords) => changes.edit.mutate({ areas: to });
   const shown = areas.find((a) => a.id === area);
+  const [over, setOver] = useState<number | null>(null);
   return (
     <section>
       <p className={classes.head}>
@@ -56,12 +58,31 @@ export function AreaList(props: Props) {
         {shown ? (
           <Chosen key={shown.id} area={shown} areas={areas} words={words} onEdit={edit} />
         ) : (
-          <p>Choose an area in the picture or below to name it or to put it in order.</p>
+          <p>Choose an area to name it; drag it in the list to where it lies, far to near.</p>
         )}
       </div>
       <ol className={classes.areas}>
         {areas.map((own, k) => (
-          <li key={own.id} data-lit={own.id === area}>
+          <li
+            key={own.id}
+            data-lit={own.id === area}
+            data-under={over === k}
+            draggable
+            onDragStart={(event) => {
+              event.dataTransfer.setData("text/plain", own.id);
+              event.dataTransfer.effectAllowed = "move";
+            }}
+            onDragOver={(event) => {
+              event.preventDefault();
+              setOver(k);
+            }}
+            onDragLeave={() => setOver(null)}
+            onDrop={(event) => {
+              event.preventDefault();
+              setOver(null);
+              edit(placed(words, areas, event.dataTransfer.getData("text/plain"), k));
+            }}
+          >
             <button type="button" aria-pressed={own.id === area} onClick={() => onArea(own.id)}>
               <span>{k + 1}</span>
               <span>{shortName(own)}</span>
@@ -83,7 +104,7 @@ interface ChosenProps {
 }
 
 function Chosen({ area, areas, words, onEdit }: ChosenProps) {
-  const move = (by: -1 | 1) => onEdit(moved(words, areas, area.id, by));
+  const move = (by: -1 | 1) => onEdit(placed(words, areas, area.id, area.depth + by));
   return (
     <>
       <Naming what="area" name={area.name} onName={(name) => onEdit(withName(words, area, name))} />
@@ -108,6 +129,27 @@ function Chosen({ area, areas, words, onEdit }: ChosenProps) {
           in {family}
         </button>
       ))}
+      <button type="button" className="act" onClick={() => onEdit(withHalves(words, area))}>
+        into light and shadow
+      </button>
+      <select
+        className="act"
+        aria-label="Join with another area"
+        value=""
+        onChange={(event) => {
+          const other = areas.find((a) => a.id === event.target.value);
+          if (other) onEdit(withJoin(words, area, other));
+        }}
+      >
+        <option value="">join with…</option>
+        {areas
+          .filter((a) => a.id !== area.id)
+          .map((other) => (
+            <option key={other.id} value={other.id}>
+              {shortName(other)}
+            </option>
+          ))}
+      </select>
     </>
   );
 }

@@ -1,8 +1,9 @@
-import { type PointerEvent, useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import type { Piece, Plan } from "../api/client";
-import { useLabels } from "../api/hooks";
+import { useLabels, wholeUrl } from "../api/hooks";
+import { LineLayer } from "../parts/LineLayer";
+import type { Place } from "../parts/line";
 import { PixelCanvas } from "../parts/PixelCanvas";
-import { type Place, stroke } from "./areas";
 import classes from "./see.module.css";
 
 interface Props {
@@ -19,7 +20,6 @@ interface Props {
 export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Props) {
   const { areas, areaWidth: width = 1, areaHeight: height = 1 } = plan.view;
   const labels = useLabels(piece.id, plan, "areas");
-  const [line, setLine] = useState<Place[]>([]);
   const [over, setOver] = useState<string | null>(null);
   const [touched, setTouched] = useState<Place | null>(null);
   const only = areas?.find((a) => a.id === (over ?? area))?.label ?? 0;
@@ -27,14 +27,7 @@ export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Prop
     (pixels: Uint32Array) => labels && outlines(pixels, labels, width, only),
     [labels, width, only],
   );
-  const place = (event: PointerEvent): Place => {
-    const box = event.currentTarget.getBoundingClientRect();
-    return {
-      x: (event.clientX - box.left) / box.width,
-      y: (event.clientY - box.top) / box.height,
-    };
-  };
-  const at = ({ x, y }: Place) => {
+  const areaAt = ({ x, y }: Place) => {
     const label = labels?.[Math.floor(y * height) * width + Math.floor(x * width)];
     return areas?.find((a) => a.label === label)?.id ?? null;
   };
@@ -42,52 +35,27 @@ export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Prop
   useEffect(() => {
     if (!touched || !labels) return;
     setTouched(null);
-    onArea(at(touched));
+    onArea(areaAt(touched));
   });
   return (
-    <div
-      className={classes.layers}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        setLine([place(event)]);
-      }}
-      onPointerMove={(event) => {
-        const point = place(event);
-        if (line.length) setLine([...line, point]);
-        else setOver(at(point));
-      }}
-      onPointerLeave={() => setOver(null)}
-      onPointerUp={(event) => {
-        const done = stroke(line);
-        setLine([]);
-        if (done) onStroke(done);
-        else setTouched(place(event));
-      }}
-      onPointerCancel={() => setLine([])}
+    <LineLayer
+      shown={first ? [first] : []}
+      onLine={onStroke}
+      onTouch={setTouched}
+      onOver={(at) => setOver(at && areaAt(at))}
     >
-      {piece.reference && (
-        <img
-          className={classes.reference}
-          src={`/api/references/${piece.reference.hash}/picture`}
-          width={width}
-          height={height}
-          alt="The reference"
-          draggable={false}
-        />
-      )}
+      <img
+        className={classes.reference}
+        src={wholeUrl(piece.id, plan)}
+        width={width}
+        height={height}
+        alt="The reference"
+        draggable={false}
+      />
       <PixelCanvas width={width} height={height} label="Outlines of the areas" draw={draw} clear />
-      <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
-        {[first ?? [], line].flatMap((of, k) =>
-          ["light", "dark"].map((tone) => (
-            <polyline key={`${k} ${tone}`} data-tone={tone} points={drawn(of)} />
-          )),
-        )}
-      </svg>
-    </div>
+    </LineLayer>
   );
 }
-
-const drawn = (line: Place[]) => line.map(({ x, y }) => `${x},${y}`).join(" ");
 
 /** Clear pixels but for the outlines: dark with a light line beside, wider round the chosen area. */
 function outlines(pixels: Uint32Array, labels: Uint16Array, width: number, only: number): void {

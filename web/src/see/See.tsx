@@ -3,6 +3,7 @@ import { useSearchParams } from "react-router";
 import { shownUrl, useBytes } from "../api/hooks";
 import { useKeys } from "../parts/keys";
 import { Meter } from "../parts/Meter";
+import { SceneDrawing } from "../parts/SceneDrawing";
 import { useRoom } from "../pieces/PieceRoom";
 import { AloneChoice } from "./AloneChoice";
 import { AreaList } from "./AreaList";
@@ -12,9 +13,12 @@ import { banded, useGreys, useShares } from "./bands";
 import { Ladder } from "./Ladder";
 import { LOOKS, type Look } from "./looks";
 import { MassNote } from "./MassNote";
+import { PhotoNote } from "./PhotoNote";
+import { PhotoPicture } from "./PhotoPicture";
 import { SeePicture } from "./SeePicture";
 import classes from "./see.module.css";
 import { useDrawing } from "./useDrawing";
+import { usePhotos } from "./usePhotos";
 import { useWindows } from "./useWindows";
 import { WindowsNote } from "./WindowsNote";
 import { WindowsPicture } from "./WindowsPicture";
@@ -40,6 +44,7 @@ export function See() {
   const setLook = (to: Look) => setQuery({ look: to }, { replace: true });
   const [mass, setMass] = useState<string | null>(null);
   const { area, setArea, way, take, first, draw } = useDrawing(changes);
+  const photos = usePhotos(piece, changes);
   const [held, setHeld] = useState(false);
   const [alone, setAlone] = useState<Alone>(ALL);
   const [metres, setMetres] = useState(0);
@@ -48,7 +53,7 @@ export function See() {
   const [dragged, setDragged] = useState<number[] | null>(null);
   const thresholds = dragged ?? plan.view.thresholds;
   const { squint, bands } = piece.settings;
-  const strength = look === "values" && !held ? 0 : held ? 2 : squint;
+  const strength = (look === "values" || look === "reference") && !held ? 0 : held ? 2 : squint;
   const values = useBytes(
     shownUrl(piece.id, plan, "values", far(metres, look) ?? `&squint=${strength}`),
   );
@@ -95,6 +100,17 @@ export function See() {
             first={first}
             onStroke={draw}
           />
+        ) : look === "reference" && !held ? (
+          piece.reference ? (
+            <PhotoPicture piece={piece} plan={plan} photos={photos} values={values.data} />
+          ) : (
+            <SceneDrawing
+              shapes={piece.shapes ?? []}
+              aspect={(plan.view.areaWidth ?? 1) / (plan.view.areaHeight ?? 1)}
+              ground={plan.document.surface.value}
+              onShapes={(shapes) => shapes.length && changes.edit.mutate({ shapes })}
+            />
+          )
         ) : look === "windows" ? (
           <WindowsPicture piece={piece} plan={plan} by={windows} lining={lining} />
         ) : (
@@ -126,7 +142,10 @@ export function See() {
             ))}
           </span>
         </div>
-        <div className={classes.meters} hidden={look === "areas" || look === "windows"}>
+        <div
+          className={classes.meters}
+          hidden={look === "areas" || look === "windows" || look === "reference"}
+        >
           <span>
             Squint{" "}
             <Meter
@@ -175,10 +194,17 @@ export function See() {
             onArea={setArea}
             onWay={take}
           />
+        ) : look === "reference" ? (
+          piece.reference && (
+            <PhotoNote piece={piece} plan={plan} photos={photos} changes={changes} />
+          )
         ) : pointed ? (
           <MassNote key={pointed.id} mass={pointed} piece={piece} plan={plan} changes={changes} />
         ) : (
-          <Photo view={plan.view} count={plan.document.masses.length} />
+          <p>
+            <b>{plan.document.masses.length} masses.</b> Point at a mass, or press ↓, for its
+            measures.
+          </p>
         )}
       </div>
       {look === "windows" ? (
@@ -209,13 +235,3 @@ const ALONE: readonly Look[] = ["values", "bands", "masses"];
 const bandAt = (digit: number): Alone => ({ kind: "band", band: digit - 1 });
 const far = (metres: number, look: Look) =>
   metres && look === "values" ? `&metres=${metres}` : undefined;
-
-function Photo({ view, count }: { view: { crushed: number; blown: number }; count: number }) {
-  const percent = (share: number) => `${(100 * share).toFixed(share < 0.01 ? 2 : 1)} %`;
-  return (
-    <p>
-      <b>{count} masses.</b> The photo has {percent(view.blown)} blown lights and{" "}
-      {percent(view.crushed)} crushed darks. Point at a mass, or press ↓, for its measures.
-    </p>
-  );
-}

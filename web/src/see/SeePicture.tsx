@@ -1,12 +1,11 @@
 import { useCallback } from "react";
 import type { Piece, Plan } from "../api/client";
-import { shownUrl, useLabels } from "../api/hooks";
+import { useLabels } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { hide, type shownOf } from "./alone";
 import { lookedUp, useGreys } from "./bands";
 import { edges, hardnesses } from "./edges";
 import type { Look } from "./looks";
-import classes from "./see.module.css";
 
 const REST = 0xa0;
 
@@ -23,7 +22,7 @@ interface Props {
   onMass: (mass: string | null) => void;
 }
 
-/** The reference, its values, its bands or its masses, with the outline of the mass pointed at. */
+/** Values, bands, masses or edges of the picture, with the outline of the mass pointed at. */
 export function SeePicture({ piece, plan, look, values, table, mass, shown, onMass }: Props) {
   const { width, height } = plan.view;
   const greys = useGreys();
@@ -49,20 +48,6 @@ export function SeePicture({ piece, plan, look, values, table, mass, shown, onMa
     const label = labels?.[Math.floor(y * height) * width + Math.floor(x * width)];
     onMass(plan.document.masses.find((m) => m.label === label)?.id ?? null);
   };
-  if (look === "reference")
-    return (
-      <img
-        className={classes.reference}
-        src={shownUrl(piece.id, plan, "picture")}
-        width={width}
-        height={height}
-        alt="The reference"
-        onPointerMove={(event) => {
-          const box = event.currentTarget.getBoundingClientRect();
-          point((event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);
-        }}
-      />
-    );
   return (
     <PixelCanvas
       width={width}

@@ -1,7 +1,7 @@
 import { type PointerEvent, useRef, useState } from "react";
 import type { Piece, Plan } from "../api/client";
 import { shownUrl } from "../api/hooks";
-import type { Place } from "./areas";
+import type { Place } from "../parts/line";
 import classes from "./see.module.css";
 import type { useWindows, Which } from "./useWindows";
 

@@ -1,32 +1,14 @@
 import type { Area, AreaWords, Piece } from "../api/client";
 
-export interface Place {
-  x: number;
-  y: number;
-}
-
 export const NOTHING: AreaWords = { strokes: [], names: [], families: [], depths: [] };
 
 /** What the painter has said about the areas of a piece so far. */
 export const wordsOf = (piece: Piece): AreaWords => ({ ...NOTHING, ...piece.settings.areas });
 
-const MOST_POINTS = 200;
-const LEAST_LENGTH = 0.015;
-
-/** A drawn line with no more points than it needs, or null where it is only a touch. */
-export function stroke(points: readonly Place[]): Place[] | null {
-  const [first] = points;
-  if (!first) return null;
-  const far = Math.max(...points.map(({ x, y }) => Math.hypot(x - first.x, y - first.y)));
-  if (far < LEAST_LENGTH) return null;
-  const step = Math.ceil(points.length / MOST_POINTS);
-  const inside = (n: number) => Math.min(1, Math.max(0, n));
-  return points
-    .filter((_, k) => k % step === 0 || k === points.length - 1)
-    .map(({ x, y }) => ({ x: inside(x), y: inside(y) }));
-}
-
 export type Stroke = NonNullable<AreaWords["strokes"]>[number];
+
+/** A line that means nothing more than what it is drawn over. */
+export const STROKE = { against: null, closed: false, joins: false, byLight: false };
 
 /** The same words with one stroke more: over a thing, against another, round it, or joining what it crosses. */
 export const withStroke = (words: AreaWords, stroke: Stroke): AreaWords => ({
@@ -47,14 +29,26 @@ export function withFamily(words: AreaWords, area: Area, family: Area["family"])
   return { ...words, families: [...(words.families ?? []), { x, y, family }] };
 }
 
-/** The same words with one area a step farther (-1) or nearer (1): the whole order is the painter's then. */
-export function moved(words: AreaWords, areas: readonly Area[], id: string, by: -1 | 1): AreaWords {
-  const order = [...areas];
-  const at = order.findIndex((a) => a.id === id);
-  const other = order[at + by];
-  const own = order[at];
-  if (!own || !other) return words;
-  order[at + by] = own;
-  order[at] = other;
+/** The same words with one area put where another stands in the order from far to near. */
+export function placed(
+  words: AreaWords,
+  areas: readonly Area[],
+  id: string,
+  at: number,
+): AreaWords {
+  const own = areas.find((a) => a.id === id);
+  if (!own || areas[at] === own) return words;
+  const order = areas.filter((a) => a !== own);
+  order.splice(at, 0, own);
   return { ...words, depths: order.map(({ inside: [x, y] }) => ({ x, y })) };
 }
+
+const placeIn = ({ inside: [x, y] }: Area) => ({ x, y });
+
+/** The same words with two areas made one, wherever they lie. */
+export const withJoin = (words: AreaWords, one: Area, other: Area) =>
+  withStroke(words, { ...STROKE, points: [placeIn(one)], against: [placeIn(other)], joins: true });
+
+/** The same words with an area divided into its light and its shadow. */
+export const withHalves = (words: AreaWords, area: Area) =>
+  withStroke(words, { ...STROKE, points: [placeIn(area)], byLight: true });

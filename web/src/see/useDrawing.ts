@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { useChanges } from "../api/hooks";
-import { type Place, withStroke, wordsOf } from "./areas";
+import type { Place } from "../parts/line";
+import { STROKE, withStroke, wordsOf } from "./areas";
 
 /** What the next line means: over a thing, roughly round it, across areas to join, or one side of a split. */
 export const WAYS = ["over", "round", "join", "split"] as const;
@@ -18,6 +19,7 @@ export function useDrawing(changes: ReturnType<typeof useChanges>) {
   const draw = (line: Place[]) => {
     if (way === "split" && !first) return setFirst(line);
     const stroke = {
+      ...STROKE,
       points: first ?? line,
       against: first ? line : null,
       closed: way === "round",

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Comparison, client, got, type Piece, type Window } from "../api/client";
-import type { Place } from "./areas";
+import type { Place } from "../parts/line";
 
 const FIRST: Window = { x: 0.33, y: 0.4, half: 0.015, source: "reference" };
 const SECOND: Window = { x: 0.67, y: 0.6, half: 0.015, source: "reference" };
