@@ -88,7 +88,7 @@ def test_a_thing_of_another_photo_is_borrowed_and_the_picture_shows_it(client: h
 
 
 def test_opening_the_darks_says_what_it_invents(client: httpx.Client) -> None:
-    piece = str(new_piece(client, photo("night lamps", (270, 180)))["id"])
+    piece = str(new_piece(client, photo("portrait", (270, 270)))["id"])
     assert changed(client, piece, opening={"darks": 0.7}).status_code == 200
     notes = worked_out(client, piece)["document"]["notes"]
     assert any("stays flat: nothing was recorded there" in note for note in notes)

@@ -12,11 +12,13 @@ from hypothesis import strategies as st
 from tests.conftest import encoded
 from tests.pieces import photographs
 from washboard.core.areas.area import PROPOSED
+from washboard.core.areas.corrections import Corrections, Stroke
 from washboard.core.composition.arrangement import Arrangement, Move
 from washboard.core.composition.borrowed import Borrowed, pasted
 from washboard.core.errors import InvalidInput
 from washboard.core.reference.drawn import Shape
 from washboard.core.reference.opening import AS_TAKEN, Opening, curve, flat_ends, invented, opened
+from washboard.pipeline.seen import BORROWED
 from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject
@@ -37,7 +39,7 @@ def test_the_curve_rises_and_leaves_ends_and_middle(darks: float, lights: float)
 
 
 def test_opening_draws_darks_apart_and_says_what_stays_flat() -> None:
-    photo = photographs()["night lamps"]
+    photo = photographs()["portrait"]
     crushed, _ = flat_ends(photo)
     wide = opened(photo, Opening(darks=1.0))
     dark = (photo.max(axis=2) < 18) & ~crushed
@@ -108,7 +110,7 @@ def borrowing() -> Subject:
 
 def test_a_borrowed_thing_is_an_area_with_masses_of_its_own_and_its_seam_is_named(borrowing: Subject) -> None:
     result = Stages().result(borrowing)
-    label = PROPOSED + 1
+    label = BORROWED + 1
     assert result.seen.areas.at(0.25, 0.6) == label
     own = [m for m in result.worked.plan.masses if m.area == f"a{label}"]
     assert own
@@ -118,11 +120,22 @@ def test_a_borrowed_thing_is_an_area_with_masses_of_its_own_and_its_seam_is_name
     assert any("comes from another photo" in note for note in result.worked.plan.notes)
 
 
+def test_a_borrowed_thing_leaves_all_other_areas_as_they_are(borrowing: Subject) -> None:
+    words = Corrections((Stroke(((0.2, 0.7), (0.8, 0.75))),))
+    with_thing = replace(borrowing, settings=replace(borrowing.settings, areas=words))
+    without = replace(with_thing, settings=replace(with_thing.settings, borrowed=()))
+    stages = Stages()
+    labels, before = stages.framed(with_thing).areas.labels, stages.framed(without).areas.labels
+    elsewhere = labels != BORROWED + 1
+    assert elsewhere.mean() > 0.8
+    assert (labels[elsewhere] == before[elsewhere]).all()
+
+
 def test_a_borrowed_thing_can_be_moved_like_any_other(borrowing: Subject) -> None:
     arrangement = Arrangement(moves=(Move(0.25, 0.6, dx=0.3),))
     seen = Stages().seen(replace(borrowing, settings=replace(borrowing.settings, arrangement=arrangement)))
-    assert seen.areas.at(0.55, 0.6) == PROPOSED + 1
-    assert seen.whole.at(0.25, 0.6) == PROPOSED + 1
+    assert seen.areas.at(0.55, 0.6) == BORROWED + 1
+    assert seen.whole.at(0.25, 0.6) == BORROWED + 1
 
 
 SCENE = (

@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-from ..core.areas.area import PROPOSED
 from ..core.composition.borrowed import seams
 from ..core.key.mood import Mood
 from ..core.materials.stocks import described_stock, stock_named
 from ..core.order.plan import Plan
-from .seen import Framed
+from .seen import BORROWED, Framed
 from .settings import Settings
 
 MOODS = {Mood.LIGHTER: "lifted", Mood.DARKER: "lowered", Mood.CLOSER: "drawn together"}
@@ -15,7 +14,7 @@ MOODS = {Mood.LIGHTER: "lifted", Mood.DARKER: "lowered", Mood.CLOSER: "drawn tog
 
 def photo_notes(frame: Framed, settings: Settings) -> tuple[str, ...]:
     """What opening the photo's ends invents, and the seams of what is borrowed from other photos."""
-    there = [PROPOSED + number for number in range(1, len(settings.borrowed) + 1)]
+    there = [BORROWED + number for number in range(1, len(settings.borrowed) + 1)]
     called = {area.label: area.called for area in frame.areas.areas if area.label in there}
     return *frame.reference.notes, *seams(frame.picture, frame.areas.labels, called)
 

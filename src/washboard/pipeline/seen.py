@@ -7,24 +7,32 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from ..core.areas.area import Areas
+from ..core.areas.area import PROPOSED, Areas
+from ..core.areas.corrections import MOST_STROKES
 from ..core.reference.masses import Division
 from ..core.reference.measures import Measured
 from ..core.reference.picture import Labels, Picture
 from ..core.reference.squint import Squinted
+
+BORROWED = PROPOSED + MOST_STROKES
+"""Labels of the areas of borrowed things come after all that strokes could make."""
 
 
 @dataclass(frozen=True)
 class Reference:
     """What is painted from, under a name of its own: photo or drawing, before anything is moved.
 
-    `given` (h, w): things whose border is known, borrowed or drawn, 1… in their order, 0 elsewhere; None
-    where there are none. `notes`: what opening its ends invents.
+    `bare`, under `bare_content`, is the same without borrowed things: corrections of areas go by it and
+    stay as they are when a thing comes or goes. `given` (h, w): things whose border is known, borrowed or
+    drawn, 1… in their order, 0 elsewhere; None where there are none. `notes`: what opening its ends
+    invents.
     """
 
     content: str
     picture: Picture
-    given: Labels | None
+    bare_content: str
+    bare: Picture
+    given: Labels | None = None
     notes: tuple[str, ...] = ()
 
 

@@ -43,7 +43,7 @@ from ..core.reference.squint import Squinted, squint
 from ..core.reference.worth import refuse_if_empty
 from ..formats.image import Decoded, decoded
 from .notes import told
-from .seen import Framed, Reference, Seen
+from .seen import BORROWED, Framed, Reference, Seen
 from .settings import Settings
 from .subject import Subject
 
@@ -108,23 +108,28 @@ class Stages:
         if about.content is None:
             return self._scene(about)
         picture = self.picture(about.content, about.photos[about.content])
-        if settings.opening == AS_TAKEN and not settings.borrowed:
-            return Reference(about.content, picture, None)
-        name = f"{about.content} {settings.opening} {settings.borrowed}"
+        bare = about.content
+        if settings.opening != AS_TAKEN:
+            bare = f"{about.content} {settings.opening}"
+            rgb = picture.rgb
+            picture = self._once(("opened", bare), lambda: picture_of(opened(rgb, settings.opening)))
+        notes = invented(self.decoded(about.content, about.photos[about.content]).rgb, settings.opening)
+        if not settings.borrowed:
+            return Reference(bare, picture, bare, picture, None, notes)
+        name = f"{bare} {settings.borrowed}"
 
-        def make() -> Reference:
-            rgb = opened(picture.rgb, settings.opening)
-            given = np.zeros(picture.shape, np.int32)
+        def make() -> tuple[Picture, Labels]:
+            rgb, given = picture.rgb, np.zeros(picture.shape, np.int32)
             for number, thing in enumerate(settings.borrowed, 1):
                 other = self.picture(thing.photo, about.photos[thing.photo])
                 cut = ("outlined", thing.photo, thing.outline)
                 mask = self._once(cut, partial(snapped, other.lab, thing.outline))
                 rgb, there = pasted(rgb, other.rgb, mask, thing)
                 given[there] = number
-            notes = invented(picture.rgb, settings.opening)
-            return Reference(name, picture_of(rgb), given if settings.borrowed else None, notes)
+            return picture_of(rgb), given
 
-        return self._once(("reference", name), make)
+        made, given = self._once(("borrowed", name), make)
+        return Reference(name, made, bare, picture, given, notes)
 
     def _scene(self, about: Subject) -> Reference:
         settings = about.settings
@@ -132,13 +137,13 @@ class Stages:
         aspect = settings.width_cm / settings.height_cm
         name = f"{about.shapes} {ground} {aspect}"
         picture, shapes = self._once(("scene", name), lambda: drawn(about.shapes, ground, aspect))
-        return Reference(name, picture, shapes)
+        return Reference(name, picture, name, picture, shapes)
 
     def framed(self, about: Subject) -> Framed:
         """The picture as it will be painted: the reference turned, cropped, with areas moved, or spread."""
         reference, settings = self.reference(about), about.settings
         content, picture = reference.content, reference.picture
-        whole = self._areas(reference, settings, 1 if about.content is None else PROPOSED)
+        whole = self._areas(reference, settings, about.content is None)
         if settings.arrangement.plain and not settings.spread:
             return Framed(content, picture, whole, reference, whole)
         key = repr((settings.arrangement, settings.spread, settings.areas.strokes, settings.areas.depths))
@@ -203,25 +208,29 @@ class Stages:
         )
         return Seen(frame, squinted, thresholds, division, measured)
 
-    def _areas(self, reference: Reference, settings: Settings, proposed: int) -> Areas:
-        strokes, content, picture = settings.areas.strokes, reference.content, reference.picture
-        tree: Tree = self._once(("tree", content), lambda: tree_of(chips_of(picture)))
+    def _areas(self, reference: Reference, settings: Settings, scene: bool) -> Areas:
+        """The areas of a reference: of a scene the shapes, of a photo what is proposed, as strokes correct
+        them, with borrowed things before all."""
+        strokes, content, bare = settings.areas.strokes, reference.bare_content, reference.bare
+        tree: Tree = self._once(("tree", content), lambda: tree_of(chips_of(bare)))
         cells = None
         if any(stroke.against and not stroke.joins for stroke in strokes):
             cells = self._once(("cells", content), lambda: cells_of(tree.chips))
         outlined = {
-            stroke: self._once(("outlined", content, stroke), partial(snapped, picture.lab, stroke.points))
+            stroke: self._once(("outlined", content, stroke), partial(snapped, bare.lab, stroke.points))
             for stroke in strokes
             if stroke.closed
         }
+        given, proposed = (reference.given, 1) if scene else (None, PROPOSED)
         labels = self._once(
             ("area map", content, strokes),
-            lambda: area_map(
-                tree, strokes, picture.shape, cells, outlined, reference.given, proposed, picture.value
-            ),
+            lambda: area_map(tree, strokes, bare.shape, cells, outlined, given, proposed, bare.value),
         )
+        if reference.given is not None and not scene:
+            labels = np.where(reference.given > 0, BORROWED + reference.given, labels)
         return self._once(
-            ("areas", content, settings.areas), lambda: areas_of(picture, labels, settings.areas)
+            ("areas", reference.content, settings.areas),
+            lambda: areas_of(reference.picture, labels, settings.areas, BORROWED),
         )
 
     def _thresholds(self, about: Subject, content: str, squinted: Squinted) -> tuple[float, ...]:

@@ -1,13 +1,14 @@
-import type { Finding, Piece, Prepared } from "../api/client";
+import type { Finding, Piece, Prepared, View } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import type { Place } from "../parts/line";
-import { arrangementOf, isPlain, withMove } from "./arrangement";
+import { arrangementOf, isPlain, toReference, withMove } from "./arrangement";
 import type { Doing } from "./Prepare";
 import classes from "./prepare.module.css";
 
 interface Props {
   piece: Piece;
   prepared: Prepared;
+  view: View;
   changes: ReturnType<typeof useChanges>;
   doing: Doing;
   onDoing: (doing: Doing) => void;
@@ -32,7 +33,7 @@ const SIZES = [
 
 /** What the arrangement does and what weakens it, each finding with a fix to try. */
 export function Composition(props: Props) {
-  const { piece, prepared, changes, doing, onDoing, thing } = props;
+  const { piece, prepared, view, changes, doing, onDoing, thing } = props;
   const plain = isPlain(arrangementOf(piece));
   return (
     <>
@@ -81,7 +82,7 @@ export function Composition(props: Props) {
         ))}
       </ol>
       {prepared.findings.length === 0 && <p>Nothing weakens the arrangement.</p>}
-      <Facts piece={piece} prepared={prepared} changes={changes} />
+      <Facts piece={piece} prepared={prepared} view={view} changes={changes} />
     </>
   );
 }
@@ -114,7 +115,12 @@ function Found({
   );
 }
 
-function Facts({ piece, prepared, changes }: Pick<Props, "piece" | "prepared" | "changes">) {
+function Facts({
+  piece,
+  prepared,
+  view,
+  changes,
+}: Pick<Props, "piece" | "prepared" | "view" | "changes">) {
   const { horizon, focus, light, sources, shapes, turns, leads, heightCm } = prepared;
   const said = piece.settings.sources ?? [];
   const level = horizon && Math.abs(horizon.leftCm - horizon.rightCm) < 0.1;
@@ -146,18 +152,20 @@ function Facts({ piece, prepared, changes }: Pick<Props, "piece" | "prepared" | 
             {confirmed ? (
               <b>a source</b>
             ) : (
-              <>
-                {[true, false].map((shines) => (
-                  <button
-                    key={String(shines)}
-                    type="button"
-                    className="act"
-                    onClick={() => changes.edit.mutate({ sources: [...said, { x, y, shines }] })}
-                  >
-                    {shines ? "it shines" : "it does not"}
-                  </button>
-                ))}
-              </>
+              [true, false].map((shines) => (
+                <button
+                  key={String(shines)}
+                  type="button"
+                  className="act"
+                  onClick={() =>
+                    changes.edit.mutate({
+                      sources: [...said, { ...toReference(view, { x, y }), shines }],
+                    })
+                  }
+                >
+                  {shines ? "it shines" : "it does not"}
+                </button>
+              ))
             )}
           </span>
         ))}

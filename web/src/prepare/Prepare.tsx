@@ -105,6 +105,7 @@ export function Prepare() {
           <Composition
             piece={piece}
             prepared={prepared}
+            view={plan.view}
             changes={changes}
             doing={doing}
             onDoing={(to) => {

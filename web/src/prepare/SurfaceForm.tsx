@@ -97,7 +97,7 @@ export function SurfaceForm({ piece, changes }: Props) {
         />
       </label>
       <PhotoPick words="read it off a photo" onTaken={setPhoto} />
-      {own && <p className="quiet">{own.says}</p>}
+      {own?.says.includes(";") && <p className="quiet">{own.says}</p>}
       {photo && (
         <Reading
           photo={photo}

@@ -108,48 +108,50 @@ function Chosen({ area, areas, words, onEdit }: ChosenProps) {
   return (
     <>
       <Naming what="area" name={area.name} onName={(name) => onEdit(withName(words, area, name))} />
-      <button type="button" className="act" disabled={!area.depth} onClick={() => move(-1)}>
-        farther
-      </button>
-      <button
-        type="button"
-        className="act"
-        disabled={area.depth === areas.length - 1}
-        onClick={() => move(1)}
-      >
-        nearer
-      </button>
-      {FAMILIES.filter((family) => family !== area.family).map((family) => (
+      <span className={classes.deeds}>
+        <button type="button" className="act" disabled={!area.depth} onClick={() => move(-1)}>
+          farther
+        </button>
         <button
-          key={family}
           type="button"
           className="act"
-          onClick={() => onEdit(withFamily(words, area, family))}
+          disabled={area.depth === areas.length - 1}
+          onClick={() => move(1)}
         >
-          in {family}
+          nearer
         </button>
-      ))}
-      <button type="button" className="act" onClick={() => onEdit(withHalves(words, area))}>
-        into light and shadow
-      </button>
-      <select
-        className="act"
-        aria-label="Join with another area"
-        value=""
-        onChange={(event) => {
-          const other = areas.find((a) => a.id === event.target.value);
-          if (other) onEdit(withJoin(words, area, other));
-        }}
-      >
-        <option value="">join with…</option>
-        {areas
-          .filter((a) => a.id !== area.id)
-          .map((other) => (
-            <option key={other.id} value={other.id}>
-              {shortName(other)}
-            </option>
-          ))}
-      </select>
+        {FAMILIES.filter((family) => family !== area.family).map((family) => (
+          <button
+            key={family}
+            type="button"
+            className="act"
+            onClick={() => onEdit(withFamily(words, area, family))}
+          >
+            in {family}
+          </button>
+        ))}
+        <button type="button" className="act" onClick={() => onEdit(withHalves(words, area))}>
+          into light and shadow
+        </button>
+        <select
+          className="act"
+          aria-label="Join with another area"
+          value=""
+          onChange={(event) => {
+            const other = areas.find((a) => a.id === event.target.value);
+            if (other) onEdit(withJoin(words, area, other));
+          }}
+        >
+          <option value="">join with…</option>
+          {areas
+            .filter((a) => a.id !== area.id)
+            .map((other) => (
+              <option key={other.id} value={other.id}>
+                {shortName(other)}
+              </option>
+            ))}
+        </select>
+      </span>
     </>
   );
 }

@@ -34,7 +34,9 @@ export function PhotoNote({ piece, plan, photos, changes }: Props) {
   return (
     <section className={classes.photo}>
       <p>
-        {percent(blown)} of the photo is blown to white, {percent(crushed)} crushed to black.{" "}
+        {blown + crushed > 0
+          ? `${percent(blown)} of the photo is blown to white, ${percent(crushed)} crushed to black. `
+          : "Nothing of the photo is blown to white or crushed to black."}
         {blown + crushed > 0 && (
           <button
             type="button"

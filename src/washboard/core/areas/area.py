@@ -225,8 +225,12 @@ class Areas:
         return int(self.labels[min(int(y * height), height - 1), min(int(x * width), width - 1)])
 
 
-def areas_of(picture: Picture, labels: Labels, corrections: Corrections = NONE) -> Areas:
+def areas_of(
+    picture: Picture, labels: Labels, corrections: Corrections = NONE, foremost: int | None = None
+) -> Areas:
     """The areas of an area map (h, w): measured, ranked far to near, with the painter's own word on each.
+
+    Those labelled `foremost` and up were put before all others, the later ones nearer.
 
     What the painter has placed comes in that order; the rest keeps its proposed rank between them.
     """
@@ -236,6 +240,8 @@ def areas_of(picture: Picture, labels: Labels, corrections: Corrections = NONE) 
     names = {plain.at(word.x, word.y): word.name for word in corrections.names}
     families = {plain.at(word.x, word.y): word.family for word in corrections.families}
     ranks = dict(zip(numbers, depth_ranks(picture, labels, numbers), strict=True))
+    if foremost is not None:
+        ranks |= {number: number for number in numbers if number >= foremost}
     order = _ordered(ranks, [plain.at(x, y) for x, y in corrections.depths])
     return replace(
         plain,

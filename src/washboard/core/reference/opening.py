@@ -75,9 +75,11 @@ def invented(rgb: Bytes, opening: Opening) -> tuple[str, ...]:
         (opening.lights, blown, "white", steps[limit[1] : FLAT_LIGHT]),
     ):
         if amount:
+            lost = 100 * float(flat.mean())
+            stays = f"{lost:.1f} % of the photo is flat {name} and stays flat: nothing was recorded there. "
             words.append(
-                f"{100 * float(flat.mean()):.1f} % of the photo is flat {name} and stays flat: nothing was "
-                f"recorded there. Near it one step of the file becomes up to {int(within.max())}; grain and "
-                "patches that show up are the camera's, not the scene's."
+                (stays if lost >= 0.05 else "")
+                + f"Near {name} one step of the file becomes up to {int(within.max())}: grain and patches "
+                "that show up are the camera's, not the scene's."
             )
     return tuple(words)
