@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
+import bisect
 import json
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import replace
 from functools import cache
 from itertools import combinations, product
@@ -138,6 +139,23 @@ def test_the_nearer_of_two_outlined_things_is_told_in_four_of_five_pairs() -> No
                     right += depth[far] < depth[near]
     assert total > 100
     assert right / total >= 0.8
+
+
+def drags(depths: Sequence[int]) -> int:
+    """Things that must be dragged until depths never fall: all but the longest run in order."""
+    tails: list[int] = []
+    for depth in depths:
+        at = bisect.bisect_right(tails, depth)
+        tails[at : at + 1] = [depth]
+    return len(depths) - len(tails)
+
+
+def test_at_most_a_third_of_the_areas_are_dragged_to_mend_their_order() -> None:
+    assert drags([0, 1, 1, 2]) == 0
+    assert drags([0, 3, 1, 2]) == 1
+    for name, things in OUTLINES.items():
+        areas = areas_of(picture(name), outlined(name, picture(name).shape)).areas
+        assert drags([things[a.label - 1]["depth"] for a in areas]) <= len(areas) / 3, name
 
 
 def test_light_or_shadow_is_right_for_nine_of_ten_things_that_it_is_sure_of() -> None:

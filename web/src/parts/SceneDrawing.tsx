@@ -6,6 +6,7 @@ import classes from "./parts.module.css";
 
 const VALUES = [0.5, 1.5, 2.5, 3.5, 4.5, 5.5, 6.5, 7.5, 8.5, 9.5];
 const CHROMA = 26;
+const FRAME = 0.02;
 const HUES = ["red", "orange", "yellow", "green", "sea green", "blue", "violet"];
 const TURNS = [20, 55, 90, 140, 190, 265, 320];
 
@@ -130,7 +131,9 @@ function hueOf({ a = 0, b = 0 }: Shape): number | null {
 const shown = ({ value, a = 0, b = 0 }: { value: number; a?: number; b?: number }) =>
   `lab(${10 * value} ${a} ${b})`;
 
-const inside = ({ x, y }: Place): [number, number] => [x, y];
+/** Near the frame means up to it: nobody wants a sliver of bare paper along the border. */
+const toFrame = (n: number) => (n < FRAME ? 0 : n > 1 - FRAME ? 1 : n);
+const inside = ({ x, y }: Place): [number, number] => [toFrame(x), toFrame(y)];
 
 /** Whether a place lies inside a polygon: a ray from it crosses the outline an odd number of times. */
 function holds(points: readonly [number, number][], { x, y }: Place): boolean {

@@ -34,6 +34,7 @@ export function SurfaceForm({ piece, changes }: Props) {
       <label>
         On{" "}
         <select
+          aria-label="Kind of surface"
           value={stock ?? ""}
           onChange={(event) => {
             const chosen = stocks.find((s) => s.key === event.target.value);
@@ -54,6 +55,7 @@ export function SurfaceForm({ piece, changes }: Props) {
         <label>
           side{" "}
           <select
+            aria-label="Side"
             value={side}
             onChange={(event) => changes.edit.mutate({ side: event.target.value })}
           >
@@ -67,6 +69,7 @@ export function SurfaceForm({ piece, changes }: Props) {
       <label>
         tone{" "}
         <select
+          aria-label="Tone of the surface"
           value={tones.some((t) => t.key === surface) ? surface : ""}
           onChange={(event) =>
             event.target.value && changes.edit.mutate({ surface: event.target.value })
@@ -83,6 +86,7 @@ export function SurfaceForm({ piece, changes }: Props) {
       <label>
         value{" "}
         <input
+          aria-label="Value of the surface"
           type="number"
           min={0}
           max={10}
