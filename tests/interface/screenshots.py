@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 import sys
 import tempfile
 from pathlib import Path
@@ -25,6 +26,7 @@ def taken(folder: Path) -> None:
         server = started(Path(data) / "demo", "demo")
         for name, url in _views(server).items():
             _shoot(page, server.url + url, folder / f"{name}.png")
+        _scene(page, f"{server.url}/new?name=From%20mind", folder / "new-scene.png")
         server.stop()
         chromium.close()
 
@@ -38,6 +40,7 @@ def _views(server: Server) -> dict[str, str]:
     return {
         "pieces": "/",
         "new-piece": f"/new?reference={salt['reference']['hash']}&name=Salt%20pans",
+        "see-reference": f"/pieces/{foundry['id']}/see?look=reference",
         "see-bands": f"/pieces/{salt['id']}/see?look=bands",
         "see-areas": f"/pieces/{salt['id']}/see?look=areas",
         "see-masses": f"/pieces/{foundry['id']}/see?look=masses",
@@ -56,6 +59,31 @@ def _shoot(page: Page, url: str, path: Path) -> None:
     page.goto(url)
     page.wait_for_load_state("networkidle")
     page.wait_for_timeout(600)
+    page.screenshot(path=path)
+
+
+SCENE = (
+    ("Value 8.5", "yellow", [(0, 0), (1, 0), (1, 0.42), (0.6, 0.4), (0, 0.44)]),
+    ("Value 6.5", "blue", [(0, 0.43), (0.3, 0.36), (0.62, 0.4), (1, 0.33), (1, 0.5), (0, 0.5)]),
+    ("Value 4.5", "green", [(0, 0.5), (1, 0.48), (1, 1), (0, 1)]),
+    ("Value 2.5", "violet", [(0.62, 0.3), (0.7, 0.22), (0.78, 0.3), (0.78, 0.62), (0.62, 0.62)]),
+)
+
+
+def _scene(page: Page, url: str, path: Path) -> None:
+    """A scene from mind, half drawn."""
+    page.goto(url)
+    scene = page.get_by_role("img", name=re.compile("The scene"))
+    for value, hue, corners in SCENE:
+        page.get_by_role("button", name=value).click()
+        page.get_by_role("button", name=hue, exact=True).click()
+        box = scene.bounding_box()
+        assert box is not None
+        for k, (x, y) in enumerate(corners):
+            page.mouse.move(box["x"] + x * box["width"], box["y"] + y * (box["height"] - 1), steps=3)
+            if k == 0:
+                page.mouse.down()
+        page.mouse.up()
     page.screenshot(path=path)
 
 

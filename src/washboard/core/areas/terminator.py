@@ -5,7 +5,9 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+import cv2
 import numpy as np
+from numpy.typing import NDArray
 
 from ..reference.mass import Mass
 from ..reference.picture import Labels, Singles
@@ -13,9 +15,11 @@ from .area import Areas
 
 LEAST_PART = 0.04
 """Share of its area under which a mass is a detail of it, not its light or shadow."""
+BORDER = 0.008
+"""Distance from its border, as a share of the long side, from which a place belongs to light or shadow."""
 LEAST_STEP = 0.8
 """Values between neighbouring masses from which the step may be the border of light and shadow."""
-ENDS = 0.05
+ENDS = 0.1
 """Share of pixels at each end that is left out: grain and mixed pixels at borders."""
 
 
@@ -50,9 +54,16 @@ def turns_of(masses: Sequence[Mass], labels: Labels, areas: Areas, value: Single
             continue
         cut = int(steps.argmax()) + 1
         inside = areas.labels == area.label
-        shadow = value[inside & np.isin(labels, [m.label for m in own[:cut]])]
-        light = value[inside & np.isin(labels, [m.label for m in own[cut:]])]
+        shadow = _well_inside(inside & np.isin(labels, [m.label for m in own[:cut]]), value)
+        light = _well_inside(inside & np.isin(labels, [m.label for m in own[cut:]]), value)
         if shadow.size and light.size:
             ends = float(np.quantile(shadow, 1 - ENDS)), float(np.quantile(light, ENDS))
             found.append(Turn(area.label, *ends))
     return tuple(sorted(found, key=lambda turn: turn.gap))
+
+
+def _well_inside(mask: NDArray[np.bool_], value: Singles) -> Singles:
+    """Values (n,) of a mask (h, w) away from its border, where masses and areas are drawn a little off."""
+    away = cv2.distanceTransform(np.pad(mask.astype(np.uint8), 1), cv2.DIST_L2, 3)[1:-1, 1:-1]
+    least = min(BORDER * max(mask.shape), 0.5 * float(away.max()))
+    return np.asarray(value[away > least])
