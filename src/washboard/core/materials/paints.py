@@ -1,65 +1,158 @@
-"""Generic paints and sticks by pigment: how they look strong and thinned. Modelled, not measured."""
+"""Generic paints by pigment and Colour Index name, with what painters must know of each. Modelled, not measured."""
 
 from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from enum import StrEnum
+from functools import cached_property
 
+from ..colour.spectra import Floats, lab_of_spectrum, xyz_of_spectrum
 from ..errors import InvalidInput, UnknownName
-
-Lab = tuple[float, float, float]
+from ..optics.kubelka import film, over
+from .pigments import PIGMENTS
+from .surfaces import Lab
 
 FEWEST, MOST = 2, 16
 """Paints in a palette; painters take 6 to 12."""
+CARD = (0.85, 0.04)
+"""Reflectance of the white and the black of a drawdown card."""
+THIN = 0.12
+"""Thickness of the thin film that a paint is shown by, in unit films."""
+
+
+class Drying(StrEnum):
+    """How fast a pigment lets oil dry."""
+
+    FAST = "fast"
+    MEDIUM = "medium"
+    SLOW = "slow"
 
 
 @dataclass(frozen=True)
 class Paint:
-    """A paint. `strong`: Lab of a thick film; `thin`: of a thin film over white. `opaque` 0–1.
+    """A paint.
 
-    `caution`: what its label usually warns of, empty where nothing special.
+    `pigment` its key among the pigments; `staining` 0–1: the share of a dry wash that no brush lifts;
+    `granulation` 0–1; `lightfast` 1 (best) to 4; `drying` and `oil`, grams of oil for 100 g of pigment, in
+    oil; `media` in which it is sold; `cost` 1–4; `caution`: what its label usually warns of.
     """
 
     key: str
     words: str
-    index: str
-    strong: Lab
-    thin: Lab
-    opaque: float
+    pigment: str
+    staining: float
+    granulation: float
+    lightfast: int
+    drying: Drying
+    oil: int
+    cost: int
     caution: str = ""
+    media: tuple[str, ...] = ("watercolour", "acrylic", "oil")
+
+    @property
+    def index(self) -> str:
+        """Colour Index name."""
+        return PIGMENTS[self.pigment].index
+
+    @cached_property
+    def absorption(self) -> Floats:
+        """K (36,) of a unit film."""
+        return PIGMENTS[self.pigment].absorption
+
+    @cached_property
+    def scattering(self) -> Floats:
+        """S (36,) of a unit film."""
+        return PIGMENTS[self.pigment].scattering
+
+    def looks(self, thickness: float = 1.0) -> tuple[Floats, Floats]:
+        """Reflectance (36,) of a film over the white and over the black of a drawdown card."""
+        r, t = film(self.absorption, self.scattering, thickness)
+        return over(r, t, CARD[0]), over(r, t, CARD[1])
+
+    @cached_property
+    def strong(self) -> Lab:
+        """Lab of a unit film over white."""
+        return _lab(self.looks()[0])
+
+    @cached_property
+    def thin(self) -> Lab:
+        """Lab of a thin film over white."""
+        return _lab(self.looks(THIN)[0])
+
+    @cached_property
+    def opaque(self) -> float:
+        """Contrast ratio 0–1: light from a unit film over black against over white."""
+        white, black = (float(xyz_of_spectrum(look)[1]) for look in self.looks())
+        return black / white
 
 
-_METAL = "no sanding, no spraying, no dust; wash hands"
+def _lab(spectrum: Floats) -> Lab:
+    lightness, a, b = lab_of_spectrum(spectrum).tolist()
+    return lightness, a, b
 
-PAINTS = {
-    paint.key: paint
-    for paint in (
-        Paint("white", "titanium white", "PW6", (96.0, -0.6, 1.6), (97.0, -0.5, 1.0), 0.95),
-        Paint("black", "carbon black", "PBk7", (16.0, 0.3, -0.5), (62.0, 0.2, 0.5), 0.9),
-        Paint("lemon", "lemon yellow", "PY3", (87.0, -12.0, 88.0), (95.0, -9.0, 42.0), 0.3),
-        Paint("warm-yellow", "warm yellow", "PY65", (78.0, 20.0, 90.0), (91.0, 5.0, 48.0), 0.5),
-        Paint("cadmium-yellow", "cadmium yellow", "PY35", (82.0, 8.0, 92.0), (93.0, 0.0, 46.0), 0.9, _METAL),
-        Paint("ochre", "yellow ochre", "PY43", (58.0, 14.0, 48.0), (86.0, 4.0, 26.0), 0.7),
-        Paint("raw-sienna", "raw sienna", "PBr7", (50.0, 16.0, 42.0), (84.0, 6.0, 27.0), 0.4),
-        Paint("orange", "warm orange", "PO62", (65.0, 48.0, 68.0), (86.0, 20.0, 38.0), 0.6),
-        Paint("warm-red", "pyrrole red", "PR254", (46.0, 64.0, 42.0), (74.0, 34.0, 18.0), 0.6),
-        Paint("cadmium-red", "cadmium red", "PR108", (44.0, 60.0, 40.0), (74.0, 33.0, 18.0), 0.95, _METAL),
-        Paint("rose", "quinacridone rose", "PV19", (38.0, 58.0, 10.0), (74.0, 38.0, -4.0), 0.2),
-        Paint("crimson", "deep crimson", "PR264", (26.0, 40.0, 14.0), (66.0, 38.0, 4.0), 0.2),
-        Paint("burnt-sienna", "burnt sienna", "PBr7", (33.0, 26.0, 26.0), (74.0, 18.0, 26.0), 0.4),
-        Paint("burnt-umber", "burnt umber", "PBr7", (23.0, 9.0, 12.0), (68.0, 8.0, 16.0), 0.6),
-        Paint("raw-umber", "raw umber", "PBr7", (27.0, 4.0, 13.0), (70.0, 3.0, 16.0), 0.5),
-        Paint("violet", "dioxazine violet", "PV23", (17.0, 20.0, -20.0), (56.0, 24.0, -30.0), 0.2),
-        Paint("ultramarine", "ultramarine blue", "PB29", (22.0, 28.0, -56.0), (66.0, 4.0, -34.0), 0.2),
-        Paint("cobalt", "cobalt blue", "PB28", (36.0, 12.0, -54.0), (73.0, -3.0, -28.0), 0.4, _METAL),
-        Paint("cerulean", "cerulean blue", "PB35", (46.0, -14.0, -38.0), (77.0, -13.0, -20.0), 0.6, _METAL),
-        Paint("phthalo-blue", "phthalo blue", "PB15", (22.0, 2.0, -38.0), (62.0, -20.0, -36.0), 0.2),
-        Paint("turquoise", "phthalo turquoise", "PB16", (26.0, -16.0, -20.0), (66.0, -30.0, -16.0), 0.2),
-        Paint("phthalo-green", "phthalo green", "PG7", (24.0, -34.0, 4.0), (66.0, -44.0, 4.0), 0.2),
-        Paint("viridian", "viridian", "PG18", (30.0, -32.0, 4.0), (70.0, -30.0, 4.0), 0.2, _METAL),
-        Paint("green-earth", "green earth", "PG23", (46.0, -10.0, 12.0), (80.0, -8.0, 8.0), 0.2),
-    )
-}
+
+_METAL = "toxic metal: no sanding, no spraying, no dust; wash hands"
+F, M, S = Drying.FAST, Drying.MEDIUM, Drying.SLOW
+
+_ROWS: tuple[tuple[str | float | int | Drying, ...], ...] = (
+    ("white", "titanium white", "titanium", 0.3, 0.0, 1, S, 20, 1),
+    ("zinc-white", "zinc white", "zinc", 0.2, 0.0, 1, S, 18, 1),
+    ("lemon", "lemon yellow", "arylide-lemon", 0.5, 0.0, 2, M, 55, 1),
+    ("bismuth-yellow", "bismuth yellow", "bismuth", 0.3, 0.1, 1, M, 25, 3),
+    ("clear-yellow", "benzimidazolone yellow", "benzimidazolone", 0.6, 0.0, 1, M, 50, 2),
+    ("warm-yellow", "warm yellow", "arylide-warm", 0.6, 0.0, 2, M, 50, 1),
+    ("cadmium-lemon", "cadmium lemon", "cadmium-lemon", 0.3, 0.1, 1, S, 22, 4, _METAL),
+    ("cadmium-yellow", "cadmium yellow", "cadmium-yellow", 0.3, 0.1, 1, S, 22, 4, _METAL),
+    ("azo-gold", "nickel azo gold", "nickel-azo", 0.7, 0.0, 1, M, 60, 2, _METAL),
+    ("indian-yellow", "deep transparent yellow", "isoindolinone", 0.6, 0.0, 1, M, 55, 2),
+    ("naples-yellow", "nickel titanate yellow", "titanate", 0.1, 0.2, 1, M, 18, 2, _METAL),
+    ("ochre", "yellow ochre", "ochre", 0.2, 0.2, 1, M, 35, 1),
+    ("transparent-ochre", "transparent yellow oxide", "transparent-yellow-oxide", 0.5, 0.1, 1, M, 60, 1),
+    ("raw-sienna", "raw sienna", "raw-sienna", 0.3, 0.3, 1, M, 70, 1),
+    ("orange", "warm orange", "benzimidazolone-orange", 0.6, 0.0, 1, M, 50, 2),
+    ("pyrrole-orange", "pyrrole orange", "pyrrole-orange", 0.7, 0.0, 1, M, 45, 3),
+    ("cadmium-orange", "cadmium orange", "cadmium-orange", 0.3, 0.1, 1, S, 22, 4, _METAL),
+    ("scarlet", "pyrrole scarlet", "pyrrole-scarlet", 0.7, 0.0, 1, M, 45, 3),
+    ("warm-red", "pyrrole red", "pyrrole-red", 0.7, 0.0, 1, M, 45, 3),
+    ("cadmium-red", "cadmium red", "cadmium-red", 0.4, 0.1, 1, S, 22, 4, _METAL),
+    ("rose", "quinacridone rose", "quinacridone-rose", 0.7, 0.0, 1, M, 60, 3),
+    ("magenta", "quinacridone magenta", "quinacridone-magenta", 0.8, 0.0, 1, M, 60, 3),
+    ("crimson", "deep crimson", "pyrrole-crimson", 0.8, 0.0, 1, S, 60, 3),
+    ("maroon", "quinacridone maroon", "quinacridone-maroon", 0.7, 0.0, 1, M, 60, 3),
+    ("red-oxide", "transparent red oxide", "transparent-red-oxide", 0.5, 0.2, 1, M, 60, 1),
+    ("light-red", "light red", "light-red", 0.5, 0.2, 1, F, 30, 1),
+    ("indian-red", "indian red", "indian-red", 0.6, 0.3, 1, F, 25, 1),
+    ("burnt-sienna", "burnt sienna", "burnt-sienna", 0.4, 0.4, 1, F, 60, 1),
+    ("burnt-umber", "burnt umber", "burnt-umber", 0.4, 0.5, 1, F, 60, 1),
+    ("raw-umber", "raw umber", "raw-umber", 0.4, 0.6, 1, F, 60, 1),
+    ("mars-brown", "brown oxide", "mars-brown", 0.4, 0.3, 1, F, 35, 1),
+    ("violet", "dioxazine violet", "dioxazine", 0.9, 0.0, 2, S, 60, 2),
+    ("manganese-violet", "manganese violet", "manganese-violet", 0.2, 0.6, 1, F, 30, 3, _METAL),
+    ("cobalt-violet", "cobalt violet", "cobalt-violet", 0.1, 0.7, 1, F, 28, 4, _METAL),
+    ("ultramarine", "ultramarine blue", "ultramarine", 0.2, 0.7, 1, S, 40, 1),
+    ("cobalt", "cobalt blue", "cobalt-blue", 0.2, 0.5, 1, F, 60, 4, _METAL),
+    ("cerulean", "cerulean blue", "cerulean", 0.2, 0.8, 1, F, 50, 4, _METAL),
+    ("phthalo-blue", "phthalo blue, green shade", "phthalo-blue-green", 0.9, 0.0, 1, M, 60, 1),
+    ("phthalo-blue-red", "phthalo blue, red shade", "phthalo-blue-red", 0.9, 0.0, 1, M, 60, 1),
+    ("indanthrone", "indanthrone blue", "indanthrone", 0.8, 0.1, 1, M, 60, 3),
+    ("prussian", "prussian blue", "prussian", 0.8, 0.1, 2, F, 70, 1),
+    ("turquoise", "phthalo turquoise", "phthalo-turquoise", 0.9, 0.0, 1, M, 60, 1),
+    ("phthalo-green", "phthalo green, blue shade", "phthalo-green-blue", 0.9, 0.0, 1, M, 60, 1),
+    ("phthalo-green-yellow", "phthalo green, yellow shade", "phthalo-green-yellow", 0.9, 0.0, 1, M, 60, 1),
+    ("viridian", "viridian", "viridian", 0.2, 0.5, 1, M, 60, 3, _METAL),
+    ("chromium-green", "chromium oxide green", "chromium-oxide", 0.2, 0.3, 1, M, 25, 2, _METAL),
+    ("cobalt-green", "cobalt green", "cobalt-green", 0.2, 0.6, 1, F, 35, 4, _METAL),
+    ("green-earth", "green earth", "green-earth", 0.1, 0.5, 1, M, 80, 1),
+    ("perylene-green", "perylene green", "perylene-green", 0.7, 0.0, 1, M, 55, 2),
+    ("black", "carbon black", "carbon-black", 0.6, 0.1, 1, S, 80, 1),
+    ("ivory-black", "ivory black", "ivory-black", 0.3, 0.4, 1, S, 60, 1),
+    ("mars-black", "mars black", "mars-black", 0.5, 0.4, 1, F, 40, 1),
+    ("graphite", "graphite grey", "graphite", 0.2, 0.6, 1, M, 40, 1),
+    ("slate", "slate grey", "slate", 0.1, 0.5, 1, M, 30, 1),
+    ("sepia", "sepia earth", "sepia", 0.4, 0.3, 1, M, 60, 1),
+)
+PAINTS = {paint.key: paint for paint in (Paint(*row) for row in _ROWS)}  # type: ignore[arg-type]
 """By key."""
 
 USUAL = {
@@ -81,6 +174,15 @@ USUAL = {
     ),
 }  # fmt: skip
 """What comes along where the painter has not chosen."""
+
+
+def paint_named(text: str) -> Paint:
+    """A paint by its key, its name or its pigment's name, whatever the case; raises UnknownName."""
+    wanted = text.strip().lower()
+    for paint in PAINTS.values():
+        if wanted.replace(" ", "-") in (paint.key, paint.pigment) or wanted == paint.words:
+            return paint
+    raise UnknownName("paint", text.strip()[:40], PAINTS)
 
 
 def palette_of(medium: str, keys: Sequence[str]) -> tuple[Paint, ...]:

@@ -1,0 +1,1 @@
+"""Recipes: which paints, in which parts, how much water, how many layers."""

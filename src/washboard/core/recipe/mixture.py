@@ -1,0 +1,62 @@
+"""Mixtures: amounts of paints as films, thousands at once."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+from ..colour.lab import lab_of_xyz
+from ..colour.spectra import weights
+from ..materials.paints import Paint
+from ..optics.vehicle import Vehicle
+
+Floats = NDArray[np.float64]
+AT_ONCE = 8192
+"""Mixtures worked out together: their spectra stay in the processor's cache."""
+
+
+@dataclass(frozen=True)
+class Bench:
+    """Paints of a palette in a medium over one ground, ready to be mixed.
+
+    `absorption`, `scattering` (p, 36) of unit films of the paints; `ground` (36,) as the eye sees it.
+    """
+
+    vehicle: Vehicle
+    paints: tuple[Paint, ...]
+    absorption: Floats
+    scattering: Floats
+    ground: Floats
+
+    def spectra(self, loads: ArrayLike, wet: bool = False) -> Floats:
+        """Reflectance (…, 36) of films of `loads` (…, p): unit films of each paint, all mixed together."""
+        amounts = np.asarray(loads, dtype=np.float64)
+        k, s = amounts @ self.absorption, amounts @ self.scattering
+        lay = self.vehicle.laid_wet if wet else self.vehicle.laid
+        return lay(k, s, self.ground)
+
+    def labs(self, loads: ArrayLike, wet: bool = False) -> Floats:
+        """Lab (…, 3) of the same."""
+        amounts = np.asarray(loads, dtype=np.float64)
+        flat = amounts.reshape(-1, amounts.shape[-1])
+        table = weights()
+        parts = [
+            lab_of_xyz(self.spectra(flat[k : k + AT_ONCE], wet) @ table)
+            for k in range(0, max(len(flat), 1), AT_ONCE)
+        ]
+        return np.concatenate(parts).reshape(*amounts.shape[:-1], 3)
+
+    def over(self, ground: Floats) -> Bench:
+        """The same bench over another ground (36,)."""
+        return Bench(self.vehicle, self.paints, self.absorption, self.scattering, ground)
+
+
+def bench_of(paints: Sequence[Paint], vehicle: Vehicle, ground: Floats) -> Bench:
+    """A bench for those paints over a ground (36,)."""
+    return Bench(
+        vehicle, tuple(paints), np.array([paint.absorption for paint in paints]),
+        np.array([paint.scattering for paint in paints]), ground,
+    )  # fmt: skip

@@ -1,0 +1,272 @@
+"""Recipes for colours: every set of up to three paints is tried on a grid, the nearest are refined.
+
+A recipe is an amount of each paint (its *load*, in unit films): their ratio is the mixture, their sum the
+thickness, which in transparent media is how little water there is. A grid over ratios and thicknesses of every
+set gives a colour each; for a target the sets whose nearest grid point is closest are followed by a damped
+Gauss–Newton method in Lab and judged by CIEDE2000. That a set's best lies near its nearest grid point is not
+proved; tests compare with an exhaustive search.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from itertools import combinations
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+from ..colour.lab import difference, value_of_lab
+from ..errors import InvalidInput
+from .mixture import Bench
+from .parts import parts_of, ratios
+
+Floats = NDArray[np.float64]
+Ints = NDArray[np.intp]
+
+PAIR = (0.03, 0.12, 0.3, 0.5, 0.7, 0.88, 0.97)
+"""Shares of the first of two paints on the grid."""
+TRIPLE = (
+    (0.34, 0.33, 0.33), (0.7, 0.15, 0.15), (0.15, 0.7, 0.15), (0.15, 0.15, 0.7), (0.47, 0.47, 0.06),
+    (0.47, 0.06, 0.47), (0.06, 0.47, 0.47), (0.9, 0.05, 0.05), (0.05, 0.9, 0.05), (0.05, 0.05, 0.9),
+)  # fmt: skip
+"""Ratios of three paints on the grid."""
+THICK = 7
+"""Thicknesses on the grid, evenly spaced in their logarithm."""
+FOLLOWED = 16
+"""Sets of paints followed from the grid for each target."""
+ROUNDS = 7
+"""Steps of refinement."""
+MORE = 0.35
+"""ΔE₀₀ that another paint must save to be worth its place."""
+ROUNDED = 14
+"""Ratios of brush parts tried about the refined one."""
+MOST_PAINTS = 3
+
+
+@dataclass(frozen=True)
+class Recipe:
+    """How to mix one colour.
+
+    `paints` indices into the bench, the largest part first; `parts` as measured by brush; `load` unit films in
+    all, `layers` the coats or washes it takes; `lab` dry and `wet` (as mixed and laid) (3,); `apart` ΔE₀₀ and
+    `value_error` values from the target, lighter positive.
+    """
+
+    paints: tuple[int, ...]
+    parts: tuple[float, ...]
+    load: float
+    layers: int
+    lab: tuple[float, float, float]
+    wet: tuple[float, float, float]
+    apart: float
+    value_error: float
+
+    @property
+    def shares(self) -> Floats:
+        """Share of each paint (n,)."""
+        parts = np.array(self.parts)
+        return np.asarray(parts / parts.sum())
+
+
+@dataclass(frozen=True)
+class Grid:
+    """Sets of paints on a grid: `sets` (s, 3) indices, -1 where fewer; `owner` (n,) the set of each point, with
+    its `loads` (n, 3) and colour `labs` (n, 3)."""
+
+    sets: Ints
+    owner: Ints
+    loads: Floats
+    labs: Floats
+
+
+def grid_of(bench: Bench, most: int = MOST_PAINTS) -> Grid:
+    """The grid of a bench's sets of up to `most` paints."""
+    count, vehicle = len(bench.paints), bench.vehicle
+    sets = [
+        tuple(chosen) + (-1,) * (3 - size)
+        for size in range(1, min(most, count) + 1)
+        for chosen in combinations(range(count), size)
+    ]
+    thick = np.geomspace(max(vehicle.weakest, 0.01), vehicle.most, THICK)
+    shapes = {1: np.array([[1.0, 0, 0]]), 2: np.array([[a, 1 - a, 0] for a in PAIR]), 3: np.array(TRIPLE)}
+    owners, loads = [], []
+    for k, chosen in enumerate(sets):
+        points = (shapes[sum(c >= 0 for c in chosen)][:, None] * thick[None, :, None]).reshape(-1, 3)
+        owners.append(np.full(len(points), k))
+        loads.append(points)
+    owner, load = np.concatenate(owners), np.concatenate(loads)
+    all_sets = np.array(sets, dtype=np.intp)
+    return Grid(all_sets, owner, load, bench.labs(_full(bench, all_sets[owner], load)))
+
+
+def _full(bench: Bench, sets: Ints, loads: Floats) -> Floats:
+    """Loads (n, p) of all paints from loads (n, 3) of the paints in `sets` (n, 3)."""
+    full = np.zeros((len(sets), len(bench.paints) + 1))
+    np.put_along_axis(full, sets, loads, axis=1)
+    return full[:, :-1]
+
+
+def recipes_for(
+    bench: Bench, targets: ArrayLike, grid: Grid | None = None, count: int = 4, most: int = MOST_PAINTS
+) -> list[tuple[Recipe, ...]]:
+    """Up to `count` recipes for each target (n, 3) in Lab, best first, of different sets of paints.
+
+    Best is least ΔE₀₀ with MORE for every paint after the first. Raises InvalidInput without paints or for
+    targets that are no numbers.
+    """
+    wanted = np.atleast_2d(np.asarray(targets, dtype=np.float64))
+    if not bench.paints:
+        raise InvalidInput("There is no paint on the palette; choose some.")
+    if not np.isfinite(wanted).all():
+        raise InvalidInput("A target is no number; nothing was mixed.")
+    grid = grid or grid_of(bench, most)
+    which, sets, loads = _candidates(grid, wanted)
+    loads = _refined(bench, sets, loads, wanted[which])
+    apart = difference(bench.labs(_full(bench, sets, loads)), wanted[which])
+    apart += MORE * ((loads > 1e-4 * loads.sum(axis=1, keepdims=True)).sum(axis=1) - 1)
+    chosen: list[int] = []
+    for k in range(len(wanted)):
+        own = np.flatnonzero(which == k)
+        chosen += own[np.argsort(apart[own], kind="stable")][: 2 * count].tolist()
+    made = _rounded(bench, sets[chosen], loads[chosen], wanted[which[chosen]])
+    found: list[list[Recipe]] = [[] for _ in wanted]
+    for k, recipe in zip(which[chosen].tolist(), made, strict=True):
+        found[k].append(recipe)
+    return [_best(own, count) for own in found]
+
+
+def _candidates(grid: Grid, wanted: Floats) -> tuple[Ints, Ints, Floats]:
+    """The sets followed: which target (c,), the paints (c, 3), and the loads (c, 3) to start from."""
+    which, sets, loads = [], [], []
+    starts = np.flatnonzero(np.r_[True, np.diff(grid.owner) != 0])
+    for k, target in enumerate(wanted):
+        away = np.square(grid.labs - target).sum(axis=1)
+        least = np.minimum.reduceat(away, starts)
+        near = np.argpartition(least, min(FOLLOWED, len(least)) - 1)[:FOLLOWED]
+        ends = np.append(starts, len(away))
+        for s in near.tolist():
+            at = starts[s] + int(away[starts[s] : ends[s + 1]].argmin())
+            which.append(k)
+            sets.append(grid.sets[s])
+            loads.append(grid.loads[at])
+    return np.array(which), np.array(sets), np.array(loads)
+
+
+def _refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> Floats:
+    """Loads (c, 3) brought nearer to their targets (c, 3), within what the vehicle lays."""
+    used = sets >= 0
+    x = np.log(np.where(used, np.maximum(loads, 1e-4), 1.0))
+    damping = np.full(len(x), 1e-2)
+
+    def colour(logs: Floats) -> Floats:
+        return bench.labs(_full(bench, sets, np.where(used, np.exp(logs), 0.0)))
+
+    def bounded(logs: Floats) -> Floats:
+        own = np.where(used, np.exp(np.clip(logs, -9.2, 2.0)), 0.0)
+        total = own.sum(axis=1, keepdims=True)
+        low, high = bench.vehicle.weakest, bench.vehicle.most
+        own *= np.clip(total, low, high) / total
+        return np.log(np.where(used, np.maximum(own, 1e-4), 1.0))
+
+    x = bounded(x)
+    lab = colour(x)
+    missed = np.square(lab - wanted).sum(axis=1)
+    step = 1e-3
+    for _ in range(ROUNDS):
+        slopes = np.stack([(colour(x + step * np.eye(3)[k] * used) - lab) / step for k in range(3)], axis=2)
+        normal = slopes.transpose(0, 2, 1) @ slopes
+        scale = np.trace(normal, axis1=1, axis2=2)[:, None, None] / 3 + 1e-9
+        normal = normal + (damping[:, None, None] * scale + 1e-9) * np.eye(3)
+        right = slopes.transpose(0, 2, 1) @ (wanted - lab)[..., None]
+        move = np.clip(np.linalg.solve(normal, right)[..., 0], -1.2, 1.2)
+        tried = bounded(x + move)
+        there = colour(tried)
+        now = np.square(there - wanted).sum(axis=1)
+        better = now < missed
+        x[better], lab[better], missed[better] = tried[better], there[better], now[better]
+        damping = np.where(better, damping / 4, damping * 6)
+    return np.where(used, np.exp(x), 0.0)
+
+
+def _rounded(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> list[Recipe]:
+    """Recipes in brush parts: the nearest ratios are tried, each with the thickness that suits it best."""
+    owner, tried, shares_of = [], [], []
+    for k, (own, load) in enumerate(zip(sets, loads, strict=True)):
+        size = int((own >= 0).sum())
+        shares = load[:size] / load[:size].sum()
+        listed = ratios(size)
+        # Strong paints matter in small shares: ratios are compared by their logarithms.
+        away = np.square(np.log(listed) - np.log(np.maximum(shares, 1e-3))).sum(axis=1)
+        for ratio in listed[np.argsort(away)[:ROUNDED]]:
+            owner.append(k)
+            tried.append(own)
+            shares_of.append(np.pad(ratio, (0, 3 - size)))
+    at, chosen, shares = np.array(owner), np.array(tried), np.array(shares_of)
+    total = _best_thickness(bench, chosen, shares, loads[at].sum(axis=1), wanted[at])
+    full = _full(bench, chosen, shares * total[:, None])
+    labs = bench.labs(full)
+    apart = difference(labs, wanted[at])
+    recipes = []
+    for k in range(len(sets)):
+        own = np.flatnonzero(at == k)
+        best = int(own[apart[own].argmin()])
+        recipes.append(
+            _recipe(
+                bench,
+                chosen[best],
+                shares[best],
+                float(total[best]),
+                labs[best],
+                wanted[k],
+                float(apart[best]),
+            )
+        )
+    return recipes
+
+
+def _best_thickness(bench: Bench, sets: Ints, shares: Floats, start: Floats, wanted: Floats) -> Floats:
+    """Thickness (c,) of each mixture at which ΔE₀₀ is least: a few golden sections of its logarithm."""
+    low, high = np.log(bench.vehicle.weakest), np.log(bench.vehicle.most)
+    left, right = np.clip(np.log(start) - 0.7, low, high), np.clip(np.log(start) + 0.7, low, high)
+    golden = (np.sqrt(5) - 1) / 2
+
+    def apart(logs: Floats) -> Floats:
+        return difference(bench.labs(_full(bench, sets, shares * np.exp(logs)[:, None])), wanted)
+
+    one, other = right - golden * (right - left), left + golden * (right - left)
+    first, second = apart(one), apart(other)
+    for _ in range(9):
+        lower = first < second
+        right, left = np.where(lower, other, right), np.where(lower, left, one)
+        fresh = np.where(lower, right - golden * (right - left), left + golden * (right - left))
+        got = apart(fresh)
+        one, other = np.where(lower, fresh, other), np.where(lower, one, fresh)
+        first, second = np.where(lower, got, second), np.where(lower, first, got)
+    return np.asarray(np.exp((left + right) / 2))
+
+
+def _recipe(
+    bench: Bench, own: Ints, shares: Floats, total: float, lab: Floats, wanted: Floats, apart: float
+) -> Recipe:
+    size = int((own >= 0).sum())
+    parts = np.array(parts_of(shares[:size]))
+    order = np.argsort(-parts, kind="stable")
+    wet = bench.labs(_full(bench, own[None], (shares * total)[None]), wet=True)[0]
+    error = float(value_of_lab(lab) - value_of_lab(wanted))
+    return Recipe(
+        tuple(int(own[k]) for k in order), tuple(float(parts[k]) for k in order), total,
+        max(1, int(np.ceil(total / bench.vehicle.strongest - 0.02))),
+        _three(lab), _three(wet), apart, error,
+    )  # fmt: skip
+
+
+def _best(own: Sequence[Recipe], count: int) -> tuple[Recipe, ...]:
+    """The best recipes of different sets of paints."""
+    ranked = sorted(own, key=lambda r: (r.apart + MORE * (len(r.paints) - 1), r.paints))
+    return tuple({frozenset(r.paints): r for r in reversed(ranked)}.values())[::-1][:count]
+
+
+def _three(of: Floats) -> tuple[float, float, float]:
+    one, two, three = of.tolist()
+    return one, two, three
