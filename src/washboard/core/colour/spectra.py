@@ -33,6 +33,7 @@ def weights(illuminant: str = DAYLIGHT) -> Floats:
     if illuminant not in TABLES:
         raise UnknownName("illuminant", illuminant, TABLES)
     table = np.array(TABLES[illuminant].split(), dtype=np.float64).reshape(BANDS, 3) / 100
+    table /= table[:, 1].sum()
     if illuminant == DAYLIGHT:
         table *= WHITE / table.sum(axis=0)
     return table
@@ -110,6 +111,8 @@ def _smoothest(xyz: Floats, y: Floats) -> tuple[Floats, NDArray[np.bool_]]:
         system[:, diagonal, diagonal] += -2 * sech * tanh * pull
         side = sech[..., None] * table
         system[:, :BANDS, BANDS:], system[:, BANDS:, :BANDS] = side, side.transpose(0, 2, 1)
+        # A colour that nothing reflects leaves the system singular: a hair keeps it solvable.
+        system[:, range(BANDS, BANDS + 3), range(BANDS, BANDS + 3)] -= 1e-13
         missed = ((tanh + 1) / 2) @ table - xyz[going]
         right = -np.concatenate([own @ slope + sech * pull, missed], axis=1)
         step = np.linalg.solve(system, right[..., None])[..., 0]

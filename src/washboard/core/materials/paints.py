@@ -1,4 +1,4 @@
-"""Generic paints by pigment and Colour Index name, with what painters must know of each. Modelled, not measured."""
+"""Generic paints by pigment and Colour Index name, with what to know of each. Modelled, not measured."""
 
 from __future__ import annotations
 

@@ -80,10 +80,7 @@ def constants_of(
             "Somewhere the film is no lighter over white than over black: the two may be exchanged, or it is "
             "too thick to tell. The paint was kept as it was."
         )
-    dark = np.where(bb > 0, bb, 1.0)
-    r0 = np.where(
-        bb > 0, (rw / bw - rb / dark) / ((rw + 1 / bw) - (rb + 1 / dark)), np.broadcast_to(rb, rw.shape)
-    )
+    r0 = (rw * bb - rb * bw) / (bb * (rw * bw + 1) - bw * (rb * bb + 1))
     r0 = np.clip(r0, LEAST, 1 - 2 * LEAST)
     squared = (rw - r0) * (1 - r0 * bw) / bw
     t = np.clip(np.sqrt(np.maximum(squared, LEAST**2)), LEAST, 1 - r0 - LEAST)

@@ -1,4 +1,4 @@
-"""What a medium makes of pigment: how its films lie on a ground, wet and dry. Figures are guesses within what is known.
+"""What a medium makes of pigment: how its films look on a ground, wet and dry. Figures are guesses.
 
 One interface for previews, recipes and checks: films of any paints, in any amounts, over any ground.
 """

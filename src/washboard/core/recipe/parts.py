@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from functools import cache
 from itertools import product
-from math import gcd
 
 import numpy as np
 from numpy.typing import NDArray
@@ -17,32 +16,16 @@ MOST = 5
 
 
 @cache
-def ratios(count: int) -> Floats:
-    """Every ratio (r, count) of so many paints in parts 1…MOST, or a touch of some, as shares of 1."""
-    sizes = (TOUCH, *range(1, MOST + 1))
-    found = {}
-    for parts in product(sizes, repeat=count):
-        whole = [int(p) for p in parts if p >= 1]
-        if not whole or (gcd(*whole) > 1 and len(whole) == count):
+def measures(count: int) -> Floats:
+    """Every mixture (r, count) of so many paints in parts: 1…MOST of each, or a touch of some, none twice."""
+    found: dict[tuple[float, ...], tuple[float, ...]] = {}
+    for parts in product((TOUCH, *range(1, MOST + 1)), repeat=count):
+        if max(parts) < 1:
             continue
-        if any(p < 1 for p in parts) and len(whole) > 1 and gcd(*whole) > 1:
-            continue
-        total = sum(parts)
-        found[tuple(round(p / total, 9) for p in parts)] = parts
-    return np.array(sorted(found))
-
-
-def parts_of(shares: Floats) -> tuple[float, ...]:
-    """The parts that shares (n,) of a listed ratio stand for: whole numbers, TOUCH for a touch."""
-    shares = np.asarray(shares, dtype=np.float64)
-    for least in range(1, MOST + 1):
-        for touched in (False, True):
-            unit = shares.min() / (TOUCH if touched else least)
-            parts = shares / unit
-            rounded = np.where(np.abs(parts - TOUCH) < 1e-6, TOUCH, np.rint(parts))
-            if np.allclose(parts, rounded, atol=1e-5) and rounded.max() <= MOST and (rounded > 0).all():
-                return tuple(float(p) for p in rounded)
-    return tuple(float(p) for p in shares / shares.min())
+        ratio = tuple(round(p / sum(parts), 9) for p in parts)
+        if ratio not in found or sum(parts) < sum(found[ratio]):
+            found[ratio] = parts
+    return np.array([found[ratio] for ratio in sorted(found)], dtype=np.float64)
 
 
 def said(parts: tuple[float, ...]) -> str:

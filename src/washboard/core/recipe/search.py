@@ -1,9 +1,9 @@
 """Recipes for colours: every set of up to three paints is tried on a grid, the nearest are refined.
 
 A recipe is an amount of each paint (its *load*, in unit films): their ratio is the mixture, their sum the
-thickness, which in transparent media is how little water there is. A grid over ratios and thicknesses of every
-set gives a colour each; for a target the sets whose nearest grid point is closest are followed by a damped
-Gauss–Newton method in Lab and judged by CIEDE2000. That a set's best lies near its nearest grid point is not
+thickness, which in transparent media is how little water there is. A grid over ratios and thicknesses of
+every set gives a colour each; for a target the sets whose nearest grid point is closest are followed by a
+damped Gauss–Newton method in Lab and judged by CIEDE2000. That the best set is among those followed is not
 proved; tests compare with an exhaustive search.
 """
 
@@ -19,7 +19,7 @@ from numpy.typing import ArrayLike, NDArray
 from ..colour.lab import difference, value_of_lab
 from ..errors import InvalidInput
 from .mixture import Bench
-from .parts import parts_of, ratios
+from .parts import measures
 
 Floats = NDArray[np.float64]
 Ints = NDArray[np.intp]
@@ -48,9 +48,9 @@ MOST_PAINTS = 3
 class Recipe:
     """How to mix one colour.
 
-    `paints` indices into the bench, the largest part first; `parts` as measured by brush; `load` unit films in
-    all, `layers` the coats or washes it takes; `lab` dry and `wet` (as mixed and laid) (3,); `apart` ΔE₀₀ and
-    `value_error` values from the target, lighter positive.
+    `paints` indices into the bench, the largest part first; `parts` as measured by brush; `load` unit films
+    in all, `layers` the coats or washes it takes; `lab` dry and `wet` (as mixed and laid) (3,); `apart` ΔE₀₀
+    and `value_error` values from the target, lighter positive.
     """
 
     paints: tuple[int, ...]
@@ -71,8 +71,8 @@ class Recipe:
 
 @dataclass(frozen=True)
 class Grid:
-    """Sets of paints on a grid: `sets` (s, 3) indices, -1 where fewer; `owner` (n,) the set of each point, with
-    its `loads` (n, 3) and colour `labs` (n, 3)."""
+    """Sets of paints on a grid: `sets` (s, 3) indices, -1 where fewer; `owner` (n,) the set of each point,
+    with its `loads` (n, 3) and colour `labs` (n, 3)."""
 
     sets: Ints
     owner: Ints
@@ -138,19 +138,19 @@ def recipes_for(
 
 def _candidates(grid: Grid, wanted: Floats) -> tuple[Ints, Ints, Floats]:
     """The sets followed: which target (c,), the paints (c, 3), and the loads (c, 3) to start from."""
-    which, sets, loads = [], [], []
+    which, at = [], []
     starts = np.flatnonzero(np.r_[True, np.diff(grid.owner) != 0])
+    ends = np.append(starts[1:], len(grid.owner))
+    square = np.square(grid.labs).sum(axis=1)
+    followed = min(FOLLOWED, len(starts))
     for k, target in enumerate(wanted):
-        away = np.square(grid.labs - target).sum(axis=1)
-        least = np.minimum.reduceat(away, starts)
-        near = np.argpartition(least, min(FOLLOWED, len(least)) - 1)[:FOLLOWED]
-        ends = np.append(starts, len(away))
-        for s in near.tolist():
-            at = starts[s] + int(away[starts[s] : ends[s + 1]].argmin())
-            which.append(k)
-            sets.append(grid.sets[s])
-            loads.append(grid.loads[at])
-    return np.array(which), np.array(sets), np.array(loads)
+        # The target's own square is the same for all and left out.
+        away = square - 2 * (grid.labs @ target)
+        near = np.argpartition(np.minimum.reduceat(away, starts), followed - 1)[:followed]
+        at += [starts[s] + int(away[starts[s] : ends[s]].argmin()) for s in near.tolist()]
+        which += [k] * followed
+    points = np.array(at)
+    return np.array(which), grid.sets[grid.owner[points]], grid.loads[points]
 
 
 def _refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> Floats:
@@ -191,37 +191,42 @@ def _refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> Floats:
 
 def _rounded(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> list[Recipe]:
     """Recipes in brush parts: the nearest ratios are tried, each with the thickness that suits it best."""
-    owner, tried, shares_of = [], [], []
-    for k, (own, load) in enumerate(zip(sets, loads, strict=True)):
-        size = int((own >= 0).sum())
-        shares = load[:size] / load[:size].sum()
-        listed = ratios(size)
+    owner, parts = [], []
+    sizes = (sets >= 0).sum(axis=1)
+    for size in (1, 2, 3):
+        own = np.flatnonzero(sizes == size)
+        if not len(own):
+            continue
+        listed = measures(size)
+        logs = np.log(listed / listed.sum(axis=1, keepdims=True))
+        shares = np.log(np.maximum(loads[own, :size] / loads[own, :size].sum(axis=1, keepdims=True), 1e-3))
         # Strong paints matter in small shares: ratios are compared by their logarithms.
-        away = np.square(np.log(listed) - np.log(np.maximum(shares, 1e-3))).sum(axis=1)
-        for ratio in listed[np.argsort(away)[:ROUNDED]]:
-            owner.append(k)
-            tried.append(own)
-            shares_of.append(np.pad(ratio, (0, 3 - size)))
-    at, chosen, shares = np.array(owner), np.array(tried), np.array(shares_of)
-    total = _best_thickness(bench, chosen, shares, loads[at].sum(axis=1), wanted[at])
-    full = _full(bench, chosen, shares * total[:, None])
-    labs = bench.labs(full)
-    apart = difference(labs, wanted[at])
+        away = np.square(shares[:, None] - logs[None]).sum(axis=2)
+        near = np.argsort(away, axis=1, kind="stable")[:, :ROUNDED]
+        owner.append(np.repeat(own, near.shape[1]))
+        parts.append(np.pad(listed[near.ravel()], ((0, 0), (0, 3 - size))))
+    at, measured = np.concatenate(owner), np.concatenate(parts)
+    shares = measured / measured.sum(axis=1, keepdims=True)
+    total = _best_thickness(bench, sets[at], shares, loads[at].sum(axis=1), wanted[at])
+    apart = difference(bench.labs(_full(bench, sets[at], shares * total[:, None])), wanted[at])
+    order = np.lexsort((apart, at))
+    best = order[np.flatnonzero(np.r_[True, np.diff(at[order]) != 0])]
+    return _made(bench, sets, measured[best], total[best], wanted)
+
+
+def _made(bench: Bench, sets: Ints, parts: Floats, total: Floats, wanted: Floats) -> list[Recipe]:
+    """Recipes of parts (n, 3) of the paints in `sets` (n, 3), `total` (n,) thick."""
+    full = _full(bench, sets, parts / parts.sum(axis=1, keepdims=True) * total[:, None])
+    labs, wet = bench.labs(full), bench.labs(full, wet=True)
+    apart, error = difference(labs, wanted), value_of_lab(labs) - value_of_lab(wanted)
+    layers = np.maximum(1, np.ceil(total / bench.vehicle.strongest - 0.02)).astype(int)
     recipes = []
-    for k in range(len(sets)):
-        own = np.flatnonzero(at == k)
-        best = int(own[apart[own].argmin()])
-        recipes.append(
-            _recipe(
-                bench,
-                chosen[best],
-                shares[best],
-                float(total[best]),
-                labs[best],
-                wanted[k],
-                float(apart[best]),
-            )
-        )
+    for k, (own, measured) in enumerate(zip(sets.tolist(), parts.tolist(), strict=True)):
+        pairs = sorted(((p, i) for i, p in zip(own, measured, strict=True) if i >= 0), key=lambda x: -x[0])
+        paints, measured = tuple(i for _, i in pairs), tuple(p for p, _ in pairs)
+        looks = _three(labs[k]), _three(wet[k])
+        thick, coats = float(total[k]), int(layers[k])
+        recipes.append(Recipe(paints, measured, thick, coats, *looks, float(apart[k]), float(error[k])))
     return recipes
 
 
@@ -236,7 +241,7 @@ def _best_thickness(bench: Bench, sets: Ints, shares: Floats, start: Floats, wan
 
     one, other = right - golden * (right - left), left + golden * (right - left)
     first, second = apart(one), apart(other)
-    for _ in range(9):
+    for _ in range(6):
         lower = first < second
         right, left = np.where(lower, other, right), np.where(lower, left, one)
         fresh = np.where(lower, right - golden * (right - left), left + golden * (right - left))
@@ -244,21 +249,6 @@ def _best_thickness(bench: Bench, sets: Ints, shares: Floats, start: Floats, wan
         one, other = np.where(lower, fresh, other), np.where(lower, one, fresh)
         first, second = np.where(lower, got, second), np.where(lower, first, got)
     return np.asarray(np.exp((left + right) / 2))
-
-
-def _recipe(
-    bench: Bench, own: Ints, shares: Floats, total: float, lab: Floats, wanted: Floats, apart: float
-) -> Recipe:
-    size = int((own >= 0).sum())
-    parts = np.array(parts_of(shares[:size]))
-    order = np.argsort(-parts, kind="stable")
-    wet = bench.labs(_full(bench, own[None], (shares * total)[None]), wet=True)[0]
-    error = float(value_of_lab(lab) - value_of_lab(wanted))
-    return Recipe(
-        tuple(int(own[k]) for k in order), tuple(float(parts[k]) for k in order), total,
-        max(1, int(np.ceil(total / bench.vehicle.strongest - 0.02))),
-        _three(lab), _three(wet), apart, error,
-    )  # fmt: skip
 
 
 def _best(own: Sequence[Recipe], count: int) -> tuple[Recipe, ...]:

@@ -1,0 +1,129 @@
+"""Recipes against an exhaustive search with the same optics, and what brush parts cost."""
+
+from __future__ import annotations
+
+from functools import cache
+from itertools import combinations
+
+import numpy as np
+import pytest
+from scipy.spatial import cKDTree
+
+from washboard.core.colour.lab import difference
+from washboard.core.colour.spectra import grey_of_value
+from washboard.core.errors import InvalidInput
+from washboard.core.materials.paints import PAINTS
+from washboard.core.optics.vehicle import VEHICLES
+from washboard.core.recipe.mixture import Bench, bench_of
+from washboard.core.recipe.parts import MOST, TOUCH, measures, said
+from washboard.core.recipe.search import Recipe, recipes_for
+
+PALETTES = {
+    "watercolour": ("lemon", "ochre", "rose", "burnt-sienna", "ultramarine", "phthalo-blue"),
+    "oil": ("white", "cadmium-yellow", "ochre", "rose", "burnt-sienna", "ultramarine"),
+}
+TARGETS = 160
+"""For each medium: half of them mixtures of three, half any colour."""
+
+
+@cache
+def bench(medium: str) -> Bench:
+    return bench_of([PAINTS[key] for key in PALETTES[medium]], VEHICLES[medium], grey_of_value(9.5))
+
+
+@cache
+def every(medium: str) -> tuple[np.ndarray, cKDTree]:
+    """Lab of every mixture of three on a fine grid of ratios and thicknesses."""
+    own = bench(medium)
+    steps = np.arange(0, 26)
+    shares = np.array([(i, j, 25 - i - j) for i in steps for j in steps if i + j <= 25]) / 25
+    # Small shares of strong paints matter as much as large ones.
+    strong = shares**2 / (shares**2).sum(axis=1, keepdims=True)
+    shares = np.unique(np.concatenate([shares, strong]).round(6), axis=0)
+    thick = np.geomspace(own.vehicle.weakest, own.vehicle.most, 36)
+    labs = []
+    for three in combinations(range(len(own.paints)), 3):
+        loads = np.zeros((len(shares), len(own.paints)))
+        loads[:, three] = shares
+        labs.append(own.labs((loads[:, None] * thick[None, :, None]).reshape(-1, len(own.paints))))
+    found = np.concatenate(labs)
+    return found, cKDTree(found)
+
+
+@cache
+def targets(medium: str) -> np.ndarray:
+    own, dice = bench(medium), np.random.default_rng(7)
+    loads = np.zeros((TARGETS // 2, len(own.paints)))
+    for row in loads:
+        row[dice.choice(len(own.paints), 3, replace=False)] = dice.dirichlet([0.7] * 3)
+    loads *= np.exp(dice.uniform(np.log(own.vehicle.weakest), 0, (len(loads), 1)))
+    anything = np.column_stack([dice.uniform(20, 92, TARGETS // 2), dice.normal(0, 28, (TARGETS // 2, 2))])
+    return np.concatenate([own.labs(loads), anything])
+
+
+def nearest(medium: str) -> np.ndarray:
+    """ΔE₀₀ of the best mixture on the fine grid for each target."""
+    labs, tree = every(medium)
+    _, near = tree.query(targets(medium), k=60)
+    return np.asarray(difference(targets(medium)[:, None], labs[near]).min(axis=1))
+
+
+@cache
+def found(medium: str) -> tuple[tuple[Recipe, ...], ...]:
+    return tuple(recipes_for(bench(medium), targets(medium)))
+
+
+@pytest.mark.parametrize("medium", PALETTES)
+def test_recipes_in_brush_parts_are_as_near_as_an_exhaustive_search(medium: str) -> None:
+    gap = np.array([min(r.apart for r in own) for own in found(medium)]) - nearest(medium)
+    assert gap.mean() <= 0.3
+    assert gap.max() <= 1.0
+
+
+@pytest.mark.parametrize("medium", PALETTES)
+def test_brush_parts_keep_the_value_of_what_can_be_reached(medium: str) -> None:
+    reachable = nearest(medium) < 2.0
+    assert reachable.sum() > 60
+    error = np.array([abs(own[0].value_error) for own in found(medium)])[reachable]
+    assert (error <= 0.25).mean() >= 0.95
+
+
+def test_a_recipe_gives_its_own_colour_and_says_how_it_looks_wet() -> None:
+    own = bench("watercolour")
+    for (best, *_), target in zip(found("watercolour"), targets("watercolour"), strict=True):
+        loads = np.zeros(len(own.paints))
+        loads[list(best.paints)] = best.shares * best.load
+        assert own.labs(loads) == pytest.approx(best.lab, abs=1e-6)
+        assert float(difference(best.lab, target)) == pytest.approx(best.apart, abs=1e-9)
+        assert best.wet[0] <= best.lab[0] + 1e-6
+        assert all(p == TOUCH or (p == int(p) and p <= MOST) for p in best.parts)
+        assert best.layers == (1 if best.load <= 1.02 * own.vehicle.strongest else 2)
+
+
+def test_fewer_paints_are_preferred_where_they_do_as_well() -> None:
+    own = bench("oil")
+    pure = own.labs(np.eye(len(own.paints))[2] * 1.2)
+    ((best, *_),) = recipes_for(own, pure)
+    assert best.paints == (2,)
+    assert best.apart < 0.2
+
+
+def test_a_palette_of_one_paint_and_none() -> None:
+    one = bench_of([PAINTS["ochre"]], VEHICLES["watercolour"], grey_of_value(9.5))
+    (found_one,) = recipes_for(one, (60.0, 10.0, 40.0))
+    assert [r.paints for r in found_one] == [(0,)]
+    none = Bench(VEHICLES["oil"], (), np.zeros((0, 36)), np.zeros((0, 36)), grey_of_value(9.5))
+    with pytest.raises(InvalidInput, match="no paint on the palette"):
+        recipes_for(none, (50.0, 0.0, 0.0))
+    with pytest.raises(InvalidInput, match="no number"):
+        recipes_for(one, (float("nan"), 0.0, 0.0))
+
+
+def test_parts_are_what_a_brush_can_measure_and_none_is_listed_twice() -> None:
+    for count in (1, 2, 3):
+        listed = measures(count)
+        shares = (listed / listed.sum(axis=1, keepdims=True)).round(6)
+        assert len(np.unique(shares, axis=0)) == len(listed)
+        assert listed.max() <= MOST
+        assert set(np.unique(listed[listed < 1]).tolist()) <= {TOUCH}
+    assert said((3.0, 1.0, TOUCH)) == "3 : 1 : a touch"
