@@ -15,7 +15,7 @@ from washboard.core.errors import InvalidInput
 from washboard.core.materials.paints import PAINTS
 from washboard.core.optics.vehicle import VEHICLES
 from washboard.core.recipe.mixture import Bench, bench_of
-from washboard.core.recipe.parts import MOST, TOUCH, measures, said
+from washboard.core.recipe.parts import SIZES, TOUCH, measures, said
 from washboard.core.recipe.search import Recipe, recipes_for
 
 PALETTES = {
@@ -64,7 +64,7 @@ def targets(medium: str) -> np.ndarray:
 def nearest(medium: str) -> np.ndarray:
     """ΔE₀₀ of the best mixture on the fine grid for each target."""
     labs, tree = every(medium)
-    _, near = tree.query(targets(medium), k=60)
+    _, near = tree.query(targets(medium), k=800)
     return np.asarray(difference(targets(medium)[:, None], labs[near]).min(axis=1))
 
 
@@ -96,7 +96,7 @@ def test_a_recipe_gives_its_own_colour_and_says_how_it_looks_wet() -> None:
         assert own.labs(loads) == pytest.approx(best.lab, abs=1e-6)
         assert float(difference(best.lab, target)) == pytest.approx(best.apart, abs=1e-9)
         assert best.wet[0] <= best.lab[0] + 1e-6
-        assert all(p == TOUCH or (p == int(p) and p <= MOST) for p in best.parts)
+        assert set(best.parts) <= set(SIZES)
         assert best.layers == (1 if best.load <= 1.02 * own.vehicle.strongest else 2)
 
 
@@ -124,6 +124,5 @@ def test_parts_are_what_a_brush_can_measure_and_none_is_listed_twice() -> None:
         listed = measures(count)
         shares = (listed / listed.sum(axis=1, keepdims=True)).round(6)
         assert len(np.unique(shares, axis=0)) == len(listed)
-        assert listed.max() <= MOST
-        assert set(np.unique(listed[listed < 1]).tolist()) <= {TOUCH}
+        assert set(np.unique(listed).tolist()) <= set(SIZES)
     assert said((3.0, 1.0, TOUCH)) == "3 : 1 : a touch"

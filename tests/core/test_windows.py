@@ -8,7 +8,8 @@ import pytest
 
 from tests.pieces import patchwork, photographs
 from washboard.core.colour.contrast import looks_on
-from washboard.core.colour.lab import difference, lab_of_linear, linear_of_lab
+from washboard.core.colour.lab import difference, lab_of_linear
+from washboard.core.colour.spectra import lab_of_spectrum, spectrum_of_lab
 from washboard.core.colour.value import luminance_of
 from washboard.core.errors import InvalidInput, UnknownName
 from washboard.core.key.key import key_for, targeted
@@ -16,7 +17,8 @@ from washboard.core.key.mood import Mood, in_mood
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.paints import PAINTS, USUAL, palette_of
 from washboard.core.materials.surfaces import surface_of
-from washboard.core.palette.coverage import coverage_of, mixtures_of
+from washboard.core.optics.vehicle import vehicle_of
+from washboard.core.palette.coverage import coverage_of, reach_of
 from washboard.core.reference.picture import picture_of
 from washboard.core.reference.squint import MM_A_METRE, from_afar
 from washboard.core.reference.windows import Reading, Window, along, compared, in_words, read, standing
@@ -128,12 +130,15 @@ def test_a_usual_palette_reaches_most_of_a_photograph_and_names_what_it_misses(m
     assert 6 <= len(USUAL[medium]) <= 12
 
 
-def test_a_paint_of_the_palette_is_itself_among_the_mixtures() -> None:
-    watercolour, white = medium_named("watercolour"), surface_of("white")
-    for key in ("ultramarine", "burnt-sienna", "lemon"):
-        known = mixtures_of(palette_of("watercolour", (key, "ochre")), watercolour, white)
-        strong = np.clip(linear_of_lab(PAINTS[key].strong), 0.002, 1.0) * np.asarray(white.linear)
-        assert float(difference(known, lab_of_linear(strong)).min()) < 1.0
+def test_what_two_paints_reach_holds_each_of_them_alone_and_thinned() -> None:
+    place, pairs, labs = reach_of("watercolour", surface_of("white"))
+    vehicle, ground = vehicle_of("watercolour"), spectrum_of_lab(surface_of("white").lab)
+    for key in ("ultramarine", "rose"):
+        paint = PAINTS[key]
+        own = labs[(pairs == place[key]).all(axis=1)][0]
+        for film in (0.08, 0.55):
+            look = vehicle.laid(film * paint.absorption, film * paint.scattering, ground)
+            assert float(difference(lab_of_spectrum(look), own).min()) < 0.1
 
 
 def test_a_palette_of_one_paint_or_of_an_unknown_one_is_refused() -> None:

@@ -13,15 +13,17 @@ import numpy as np
 
 from ..core.errors import Stopped, WashboardError
 from ..formats import planfile
-from . import asked
+from . import asked, mixing
 from .stages import Before, Stages
 from .tasks import (
     Comparing,
     Compute,
     Framing,
+    Mixing,
     Outlining,
     Preparing,
     Studying,
+    Tabling,
     TakeIn,
     Task,
     Values,
@@ -77,6 +79,10 @@ def _done(stages: Stages, task: Task, report: Report) -> Any:
             return asked.framed(stages, task)
         case Preparing():
             return asked.prepared(stages, task)
+        case Mixing():
+            return mixing.board(stages.result(task.subject), task.subject.settings)
+        case Tabling():
+            return mixing.table(task.paints, task.subject.settings.medium, np.array(task.over))
         case Outlining():
             return asked.outline(stages, task)
         case Studying():

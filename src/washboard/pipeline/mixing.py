@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from typing import Any
 
 import numpy as np
@@ -11,11 +11,15 @@ import numpy as np
 from ..core.colour.lab import value_of_lab
 from ..core.colour.spectra import Floats, lab_of_spectrum, spectrum_of_lab
 from ..core.errors import InvalidInput
-from ..core.materials.paints import PAINTS, Paint, paint_named
+from ..core.materials.paints import PAINTS, Paint, paint_named, palette_of
 from ..core.materials.surfaces import surface_of
 from ..core.optics.vehicle import Vehicle, vehicle_of
+from ..core.recipe.board import Met, Pile, board_of
 from ..core.recipe.mixture import bench_of
 from ..core.recipe.search import MOST_PAINTS, Recipe, recipes_for
+from ..core.reference.mass import Mass
+from .settings import Settings
+from .stages import Result
 
 Mixture = tuple[tuple[Paint, float], ...]
 MOST_ON_PALETTE = 40
@@ -134,6 +138,80 @@ def paint_entry(paint: Paint) -> dict[str, Any]:
         "lightfast": paint.lightfast, "oilDrying": paint.drying.value, "oilContent": paint.oil,
         "cost": paint.cost, "hazard": paint.caution, "labOverWhite": _rounded(paint.strong),
         "labOverBlack": _rounded(lab_of_spectrum(paint.looks()[1])), "provenance": "modelled, not measured",
+    }  # fmt: skip
+
+
+LEVELS = 9
+"""Loads of each paint that a mixing table holds."""
+
+
+def table(keys: Sequence[str], medium: str, over: Floats) -> dict[str, Any]:
+    """Looks of up to three paints over a ground, for a page that looks up between.
+
+    `loads` (9,) of each paint in unit films, `labs` and `wet` (9^n, 3), the last paint running fastest.
+    """
+    paints = [paint_named(key) for key in keys]
+    if not 1 <= len(paints) <= MOST_PAINTS or len({paint.key for paint in paints}) < len(paints):
+        raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} different paints.")
+    vehicle = vehicle_of(medium)
+    bench = bench_of(paints, vehicle, spectrum_of_lab(over))
+    loads = np.concatenate([[0.0], np.geomspace(0.004, vehicle.most, LEVELS - 1)])
+    every = np.stack(np.meshgrid(*[loads] * len(paints), indexing="ij"), axis=-1).reshape(-1, len(paints))
+    return {
+        "loads": loads.round(6).tolist(), "labs": bench.labs(every).round(2).tolist(),
+        "wet": bench.labs(every, wet=True).round(2).tolist(), "strongest": vehicle.strongest,
+    }  # fmt: skip
+
+
+def board(result: Result, settings: Settings) -> dict[str, Any]:
+    """The recipe board of a piece, with the value chart and what is used of each paint."""
+    plan = result.worked.plan
+    found = board_of(result.worked, palette_of(settings.medium, settings.palette))
+    vehicle = vehicle_of(settings.medium)
+    names = {mass.id: mass for mass in plan.masses}
+    borders = [plan.key.of(t) for t in result.seen.thresholds]
+    used: dict[str, float] = {}
+    for pile in found.piles:
+        best = pile.recipes[0]
+        for i, share in zip(best.paints, best.shares.tolist(), strict=True):
+            used[found.paints[i].key] = used.get(found.paints[i].key, 0.0) + share * pile.amount.paint
+    return {
+        "paints": [
+            {"key": key, "words": PAINTS[key].words, "lab": _rounded(PAINTS[key].thin), "ml": round(ml, 2),
+             "caution": PAINTS[key].caution}
+            for key, ml in used.items()
+        ],
+        "bands": [round(b, 2) for b in borders],
+        "piles": [_pile(pile, found.paints, vehicle, borders, names) for pile in found.piles],
+        "meetings": [_meeting(met, found.paints) for met in found.meetings],
+    }  # fmt: skip
+
+
+def _pile(
+    pile: Pile, paints: Sequence[Paint], vehicle: Vehicle, borders: Sequence[float], names: Mapping[str, Mass]
+) -> dict[str, Any]:
+    best = pile.recipes[0]
+    value = float(value_of_lab(best.lab))
+    wanted, got = (int(np.searchsorted(borders, v, side="right")) for v in (pile.value, value))
+    ends = [float(value_of_lab(end)) for end in names[pile.masses[0]].target_ends]
+    return {
+        "pass": pile.done, "masses": list(pile.masses), "target": _rounded(pile.target),
+        "over": _rounded(pile.over), "value": round(pile.value, 2), "band": wanted, "bandKept": wanted == got,
+        "nearest": round(min((abs(value - b) for b in borders), default=10.0), 2),
+        "graded": [round(v, 2) for v in ends] if abs(ends[0] - ends[1]) > 0.3 else None,
+        "ml": round(pile.amount.mixed, 2), "atOnceMl": round(pile.amount.at_once, 2),
+        "peas": round(pile.amount.peas, 2),
+        "recipes": [recipe_entry(r, paints, vehicle, np.array(pile.target)) | {"load": round(r.load, 5)}
+                    for r in pile.recipes],
+    }  # fmt: skip
+
+
+def _meeting(met: Met, paints: Sequence[Paint]) -> dict[str, Any]:
+    found = met.meeting
+    return {
+        "one": met.one, "other": met.other, "fault": found.fault, "labs": found.labs.round(1).tolist(),
+        "through": None if found.through is None else paints[found.through].words,
+        "cleaner": None if found.cleaner is None else found.cleaner.round(1).tolist(),
     }  # fmt: skip
 
 

@@ -44,6 +44,22 @@ class Preparing:
 
 
 @dataclass(frozen=True)
+class Mixing:
+    """The recipe board of a piece."""
+
+    subject: Subject
+
+
+@dataclass(frozen=True)
+class Tabling:
+    """What up to three paints look like over a colour (Lab), in all amounts."""
+
+    subject: Subject
+    paints: tuple[str, ...]
+    over: tuple[float, float, float]
+
+
+@dataclass(frozen=True)
 class Outlining:
     """The outline to transfer, as SVG or PDF."""
 
@@ -89,4 +105,4 @@ class WorkerDied(WashboardError):
     code = "worker-died"
 
 
-Task = TakeIn | Values | Framing | Preparing | Outlining | Studying | Comparing | Compute
+Task = TakeIn | Values | Framing | Preparing | Mixing | Tabling | Outlining | Studying | Comparing | Compute

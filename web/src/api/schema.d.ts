@@ -456,6 +456,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Mix
+         * @description The recipe board of the piece as it is set now: mixtures of every pass, amounts, meetings.
+         */
+        get: operations["mix_api_pieces__piece__mix_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/mix/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Table
+         * @description What a few paints look like over a colour, in all amounts.
+         */
+        get: operations["table_api_pieces__piece__mix_table_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}": {
         parameters: {
             query?: never;
@@ -628,6 +668,20 @@ export interface components {
             moves?: components["schemas"]["MoveModel"][];
             /** Accents */
             accents?: components["schemas"]["AccentModel"][];
+        };
+        /**
+         * BoardRead
+         * @description The recipe board: `bands` are the borders between bands as planned on this surface.
+         */
+        BoardRead: {
+            /** Paints */
+            paints: components["schemas"]["UsedRead"][];
+            /** Bands */
+            bands: number[];
+            /** Piles */
+            piles: components["schemas"]["PileRead"][];
+            /** Meetings */
+            meetings: components["schemas"]["MeetingRead"][];
         };
         /** Body_take_in_api_references_post */
         Body_take_in_api_references_post: {
@@ -1090,6 +1144,24 @@ export interface components {
             [key: string]: unknown;
         };
         /**
+         * MeetingRead
+         * @description Two piles that meet wet, by place: what lies between, what is wrong, and the paint that would help.
+         */
+        MeetingRead: {
+            /** One */
+            one: number;
+            /** Other */
+            other: number;
+            /** Fault */
+            fault: string;
+            /** Labs */
+            labs: number[][];
+            /** Through */
+            through: string | null;
+            /** Cleaner */
+            cleaner: number[][] | null;
+        };
+        /**
          * MissedRead
          * @description A mass that the palette does not reach.
          */
@@ -1237,6 +1309,16 @@ export interface components {
             swap: components["schemas"]["SwapRead"] | null;
             /** Paints */
             paints: components["schemas"]["PaintRead"][];
+        };
+        /**
+         * PartRead
+         * @description So many parts of a paint; 0.15 is a touch.
+         */
+        PartRead: {
+            /** Paint */
+            paint: string;
+            /** Parts */
+            parts: number;
         };
         /** PassPart */
         PassPart: {
@@ -1419,6 +1501,38 @@ export interface components {
             shapes?: components["schemas"]["ShapeModel"][] | null;
         };
         /**
+         * PileRead
+         * @description A mixture of a pass: for which masses, the colour wanted, what lies there, recipes best first.
+         */
+        PileRead: {
+            /** Pass */
+            pass: string;
+            /** Masses */
+            masses: string[];
+            /** Target */
+            target: number[];
+            /** Over */
+            over: number[];
+            /** Value */
+            value: number;
+            /** Band */
+            band: number;
+            /** Bandkept */
+            bandKept: boolean;
+            /** Nearest */
+            nearest: number;
+            /** Graded */
+            graded: number[] | null;
+            /** Ml */
+            ml: number;
+            /** Atonceml */
+            atOnceMl: number;
+            /** Peas */
+            peas: number;
+            /** Recipes */
+            recipes: components["schemas"]["RecipeRead"][];
+        };
+        /**
          * PlaceModel
          * @description A place in the upright reference, from its top left.
          */
@@ -1521,6 +1635,32 @@ export interface components {
             };
         } & {
             [key: string]: unknown;
+        };
+        /**
+         * RecipeRead
+         * @description A recipe: `load` unit films in all, `dilution` of one layer, 1 undiluted; colours dry and wet.
+         */
+        RecipeRead: {
+            /** Parts */
+            parts: components["schemas"]["PartRead"][];
+            /** Load */
+            load: number;
+            /** Dilution */
+            dilution: number;
+            /** Layers */
+            layers: number;
+            /** Lab */
+            lab: number[];
+            /** Labwet */
+            labWet: number[];
+            /** Value */
+            value: number;
+            /** Deltae */
+            deltaE: number;
+            /** Valueerror */
+            valueError: number;
+            /** Targetvalue */
+            targetValue: number;
         };
         /** ReferencePart */
         ReferencePart: {
@@ -1833,6 +1973,20 @@ export interface components {
             share: number | null;
         };
         /**
+         * TableRead
+         * @description Colours of all amounts of a few paints, the last running fastest, for looking up between.
+         */
+        TableRead: {
+            /** Loads */
+            loads: number[];
+            /** Labs */
+            labs: number[][];
+            /** Wet */
+            wet: number[][];
+            /** Strongest */
+            strongest: number;
+        };
+        /**
          * ToneCreate
          * @description Two places on a photo: the surface, and something white beside it in the same light.
          */
@@ -1885,6 +2039,22 @@ export interface components {
             darkestLight: number;
             /** Gap */
             gap: number;
+        };
+        /**
+         * UsedRead
+         * @description A paint in working order with the ml that the piece takes.
+         */
+        UsedRead: {
+            /** Key */
+            key: string;
+            /** Words */
+            words: string;
+            /** Lab */
+            lab: number[];
+            /** Ml */
+            ml: number;
+            /** Caution */
+            caution: string;
         };
         /**
          * VerdictRead
@@ -4403,6 +4573,199 @@ export interface operations {
                 content: {
                     "image/svg+xml": string;
                     "application/pdf": string;
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    mix_api_pieces__piece__mix_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    table_api_pieces__piece__mix_table_get: {
+        parameters: {
+            query: {
+                paint: string[];
+                lightness?: number;
+                a?: number;
+                b?: number;
+            };
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableRead"];
                 };
             };
             /** @description Not possible */

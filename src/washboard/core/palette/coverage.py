@@ -4,26 +4,32 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from itertools import combinations
+from functools import cache
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.spatial import cKDTree
 
-from ..colour.lab import difference, lab_of_linear, linear_of_lab
+from ..colour.lab import difference
+from ..colour.spectra import spectrum_of_lab
 from ..materials.media import Medium
 from ..materials.paints import PAINTS, Paint
 from ..materials.surfaces import Surface
-from ..optics.film import DARKEST
+from ..optics.vehicle import vehicle_of
+from ..recipe.mixture import bench_of
 from ..reference.mass import Mass
 
 REACHED = 6.0
 """ΔE₀₀ within which a mixture counts as the colour."""
-PARTS = (0.0, 0.2, 0.4, 0.6, 0.8, 1.0)
-STRENGTHS = (0.08, 0.18, 0.3, 0.45, 0.62, 0.8, 1.0)
-"""Shares of a thick film's density to which a mixture is thinned, or with which white is mixed."""
+RATIOS = (0.04, 0.2, 0.5, 0.8, 0.96)
+"""Shares of the first of two paints that are tried."""
+STEPS = {
+    False: (0.012, 0.025, 0.045, 0.08, 0.13, 0.21, 0.34, 0.55, 0.9),
+    True: (0.0, 0.25, 0.5, 0.75, 0.9, 0.96, 0.985),
+}
+"""Thicknesses of a wash; shares of white where the medium covers."""
 
 Floats = NDArray[np.float64]
+Ints = NDArray[np.intp]
 
 
 @dataclass(frozen=True)
@@ -43,71 +49,79 @@ def coverage_of(
 ) -> Coverage:
     """What a palette reaches of the masses' planned colours, with the best exchange of one paint.
 
-    Mixtures of two paints and white or the surface, by the weighted mean of densities: a stand-in for
-    films, modelled. Exchanges are tried by what they would do for the masses that are missed.
+    Mixtures of two paints, thinned or with white, by the films of the medium: modelled.
     """
-    apart = _apart(palette, masses, medium, surface)
+    place, _, _ = reach_of(medium.key, surface)
+    apart = _apart(masses, medium, surface, any(paint.key == "white" for paint in palette))
+    bare = np.asarray(difference(np.array([mass.target_lab for mass in masses]), np.asarray(surface.lab)))
+    own = [place[paint.key] for paint in palette]
     shares = np.array([mass.share for mass in masses])
     shares = shares / max(float(shares.sum()), 1e-9)
-    share, mean = min(float(shares[apart <= REACHED].sum()), 1.0), float((shares * apart).sum())
-    order = np.argsort(-apart * np.sqrt(shares))
-    missed = tuple((masses[m].id, float(apart[m])) for m in order if apart[m] > REACHED)
+    nearest = _nearest(apart, own, bare)
+    share, mean = min(float(shares[nearest <= REACHED].sum()), 1.0), float((shares * nearest).sum())
+    order = np.argsort(-nearest * np.sqrt(shares))
+    missed = tuple((masses[m].id, float(nearest[m])) for m in order if nearest[m] > REACHED)
     if not missed or len(palette) < 3:
         return Coverage(share, mean, missed)
-    swap, then = _best_swap(palette, masses, shares, mean, medium, surface)
-    return Coverage(share, mean, missed, swap, then)
+    kept = [place[key] for key in ("white", "black") if place[key] in own]
+    swap, then = _best_swap(apart, bare, own, shares, mean, kept)
+    keys = list(place)
+    return Coverage(share, mean, missed, (keys[swap[0]], keys[swap[1]]) if swap else None, then)
 
 
-def mixtures_of(palette: Sequence[Paint], medium: Medium, surface: Surface) -> Floats:
-    """Lab (n, 3) of what pairs of the palette reach: thinned over the surface, or mixed with its white."""
-    strong = np.clip(linear_of_lab([p.strong for p in palette if p.key != "white"]), DARKEST, 1.0)
-    density = -np.log10(strong)
-    pairs = [(i, i) for i in range(len(density))] + list(combinations(range(len(density)), 2))
-    mixed = np.concatenate(
-        [
-            part * density[[i for i, _ in pairs]] + (1 - part) * density[[j for _, j in pairs]]
-            for part in PARTS
-        ]
-    )
-    light = np.array(STRENGTHS)[:, None, None]
-    if medium.transparent:
-        looks = np.asarray(surface.linear) * 10.0 ** -(light * mixed)
-    else:
-        white = any(p.key == "white" for p in palette)
-        base = linear_of_lab(PAINTS["white"].strong) if white else np.asarray(surface.linear)
-        looks = 10.0 ** (light * -mixed + (1 - light) * np.log10(np.clip(base, DARKEST, 1.0)))
-    alone = [
-        np.asarray(surface.linear),
-        *([linear_of_lab(PAINTS["white"].strong)] if not medium.transparent else []),
-    ]
-    return lab_of_linear(np.concatenate([looks.reshape(-1, 3), np.array(alone).reshape(-1, 3)]))
+@cache
+def reach_of(medium: str, surface: Surface) -> tuple[dict[str, int], Ints, Floats]:
+    """What every two listed paints reach over a surface: their places, the pairs (n, 2), Lab (n, m, 3).
+
+    Thinned over a transparent medium's surface, mixed with white where a medium covers.
+    """
+    vehicle, paints = vehicle_of(medium), tuple(PAINTS.values())
+    bench = bench_of(paints, vehicle, spectrum_of_lab(surface.lab))
+    place = {paint.key: k for k, paint in enumerate(paints)}
+    pairs = np.array([(i, j) for i in range(len(paints)) for j in range(i, len(paints))], dtype=np.intp)
+    ratio = np.array(RATIOS)
+    loads = np.zeros((len(pairs), len(RATIOS), len(STEPS[vehicle.covers]), len(paints)), np.float32)
+    rows = np.arange(len(pairs))
+    for k, step in enumerate(STEPS[vehicle.covers]):
+        full = vehicle.strongest * (1 - step) if vehicle.covers else step
+        for place_of, share in ((pairs[:, 0], ratio), (pairs[:, 1], 1 - ratio)):
+            for r, part in enumerate(share):
+                loads[rows, r, k, place_of] += part * full
+        if vehicle.covers:
+            loads[:, :, k, place["white"]] += vehicle.strongest * step
+    return place, pairs, bench.labs(loads.reshape(len(pairs), -1, len(paints)))
 
 
-def _apart(palette: Sequence[Paint], masses: Sequence[Mass], medium: Medium, surface: Surface) -> Floats:
-    """ΔE₀₀ (m,) of each mass's planned colour from the nearest mixture."""
-    known = mixtures_of(palette, medium, surface)
-    wanted = np.array([mass.target_lab for mass in masses])
-    # The nearest by plain distance are few; among them the nearest by CIEDE2000 counts.
-    _, near = cKDTree(known).query(wanted, k=min(12, len(known)))
-    return np.asarray(difference(wanted[:, None], known[near]).min(axis=1))
+def _apart(masses: Sequence[Mass], medium: Medium, surface: Surface, white: bool) -> Floats:
+    """ΔE₀₀ (m, p, p) of each mass's planned colour from what each two paints reach, with `white` or water."""
+    place, pairs, labs = reach_of(medium.key, surface)
+    if not white and not medium.transparent:
+        labs = labs[:, :: len(STEPS[True])]
+    apart = np.zeros((len(masses), len(place), len(place)))
+    flat = labs.reshape(-1, 3)
+    for m, mass in enumerate(masses):
+        away = np.square(flat - np.asarray(mass.target_lab)).sum(axis=1).reshape(len(pairs), -1)
+        near = np.take_along_axis(labs, away.argmin(axis=1)[:, None, None], axis=1)[:, 0]
+        found = difference(np.asarray(mass.target_lab), near)
+        apart[m, pairs[:, 0], pairs[:, 1]] = apart[m, pairs[:, 1], pairs[:, 0]] = found
+    return apart
+
+
+def _nearest(apart: Floats, palette: Sequence[int], bare: Floats) -> Floats:
+    """ΔE₀₀ (m,) of the nearest mixture of a palette, or of the surface left as it is (m,)."""
+    own = np.array(palette)
+    return np.asarray(np.minimum(apart[:, own[:, None], own].min(axis=(1, 2)), bare))
 
 
 def _best_swap(
-    palette: Sequence[Paint],
-    masses: Sequence[Mass],
-    shares: Floats,
-    mean: float,
-    medium: Medium,
-    surface: Surface,
-) -> tuple[tuple[str, str] | None, float | None]:
-    own = {paint.key for paint in palette}
-    best: tuple[float, tuple[str, str] | None, float | None] = (mean - 0.2, None, None)
-    spare = [paint for paint in palette if paint.key not in ("white", "black")]
-    for new in (paint for paint in PAINTS.values() if paint.key not in own):
-        for old in spare:
-            tried = [new if paint is old else paint for paint in palette]
-            apart = _apart(tried, masses, medium, surface)
-            then = float((shares * apart).sum())
-            if then < best[0]:
-                best = (then, (old.key, new.key), float(shares[apart <= REACHED].sum()))
+    apart: Floats, bare: Floats, palette: Sequence[int], shares: Floats, mean: float, kept: Sequence[int]
+) -> tuple[tuple[int, int] | None, float | None]:
+    """The exchange (out, in) that would lower the mean most, and the share reached then."""
+    best: tuple[float, tuple[int, int] | None, float | None] = (mean - 0.2, None, None)
+    for new in set(range(apart.shape[1])) - set(palette):
+        for old in set(palette) - set(kept):
+            then = _nearest(apart, [new if k == old else k for k in palette], bare)
+            score = float((shares * then).sum())
+            if score < best[0] - 1e-12:
+                best = (score, (old, new), float(shares[then <= REACHED].sum()))
     return best[1], best[2]

@@ -11,15 +11,15 @@ from numpy.typing import NDArray
 Floats = NDArray[np.float64]
 TOUCH = 0.15
 """A touch of paint, in parts: the tip of a brush."""
-MOST = 5
-"""Parts of one paint at most: nobody counts more."""
+SIZES = (TOUCH, 0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.0)
+"""Parts of one paint that a brush can measure."""
 
 
 @cache
 def measures(count: int) -> Floats:
-    """Every mixture (r, count) of so many paints in parts: 1…MOST of each, or a touch of some, none twice."""
+    """Every mixture (r, count) of so many paints in parts, one part whole at least, no ratio twice."""
     found: dict[tuple[float, ...], tuple[float, ...]] = {}
-    for parts in product((TOUCH, *range(1, MOST + 1)), repeat=count):
+    for parts in product(SIZES, repeat=count):
         if max(parts) < 1:
             continue
         ratio = tuple(round(p / sum(parts), 9) for p in parts)

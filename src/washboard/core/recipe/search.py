@@ -28,18 +28,21 @@ PAIR = (0.03, 0.12, 0.3, 0.5, 0.7, 0.88, 0.97)
 """Shares of the first of two paints on the grid."""
 TRIPLE = (
     (0.34, 0.33, 0.33), (0.7, 0.15, 0.15), (0.15, 0.7, 0.15), (0.15, 0.15, 0.7), (0.47, 0.47, 0.06),
-    (0.47, 0.06, 0.47), (0.06, 0.47, 0.47), (0.9, 0.05, 0.05), (0.05, 0.9, 0.05), (0.05, 0.05, 0.9),
+    (0.47, 0.06, 0.47), (0.06, 0.47, 0.47), (0.92, 0.04, 0.04), (0.04, 0.92, 0.04), (0.04, 0.04, 0.92),
+    (0.98, 0.01, 0.01), (0.01, 0.98, 0.01), (0.01, 0.01, 0.98),
 )  # fmt: skip
 """Ratios of three paints on the grid."""
-THICK = 7
+THICK = 6
 """Thicknesses on the grid, evenly spaced in their logarithm."""
-FOLLOWED = 16
+FOLLOWED = 20
 """Sets of paints followed from the grid for each target."""
-ROUNDS = 7
+ROUNDS = 10
 """Steps of refinement."""
 MORE = 0.35
 """ΔE₀₀ that another paint must save to be worth its place."""
-ROUNDED = 14
+EASY = 0.02
+"""ΔE₀₀ that a part fewer to count is worth, above four parts in all."""
+ROUNDED = 20
 """Ratios of brush parts tried about the refined one."""
 MOST_PAINTS = 3
 
@@ -71,8 +74,11 @@ class Recipe:
 
 @dataclass(frozen=True)
 class Grid:
-    """Sets of paints on a grid: `sets` (s, 3) indices, -1 where fewer; `owner` (n,) the set of each point,
-    with its `loads` (n, 3) and colour `labs` (n, 3)."""
+    """Sets of paints, thin and thick, on a grid.
+
+    `sets` (s, 3) indices, -1 where fewer; `owner` (n,) the set of each point, with its `loads` (n, 3) and
+    colour `labs` (n, 3).
+    """
 
     sets: Ints
     owner: Ints
@@ -92,11 +98,12 @@ def grid_of(bench: Bench, most: int = MOST_PAINTS) -> Grid:
     shapes = {1: np.array([[1.0, 0, 0]]), 2: np.array([[a, 1 - a, 0] for a in PAIR]), 3: np.array(TRIPLE)}
     owners, loads = [], []
     for k, chosen in enumerate(sets):
-        points = (shapes[sum(c >= 0 for c in chosen)][:, None] * thick[None, :, None]).reshape(-1, 3)
-        owners.append(np.full(len(points), k))
+        # Thin and thick films of the same set are apart: a scumble and a coat may both come near.
+        points = (thick[:, None, None] * shapes[sum(c >= 0 for c in chosen)][None]).reshape(-1, 3)
+        owners.append(np.repeat([2 * k, 2 * k + 1], len(points) // 2))
         loads.append(points)
     owner, load = np.concatenate(owners), np.concatenate(loads)
-    all_sets = np.array(sets, dtype=np.intp)
+    all_sets = np.repeat(np.array(sets, dtype=np.intp), 2, axis=0)
     return Grid(all_sets, owner, load, bench.labs(_full(bench, all_sets[owner], load)))
 
 
@@ -141,11 +148,16 @@ def _candidates(grid: Grid, wanted: Floats) -> tuple[Ints, Ints, Floats]:
     which, at = [], []
     starts = np.flatnonzero(np.r_[True, np.diff(grid.owner) != 0])
     ends = np.append(starts[1:], len(grid.owner))
-    square = np.square(grid.labs).sum(axis=1)
     followed = min(FOLLOWED, len(starts))
-    for k, target in enumerate(wanted):
-        # The target's own square is the same for all and left out.
-        away = square - 2 * (grid.labs @ target)
+    lightness, a, b = grid.labs.T
+    square = np.stack([lightness**2, a * a, b * b, lightness * a, lightness * b, a * b, lightness, a, b])
+    metrics = _metrics(wanted)
+    form = metrics.transpose(0, 2, 1) @ metrics
+    linear = -2 * (form @ wanted[..., None])[..., 0]
+    weigh = np.concatenate([form[:, [0, 1, 2], [0, 1, 2]], 2 * form[:, [0, 0, 1], [1, 2, 2]], linear], axis=1)
+    for k in range(len(wanted)):
+        # The distance but for the target's own square, which is the same for all.
+        away = weigh[k] @ square
         near = np.argpartition(np.minimum.reduceat(away, starts), followed - 1)[:followed]
         at += [starts[s] + int(away[starts[s] : ends[s]].argmin()) for s in near.tolist()]
         which += [k] * followed
@@ -153,14 +165,39 @@ def _candidates(grid: Grid, wanted: Floats) -> tuple[Ints, Ints, Floats]:
     return np.array(which), grid.sets[grid.owner[points]], grid.loads[points]
 
 
-def _refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> Floats:
-    """Loads (c, 3) brought nearer to their targets (c, 3), within what the vehicle lays."""
-    used = sets >= 0
-    x = np.log(np.where(used, np.maximum(loads, 1e-4), 1.0))
-    damping = np.full(len(x), 1e-2)
+def _metrics(wanted: Floats) -> Floats:
+    """For each target (n, 3) the matrix (3, 3) that turns small Lab differences into those of CIEDE2000.
 
-    def colour(logs: Floats) -> Floats:
-        return bench.labs(_full(bench, sets, np.where(used, np.exp(logs), 0.0)))
+    Lightness, chroma and hue are weighted as there; its turning of blues is left out.
+    """
+    lightness, a, b = wanted.T
+    chroma = np.hypot(a, b)
+    away = np.square(lightness - 50)
+    weigh_l = 1 / (1 + 0.015 * away / np.sqrt(20 + away))
+    weigh_c, weigh_h = 1 / (1 + 0.045 * chroma), 1 / (1 + 0.015 * chroma)
+    cos, sin = a / np.maximum(chroma, 1e-9), b / np.maximum(chroma, 1e-9)
+    cos = np.where(chroma > 1e-9, cos, 1.0)
+    zero = np.zeros_like(chroma)
+    rows = [
+        [weigh_l, zero, zero],
+        [zero, weigh_c * cos, weigh_c * sin],
+        [zero, -weigh_h * sin, weigh_h * cos],
+    ]
+    return np.array(rows).transpose(2, 0, 1)
+
+
+def _refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> Floats:
+    """Loads (c, 3) brought nearer to their targets (c, 3), within what the vehicle lays.
+
+    `off` (c, 3) is how far each is from its target, as CIEDE2000 weighs it.
+    """
+    used, metric = sets >= 0, _metrics(wanted)
+    x = np.log(np.where(used, np.maximum(loads, 1e-4), 1.0))
+    damping = np.full(len(x), 1e-3)
+
+    def away(logs: Floats) -> Floats:
+        labs = bench.labs(_full(bench, sets, np.where(used, np.exp(logs), 0.0)))
+        return (metric @ (labs - wanted)[..., None])[..., 0]
 
     def bounded(logs: Floats) -> Floats:
         own = np.where(used, np.exp(np.clip(logs, -9.2, 2.0)), 0.0)
@@ -170,21 +207,21 @@ def _refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> Floats:
         return np.log(np.where(used, np.maximum(own, 1e-4), 1.0))
 
     x = bounded(x)
-    lab = colour(x)
-    missed = np.square(lab - wanted).sum(axis=1)
+    off = away(x)
+    missed = np.square(off).sum(axis=1)
     step = 1e-3
     for _ in range(ROUNDS):
-        slopes = np.stack([(colour(x + step * np.eye(3)[k] * used) - lab) / step for k in range(3)], axis=2)
+        slopes = np.stack([(away(x + step * np.eye(3)[k] * used) - off) / step for k in range(3)], axis=2)
         normal = slopes.transpose(0, 2, 1) @ slopes
         scale = np.trace(normal, axis1=1, axis2=2)[:, None, None] / 3 + 1e-9
         normal = normal + (damping[:, None, None] * scale + 1e-9) * np.eye(3)
-        right = slopes.transpose(0, 2, 1) @ (wanted - lab)[..., None]
+        right = slopes.transpose(0, 2, 1) @ -off[..., None]
         move = np.clip(np.linalg.solve(normal, right)[..., 0], -1.2, 1.2)
         tried = bounded(x + move)
-        there = colour(tried)
-        now = np.square(there - wanted).sum(axis=1)
+        there = away(tried)
+        now = np.square(there).sum(axis=1)
         better = now < missed
-        x[better], lab[better], missed[better] = tried[better], there[better], now[better]
+        x[better], off[better], missed[better] = tried[better], there[better], now[better]
         damping = np.where(better, damping / 4, damping * 6)
     return np.where(used, np.exp(x), 0.0)
 
@@ -209,7 +246,8 @@ def _rounded(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> list[Re
     shares = measured / measured.sum(axis=1, keepdims=True)
     total = _best_thickness(bench, sets[at], shares, loads[at].sum(axis=1), wanted[at])
     apart = difference(bench.labs(_full(bench, sets[at], shares * total[:, None])), wanted[at])
-    order = np.lexsort((apart, at))
+    # What is easy to measure is worth a little: nobody counts to a dozen for a difference not seen.
+    order = np.lexsort((apart + EASY * np.maximum(measured.sum(axis=1) - 4, 0), at))
     best = order[np.flatnonzero(np.r_[True, np.diff(at[order]) != 0])]
     return _made(bench, sets, measured[best], total[best], wanted)
 

@@ -1,0 +1,90 @@
+"""Models of *Mix*: piles with their recipes, meetings, tables for the hand."""
+
+from __future__ import annotations
+
+from typing import Annotated
+
+from pydantic import Field
+
+from .model import Model
+
+Lab = Annotated[list[float], Field(min_length=3, max_length=3)]
+
+
+class PartRead(Model):
+    """So many parts of a paint; 0.15 is a touch."""
+
+    paint: str
+    parts: float
+
+
+class RecipeRead(Model):
+    """A recipe: `load` unit films in all, `dilution` of one layer, 1 undiluted; colours dry and wet."""
+
+    parts: list[PartRead]
+    load: float
+    dilution: float
+    layers: int
+    lab: Lab
+    lab_wet: Lab
+    value: float
+    delta_e: float = Field(alias="deltaE")
+    value_error: float
+    target_value: float
+
+
+class PileRead(Model):
+    """A mixture of a pass: for which masses, the colour wanted, what lies there, recipes best first."""
+
+    done: str = Field(alias="pass")
+    masses: list[str]
+    target: Lab
+    over: Lab
+    value: float
+    band: int
+    band_kept: bool
+    nearest: float
+    graded: list[float] | None
+    ml: float
+    at_once_ml: float
+    peas: float
+    recipes: list[RecipeRead]
+
+
+class MeetingRead(Model):
+    """Two piles that meet wet, by place: what lies between, what is wrong, and the paint that would help."""
+
+    one: int
+    other: int
+    fault: str
+    labs: list[Lab]
+    through: str | None
+    cleaner: list[Lab] | None
+
+
+class UsedRead(Model):
+    """A paint in working order with the ml that the piece takes."""
+
+    key: str
+    words: str
+    lab: Lab
+    ml: float
+    caution: str
+
+
+class BoardRead(Model):
+    """The recipe board: `bands` are the borders between bands as planned on this surface."""
+
+    paints: list[UsedRead]
+    bands: list[float]
+    piles: list[PileRead]
+    meetings: list[MeetingRead]
+
+
+class TableRead(Model):
+    """Colours of all amounts of a few paints, the last running fastest, for looking up between."""
+
+    loads: list[float]
+    labs: list[Lab]
+    wet: list[Lab]
+    strongest: float

@@ -1,0 +1,39 @@
+"""What *Mix* asks about a piece."""
+
+from __future__ import annotations
+
+import json
+from typing import Annotated
+
+from fastapi import APIRouter, Query
+
+from ...pipeline.tasks import Mixing, Tabling
+from ..mixing import BoardRead, TableRead
+from ..problems import problems
+from .access import InStudio
+from .pieces import Id
+
+router = APIRouter(prefix="/api/pieces", tags=["mix"])
+Paint = Annotated[str, Query(max_length=40)]
+Share = Annotated[float, Query(ge=-150, le=150)]
+
+
+@router.get("/{piece}/mix", responses=problems())
+def mix(studio: InStudio, piece: Id) -> BoardRead:
+    """The recipe board of the piece as it is set now: mixtures of every pass, amounts, meetings."""
+    return BoardRead(**json.loads(studio.ask(studio.pieces.get(piece), "mix", Mixing)))
+
+
+@router.get("/{piece}/mix/table", responses=problems())
+def table(
+    studio: InStudio,
+    piece: Id,
+    paint: Annotated[list[str], Query(min_length=1, max_length=3, examples=[["ultramarine"]])],
+    lightness: Annotated[float, Query(ge=0, le=100)] = 95.0,
+    a: Share = 0.0,
+    b: Share = 0.0,
+) -> TableRead:
+    """What a few paints look like over a colour, in all amounts."""
+    names = tuple(name[:40] for name in paint)
+    found = studio.ask_anew(studio.pieces.get(piece), lambda about: Tabling(about, names, (lightness, a, b)))
+    return TableRead(**found)
