@@ -20,6 +20,11 @@ const router = createBrowserRouter([
         hydrateFallbackElement: <main aria-busy="true" />,
         lazy: async () => ({ Component: (await import("./prepare/Prepare")).Prepare }),
       },
+      {
+        path: "mix",
+        hydrateFallbackElement: <main aria-busy="true" />,
+        lazy: async () => ({ Component: (await import("./mix/Mix")).Mix }),
+      },
       { path: "order", element: <Order /> },
     ],
   },

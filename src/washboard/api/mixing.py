@@ -11,6 +11,10 @@ from .model import Model
 Lab = Annotated[list[float], Field(min_length=3, max_length=3)]
 
 
+Row = Annotated[list[float], Field(min_length=4, max_length=4)]
+"""Lab and Munsell value."""
+
+
 class PartRead(Model):
     """So many parts of a paint; 0.15 is a touch."""
 
@@ -28,6 +32,7 @@ class RecipeRead(Model):
     lab: Lab
     lab_wet: Lab
     value: float
+    value_wet: float
     delta_e: float = Field(alias="deltaE")
     value_error: float
     target_value: float
@@ -62,29 +67,37 @@ class MeetingRead(Model):
     cleaner: list[Lab] | None
 
 
-class UsedRead(Model):
-    """A paint in working order with the ml that the piece takes."""
+class OnPaletteRead(Model):
+    """A paint that comes along, strong and thinned over white."""
 
     key: str
     words: str
-    lab: Lab
-    ml: float
+    strong: Lab
+    thin: Lab
     caution: str
+
+
+class UsedRead(Model):
+    """The ml of a paint that the piece takes, in working order."""
+
+    paint: str
+    ml: float
 
 
 class BoardRead(Model):
     """The recipe board: `bands` are the borders between bands as planned on this surface."""
 
-    paints: list[UsedRead]
+    used: list[UsedRead]
+    paints: list[OnPaletteRead]
     bands: list[float]
     piles: list[PileRead]
     meetings: list[MeetingRead]
 
 
 class TableRead(Model):
-    """Colours of all amounts of a few paints, the last running fastest, for looking up between."""
+    """Looks of all amounts of a few paints, the last running fastest, for looking up between."""
 
     loads: list[float]
-    labs: list[Lab]
-    wet: list[Lab]
+    dry: list[Row]
+    wet: list[Row]
     strongest: float

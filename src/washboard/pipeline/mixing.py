@@ -101,7 +101,8 @@ def recipe_entry(recipe: Recipe, paints: Sequence[Paint], vehicle: Vehicle, targ
         ],
         "dilution": round(recipe.load / recipe.layers / vehicle.strongest, 4), "layers": recipe.layers,
         "lab": _rounded(recipe.lab), "labWet": _rounded(recipe.wet),
-        "value": round(float(value_of_lab(recipe.lab)), 2), "deltaE": round(recipe.apart, 2),
+        "value": round(float(value_of_lab(recipe.lab)), 2),
+        "valueWet": round(float(value_of_lab(recipe.wet)), 2), "deltaE": round(recipe.apart, 2),
         "valueError": round(recipe.value_error, 2), "targetValue": round(float(value_of_lab(target)), 2),
     }  # fmt: skip
 
@@ -148,7 +149,8 @@ LEVELS = 9
 def table(keys: Sequence[str], medium: str, over: Floats) -> dict[str, Any]:
     """Looks of up to three paints over a ground, for a page that looks up between.
 
-    `loads` (9,) of each paint in unit films, `labs` and `wet` (9^n, 3), the last paint running fastest.
+    `loads` (9,) of each paint in unit films; `dry` and `wet` (9^n, 4), Lab and value, the last paint running
+    fastest.
     """
     paints = [paint_named(key) for key in keys]
     if not 1 <= len(paints) <= MOST_PAINTS or len({paint.key for paint in paints}) < len(paints):
@@ -158,9 +160,13 @@ def table(keys: Sequence[str], medium: str, over: Floats) -> dict[str, Any]:
     loads = np.concatenate([[0.0], np.geomspace(0.004, vehicle.most, LEVELS - 1)])
     every = np.stack(np.meshgrid(*[loads] * len(paints), indexing="ij"), axis=-1).reshape(-1, len(paints))
     return {
-        "loads": loads.round(6).tolist(), "labs": bench.labs(every).round(2).tolist(),
-        "wet": bench.labs(every, wet=True).round(2).tolist(), "strongest": vehicle.strongest,
+        "loads": loads.round(6).tolist(), "dry": _with_values(bench.labs(every)),
+        "wet": _with_values(bench.labs(every, wet=True)), "strongest": vehicle.strongest,
     }  # fmt: skip
+
+
+def _with_values(labs: Floats) -> list[list[float]]:
+    return np.column_stack([labs, value_of_lab(labs)]).round(2).tolist()
 
 
 def board(result: Result, settings: Settings) -> dict[str, Any]:
@@ -176,10 +182,11 @@ def board(result: Result, settings: Settings) -> dict[str, Any]:
         for i, share in zip(best.paints, best.shares.tolist(), strict=True):
             used[found.paints[i].key] = used.get(found.paints[i].key, 0.0) + share * pile.amount.paint
     return {
+        "used": [{"paint": key, "ml": round(ml, 2)} for key, ml in used.items()],
         "paints": [
-            {"key": key, "words": PAINTS[key].words, "lab": _rounded(PAINTS[key].thin), "ml": round(ml, 2),
-             "caution": PAINTS[key].caution}
-            for key, ml in used.items()
+            {"key": paint.key, "words": paint.words, "strong": _rounded(paint.strong),
+             "thin": _rounded(paint.thin), "caution": paint.caution}
+            for paint in found.paints
         ],
         "bands": [round(b, 2) for b in borders],
         "piles": [_pile(pile, found.paints, vehicle, borders, names) for pile in found.piles],

@@ -108,6 +108,34 @@ export function usePrepare(id: string, revision: number) {
   });
 }
 
+/** The recipe board: mixtures of every pass; asked anew when the piece changes. */
+export function useBoard(id: string, revision: number) {
+  return useQuery({
+    queryKey: ["mix", id, revision],
+    queryFn: async () =>
+      got(await client.GET("/api/pieces/{piece}/mix", { params: { path: { piece: id } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
+    retry: false,
+  });
+}
+
+/** Colours of all amounts of a few paints over a colour, to be looked up while the hand moves. */
+export function useMixTable(id: string, paints: string[], over: number[], enabled: boolean) {
+  const [lightness, a, b] = over;
+  return useQuery({
+    queryKey: ["mix table", id, paints, over],
+    queryFn: async () =>
+      got(
+        await client.GET("/api/pieces/{piece}/mix/table", {
+          params: { path: { piece: id }, query: { paint: paints, lightness, a, b } },
+        }),
+      ),
+    enabled,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
 /** A map of a plan with a label a pixel: its masses' or its areas'; null until it is there. */
 export function useLabels(piece: string, plan: Plan, name: "labels" | "areas") {
   const { media } = plan.view;

@@ -674,8 +674,10 @@ export interface components {
          * @description The recipe board: `bands` are the borders between bands as planned on this surface.
          */
         BoardRead: {
+            /** Used */
+            used: components["schemas"]["UsedRead"][];
             /** Paints */
-            paints: components["schemas"]["UsedRead"][];
+            paints: components["schemas"]["OnPaletteRead"][];
             /** Bands */
             bands: number[];
             /** Piles */
@@ -1237,6 +1239,22 @@ export interface components {
             [key: string]: unknown;
         };
         /**
+         * OnPaletteRead
+         * @description A paint that comes along, strong and thinned over white.
+         */
+        OnPaletteRead: {
+            /** Key */
+            key: string;
+            /** Words */
+            words: string;
+            /** Strong */
+            strong: number[];
+            /** Thin */
+            thin: number[];
+            /** Caution */
+            caution: string;
+        };
+        /**
          * OpeningModel
          * @description How far the crushed darks and the blown lights of the photo are opened.
          */
@@ -1655,6 +1673,8 @@ export interface components {
             labWet: number[];
             /** Value */
             value: number;
+            /** Valuewet */
+            valueWet: number;
             /** Deltae */
             deltaE: number;
             /** Valueerror */
@@ -1974,13 +1994,13 @@ export interface components {
         };
         /**
          * TableRead
-         * @description Colours of all amounts of a few paints, the last running fastest, for looking up between.
+         * @description Looks of all amounts of a few paints, the last running fastest, for looking up between.
          */
         TableRead: {
             /** Loads */
             loads: number[];
-            /** Labs */
-            labs: number[][];
+            /** Dry */
+            dry: number[][];
             /** Wet */
             wet: number[][];
             /** Strongest */
@@ -2042,19 +2062,13 @@ export interface components {
         };
         /**
          * UsedRead
-         * @description A paint in working order with the ml that the piece takes.
+         * @description The ml of a paint that the piece takes, in working order.
          */
         UsedRead: {
-            /** Key */
-            key: string;
-            /** Words */
-            words: string;
-            /** Lab */
-            lab: number[];
+            /** Paint */
+            paint: string;
             /** Ml */
             ml: number;
-            /** Caution */
-            caution: string;
         };
         /**
          * VerdictRead

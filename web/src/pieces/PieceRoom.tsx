@@ -36,7 +36,7 @@ export function PieceRoom() {
   const facts =
     settings && `${medium} on ${tone ?? "…"}, ${settings.widthCm} × ${settings.heightCm} cm`;
   const problem = changes.problem ?? piece.error ?? (plan.isFetching ? null : plan.error);
-  const stages = piece.data ? ["See", "Prepare", "Order"] : [];
+  const stages = piece.data ? ["See", "Prepare", "Order", "Mix"] : [];
   return (
     <Frame
       name={piece.data?.name ?? "Washboard"}

@@ -1,0 +1,85 @@
+"""The recipe board and mixing tables over the web interface."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+import httpx
+import numpy as np
+import pytest
+
+from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.pieces import photographs
+from washboard.core.colour.spectra import spectrum_of_lab
+from washboard.core.materials.paints import PAINTS
+from washboard.core.optics.vehicle import vehicle_of
+from washboard.core.recipe.mixture import bench_of
+
+
+@pytest.fixture(scope="module")
+def client(demo: Server) -> Iterator[httpx.Client]:
+    with demo.client() as opened:
+        yield opened
+
+
+@pytest.mark.parametrize("medium", ["watercolour", "acrylic"])
+def test_every_mass_that_is_painted_has_a_pile_with_recipes_and_enough_paint(
+    client: httpx.Client, medium: str
+) -> None:
+    piece = new_piece(client, encoded(photographs()["landscape"]), medium=medium)["id"]
+    document = worked_out(client, piece)["document"]
+    board = client.get(f"/api/pieces/{piece}/mix").json()
+    painted = [
+        o["mass"]
+        for done in document["passes"]
+        for o in done["operations"]
+        if o["role"] == "target" and o["kind"] not in ("leave", "reserve")
+    ]
+    assert sorted(mass for pile in board["piles"] for mass in pile["masses"]) == sorted(painted)
+    order = [done["id"] for done in document["passes"]]
+    assert [pile["pass"] for pile in board["piles"]] == sorted(
+        (pile["pass"] for pile in board["piles"]), key=order.index
+    )
+    palette = {paint["key"] for paint in board["paints"]}
+    for pile in board["piles"]:
+        best = pile["recipes"][0]
+        assert {part["paint"] for part in best["parts"]} <= palette
+        assert pile["ml"] >= pile["atOnceMl"] > 0
+        assert best["deltaE"] < 12
+    near = [abs(pile["recipes"][0]["valueError"]) <= 0.25 for pile in board["piles"]]
+    assert np.mean(near) > 0.85
+    largest = max(board["piles"], key=lambda pile: pile["ml"])
+    areas = {mass["id"]: mass["areaCm2"] for mass in document["masses"]}
+    if medium == "watercolour":
+        assert largest["atOnceMl"] >= 0.01 * sum(areas[m] for m in largest["masses"])
+
+
+def test_a_mixing_table_holds_what_the_films_give(client: httpx.Client, cup: bytes) -> None:
+    piece = new_piece(client, cup)["id"]
+    query = "paint=ultramarine&paint=burnt-sienna&lightness=92&a=1&b=4"
+    table = client.get(f"/api/pieces/{piece}/mix/table?{query}").json()
+    loads = table["loads"]
+    assert len(table["dry"]) == len(loads) ** 2
+    bench = bench_of(
+        [PAINTS["ultramarine"], PAINTS["burnt-sienna"]],
+        vehicle_of("watercolour"),
+        spectrum_of_lab((92.0, 1.0, 4.0)),
+    )
+    for i, j in ((0, 0), (3, 5), (8, 2)):
+        lab = bench.labs([loads[i], loads[j]])
+        assert table["dry"][i * len(loads) + j][:3] == pytest.approx(lab.tolist(), abs=0.02)
+
+
+def test_mixing_what_is_not_there_is_refused(client: httpx.Client, cup: bytes) -> None:
+    piece = new_piece(client, cup)["id"]
+    for query in (
+        "paint=mud",
+        "paint=lemon&paint=lemon",
+        "",
+        "paint=a&paint=b&paint=c&paint=d",
+        "lightness=x",
+    ):
+        answer = client.get(f"/api/pieces/{piece}/mix/table?{query}")
+        assert 400 <= answer.status_code < 500, query
+        assert answer.json()["detail"]
+    assert client.get(f"/api/pieces/{'0' * 32}/mix").status_code == 404

@@ -1,0 +1,168 @@
+import { useState } from "react";
+import { useSearchParams } from "react-router";
+import type { Board, Plan } from "../api/client";
+import { shownUrl, useBoard } from "../api/hooks";
+import { useKeys } from "../parts/keys";
+import { shortName } from "../parts/masses";
+import { ProblemNote } from "../parts/Problem";
+import { useRoom } from "../pieces/PieceRoom";
+import { MeetingRow } from "./MeetingRow";
+import classes from "./mix.module.css";
+import { PileRow } from "./PileRow";
+import { css } from "./table";
+import { ValueChart } from "./ValueChart";
+
+const SHOWN = 5;
+
+/** The Mix stage: the mixtures of the pass at hand, the value chart of the whole piece, the palette. */
+export function Mix() {
+  const { piece, plan } = useRoom();
+  const [query, setQuery] = useSearchParams();
+  const found = useBoard(piece.id, piece.revision);
+  const [open, setOpen] = useState<number | null>(null);
+  const [all, setAll] = useState(false);
+  const passes = plan.document.passes;
+  const at = Math.min(passes.length, Math.max(1, Number(query.get("pass")) || 1));
+  const go = (to: number) => {
+    if (to < 1 || to > passes.length) return;
+    setOpen(null);
+    setAll(false);
+    setQuery({ pass: String(to) }, { replace: true });
+  };
+  useKeys({
+    ArrowLeft: (down) => down && go(at - 1),
+    ArrowRight: (down) => down && go(at + 1),
+  });
+  const board = found.data;
+  const done = passes[at - 1];
+  if (!board || !done)
+    return found.error ? (
+      <ProblemNote>{found.error.message}</ProblemNote>
+    ) : (
+      <p className={classes.waiting}>Working the mixtures out…</p>
+    );
+  const own = board.piles
+    .map((pile, index) => ({ pile, index }))
+    .filter(({ pile }) => pile.pass === done.id);
+  const large = [...own].sort((a, b) => b.pile.ml - a.pile.ml).slice(0, SHOWN);
+  const rows = all ? own : own.filter((row) => large.includes(row));
+  const ml = own.reduce((sum, { pile }) => sum + pile.ml, 0);
+  const met = board.meetings.filter(({ one }) => own.some(({ index }) => index === one));
+  return (
+    <div className={classes.mix} aria-busy={found.isFetching}>
+      <section>
+        <div className={classes.head}>
+          <h2>
+            Pass {at}, {done.title.split(/: | over | but /)[0]?.toLowerCase()}
+          </h2>
+          <span>
+            {own.length === 1 ? "one mixture" : `${own.length} mixtures`}, {ml.toFixed(1)} ml with
+            reserve
+          </span>
+          <span className={classes.steps} role="group" aria-label="Pass">
+            {passes.map((p, k) => (
+              <button
+                key={p.id}
+                type="button"
+                aria-pressed={k + 1 === at}
+                aria-label={`Pass ${k + 1}`}
+                onClick={() => go(k + 1)}
+              >
+                {k + 1}
+              </button>
+            ))}
+          </span>
+        </div>
+        {rows.map(({ pile, index }) => (
+          <PileRow
+            key={`${piece.revision} ${index}`}
+            piece={piece.id}
+            pile={pile}
+            bands={board.bands}
+            name={nameOf(plan, pile.masses)}
+            paints={board.paints}
+            open={open === index}
+            onOpen={() => setOpen(open === index ? null : index)}
+          />
+        ))}
+        {rows.length < own.length && (
+          <button type="button" className="act" onClick={() => setAll(true)}>
+            {own.length - rows.length} smaller ones
+          </button>
+        )}
+        {own.length === 0 && <p>Nothing is mixed in this pass.</p>}
+        {met.map((meeting) => (
+          <MeetingRow
+            key={`${meeting.one} ${meeting.other}`}
+            meeting={meeting}
+            names={[meeting.one, meeting.other].map((k) =>
+              nameOf(plan, board.piles[k]?.masses ?? []),
+            )}
+          />
+        ))}
+      </section>
+      <section>
+        <ValueChart
+          board={board}
+          now={done.id}
+          bare={plan.document.surface.value}
+          nameOf={(masses) => nameOf(plan, masses)}
+        />
+        <Used board={board} />
+        <div className={classes.small}>
+          <img
+            src={shownUrl(piece.id, plan, "picture")}
+            width={plan.view.width}
+            height={plan.view.height}
+            alt="The reference"
+          />
+          <p className="quiet">
+            Colours are modelled from films of pigment, not measured from your tubes. Amounts are
+            guessed from usual film weights.
+          </p>
+        </div>
+      </section>
+    </div>
+  );
+}
+
+/** What a pile is for: its largest mass, and how many more. */
+function nameOf(plan: Plan, masses: readonly string[]): string {
+  const first = plan.document.masses.find((m) => m.id === masses[0]);
+  const more = masses.length - 1;
+  return `${first ? shortName(first) : ""}${more > 0 ? ` and ${more} more` : ""}`;
+}
+
+/** The paints that the piece takes, in the order in which they are first needed. */
+function Used({ board }: { board: Board }) {
+  const used = board.used.flatMap(({ paint, ml }) => {
+    const own = board.paints.find((p) => p.key === paint);
+    return own ? [{ ...own, ml }] : [];
+  });
+  const cautions = [...new Set(used.map((p) => p.caution).filter(Boolean))];
+  return (
+    <>
+      <h3>On the palette, in working order</h3>
+      <ul className={classes.used}>
+        {used.map((paint) => (
+          <li key={paint.key}>
+            <span style={{ background: css(paint.thin) }} />
+            {paint.words}
+            <b>{paint.ml < 0.1 ? "a touch" : `${paint.ml.toFixed(1)} ml`}</b>
+          </li>
+        ))}
+      </ul>
+      {cautions.map((caution) => (
+        <p key={caution} className={classes.caution}>
+          <b>
+            {used
+              .filter((p) => p.caution === caution)
+              .map((p) => p.words)
+              .join(", ")}
+          </b>
+          : {caution}. Read the labels.
+        </p>
+      ))}
+    </>
+  );
+}
