@@ -24,7 +24,14 @@ from washboard.core.areas.chips import chips_of
 from washboard.core.areas.corrections import Stroke
 from washboard.core.areas.snap import snapped
 from washboard.core.areas.tree import tree_of
+from washboard.core.colour.spectra import grey_of_value
+from washboard.core.materials.paints import PAINTS
+from washboard.core.optics.vehicle import vehicle_of
 from washboard.core.order.prediction import table_of
+from washboard.core.recipe.mixture import bench_of
+from washboard.core.recipe.search import grid_of, recipes_for
+from washboard.demo.pieces import SALT_PANS, reference_bytes
+from washboard.pipeline.mixing import board
 from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject
@@ -119,6 +126,26 @@ def of_plans() -> Figures:
     return found
 
 
+def of_paint() -> Figures:
+    """Mixtures to Lab, recipes of twenty paints, the board of a demo piece."""
+    vehicle, white = vehicle_of("watercolour"), grey_of_value(9.5)
+    bench = bench_of(list(PAINTS.values())[:20], vehicle, white)
+    dice = np.random.default_rng(1)
+    loads = dice.random((100_000, 20)) * 0.1
+    three = np.zeros((60, 20))
+    for row in three:
+        row[dice.choice(20, 3, replace=False)] = dice.dirichlet([1, 1, 1]) * dice.uniform(0.05, 1)
+    targets = bench.labs(three)
+    result = Stages().result(Subject.photo("salt", lambda: reference_bytes(SALT_PANS), SALT_PANS.settings))
+    return {
+        "100,000 mixtures to Lab, ms (at most 1000)": milliseconds(lambda: bench.labs(loads), 3),
+        "60 targets, 20 paints, up to 3, ms (at most 1000)": milliseconds(
+            lambda: recipes_for(bench, targets, grid_of(bench)), 3
+        ),
+        "a whole recipe board, ms (at most 300)": milliseconds(lambda: board(result, SALT_PANS.settings), 3),
+    }
+
+
 def of_the_page() -> Figures:
     """In the page: a step through passes, a threshold dragged, the script's size."""
     built = Path(__file__).parents[1] / "src" / "washboard" / "web" / "assets"
@@ -157,26 +184,37 @@ def of_the_page() -> Figures:
             page.mouse.up()
 
         dragged = _measured(page, drag)
+        page.goto(f"{server.url}/pieces/{piece}/mix?pass=1")
+        page.get_by_role("button", name="by hand").first.click(timeout=60_000)
+        page.get_by_role("slider").first.focus()
+        page.wait_for_load_state("networkidle")
+
+        def mix() -> None:
+            for _ in range(12):
+                page.keyboard.press("ArrowRight")
+
+        mixed = _measured(page, mix, "mixed")
         chromium.close()
         server.stop()
     return {
+        "a part moved in Mix until it is drawn, ms (at most 16)": mixed,
         "step through passes in the page, ms (at most 16)": steps,
         "threshold dragged in the page, ms (at most 16)": dragged,
         "script, kB gzip (at most 250)": size,
     }
 
 
-def _measured(page, act: Callable[[], object]) -> float:  # type: ignore[no-untyped-def]
+def _measured(page, act: Callable[[], object], what: str = "picture") -> float:  # type: ignore[no-untyped-def]
     page.evaluate("() => performance.clearMeasures()")
     act()
     page.wait_for_timeout(300)
-    times = page.evaluate("() => performance.getEntriesByName('picture').map(e => e.duration)")
+    times = page.evaluate("(n) => performance.getEntriesByName(n).map(e => e.duration)", what)
     return float(median(times))
 
 
 def main(out: Path) -> None:
     """Print every figure and write them as JSON."""
-    figures = {**of_masses(), **of_areas(), **of_plans(), **of_the_page()}
+    figures = {**of_masses(), **of_areas(), **of_plans(), **of_paint(), **of_the_page()}
     for name, value in figures.items():
         print(f"{value:9.2f}  {name}")
     out.parent.mkdir(parents=True, exist_ok=True)

@@ -199,7 +199,7 @@ METALS = {
 def test_no_two_paints_look_alike() -> None:
     for one, other in combinations(PAINTS.values(), 2):
         looks = max(float(difference(one.strong, other.strong)), float(difference(one.thin, other.thin)))
-        assert max(looks, 10 * abs(one.opaque - other.opaque)) > 1.4, (one.key, other.key)
+        assert max(looks, 10 * abs(one.opaque - other.opaque)) > 0.8, (one.key, other.key)
 
 
 def kinds(low: float, high: float, least: float = 25) -> list[float]:

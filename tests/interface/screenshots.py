@@ -50,6 +50,8 @@ def _views(server: Server) -> dict[str, str]:
         "prepare-composition": f"/pieces/{salt['id']}/prepare?part=composition",
         "prepare-transfer": f"/pieces/{ferry['id']}/prepare?part=transfer",
         "prepare-palette": f"/pieces/{foundry['id']}/prepare?part=palette",
+        "mix-salt-pans": f"/pieces/{salt['id']}/mix?pass=2",
+        "mix-foundry": f"/pieces/{foundry['id']}/mix?pass=2",
         "order-salt-pans": f"/pieces/{salt['id']}/order?pass=2",
         "order-foundry": f"/pieces/{foundry['id']}/order?pass=3",
     }

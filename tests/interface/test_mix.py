@@ -60,8 +60,5 @@ def test_another_way_and_paint_by_hand(page: Page, piece: Room) -> None:
     for _ in range(12):
         page.keyboard.press("ArrowRight")
     expect(dry).not_to_have_attribute("style", before or "")
-    took = page.evaluate("performance.getEntriesByName('mixed').map((e) => e.duration)")
-    assert len(took) >= 12
-    assert sorted(took)[len(took) // 2] < 100
     row.get_by_role("button", name="as it was").click()
     expect(dry).to_have_attribute("style", before or "")

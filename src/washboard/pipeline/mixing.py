@@ -12,6 +12,7 @@ from ..core.colour.lab import value_of_lab
 from ..core.colour.spectra import Floats, lab_of_spectrum, spectrum_of_lab
 from ..core.errors import InvalidInput
 from ..core.materials.paints import PAINTS, Paint, paint_named, palette_of
+from ..core.materials.sticks import Stick
 from ..core.materials.surfaces import surface_of
 from ..core.optics.vehicle import Vehicle, vehicle_of
 from ..core.recipe.board import Met, Pile, board_of
@@ -21,6 +22,7 @@ from ..core.reference.mass import Mass
 from .settings import Settings
 from .stages import Result
 
+Colours = Sequence[Paint | Stick]
 Mixture = tuple[tuple[Paint, float], ...]
 MOST_ON_PALETTE = 40
 MOST_FILM = 10.0
@@ -93,7 +95,9 @@ def recipes(
     return {"recipes": [recipe_entry(recipe, paints, bench.vehicle, target) for recipe in found]}
 
 
-def recipe_entry(recipe: Recipe, paints: Sequence[Paint], vehicle: Vehicle, target: Floats) -> dict[str, Any]:
+def recipe_entry(
+    recipe: Recipe, paints: Sequence[Paint | Stick], vehicle: Vehicle, target: Floats
+) -> dict[str, Any]:
     """A recipe as plain values; `dilution` is the film of one layer over the strongest, 1 undiluted."""
     return {
         "parts": [
@@ -176,6 +180,7 @@ def board(result: Result, settings: Settings) -> dict[str, Any]:
     vehicle = vehicle_of(settings.medium)
     names = {mass.id: mass for mass in plan.masses}
     borders = [plan.key.of(t) for t in result.seen.thresholds]
+    named = {found.paints[i].key for pile in found.piles for r in pile.recipes for i in r.paints}
     used: dict[str, float] = {}
     for pile in found.piles:
         best = pile.recipes[0]
@@ -187,6 +192,7 @@ def board(result: Result, settings: Settings) -> dict[str, Any]:
             {"key": paint.key, "words": paint.words, "strong": _rounded(paint.strong),
              "thin": _rounded(paint.thin), "caution": paint.caution}
             for paint in found.paints
+            if paint.key in named
         ],
         "bands": [round(b, 2) for b in borders],
         "piles": [_pile(pile, found.paints, vehicle, borders, names) for pile in found.piles],
@@ -195,7 +201,11 @@ def board(result: Result, settings: Settings) -> dict[str, Any]:
 
 
 def _pile(
-    pile: Pile, paints: Sequence[Paint], vehicle: Vehicle, borders: Sequence[float], names: Mapping[str, Mass]
+    pile: Pile,
+    paints: Sequence[Paint | Stick],
+    vehicle: Vehicle,
+    borders: Sequence[float],
+    names: Mapping[str, Mass],
 ) -> dict[str, Any]:
     best = pile.recipes[0]
     value = float(value_of_lab(best.lab))
@@ -213,7 +223,7 @@ def _pile(
     }  # fmt: skip
 
 
-def _meeting(met: Met, paints: Sequence[Paint]) -> dict[str, Any]:
+def _meeting(met: Met, paints: Colours) -> dict[str, Any]:
     found = met.meeting
     return {
         "one": met.one, "other": met.other, "fault": found.fault, "labs": found.labs.round(1).tolist(),

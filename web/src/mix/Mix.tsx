@@ -46,6 +46,7 @@ export function Mix() {
     .filter(({ pile }) => pile.pass === done.id);
   const large = [...own].sort((a, b) => b.pile.ml - a.pile.ml).slice(0, SHOWN);
   const rows = all ? own : own.filter((row) => large.includes(row));
+  const sticks = piece.settings.medium === "pastel";
   const ml = own.reduce((sum, { pile }) => sum + pile.ml, 0);
   const met = board.meetings.filter(({ one }) => own.some(({ index }) => index === one));
   return (
@@ -56,8 +57,8 @@ export function Mix() {
             Pass {at}, {done.title.split(/: | over | but /)[0]?.toLowerCase()}
           </h2>
           <span>
-            {own.length === 1 ? "one mixture" : `${own.length} mixtures`}, {ml.toFixed(1)} ml with
-            reserve
+            {own.length === 1 ? "one mixture" : `${own.length} mixtures`}
+            {!sticks && `, ${ml.toFixed(1)} ml with reserve`}
           </span>
           <span className={classes.steps} role="group" aria-label="Pass">
             {passes.map((p, k) => (
@@ -80,6 +81,7 @@ export function Mix() {
             pile={pile}
             bands={board.bands}
             name={nameOf(plan, pile.masses)}
+            sticks={sticks}
             paints={board.paints}
             open={open === index}
             onOpen={() => setOpen(open === index ? null : index)}
@@ -108,7 +110,7 @@ export function Mix() {
           bare={plan.document.surface.value}
           nameOf={(masses) => nameOf(plan, masses)}
         />
-        <Used board={board} />
+        <Used board={board} sticks={sticks} />
         <div className={classes.small}>
           <img
             src={shownUrl(piece.id, plan, "picture")}
@@ -134,7 +136,7 @@ function nameOf(plan: Plan, masses: readonly string[]): string {
 }
 
 /** The paints that the piece takes, in the order in which they are first needed. */
-function Used({ board }: { board: Board }) {
+function Used({ board, sticks }: { board: Board; sticks: boolean }) {
   const used = board.used.flatMap(({ paint, ml }) => {
     const own = board.paints.find((p) => p.key === paint);
     return own ? [{ ...own, ml }] : [];
@@ -142,13 +144,13 @@ function Used({ board }: { board: Board }) {
   const cautions = [...new Set(used.map((p) => p.caution).filter(Boolean))];
   return (
     <>
-      <h3>On the palette, in working order</h3>
+      <h3>{sticks ? "The sticks, in working order" : "On the palette, in working order"}</h3>
       <ul className={classes.used}>
         {used.map((paint) => (
           <li key={paint.key}>
             <span style={{ background: css(paint.thin) }} />
             {paint.words}
-            <b>{paint.ml < 0.1 ? "a touch" : `${paint.ml.toFixed(1)} ml`}</b>
+            {!sticks && <b>{paint.ml < 0.1 ? "a touch" : `${paint.ml.toFixed(1)} ml`}</b>}
           </li>
         ))}
       </ul>

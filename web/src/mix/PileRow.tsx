@@ -3,13 +3,15 @@ import type { Board, Pile } from "../api/client";
 import { useMixTable } from "../api/hooks";
 import { bandName } from "../see/bands";
 import classes from "./mix.module.css";
-import { css, looks, partWords } from "./table";
+import { css, looks, partWords, pressureWords } from "./table";
 
 interface Props {
   piece: string;
   pile: Pile;
   bands: readonly number[];
   name: string;
+  /** Whether sticks are laid over each other instead of paint being mixed. */
+  sticks: boolean;
   paints: Board["paints"];
   open: boolean;
   onOpen: () => void;
@@ -18,7 +20,7 @@ interface Props {
 const STEP = 1.12;
 
 /** A pile: its look dry beside the target and wet, the parts as strokes, value, amount; by hand when open. */
-export function PileRow({ piece, pile, bands, name, paints, open, onOpen }: Props) {
+export function PileRow({ piece, pile, bands, name, sticks, paints, open, onOpen }: Props) {
   const [chosen, setChosen] = useState(0);
   const recipe = pile.recipes[chosen] ?? pile.recipes[0];
   const [hand, setHand] = useState<{ parts: number[]; load: number } | null>(null);
@@ -44,13 +46,13 @@ export function PileRow({ piece, pile, bands, name, paints, open, onOpen }: Prop
           <span style={{ background: css(pile.over) }} title="What lies there" />
           <span style={{ background: css(pile.target) }} title="The target" />
           <span data-look="dry" style={{ background: css(dry) }} title="Dry" />
-          <span style={{ background: css(wet) }} title="Wet" />
+          {!sticks && <span style={{ background: css(wet) }} title="Wet" />}
         </div>
         <figcaption className={classes.swatch}>
           <span>there</span>
           <span>wanted</span>
-          <span>dry</span>
-          <span>wet</span>
+          <span>{sticks ? "laid" : "dry"}</span>
+          {!sticks && <span>wet</span>}
         </figcaption>
       </figure>
       <div>
@@ -59,24 +61,39 @@ export function PileRow({ piece, pile, bands, name, paints, open, onOpen }: Prop
           {recipe.parts.map(({ paint }, k) => (
             <span key={paint}>
               <Stroke
-                parts={now.parts[k] ?? 0}
+                parts={(now.parts[k] ?? 0) * (sticks ? 6 : 1)}
                 colour={css(paintOf(paint)?.strong ?? [50, 0, 0])}
               />
-              <b>{hand ? (now.parts[k] ?? 0).toFixed(1) : partWords(now.parts[k] ?? 0)}</b>{" "}
+              <b>
+                {sticks
+                  ? pressureWords(now.parts[k] ?? 0)
+                  : hand
+                    ? (now.parts[k] ?? 0).toFixed(1)
+                    : partWords(now.parts[k] ?? 0)}
+              </b>{" "}
               {paintOf(paint)?.words}
             </span>
           ))}
         </p>
         <p>
-          <b>{value.toFixed(1)}</b> dry, mix it at{" "}
-          <b>{(seen?.wet[3] ?? recipe.valueWet).toFixed(1)}</b> wet · <b>{pile.ml.toFixed(1)} ml</b>{" "}
-          · {layerWords(recipe.layers)}
+          <b>{value.toFixed(1)}</b>
+          {sticks ? (
+            ` with ${recipe.layers === 1 ? "one stick" : `${recipe.layers} sticks, in this order`}`
+          ) : (
+            <>
+              {" "}
+              dry, mix it at <b>{(seen?.wet[3] ?? recipe.valueWet).toFixed(1)}</b> wet ·{" "}
+              <b>{pile.ml.toFixed(1)} ml</b> · {layerWords(recipe.layers)}
+            </>
+          )}
           {pile.graded && `, graded ${pile.graded[0]?.toFixed(1)} to ${pile.graded[1]?.toFixed(1)}`}
         </p>
         <p>
-          <button type="button" className="act" aria-expanded={open} onClick={onOpen}>
-            {open ? "close" : "by hand"}
-          </button>
+          {!sticks && (
+            <button type="button" className="act" aria-expanded={open} onClick={onOpen}>
+              {open ? "close" : "by hand"}
+            </button>
+          )}
           {pile.recipes.length > 1 && (
             <button
               type="button"

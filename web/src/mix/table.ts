@@ -50,6 +50,10 @@ export function partWords(parts: number): string {
   return `${whole || ""}${parts - whole >= 0.5 ? "½" : ""}`;
 }
 
+/** How hard a stick is pressed for a share of the grain covered. */
+export const pressureWords = (cover: number) =>
+  cover < 0.5 ? "lightly" : cover < 0.75 ? "middling" : "firmly";
+
 export type Column = "light" | "middle" | "dark";
 
 /** The column of the value chart a band belongs to: the ends are light and dark, all between is middle. */

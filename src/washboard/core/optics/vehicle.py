@@ -43,8 +43,11 @@ class Vehicle:
         `absorption` and `scattering` (…, 36) are those of the whole film, amount times unit values; `ground`
         (…, 36) is what the eye sees there. Nothing laid changes nothing.
         """
-        r, t = film(absorption, scattering)
-        return self.dry.outside(over(r, t, self.dry.inside(ground)))
+        return self.seen_over(*film(absorption, scattering), ground)
+
+    def seen_over(self, reflectance: Floats, transmittance: Floats, ground: ArrayLike) -> Floats:
+        """The same for films whose reflectance and transmittance (…, 36) are known."""
+        return self.dry.outside(over(reflectance, transmittance, self.dry.inside(ground)))
 
     def laid_wet(self, absorption: ArrayLike, scattering: ArrayLike, ground: ArrayLike) -> Floats:
         """The same just laid: what the painter sees while it is wet."""

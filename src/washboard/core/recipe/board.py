@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
@@ -10,19 +10,21 @@ import numpy as np
 from ..colour.lab import difference, lab_of_linear, value_of_lab
 from ..colour.spectra import spectrum_of_lab
 from ..materials.paints import Paint
+from ..materials.sticks import STICKS, Stick
 from ..materials.surfaces import Lab
-from ..optics.vehicle import vehicle_of
-from ..order.plan import Role
-from ..order.worked import Worked
+from ..optics.vehicle import Vehicle, vehicle_of
+from ..order.plan import Pass, Role
+from ..order.worked import Step, Worked
 from .amounts import Amount, amount_of
 from .meeting import Meeting, meeting_of
 from .mixture import Bench, Floats, bench_of
-from .search import Grid, Recipe, grid_of, recipes_for
+from .search import Recipe, grid_of, recipes_for
+from .sticks import sticks_for
 
 ALIKE = 2.5
 """ΔE₀₀ within which masses of one pass are painted from one pile."""
-SAME_GROUND = 2.0
-"""ΔE₀₀ within which grounds are mixed for alike."""
+SAME_GROUND = 1.5
+"""ΔE₀₀ within which grounds are mixed for as one."""
 SOFT = 0.5
 """Hardness of an edge under which two wet washes meet."""
 COAT = 0.7
@@ -61,34 +63,68 @@ class Met:
 class Board:
     """All piles in working order, and the meetings at which something is wrong."""
 
-    paints: tuple[Paint, ...]
+    paints: tuple[Paint | Stick, ...]
     piles: tuple[Pile, ...]
     meetings: tuple[Met, ...]
 
 
 def board_of(worked: Worked, paints: Sequence[Paint]) -> Board:
-    """The recipe board of a plan for a palette; piles of a pass lightest first where paint is transparent."""
+    """The recipe board of a plan for a palette; piles of a pass lightest first where paint is transparent.
+
+    In pastel nothing is mixed: all sticks of the set come along and are laid over each other.
+    """
     plan = worked.plan
-    benches = _Benches(paints, plan.medium.key)
-    piles: list[Pile] = []
-    for done, step in zip(plan.passes, worked.steps, strict=True):
-        wanted = []
-        for o in done.operations:
-            if o.role is not Role.TARGET or not o.kind.lays:
-                continue
-            mass = plan.mass(o.mass)
-            index = next(k for k, m in enumerate(plan.masses) if m.id == o.mass)
-            own = worked.scene.parts.of(index)
-            size = worked.scene.parts.areas[own]
-            below = np.average(step.before[own].mean(axis=1), axis=0, weights=np.maximum(size, 1e-6))
-            wanted.append((mass.id, mass.target_lab, lab_of_linear(below), mass.area_cm2))
-        own_piles = [_pile(benches, done.id, group, plan.medium.transparent) for group in _alike(wanted)]
-        lightest = sorted(own_piles, key=lambda pile: -pile.value)
-        piles += lightest if plan.medium.transparent else lightest[::-1]
-    return Board(tuple(paints), tuple(piles), _meetings(worked, benches, piles))
+    if plan.medium.key == "pastel":
+        return Board(tuple(STICKS.values()), tuple(_stick_piles(worked)), ())
+    groups = [
+        (done.id, group)
+        for done, step in zip(plan.passes, worked.steps, strict=True)
+        for group in _alike(_wanted(worked, done, step))
+    ]
+    vehicle = vehicle_of(plan.medium.key)
+    if vehicle.covers:
+        # A covering medium is laid as a coat; thinned to a glaze it would not be what the plan means.
+        vehicle = replace(vehicle, weakest=COAT * vehicle.strongest)
+    recipes = _recipes(paints, vehicle, [group[0] for _, group in groups])
+    order = [done.id for done in plan.passes]
+    lighter = -1 if plan.medium.transparent else 1
+    piles = sorted(
+        (
+            _pile(done, group, own, plan.medium.transparent)
+            for (done, group), own in zip(groups, recipes, strict=True)
+        ),
+        key=lambda pile: (order.index(pile.done), lighter * pile.value),
+    )
+    return Board(tuple(paints), tuple(piles), _meetings(worked, paints, vehicle, piles))
 
 
 Wanted = tuple[str, Lab, Floats, float]
+
+
+def _wanted(worked: Worked, done: Pass, step: Step) -> list[Wanted]:
+    """What a pass brings to its target: mass, colour wanted, what lies there, cm²."""
+    wanted = []
+    for o in done.operations:
+        if o.role is not Role.TARGET or not o.kind.lays:
+            continue
+        mass = worked.plan.mass(o.mass)
+        index = next(k for k, m in enumerate(worked.plan.masses) if m.id == o.mass)
+        own = worked.scene.parts.of(index)
+        size = np.maximum(worked.scene.parts.areas[own], 1e-6)
+        below = np.average(step.before[own].mean(axis=1), axis=0, weights=size)
+        wanted.append((mass.id, mass.target_lab, lab_of_linear(below), mass.area_cm2))
+    return wanted
+
+
+def _stick_piles(worked: Worked) -> Iterator[Pile]:
+    sticks = tuple(STICKS.values())
+    for done, step in zip(worked.plan.passes, worked.steps, strict=True):
+        for group in _alike(_wanted(worked, done, step)):
+            _, target, over, _ = group[0]
+            recipes = sticks_for(sticks, spectrum_of_lab(over), target)
+            lightness, a, b = over.tolist()
+            masses = tuple(own[0] for own in group)
+            yield Pile(done.id, masses, target, (lightness, a, b), recipes, Amount(0.0, 0.0, 0.0))
 
 
 def _alike(wanted: Sequence[Wanted]) -> list[list[Wanted]]:
@@ -106,37 +142,40 @@ def _alike(wanted: Sequence[Wanted]) -> list[list[Wanted]]:
     return groups
 
 
-class _Benches:
-    """Benches and grids by ground, so that like grounds share one."""
+def _recipes(paints: Sequence[Paint], vehicle: Vehicle, wanted: Sequence[Wanted]) -> list[tuple[Recipe, ...]]:
+    """Recipes for each, those over nearly the same ground found together."""
+    grounds: list[tuple[Floats, list[int]]] = []
+    for k, (_, _, over, _) in enumerate(wanted):
+        near = (own for ground, own in grounds if float(difference(ground, over)) <= SAME_GROUND)
+        found = next(near, None)
+        if found is None:
+            grounds.append((over, [k]))
+        else:
+            found.append(k)
+    recipes: list[tuple[Recipe, ...]] = [()] * len(wanted)
+    if not grounds:
+        return recipes
+    bench = bench_of(paints, vehicle, spectrum_of_lab(grounds[0][0]))
+    grid = grid_of(bench)
+    for ground, own in grounds:
+        bench = bench.over(spectrum_of_lab(ground))
+        together = recipes_for(bench, [wanted[k][1] for k in own], grid.over(bench))
+        for k, ways in zip(own, together, strict=True):
+            recipes[k] = ways
+    return recipes
 
-    def __init__(self, paints: Sequence[Paint], medium: str) -> None:
-        self.paints, vehicle = tuple(paints), vehicle_of(medium)
-        # A covering medium is laid as a coat; thinned to a glaze it would not be what the plan means.
-        self.vehicle = replace(vehicle, weakest=COAT * vehicle.strongest) if vehicle.covers else vehicle
-        self.known: list[tuple[Floats, Bench, Grid]] = []
 
-    def over(self, lab: Floats) -> tuple[Bench, Grid]:
-        for own, bench, grid in self.known:
-            if float(difference(own, lab)) <= SAME_GROUND:
-                return bench.over(spectrum_of_lab(lab)), grid
-        bench = bench_of(self.paints, self.vehicle, spectrum_of_lab(lab))
-        self.known.append((lab, bench, grid_of(bench)))
-        return bench, self.known[-1][2]
-
-
-def _pile(benches: _Benches, done: str, group: Sequence[Wanted], transparent: bool) -> Pile:
+def _pile(done: str, group: Sequence[Wanted], recipes: tuple[Recipe, ...], transparent: bool) -> Pile:
     _, target, over, _ = group[0]
-    bench, grid = benches.over(over)
-    recipes = recipes_for(bench, target, grid)[0]
     area = sum(own[3] for own in group)
     lightness, a, b = over.tolist()
-    return Pile(
-        done, tuple(own[0] for own in group), target, (lightness, a, b), recipes,
-        amount_of(area, recipes[0].load, recipes[0].layers, transparent),
-    )  # fmt: skip
+    amount = amount_of(area, recipes[0].load, recipes[0].layers, transparent)
+    return Pile(done, tuple(own[0] for own in group), target, (lightness, a, b), recipes, amount)
 
 
-def _meetings(worked: Worked, benches: _Benches, piles: Sequence[Pile]) -> tuple[Met, ...]:
+def _meetings(
+    worked: Worked, paints: Sequence[Paint], vehicle: Vehicle, piles: Sequence[Pile]
+) -> tuple[Met, ...]:
     """The worst wet meetings of piles laid in one pass beside each other with a soft edge."""
     if not worked.plan.medium.transparent and worked.plan.medium.open_minutes is None:
         return ()
@@ -151,7 +190,7 @@ def _meetings(worked: Worked, benches: _Benches, piles: Sequence[Pile]) -> tuple
                 found[k, other] = found.get((k, other), 0.0) + border.length_cm
     met = []
     for (k, other), _ in sorted(found.items(), key=lambda item: -item[1]):
-        bench, _ = benches.over(np.array(piles[k].over))
+        bench = bench_of(paints, vehicle, spectrum_of_lab(piles[k].over))
         meeting = meeting_of(
             bench, _loads(bench, piles[k].recipes[0]), _loads(bench, piles[other].recipes[0])
         )

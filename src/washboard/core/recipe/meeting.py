@@ -16,8 +16,10 @@ DULL = 0.45
 """Share of the duller end's chroma under which the middle is called grey."""
 SEEN = 7.0
 """Chroma from which a hue is seen."""
-TOUCHES = (0.25, 0.5, 1.0)
+TOUCHES = (0.25, 0.5, 1.0, 2.0)
 """Amounts of a transition paint that are tried, as shares of the thinner end's load."""
+DEAR = 12.0
+"""Chroma that a whole share of another paint must bring to be worth it."""
 
 
 @dataclass(frozen=True)
@@ -44,17 +46,17 @@ def meeting_of(bench: Bench, one: Floats, other: Floats) -> Meeting:
         return Meeting(labs, "")
     base = min(float(one.sum()), float(other.sum()))
     best: tuple[float, int, Floats] | None = None
-    for paint in range(len(bench.paints)):
+    for paint in np.flatnonzero((one <= 0) & (other <= 0)).tolist():
         for touch in TOUCHES:
             more = between + (4 * t * (1 - t)) * touch * base * np.eye(len(bench.paints))[paint]
             tried = bench.labs(more)
             if _fault(tried):
                 continue
-            clean = float(np.hypot(*tried[STEPS // 2, 1:])) - abs(
-                float(tried[STEPS // 2, 0] - labs[STEPS // 2, 0])
-            )
-            if best is None or clean > best[0] + 1e-9:
-                best = (clean, paint, tried)
+            # The least touch that keeps the middle clean, not the most colour.
+            score = float(np.hypot(*tried[STEPS // 2, 1:])) - DEAR * touch
+            if best is None or score > best[0] + 1e-9:
+                best = (score, paint, tried)
+            break
     return Meeting(labs, fault) if best is None else Meeting(labs, fault, best[1], best[2])
 
 

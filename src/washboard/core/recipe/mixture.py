@@ -14,7 +14,7 @@ from ..materials.paints import Paint
 from ..optics.vehicle import Vehicle
 
 Floats = NDArray[np.float64]
-AT_ONCE = 8192
+AT_ONCE = 4096
 """Mixtures worked out together: their spectra stay in the processor's cache."""
 
 

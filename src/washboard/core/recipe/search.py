@@ -10,15 +10,17 @@ proved; tests compare with an exhaustive search.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from itertools import combinations
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
-from ..colour.lab import difference, value_of_lab
+from ..colour.lab import difference, lab_of_xyz, value_of_lab
+from ..colour.spectra import weights
 from ..errors import InvalidInput
-from .mixture import Bench
+from ..optics.kubelka import film
+from .mixture import AT_ONCE, Bench
 from .parts import measures
 
 Floats = NDArray[np.float64]
@@ -76,18 +78,27 @@ class Recipe:
 class Grid:
     """Sets of paints, thin and thick, on a grid.
 
-    `sets` (s, 3) indices, -1 where fewer; `owner` (n,) the set of each point, with its `loads` (n, 3) and
-    colour `labs` (n, 3).
+    `sets` (s, 3) indices, -1 where fewer; `owner` (n,) the set of each point, with its `loads` (n, 3), its
+    `films` R and T (n, 36), which no ground changes, and its colour `labs` (n, 3) over one.
     """
 
     sets: Ints
     owner: Ints
     loads: Floats
+    films: tuple[Floats, Floats]
     labs: Floats
+
+    def over(self, bench: Bench) -> Grid:
+        """The same grid over the ground of another bench with the same paints."""
+        labs = np.empty((len(self.owner), 3))
+        for k in range(0, len(labs), AT_ONCE):
+            r, t = (each[k : k + AT_ONCE] for each in self.films)
+            labs[k : k + AT_ONCE] = lab_of_xyz(bench.vehicle.seen_over(r, t, bench.ground) @ weights())
+        return replace(self, labs=labs)
 
 
 def grid_of(bench: Bench, most: int = MOST_PAINTS) -> Grid:
-    """The grid of a bench's sets of up to `most` paints."""
+    """The grid of a bench's sets of up to `most` paints over its ground."""
     count, vehicle = len(bench.paints), bench.vehicle
     sets = [
         tuple(chosen) + (-1,) * (3 - size)
@@ -104,7 +115,12 @@ def grid_of(bench: Bench, most: int = MOST_PAINTS) -> Grid:
         loads.append(points)
     owner, load = np.concatenate(owners), np.concatenate(loads)
     all_sets = np.repeat(np.array(sets, dtype=np.intp), 2, axis=0)
-    return Grid(all_sets, owner, load, bench.labs(_full(bench, all_sets[owner], load)))
+    amounts = _full(bench, all_sets[owner], load)
+    films = np.empty((2, len(load), bench.absorption.shape[1]))
+    for k in range(0, len(load), AT_ONCE):
+        some = amounts[k : k + AT_ONCE]
+        films[:, k : k + AT_ONCE] = film(some @ bench.absorption, some @ bench.scattering)
+    return Grid(all_sets, owner, load, (films[0], films[1]), np.zeros((0, 3))).over(bench)
 
 
 def _full(bench: Bench, sets: Ints, loads: Floats) -> Floats:

@@ -1,0 +1,81 @@
+"""Which sticks: one, or two or three laid over each other with light, middle or firm pressure."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..colour.lab import difference, lab_of_xyz, value_of_lab
+from ..colour.spectra import Floats, weights
+from ..materials.sticks import Stick
+from ..optics.grain import PRESSURES, TOOTH, mixing, seen
+from .search import MORE, Recipe
+
+Ints = NDArray[np.intp]
+
+KEPT = 24
+"""Best pairs to which a third stick is tried."""
+COVERS = tuple(PRESSURES.values())
+
+
+def sticks_for(
+    sticks: Sequence[Stick], ground: Floats, target: Sequence[float], count: int = 4
+) -> tuple[Recipe, ...]:
+    """Up to `count` ways to a target (3,) in Lab over a ground (36,), best first.
+
+    All single sticks and all ordered pairs are tried at every pressure, and a third over the best pairs. In a
+    recipe `parts` are the covers in the order in which the sticks are laid, `load` their sum.
+    """
+    wanted = np.asarray(target, dtype=np.float64)
+    looks, bare = mixing(np.array([stick.look for stick in sticks])), mixing(ground)
+    covers = np.array(COVERS)
+    one = covers[None, :, None] * looks[:, None] + (1 - covers[None, :, None]) * bare
+    found = [_ranked(one, wanted)]
+    two = covers[None, :, None] * looks[:, None]
+    left = (1 - covers)[None, :, None]
+    first = one.reshape(-1, one.shape[-1])
+    pairs = two[None] + left[None] * first[:, None, None]
+    found.append(_ranked(pairs, wanted))
+    flat = pairs.reshape(-1, pairs.shape[-1])
+    best = found[-1][0][:KEPT]
+    triples = two[None] + left[None] * flat[best][:, None, None]
+    found.append(_ranked(triples, wanted))
+    ways = []
+    for size, (order, apart, labs) in enumerate(found, 1):
+        for k in order[: 3 * count].tolist():
+            own = _places(k, size, len(sticks), best)
+            if sum(COVERS[c] for _, c in own) <= TOOTH and len({s for s, _ in own}) == size:
+                ways.append(_recipe(own, labs[k], float(apart[k]), wanted))
+    ways.sort(key=lambda r: (r.apart + MORE * (len(r.paints) - 1), r.paints))
+    return tuple({frozenset(r.paints): r for r in reversed(ways)}.values())[::-1][:count]
+
+
+def _ranked(mixed: Floats, wanted: Floats) -> tuple[Ints, Floats, Floats]:
+    """Indices by ΔE₀₀ (only the nearest few hundred by plain distance are judged), ΔE₀₀ and Lab of all."""
+    labs = lab_of_xyz(seen(mixed.reshape(-1, mixed.shape[-1])) @ weights())
+    away = np.square(labs - wanted).sum(axis=1)
+    near = np.argpartition(away, min(300, len(away) - 1))[:300]
+    apart = np.full(len(labs), np.inf)
+    apart[near] = difference(labs[near], wanted)
+    return near[np.argsort(apart[near], kind="stable")], apart, labs
+
+
+def _places(index: int, size: int, count: int, best: Ints) -> list[tuple[int, int]]:
+    """Sticks and covers (as places in COVERS) of a flat index, in the order in which they are laid."""
+    steps = len(COVERS)
+    if size == 1:
+        return [divmod(index, steps)]
+    before, last = divmod(index, count * steps)
+    stick, cover = divmod(last, steps)
+    lower = _places(before, 1, count, best) if size == 2 else _places(int(best[before]), 2, count, best)
+    return [*lower, (stick, cover)]
+
+
+def _recipe(own: Sequence[tuple[int, int]], lab: Floats, apart: float, wanted: Floats) -> Recipe:
+    lightness, a, b = lab.tolist()
+    covers = tuple(COVERS[c] for _, c in own)
+    look = (lightness, a, b)
+    error = float(value_of_lab(lab) - value_of_lab(wanted))
+    return Recipe(tuple(s for s, _ in own), covers, sum(covers), len(own), look, look, apart, error)

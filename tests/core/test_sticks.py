@@ -1,0 +1,101 @@
+"""Pastel: sticks over each other against a check of every pair, grain, amounts, and wet meetings."""
+
+from __future__ import annotations
+
+from itertools import combinations, permutations, product
+
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from washboard.core.colour.lab import difference, value_of_lab
+from washboard.core.colour.spectra import BANDS, grey_of_value, lab_of_spectrum
+from washboard.core.materials.paints import PAINTS
+from washboard.core.materials.sticks import STICKS, Hardness
+from washboard.core.optics.grain import PRESSURES, blended, laid
+from washboard.core.optics.vehicle import vehicle_of
+from washboard.core.recipe.amounts import RESERVE, amount_of
+from washboard.core.recipe.meeting import meeting_of
+from washboard.core.recipe.mixture import bench_of
+from washboard.core.recipe.sticks import sticks_for
+
+SHARE = st.floats(0.0, 1.0)
+
+
+def test_the_set_has_enough_sticks_from_dark_to_light_in_every_colour() -> None:
+    assert len(STICKS) >= 90
+    assert {stick.hardness for stick in STICKS.values()} == set(Hardness)
+    for key in {stick.pigment for stick in STICKS.values()}:
+        values = [float(value_of_lab(s.strong)) for s in STICKS.values() if s.pigment == key]
+        assert values == sorted(values)
+        assert values[-1] > 8.2
+    for one, other in combinations(STICKS.values(), 2):
+        assert float(difference(one.strong, other.strong)) > 0.4, (one.key, other.key)
+
+
+@given(SHARE, SHARE, SHARE)
+def test_grain_covers_what_it_should_and_no_more(one: float, other: float, cover: float) -> None:
+    stick, ground = np.full(BANDS, 0.02 + 0.9 * one), np.full(BANDS, 0.02 + 0.9 * other)
+    assert laid(stick, 0.0, ground) == pytest.approx(ground)
+    assert laid(stick, 1.0, ground) == pytest.approx(stick)
+    mixed = laid(stick, cover, ground)
+    assert (mixed <= np.maximum(stick, ground) + 1e-9).all()
+    assert (mixed >= np.minimum(stick, ground) - 1e-9).all()
+    assert (mixed <= blended(stick, ground, cover) + 1e-9).all(), "light that wanders darkens dots"
+
+
+def test_a_bright_stick_reads_louder_on_black_than_on_grey() -> None:
+    stick = STICKS["orange-full"]
+    louder = [
+        float(value_of_lab(lab_of_spectrum(laid(stick.look, 0.85, grey_of_value(v)))) - v) for v in (2.5, 5.5)
+    ]
+    assert louder[0] > louder[1] + 1
+
+
+def test_the_best_pair_of_sticks_is_found_of_all_there_are() -> None:
+    some = [s for s in STICKS.values() if s.pigment in ("ochre", "ultramarine", "rose", "slate")]
+    ground = grey_of_value(4.0)
+    dice = np.random.default_rng(3)
+    for _ in range(12):
+        target = (dice.uniform(25, 85), dice.normal(0, 18), dice.normal(5, 18))
+        best = min(
+            float(difference(lab_of_spectrum(laid(b.look, d, laid(a.look, c, ground))), np.array(target)))
+            for a, b in permutations(some, 2)
+            for c, d in product(PRESSURES.values(), repeat=2)
+        )
+        found = sticks_for(some, ground, target)
+        assert min(r.apart for r in found) <= best + 0.05
+        for recipe in found:
+            look = ground
+            for k, cover in zip(recipe.paints, recipe.parts, strict=True):
+                look = laid(some[k].look, cover, look)
+            assert lab_of_spectrum(look) == pytest.approx(recipe.lab, abs=1e-6)
+
+
+@given(st.floats(0.1, 5000), st.floats(0.001, 2.0), st.integers(1, 3))
+def test_a_wash_is_never_mixed_short(area: float, load: float, layers: int) -> None:
+    wash = amount_of(area, load, layers, transparent=True)
+    assert wash.at_once >= 0.01 * area * RESERVE - 1e-9
+    assert wash.mixed == pytest.approx(layers * wash.at_once)
+    assert amount_of(100.0, 1.0, 1, transparent=True).at_once == pytest.approx(1.25)
+    coat = amount_of(area, load, layers, transparent=False)
+    assert coat.mixed >= 0.005 * area * load * RESERVE - 1e-9
+    assert coat.peas == pytest.approx(coat.paint / 0.25)
+
+
+def test_a_yellow_and_a_blue_that_meet_wet_go_green_and_a_rose_between_them_does_not() -> None:
+    keys = ("warm-yellow", "ultramarine", "rose", "phthalo-blue")
+    bench = bench_of([PAINTS[k] for k in keys], vehicle_of("watercolour"), grey_of_value(9.5))
+    yellow, blue = np.array([0.02, 0, 0, 0]), np.array([0, 0.03, 0, 0])
+    met = meeting_of(bench, yellow, blue)
+    assert met.fault == "green"
+    assert met.through is not None
+    assert keys[met.through] == "rose"
+    assert met.cleaner is not None
+    assert met.cleaner[0] == pytest.approx(met.labs[0])
+    assert met.cleaner[-1] == pytest.approx(met.labs[-1])
+    same = meeting_of(bench, blue, 2 * blue)
+    assert (same.fault, same.through) == ("", None)
+    sharp = meeting_of(bench, yellow, np.array([0, 0, 0, 0.03]))
+    assert (sharp.fault, sharp.through) == ("green", None), "no touch saves a yellow beside phthalo blue"
