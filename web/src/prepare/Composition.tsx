@@ -2,7 +2,7 @@ import type { Finding, Piece, Prepared, View } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import type { Place } from "../parts/line";
 import { arrangementOf, isPlain, toReference, withMove } from "./arrangement";
-import type { Doing } from "./Prepare";
+import type { Doing } from "./looks";
 import classes from "./prepare.module.css";
 
 interface Props {

@@ -9,14 +9,12 @@ import { Composition } from "./Composition";
 import { CropPicture } from "./CropPicture";
 import { Grounds } from "./Grounds";
 import { IntentForm } from "./IntentForm";
-import { PARTS } from "./looks";
+import { type Doing, PARTS } from "./looks";
 import { Measures } from "./Measures";
 import { Palette } from "./Palette";
 import { PreparePicture } from "./PreparePicture";
 import classes from "./prepare.module.css";
 import { Transfer, usePrint } from "./Transfer";
-
-export type Doing = "look" | "crop" | "move" | "focus" | "light" | "dark" | "glint";
 
 const [DARK, LIGHT] = [1.5, 9.5];
 

@@ -4,9 +4,8 @@ import { shownUrl, useLabels } from "../api/hooks";
 import type { Place } from "../parts/line";
 import { labelAt, toReference } from "./arrangement";
 import { Ghost } from "./Ghost";
-import type { Part } from "./looks";
+import type { Doing, Part } from "./looks";
 import { Overlay } from "./Overlay";
-import type { Doing } from "./Prepare";
 import classes from "./prepare.module.css";
 
 interface Props {

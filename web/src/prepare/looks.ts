@@ -8,3 +8,6 @@ export const PARTS = [
   "intent",
 ] as const;
 export type Part = (typeof PARTS)[number];
+
+/** What the next touch or drag in the picture does. */
+export type Doing = "look" | "crop" | "move" | "focus" | "light" | "dark" | "glint";
