@@ -18,7 +18,7 @@ from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.paints import PAINTS, USUAL, palette_of
 from washboard.core.materials.surfaces import surface_of
 from washboard.core.optics.vehicle import vehicle_of
-from washboard.core.palette.coverage import coverage_of, reach_of
+from washboard.core.palette.coverage import coverage_of, proposed, reach_of, weighed
 from washboard.core.reference.picture import picture_of
 from washboard.core.reference.squint import MM_A_METRE, from_afar
 from washboard.core.reference.windows import Reading, Window, along, compared, in_words, read, standing
@@ -118,15 +118,15 @@ def test_a_usual_palette_reaches_most_of_a_photograph_and_names_what_it_misses(m
     surface = surface_of("white")
     tool = medium_named(medium)
     masses = targeted(measured.masses, key_for(tool, surface, measured.masses), tool, surface)
-    full = coverage_of(palette_of(medium, ()), masses, tool, surface)
-    poor = coverage_of(palette_of(medium, ("ochre", "burnt-umber", "white")), masses, tool, surface)
+    full = coverage_of(palette_of(medium, ()), weighed(masses, tool, surface))
+    poor = coverage_of(palette_of(medium, ("ochre", "burnt-umber", "white")), weighed(masses, tool, surface))
     assert full.share > poor.share
     assert full.mean < poor.mean
     assert poor.missed[0][1] > 6
     assert poor.swap is not None
     out, new = poor.swap
     better = palette_of(medium, tuple({"ochre", "burnt-umber", "white"} - {out} | {new}))
-    assert coverage_of(better, masses, tool, surface).mean < poor.mean - 0.2
+    assert coverage_of(better, weighed(masses, tool, surface)).mean < poor.mean - 0.2
     assert 6 <= len(USUAL[medium]) <= 12
 
 
@@ -157,3 +157,18 @@ def test_photographs_have_a_focus_inside_and_not_at_the_border() -> None:
         assert 0.03 < focus.y < 0.97, name
         given = focus_of(picture_of(rgb), (0.2, 0.3))
         assert (given.x, given.y, given.proposed) == (0.2, 0.3, False)
+
+
+@pytest.mark.parametrize("medium", ["watercolour", "oil"])
+def test_the_proposed_paints_reach_more_than_the_usual_and_no_exchange_betters_them(medium: str) -> None:
+    measured, _ = patchwork(5, 14, 0)
+    surface, tool = surface_of("white"), medium_named(medium)
+    masses = targeted(measured.masses, key_for(tool, surface, measured.masses), tool, surface)
+    keys, reached = proposed(weighed(masses, tool, surface))
+    assert len(set(keys)) == 8
+    usual = coverage_of(palette_of(medium, ()), weighed(masses, tool, surface))
+    assert reached.mean <= usual.mean + 0.05
+    assert ("white" in keys) or tool.transparent
+    few, little = proposed(weighed(masses, tool, surface), 3)
+    assert len(few) == 3
+    assert little.mean >= reached.mean

@@ -138,6 +138,8 @@ class PaletteRead(Model):
     share: float
     mean: float
     missed: list[MissedRead]
+    proposed: list[str]
+    proposed_share: float
     swap: SwapRead | None
     paints: list[PaintRead]
 

@@ -27,7 +27,7 @@ from ..core.materials.grounds import GroundKind
 from ..core.materials.media import medium_named
 from ..core.materials.paints import PAINTS, palette_of
 from ..core.materials.surfaces import Sheet, surface_of
-from ..core.palette.coverage import Coverage, coverage_of
+from ..core.palette.coverage import Weighed, coverage_of, proposed, weighed
 from ..core.reference.mass import Mass
 from ..formats import lookfile
 from .fields import arrangement_fields
@@ -87,10 +87,9 @@ def grounds(seen: Seen, masses: Sequence[Mass], settings: Settings) -> tuple[Can
     )
 
 
-def palette(masses: Sequence[Mass], settings: Settings) -> Coverage:
-    """What the paints that come along reach; `masses` with their planned colours."""
-    paints = palette_of(settings.medium, settings.palette)
-    return coverage_of(paints, masses, medium_named(settings.medium), settings.start)
+def reach(masses: Sequence[Mass], settings: Settings) -> Weighed:
+    """The masses, with their planned colours, against all listed paints."""
+    return weighed(masses, medium_named(settings.medium), settings.start)
 
 
 def answer(result: Result, settings: Settings) -> dict[str, Any]:
@@ -126,7 +125,7 @@ def answer(result: Result, settings: Settings) -> dict[str, Any]:
             lookfile.ground_entry(g) | {"picture": started(g, seen, masses)}
             for g in grounds(seen, result.seen.measured.masses, settings)
         ],
-        "palette": _palette(palette(masses, settings), masses, settings),
+        "palette": _palette(masses, settings),
         "photo": lookfile.photo_findings(seen.picture),
         "formatCrop": list(to_format(settings.width_cm / settings.height_cm, width / height, c.focus)),
         "invented": round(float(invented.mean()), 4) if invented is not None else 0.0,
@@ -164,15 +163,19 @@ def _finding(finding: Finding, settings: Settings, seen: Seen) -> dict[str, Any]
     }  # fmt: skip
 
 
-def _palette(found: Coverage, masses: Sequence[Mass], settings: Settings) -> dict[str, Any]:
+def _palette(masses: Sequence[Mass], settings: Settings) -> dict[str, Any]:
+    of = reach(masses, settings)
+    palette = palette_of(settings.medium, settings.palette)
+    found, best = coverage_of(palette, of), proposed(of)
     by_id = {mass.id: mass for mass in masses}
-    chosen = {paint.key for paint in palette_of(settings.medium, settings.palette)}
+    chosen = {paint.key for paint in palette}
     return {
         "share": found.share, "mean": found.mean,
         "missed": [
             {"mass": name, "lab": list(by_id[name].target_lab), "apart": apart}
             for name, apart in found.missed
         ],
+        "proposed": list(best[0]), "proposedShare": best[1].share,
         "swap": found.swap and {"out": found.swap[0], "in": found.swap[1], "share": found.swapped},
         "paints": [
             {"key": p.key, "words": p.words, "index": p.index, "strong": list(p.strong), "thin": list(p.thin),

@@ -1324,6 +1324,10 @@ export interface components {
             mean: number;
             /** Missed */
             missed: components["schemas"]["MissedRead"][];
+            /** Proposed */
+            proposed: string[];
+            /** Proposedshare */
+            proposedShare: number;
             swap: components["schemas"]["SwapRead"] | null;
             /** Paints */
             paints: components["schemas"]["PaintRead"][];

@@ -13,7 +13,7 @@ const FEWEST = 2;
 
 /** Which paints come along, what of the picture they reach, and which exchange would help most. */
 export function Palette({ plan, prepared, changes }: Props) {
-  const { paints, share, mean, missed, swap } = prepared.palette;
+  const { paints, share, mean, missed, swap, proposed, proposedShare } = prepared.palette;
   const chosen = paints.filter((p) => p.chosen).map((p) => p.key);
   const words = (key: string) => paints.find((p) => p.key === key)?.words ?? key;
   const toggle = (key: string) =>
@@ -30,6 +30,19 @@ export function Palette({ plan, prepared, changes }: Props) {
         <b>{chosen.length} paints</b> reach {Math.round(100 * share)} % of the picture within ΔE 6;
         the mean miss is {mean.toFixed(1)}.
       </p>
+      {[...chosen].sort().join() !== [...proposed].sort().join() && (
+        <p>
+          <button
+            type="button"
+            className="act"
+            title={proposed.map(words).join(", ")}
+            onClick={() => changes.edit.mutate({ palette: proposed })}
+          >
+            Take the {proposed.length} that reach it best
+          </button>
+          : {Math.round(100 * proposedShare)} %
+        </p>
+      )}
       {swap && (
         <p>
           <button

@@ -20,6 +20,12 @@ from ..reference.mass import Mass
 
 REACHED = 6.0
 """ΔE₀₀ within which a mixture counts as the colour."""
+PROPOSED = 8
+"""Paints proposed for a piece: painters take 6 to 12."""
+WORST = 0.15
+"""Weight of the worst mass beside the mean of all."""
+GREY = 4.0
+"""Chroma of a thin film under which a paint is a black or a grey."""
 RATIOS = (0.04, 0.2, 0.5, 0.8, 0.96)
 """Shares of the first of two paints that are tried."""
 STEPS = {
@@ -44,29 +50,93 @@ class Coverage:
     swapped: float | None = None
 
 
-def coverage_of(
-    palette: Sequence[Paint], masses: Sequence[Mass], medium: Medium, surface: Surface
-) -> Coverage:
-    """What a palette reaches of the masses' planned colours, with the best exchange of one paint.
+@dataclass(frozen=True)
+class Weighed:
+    """The masses of a piece against all listed paints: `place` of each paint, `apart` (m, p, p) ΔE₀₀ of the
+    nearest that each two reach, with and `without` white, `bare` (m,) of the surface left as it is, `shares`
+    (m,) of the picture."""
+
+    place: dict[str, int]
+    apart: Floats
+    without: Floats
+    bare: Floats
+    shares: Floats
+    masses: tuple[str, ...]
+    covers: bool
+
+
+def weighed(masses: Sequence[Mass], medium: Medium, surface: Surface) -> Weighed:
+    """Everything that palettes for these masses are compared by, worked out once.
 
     Mixtures of two paints, thinned or with white, by the films of the medium: modelled.
     """
-    place, _, _ = reach_of(medium.key, surface)
-    apart = _apart(masses, medium, surface, any(paint.key == "white" for paint in palette))
-    bare = np.asarray(difference(np.array([mass.target_lab for mass in masses]), np.asarray(surface.lab)))
-    own = [place[paint.key] for paint in palette]
+    place, pairs, labs = reach_of(medium.key, surface)
+    wanted = np.array([mass.target_lab for mass in masses])
+    apart = _apart(len(place), pairs, labs, wanted)
+    # The first step of every ratio has no white in it.
+    without = apart if medium.transparent else _apart(len(place), pairs, labs[:, :: len(STEPS[True])], wanted)
     shares = np.array([mass.share for mass in masses])
-    shares = shares / max(float(shares.sum()), 1e-9)
-    nearest = _nearest(apart, own, bare)
-    share, mean = min(float(shares[nearest <= REACHED].sum()), 1.0), float((shares * nearest).sum())
-    order = np.argsort(-nearest * np.sqrt(shares))
-    missed = tuple((masses[m].id, float(nearest[m])) for m in order if nearest[m] > REACHED)
+    return Weighed(
+        place, apart, without, np.asarray(difference(wanted, np.asarray(surface.lab))),
+        shares / max(float(shares.sum()), 1e-9), tuple(mass.id for mass in masses), not medium.transparent,
+    )  # fmt: skip
+
+
+def coverage_of(palette: Sequence[Paint], of: Weighed) -> Coverage:
+    """What a palette reaches of the masses' planned colours, with the best exchange of one paint."""
+    apart = of.apart if any(paint.key == "white" for paint in palette) else of.without
+    own = [of.place[paint.key] for paint in palette]
+    nearest = _nearest(apart, own, of.bare)
+    share = min(float(of.shares[nearest <= REACHED].sum()), 1.0)
+    mean = float((of.shares * nearest).sum())
+    order = np.argsort(-nearest * np.sqrt(of.shares))
+    missed = tuple((of.masses[m], float(nearest[m])) for m in order if nearest[m] > REACHED)
     if not missed or len(palette) < 3:
         return Coverage(share, mean, missed)
-    kept = [place[key] for key in ("white", "black") if place[key] in own]
-    swap, then = _best_swap(apart, bare, own, shares, mean, kept)
-    keys = list(place)
+    kept = [of.place[key] for key in ("white", "black") if of.place[key] in own]
+    swap, then = _best_swap(apart, of.bare, own, of.shares, mean, kept)
+    keys = list(of.place)
     return Coverage(share, mean, missed, (keys[swap[0]], keys[swap[1]]) if swap else None, then)
+
+
+def proposed(of: Weighed, count: int = PROPOSED) -> tuple[tuple[str, ...], Coverage]:
+    """The `count` paints that reach the masses best, and what they reach: least mean and worst ΔE₀₀.
+
+    Paints are added one by one, then exchanged while that helps; white comes along where a medium covers, and
+    one black or grey at most.
+    """
+    everything = np.arange(len(of.place))
+    alone = of.apart[:, everything, everything]
+    keys = list(of.place)
+    grey = np.array([np.hypot(*PAINTS[key].thin[1:]) < GREY and key != "white" for key in keys])
+    own = [of.place["white"]] if of.covers else []
+    fixed = len(own)
+
+    def cost(nearest: Floats) -> Floats:
+        return np.asarray(nearest.T @ of.shares + WORST * nearest.max(axis=0))
+
+    def best_with(rest: list[int]) -> tuple[int, float]:
+        """The paint that helps these most, and what they cost with it."""
+        now = _nearest(of.apart, rest, of.bare) if rest else of.bare
+        with_rest = of.apart[:, :, rest].min(axis=2) if rest else alone
+        costs = cost(np.minimum(np.minimum(alone, with_rest), now[:, None]))
+        costs[rest] = np.inf
+        if grey[rest].any():
+            costs[grey] = np.inf
+        return int(costs.argmin()), float(costs.min())
+
+    while len(own) < count:
+        own.append(best_with(own)[0])
+    better = True
+    while better:
+        better = False
+        for k in range(fixed, len(own)):
+            now = float(cost(_nearest(of.apart, own, of.bare)[:, None])[0])
+            new, then = best_with(own[:k] + own[k + 1 :])
+            if then < now - 1e-9:
+                own[k], better = new, True
+    chosen = tuple(keys[k] for k in sorted(own))
+    return chosen, coverage_of([PAINTS[key] for key in chosen], of)
 
 
 @cache
@@ -92,18 +162,14 @@ def reach_of(medium: str, surface: Surface) -> tuple[dict[str, int], Ints, Float
     return place, pairs, bench.labs(loads.reshape(len(pairs), -1, len(paints)))
 
 
-def _apart(masses: Sequence[Mass], medium: Medium, surface: Surface, white: bool) -> Floats:
-    """ΔE₀₀ (m, p, p) of each mass's planned colour from what each two paints reach, with `white` or water."""
-    place, pairs, labs = reach_of(medium.key, surface)
-    if not white and not medium.transparent:
-        labs = labs[:, :: len(STEPS[True])]
-    apart = np.zeros((len(masses), len(place), len(place)))
+def _apart(count: int, pairs: Ints, labs: Floats, wanted: Floats) -> Floats:
+    """ΔE₀₀ (m, p, p) of each colour wanted (m, 3) from the nearest of what each pair reaches (n, k, 3)."""
     flat = labs.reshape(-1, 3)
-    for m, mass in enumerate(masses):
-        away = np.square(flat - np.asarray(mass.target_lab)).sum(axis=1).reshape(len(pairs), -1)
-        near = np.take_along_axis(labs, away.argmin(axis=1)[:, None, None], axis=1)[:, 0]
-        found = difference(np.asarray(mass.target_lab), near)
-        apart[m, pairs[:, 0], pairs[:, 1]] = apart[m, pairs[:, 1], pairs[:, 0]] = found
+    away = np.square(flat).sum(axis=1)[:, None] - 2 * flat @ wanted.T
+    near = away.reshape(len(pairs), -1, len(wanted)).argmin(axis=1)
+    found = difference(wanted, labs[np.arange(len(pairs))[:, None], near])
+    apart = np.zeros((len(wanted), count, count))
+    apart[:, pairs[:, 0], pairs[:, 1]] = apart[:, pairs[:, 1], pairs[:, 0]] = found.T
     return apart
 
 
