@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable
 
 import pytest
 from playwright.sync_api import Page, expect
@@ -15,13 +14,12 @@ from tests.pieces import photographs
 Room = tuple[Server, str]
 
 
-@pytest.fixture
-def piece(start: Callable[..., Server]) -> Room:
-    server = start()
-    with server.client() as client:
+@pytest.fixture(scope="module")
+def piece(demo: Server) -> Room:
+    with demo.client() as client:
         made = new_piece(client, encoded(photographs()["landscape"]), medium="watercolour")["id"]
         worked_out(client, made)
-    return server, made
+    return demo, made
 
 
 def test_the_mixtures_of_each_pass_are_shown_with_parts_values_and_amounts(page: Page, piece: Room) -> None:

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable
 from pathlib import Path
 
 import numpy as np
@@ -18,12 +17,11 @@ Room = tuple[Server, str]
 
 
 @pytest.fixture
-def piece(start: Callable[..., Server]) -> Room:
-    server = start()
-    with server.client() as client:
+def piece(demo: Server) -> Room:
+    with demo.client() as client:
         made = new_piece(client, encoded(photographs()["landscape"]), medium="acrylic")["id"]
         worked_out(client, made)
-    return server, made
+    return demo, made
 
 
 @pytest.fixture

@@ -8,7 +8,6 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 from scipy import ndimage
-from scipy.stats import theilslopes
 
 from ..reference.picture import Picture, fitted
 
@@ -173,6 +172,9 @@ def _fitted(strips: Floats, step: Floats, calm: Floats, width: int, row: int, sl
     centres = (np.arange(STRIPS) + 0.5) / STRIPS * width - width / 2
     reach = max(3, round(NEAR * max(width, height)))
     level, tilt = float(row), slope
+    # Imported where it is needed: it takes a second, and every start of the program would wait for it.
+    from scipy.stats import theilslopes
+
     for _ in range(3):
         places = _own_edges(profile, level - tilt * centres, reach, 0.4 * size)
         good = np.isfinite(places)
