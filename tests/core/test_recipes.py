@@ -15,7 +15,7 @@ from washboard.core.errors import InvalidInput
 from washboard.core.materials.paints import PAINTS
 from washboard.core.optics.vehicle import VEHICLES
 from washboard.core.recipe.mixture import Bench, bench_of
-from washboard.core.recipe.parts import SIZES, TOUCH, measures, said
+from washboard.core.recipe.parts import SIZES, measures
 from washboard.core.recipe.search import Recipe, recipes_for
 
 PALETTES = {
@@ -125,4 +125,3 @@ def test_parts_are_what_a_brush_can_measure_and_none_is_listed_twice() -> None:
         shares = (listed / listed.sum(axis=1, keepdims=True)).round(6)
         assert len(np.unique(shares, axis=0)) == len(listed)
         assert set(np.unique(listed).tolist()) <= set(SIZES)
-    assert said((3.0, 1.0, TOUCH)) == "3 : 1 : a touch"

@@ -109,11 +109,12 @@ class Stages:
             return self._scene(about)
         picture = self.picture(about.content, about.photos[about.content])
         bare = about.content
+        notes: tuple[str, ...] = ()
         if settings.opening != AS_TAKEN:
             bare = f"{about.content} {settings.opening}"
             rgb = picture.rgb
             picture = self._once(("opened", bare), lambda: picture_of(opened(rgb, settings.opening)))
-        notes = invented(self.decoded(about.content, about.photos[about.content]).rgb, settings.opening)
+            notes = self._once(("invented", bare), lambda: invented(rgb, settings.opening))
         if not settings.borrowed:
             return Reference(bare, picture, bare, picture, None, notes)
         name = f"{bare} {settings.borrowed}"

@@ -41,9 +41,9 @@ LINEAR_OF_BYTE = linear_of(np.arange(256) / 255.0)
 """Linear light of each of the 256 encoded levels."""
 
 
-def lab_of_xyz(xyz: ArrayLike) -> Floats:
-    """CIE Lab (…, 3) of XYZ (…, 3) with Y of white = 1. Source: CIE 15:2004, 8.2.1."""
-    ratio = np.asarray(xyz, dtype=np.float64) / WHITE
+def lab_of_xyz(xyz: ArrayLike, white: Floats = WHITE) -> Floats:
+    """CIE Lab (…, 3) of XYZ (…, 3) with Y of white = 1, daylight's by default. Source: CIE 15:2004, 8.2.1."""
+    ratio = np.asarray(xyz, dtype=np.float64) / white
     f = np.where(ratio > EPSILON, np.cbrt(ratio), (KAPPA * ratio + 16) / 116)
     return np.stack([116 * f[..., 1] - 16, 500 * (f[..., 0] - f[..., 1]), 200 * (f[..., 1] - f[..., 2])], -1)
 

@@ -9,7 +9,7 @@ from numpy.typing import ArrayLike, NDArray
 
 from ..errors import UnknownName
 from .illuminants import TABLES
-from .lab import EPSILON, KAPPA, WHITE, XYZ_TO_RGB, lab_of_xyz, xyz_of_lab
+from .lab import WHITE, XYZ_TO_RGB, lab_of_xyz, xyz_of_lab
 from .value import luminance_of
 
 Floats = NDArray[np.float64]
@@ -46,12 +46,7 @@ def xyz_of_spectrum(reflectance: ArrayLike, illuminant: str = DAYLIGHT) -> Float
 
 def lab_of_spectrum(reflectance: ArrayLike, illuminant: str = DAYLIGHT) -> Floats:
     """CIE Lab (…, 3) of reflectances (…, 36), relative to the perfect white under the same light."""
-    xyz = xyz_of_spectrum(reflectance, illuminant)
-    if illuminant == DAYLIGHT:
-        return lab_of_xyz(xyz)
-    ratio = xyz / weights(illuminant).sum(axis=0)
-    f = np.where(ratio > EPSILON, np.cbrt(ratio), (KAPPA * ratio + 16) / 116)
-    return np.stack([116 * f[..., 1] - 16, 500 * (f[..., 0] - f[..., 1]), 200 * (f[..., 1] - f[..., 2])], -1)
+    return lab_of_xyz(xyz_of_spectrum(reflectance, illuminant), weights(illuminant).sum(axis=0))
 
 
 def linear_of_spectrum(reflectance: ArrayLike) -> Floats:

@@ -26,8 +26,3 @@ def measures(count: int) -> Floats:
         if ratio not in found or sum(parts) < sum(found[ratio]):
             found[ratio] = parts
     return np.array([found[ratio] for ratio in sorted(found)], dtype=np.float64)
-
-
-def said(parts: tuple[float, ...]) -> str:
-    """Parts in words: `3 : 1 : a touch`."""
-    return " : ".join("a touch" if p == TOUCH else f"{p:g}" for p in parts)

@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from ..colour.lab import LINEAR_OF_BYTE, RGB_TO_XYZ
 from ..colour.value import value_of
 from ..errors import InvalidImage
+from .opening import flat_ends
 
 Bytes = NDArray[np.uint8]
 Singles = NDArray[np.float32]
@@ -64,9 +65,7 @@ def picture_of(rgb: Bytes) -> Picture:
     luminance = cv2.transform(linear, _LUMA)
     value = _VALUE_OF_STEP.take((luminance * _STEPS + 0.5).astype(np.int32), mode="clip")
     lab = cv2.cvtColor(linear, cv2.COLOR_LRGB2Lab)
-    red, green, blue = cv2.split(rgb)
-    crushed = np.count_nonzero(cv2.max(cv2.max(red, green), blue) <= 3) / red.size
-    blown = np.count_nonzero(cv2.min(cv2.min(red, green), blue) >= 254) / red.size
+    crushed, blown = (np.count_nonzero(ends) / ends.size for ends in flat_ends(rgb))
     return Picture(rgb, value, lab, crushed, blown)
 
 
