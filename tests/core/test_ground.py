@@ -18,6 +18,7 @@ from washboard.core.ground.toning import toning_of
 from washboard.core.materials.grounds import GROUNDS, GroundKind, ground_named
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import surface_of
+from washboard.core.recipe.paintbox import paintbox_of
 from washboard.demo.pieces import FERRY_SLIP, reference_bytes
 from washboard.pipeline.prepared import grounds
 from washboard.pipeline.seen import Seen
@@ -96,16 +97,16 @@ def test_a_listed_ground_that_is_the_sheet_at_hand_is_not_offered_twice() -> Non
 
 
 def test_coats_are_none_where_the_ground_is_right_and_more_the_farther_off_it_is() -> None:
-    acrylic = medium_named("acrylic")
-    targets = linear_of_lab([[80.0, 0, 0]] * 4)
-    below = linear_of_lab([[80.5, 0, 0], [74.0, 0, 0], [50.0, 0, 0], [12.0, 0, 0]])
-    coats = coats_to_hide(targets, below, acrylic).tolist()
+    box = paintbox_of(medium_named("acrylic"), surface_of("white"))
+    targets = np.array([[90.0, 0, 0]] * 4)
+    below = np.array([[90.5, 0, 0], [84.0, 0, 0], [50.0, 0, 0], [12.0, 0, 0]])
+    coats = coats_to_hide(targets, below, box, False).tolist()
     assert coats[0] == 0
     assert coats == sorted(coats)
-    assert 3 <= coats[-1] <= 5
-    dark = coats_to_hide(below[3:], targets[:1], acrylic)
+    assert 2 <= coats[-1] <= 6
+    dark = coats_to_hide(below[3:], targets[:1], box, False)
     assert int(dark[0]) < coats[-1], "dark paint hides light ground sooner than the reverse"
-    assert coats_to_hide(targets, below, medium_named("watercolour")).tolist() == [0, 1, 1, 1]
+    assert coats_to_hide(targets, below, box, True).tolist() == [0, 1, 1, 1]
 
 
 def test_toning_is_a_pass_with_paint_minutes_and_drying_and_paper_needs_none() -> None:

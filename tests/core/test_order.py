@@ -10,11 +10,12 @@ import pytest
 from hypothesis import HealthCheck, given, settings
 
 from tests.pieces import Made, patchwork, pieces
+from washboard.core.colour.lab import difference
+from washboard.core.colour.spectra import lab_of_spectrum
 from washboard.core.errors import InvalidInput, UnknownName
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.order.coverage import Coverage, Status, cut_length
 from washboard.core.order.levels import group_costs, grouped
-from washboard.core.order.painting import spoilt_by
 from washboard.core.order.parts import Parts
 from washboard.core.order.plan import Kind, Role
 from washboard.core.order.planner import reordered
@@ -48,8 +49,8 @@ def test_the_cut_is_the_best_of_all_coverages() -> None:
         )  # fmt: skip
         status = dice.choice([Status.NOW, Status.LATER, Status.LATER, Status.LATER, Status.DONE], count)
         question = Coverage(
-            parts, status, dice.uniform(0, 30, count), dice.uniform(0, 20, count), TRANSPARENT,
-            medium_named("watercolour"),
+            parts, status, dice.uniform(0, 30, count), np.zeros(count), dice.uniform(0, 20, count),
+            TRANSPARENT, medium_named("watercolour"),
         )  # fmt: skip
         later = np.flatnonzero(status == Status.LATER)
         brute = []
@@ -130,7 +131,13 @@ def test_every_figure_of_a_reason_comes_out_again_from_the_forced_alternative(pi
                 before = worked.plan.passes[k - 1]
                 assert reason.figures["minutes"] == before.wait > 0
             if reason.kind == "keeps-off":
-                spoilt = spoilt_by(worked.scene, step.before, step.colours)
+                scene, mass = worked.scene, parts.mass
+                under = scene.box.looks(step.paint[mass][:, None], step.before)
+                through, plain = (scene.finished(looks, mass)[0] for looks in (under, step.before))
+                off_by, without = (
+                    difference(lab_of_spectrum(looks), scene.targets[mass]) for looks in (through, plain)
+                )
+                spoilt = np.maximum(off_by - without, 0).max(axis=1)
                 off = parts.of(index[reason.masses[0]])
                 assert not step.covered[off].all()
                 assert np.isclose(spoilt[off], reason.figures["deltaE"]).any()

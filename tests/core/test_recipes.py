@@ -97,7 +97,7 @@ def test_a_recipe_gives_its_own_colour_and_says_how_it_looks_wet() -> None:
         assert float(difference(best.lab, target)) == pytest.approx(best.apart, abs=1e-9)
         assert best.wet[0] <= best.lab[0] + 1e-6
         assert set(best.parts) <= set(SIZES)
-        assert best.layers == (1 if best.load <= 1.02 * own.vehicle.strongest else 2)
+        assert best.layers == max(1, np.ceil(best.load / own.vehicle.strongest - 0.02))
 
 
 def test_fewer_paints_are_preferred_where_they_do_as_well() -> None:

@@ -71,8 +71,11 @@ def test_minutes_are_covering_cutting_mixing_and_settling(made: Made) -> None:
             if step.covered[a] != step.covered[b] and parts.mass[a] != parts.mass[b]
         )
         assert edge == pytest.approx(plain)
+        own = step.question.alone()
+        _, coats = worked.scene.finished(step.before[own], parts.mass[own])
+        again = float(((coats - 1) * parts.areas[own]).sum())
         total = (
-            covering_minutes(medium, float(parts.areas[step.covered].sum()))
+            covering_minutes(medium, float(parts.areas[step.covered].sum()) + again)
             + cutting_minutes(medium, edge)
             + mixtures(worked.scene, step.question) * medium.mix_minutes
             + SETTLING

@@ -83,8 +83,9 @@ def grounds(seen: Seen, masses: Sequence[Mass], settings: Settings) -> tuple[Can
     sheet = settings.sheet(width / height)
     area = sheet.picture_width_cm * sheet.picture_height_cm
     return candidates_of(
-        seen.picture, masses, seen.areas, medium_named(settings.medium), surface_of(settings.surface), area
-    )
+        seen.picture, masses, seen.areas, medium_named(settings.medium), surface_of(settings.surface),
+        area, palette_of(settings.medium, settings.palette),
+    )  # fmt: skip
 
 
 def reach(masses: Sequence[Mass], settings: Settings) -> Weighed:

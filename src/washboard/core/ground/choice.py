@@ -9,13 +9,14 @@ import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from ..areas.area import Areas
-from ..colour.lab import lab_of_linear, linear_of_lab
+from ..colour.lab import lab_of_linear
 from ..colour.value import luminance_of
 from ..key.key import key_for, targeted
 from ..materials.grounds import GROUNDS, Ground, GroundKind
 from ..materials.media import Medium
+from ..materials.paints import Paint
 from ..materials.surfaces import Surface, described
-from ..optics.film import DARKEST
+from ..recipe.paintbox import Paintbox, paintbox_of
 from ..reference.mass import Mass
 from ..reference.picture import Picture
 from .coats import coats_to_hide
@@ -72,21 +73,24 @@ def candidates_of(
     medium: Medium,
     own: Surface,
     area_cm2: float,
+    paints: Sequence[Paint] = (),
 ) -> tuple[Candidate, ...]:
     """All candidates of a medium, best first; the piece's own surface is among them as it is.
 
-    `area_cm2` is the picture's area on the surface, for the minutes of toning. Toned grounds in
-    patches, a muted colour for each of `areas`, join opaque media where areas are known.
+    `area_cm2` is the picture's area on the surface, for the minutes of toning; coats are those of `paints`.
+    Toned grounds in patches, a muted colour for each of `areas`, join opaque media where areas are known.
     """
     bare = Ground("own", f"{described(own)} as it is", GroundKind.BARE, own.value, (own.lab[1], own.lab[2]))
     tried = [(bare, own), *((ground, ground.surface) for ground in GROUNDS[medium.key])]
     colours = sampled(picture)
-    plain = _coats(masses, medium, own)
+    box = paintbox_of(medium, own, paints)
+    plain = _coats(masses, medium, own, box)
     found = [
-        _candidate(ground, surface, colours, masses, medium, plain, area_cm2) for ground, surface in tried
+        _candidate(ground, surface, colours, masses, medium, plain, area_cm2, box)
+        for ground, surface in tried
     ]
     if areas is not None and not medium.transparent and len(areas.areas) > 1:
-        found.append(_in_patches(picture, masses, areas, medium, plain, area_cm2))
+        found.append(_in_patches(picture, masses, areas, medium, plain, area_cm2, box))
     best = sorted(_without_twins(found), key=lambda c: (round(c.price, 6), c.ground.key))
     return tuple(replace(c, why=_why(c, best)) for c in best)
 
@@ -104,11 +108,11 @@ def _without_twins(found: Sequence[Candidate]) -> list[Candidate]:
 
 def _candidate(
     ground: Ground, surface: Surface, colours: tuple[ArrayLike, ArrayLike], masses: Sequence[Mass],
-    medium: Medium, plain: Coats, area_cm2: float,
+    medium: Medium, plain: Coats, area_cm2: float, box: Paintbox,
 ) -> Candidate:  # fmt: skip
     value, lab = colours
     share = painted_share(value, lab, surface.value, surface.lab)
-    coats = _coats(masses, medium, surface)
+    coats = _coats(masses, medium, surface, box)
     return _figured(ground, surface, share, coats, plain, masses, medium, area_cm2)
 
 
@@ -133,21 +137,23 @@ def _figured(
     )  # fmt: skip
 
 
-def _coats(masses: Sequence[Mass], medium: Medium, surface: Surface) -> Coats:
+def _coats(masses: Sequence[Mass], medium: Medium, surface: Surface, box: Paintbox) -> Coats:
     """Coats (m,) that each mass needs on a surface: none where the surface is already right."""
     targets = _targets(masses, medium, surface)
-    return coats_to_hide(targets, np.broadcast_to(surface.linear, targets.shape), medium)
+    grounds = np.broadcast_to(surface.lab, targets.shape)
+    return coats_to_hide(targets, grounds, box, medium.transparent)
 
 
 def _targets(masses: Sequence[Mass], medium: Medium, surface: Surface) -> Floats:
-    """Planned colours (m, 3) in linear light, graded masses in their middle."""
+    """Planned colours (m, 3) in Lab, graded masses in their middle."""
     planned = targeted(masses, key_for(medium, surface, masses), medium, surface)
-    return np.clip(linear_of_lab([mass.target_lab for mass in planned]), DARKEST, 1.0)
+    return np.array([mass.target_lab for mass in planned])
 
 
 def _in_patches(
-    picture: Picture, masses: Sequence[Mass], areas: Areas, medium: Medium, plain: Coats, area_cm2: float
-) -> Candidate:
+    picture: Picture, masses: Sequence[Mass], areas: Areas, medium: Medium, plain: Coats, area_cm2: float,
+    box: Paintbox,
+) -> Candidate:  # fmt: skip
     """An underpainting in patches: each area's own median value, its colour muted."""
     most = int(areas.labels.max()) + 1
     looks = np.zeros((most, 3))
@@ -161,8 +167,8 @@ def _in_patches(
         tones[area.label] = area.value
     share = painted_share(value, lab, tones[labels], looks[labels])
     own = GROUNDS[medium.key][0].surface
-    below = linear_of_lab([looks[int((mass.area or "a0")[1:])] for mass in masses])
-    coats = coats_to_hide(_targets(masses, medium, own), np.clip(below, DARKEST, 1.0), medium)
+    below = np.array([looks[int((mass.area or "a0")[1:])] for mass in masses])
+    coats = coats_to_hide(_targets(masses, medium, own), below, box, medium.transparent)
     mean = float(np.average([area.value for area in areas.areas], weights=[a.share for a in areas.areas]))
     ground = Ground(
         "patches", "an underpainting in patches, a muted colour for each area", GroundKind.PATCHES, mean,

@@ -11,9 +11,10 @@ from ..colour.lab import difference, lab_of_linear, linear_of_lab, value_of_lab
 from ..colour.value import luminance_of
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
-from ..optics.film import DARKEST
 from ..reference.mass import Kind, Lab, Mass
 
+DARKEST = 0.002
+"""Least luminance of a planned colour, of white = 1: no paint is perfectly black."""
 KNEE = 2.0
 """Values above the reach's dark end, and below its light end, in which the map bends."""
 

@@ -11,12 +11,11 @@ from ..errors import UnknownName
 class Medium:
     """What a medium allows.
 
-    `darkest`, `lightest`: Munsell values its paint reaches (0–10). `hiding`: share (0–1) of the
-    ground that one layer hides. `dry_minutes`: until a layer of 500 cm² can be
-    laid over, `quickest_dry` of the smallest; `open_minutes`: how
-    long a wash can be worked before its edge dries. `cut_cm`: outline cut in a minute. `cover_cm2`:
-    slowest and fastest coverage in cm² a minute, `cover_gain` how it grows with √area. `most_layers`
-    is how many layers the surface holds. `mix_minutes`: to mix one colour, or find one stick.
+    `darkest`, `lightest`: Munsell values its paint reaches (0–10). `dry_minutes`: until a layer of 500 cm²
+    can be laid over, `quickest_dry` of the smallest; `open_minutes`: how long a wash can be worked before
+    its edge dries. `cut_cm`: outline cut in a minute. `cover_cm2`: slowest and fastest coverage in cm² a
+    minute, `cover_gain` how it grows with √area. `most_layers` is how many layers the
+    surface holds. `mix_minutes`: to mix one colour, or find one stick.
     """
 
     key: str
@@ -24,7 +23,6 @@ class Medium:
     transparent: bool
     darkest: float
     lightest: float
-    hiding: float
     dry_minutes: float
     quickest_dry: float
     open_minutes: float | None
@@ -42,22 +40,22 @@ MEDIA = {
     medium.key: medium
     for medium in (
         Medium(
-            "watercolour", "Watercolour", True, 2.2, 9.5, 0.0, 20.0, 9.0, 19.0, 40.0, (25.0, 150.0), 8.0,
+            "watercolour", "Watercolour", True, 2.2, 9.5, 20.0, 9.0, 19.0, 40.0, (25.0, 150.0), 8.0,
             6, 1.5, "light-to-dark", "wet wash",
             "Do not point brushes with the lips: some pigments are toxic. Read the labels.",
         ),
         Medium(
-            "pastel", "Pastel", False, 1.9, 9.2, 0.86, 0.0, 0.0, None, 60.0, (40.0, 160.0), 9.0,
+            "pastel", "Pastel", False, 1.9, 9.2, 0.0, 0.0, None, 60.0, (40.0, 160.0), 9.0,
             4, 0.5, "dark-to-light", "loose grain",
             "Dust: do not blow it off, wipe wet, wear a dust mask. Read the labels.",
         ),
         Medium(
-            "acrylic", "Acrylic", False, 1.5, 9.4, 0.84, 15.0, 7.0, 8.0, 45.0, (40.0, 180.0), 9.0,
+            "acrylic", "Acrylic", False, 1.5, 9.4, 15.0, 7.0, 8.0, 45.0, (40.0, 180.0), 9.0,
             8, 1.5, "dark-to-light", "wet coat",
             "Keep brush water out of the drain; air the room. Read the labels.",
         ),
         Medium(
-            "oil", "Oil", False, 1.5, 9.3, 0.92, 2880.0, 1300.0, 360.0, 40.0, (30.0, 160.0), 8.0,
+            "oil", "Oil", False, 1.5, 9.3, 2880.0, 1300.0, 360.0, 40.0, (30.0, 160.0), 8.0,
             5, 2.0, "dark-to-light", "wet paint",
             "Solvents: ventilate, no flame; oily rags can ignite by themselves: keep them in a "
             "water-filled closed metal can. Read the labels.",

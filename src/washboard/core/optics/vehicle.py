@@ -23,8 +23,9 @@ class Vehicle:
 
     `dry` and `wet`: the skin of the surface. `swell`: how much more a film takes away while wet, since water
     fills what scatters; `milk`: scattering that a wet binder adds a unit film, gone when it is clear.
-    `strongest`, `weakest`: the thickest and thinnest film laid at once, in unit films; `most` the thickest in
-    all. `covers`: whether lights are mixed with white and coats laid full, rather than thinned over white.
+    `strongest`, `weakest`: the thickest and thinnest film laid at once, in unit films (a drawdown is one);
+    `most` the thickest in all; `brushed` one spread over a large shape. `covers`: whether lights are mixed
+    with white and coats laid full, rather than thinned over white.
     """
 
     key: str
@@ -35,6 +36,7 @@ class Vehicle:
     weakest: float
     strongest: float
     most: float
+    brushed: float
     covers: bool
 
     def laid(self, absorption: ArrayLike, scattering: ArrayLike, ground: ArrayLike) -> Floats:
@@ -62,10 +64,10 @@ _GLOSS = Finish(0.008, 0.4)
 VEHICLES = {
     vehicle.key: vehicle
     for vehicle in (
-        Vehicle("watercolour", _DULL, Finish(0.006, 0.0), 1.18, 0.0, 0.005, 1.0, 2.0, False),
-        Vehicle("pastel", Finish(0.024, 0.0), Finish(0.024, 0.0), 1.0, 0.0, 1.0, 2.0, 2.0, True),
-        Vehicle("acrylic", _GLOSS, _GLOSS, 1.0, 0.35, 0.04, 1.0, 3.0, True),
-        Vehicle("oil", _GLOSS, _GLOSS, 1.0, 0.0, 0.04, 1.2, 3.0, True),
+        Vehicle("watercolour", _DULL, Finish(0.006, 0.0), 1.18, 0.0, 0.005, 1.0, 2.0, 1.0, False),
+        Vehicle("pastel", Finish(0.024, 0.0), Finish(0.024, 0.0), 1.0, 0.0, 1.0, 2.0, 2.0, 1.0, True),
+        Vehicle("acrylic", _GLOSS, _GLOSS, 1.0, 0.35, 0.04, 0.3, 1.8, 0.12, True),
+        Vehicle("oil", _GLOSS, _GLOSS, 1.0, 0.0, 0.04, 0.45, 2.0, 0.3, True),
     )
 }
 """By medium."""

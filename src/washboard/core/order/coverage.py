@@ -36,12 +36,14 @@ class Coverage:
     """One pass's question: which later parts to run under.
 
     `status` (p,) of each part; `spoil` (p,) seconds of damage if it is run under, NEVER where that
-    is forbidden; `step` (p,) how visible, in L*, a stop inside the part would be.
+    is forbidden; `spoilt` (p,) ΔE₀₀ that its final colour ends farther off then; `step` (p,) how visible, in
+    L*, a stop inside the part would be.
     """
 
     parts: Parts
     status: NDArray[np.int64]
     spoil: Floats
+    spoilt: Floats
     step: Floats
     weights: Weights
     medium: Medium

@@ -7,7 +7,7 @@ from collections.abc import Sequence
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.lab import value_of_linear
+from ..colour.spectra import value_of_spectrum
 from ..reference.mass import Kind as MassKind
 from .painting import Scene
 from .plan import Kind, Operation, Role
@@ -32,7 +32,7 @@ def operations_of(
 ) -> tuple[Operation, ...]:
     """Operations of pass k: bare masses are named in the first, targets from back to front, then unders."""
     done: list[Operation] = []
-    values = value_of_linear(np.stack([before, after])).mean(axis=2)
+    values = value_of_spectrum(np.stack([before, after])).mean(axis=2)
     untouched: Mask = np.isclose(before, scene.bare).reshape(len(before), -1).min(axis=1)
     if k == 0:
         done += [_bare(scene, int(m)) for m in np.flatnonzero(turn < 0)]

@@ -4,15 +4,17 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.lab import difference, lab_of_linear, linear_of_lab, value_of_linear
+from ..colour.lab import difference, linear_of_lab, value_of_lab
+from ..colour.spectra import BANDS, lab_of_spectrum, linear_of_spectrum, spectrum_of_lab, value_of_spectrum
 from ..cut import NEVER
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
-from ..optics.film import DARKEST, Film, density_over, film_of, glazed
+from ..recipe.paintbox import Paintbox
 from ..reference.mass import Mass
 from .coverage import Coverage, Status
 from .parts import Parts
@@ -22,48 +24,75 @@ Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
 
 MOST_SPOILT = 3.0
-"""ΔE₀₀ of a final colour that no saved edge is worth."""
-MOST_DARKENED = 0.12
-"""Values a final colour may be darkened by what runs under it: below what the eye plans with."""
+"""ΔE₀₀ farther from its target that no saved edge is worth in a final colour."""
+UNSEEN = 1.0
+"""ΔE₀₀ that nobody sees: it costs nothing."""
+MOST_MISSED = 0.12
+"""Values farther off that a final colour may end over what runs under it: below what the eye plans with."""
 THINNEST = 0.3
 """Least strength to which a wash is thinned while it is carried on: below it is water."""
+STRENGTHS = (1.0, 0.6, THINNEST)
+"""Strengths tried where a wash would be seen below what comes over it."""
+LEAST_LIGHT = 0.002
+"""Least light that a density is told of: logs stay finite."""
+MARK = np.sin(np.arange(1.0, 2 * BANDS + 1) ** 2)
+"""Weights, without a pattern, whose sum tells two looks apart as one number."""
 OPEN_AT_ONCE = 600.0
 """Drying minutes above which nothing is run under: waiting days for an edge saves nothing."""
 
 
 @dataclass(frozen=True)
 class Scene:
-    """What the planner knows: masses, their parts, the targets (m, 2, 3) in linear light."""
+    """What the planner knows: masses, their parts, the targets (m, 2, 3) in Lab, and what is painted with.
+
+    Looks are reflectances (p, 2, 36) of the parts, at the light and dark end of graded masses.
+    """
 
     masses: tuple[Mass, ...]
     parts: Parts
     targets: Floats
     medium: Medium
     surface: Surface
-    film: Film
+    box: Paintbox
     weights: Weights
+
+    @cached_property
+    def ground(self) -> Floats:
+        """The bare surface (36,)."""
+        return spectrum_of_lab(self.surface.lab)
 
     @property
     def bare(self) -> Floats:
-        """The looks (p, 2, 3) before the first mark."""
-        return np.broadcast_to(np.asarray(self.surface.linear), (len(self.parts.mass), 2, 3)).copy()
+        """The looks (p, 2, 36) before the first mark."""
+        return np.broadcast_to(self.ground, (len(self.parts.mass), 2, len(self.ground))).copy()
+
+    def finished(self, looks: Floats, masses: NDArray[np.intp]) -> tuple[Floats, NDArray[np.int64]]:
+        """Looks (k, 2, 36) of parts of the masses (k,) brought to their targets, and coats (k,) it takes."""
+        if not len(masses):
+            return looks.copy(), np.zeros(0, np.int64)
+        # Parts of a mass that look alike have one history: each is worked out once.
+        marks = np.column_stack([masses, np.round(looks.reshape(len(looks), -1) @ MARK, 9)])
+        _, first, back = np.unique(marks, axis=0, return_index=True, return_inverse=True)
+        below = looks[first]
+        amounts = self.box.mixed(self.targets[masses[first]], below).reshape(*below.shape[:2], -1)
+        after, coats = self.box.looks(amounts, below), self.box.coats(amounts).max(axis=1)
+        return after[back.ravel()], coats[back.ravel()]
 
 
 def scene_of(
-    masses: Sequence[Mass], parts: Parts, medium: Medium, surface: Surface, weights: Weights
+    masses: Sequence[Mass], parts: Parts, medium: Medium, surface: Surface, weights: Weights, box: Paintbox
 ) -> Scene:
     """A scene from masses whose targets are set."""
-    ends = np.array([m.target_ends for m in masses], dtype=np.float64).reshape(-1, 2, 3)
-    targets = np.clip(linear_of_lab(ends), DARKEST, 1.0)
-    return Scene(tuple(masses), parts, targets, medium, surface, film_of(medium), weights)
+    targets = np.array([m.target_ends for m in masses], dtype=np.float64).reshape(-1, 2, 3)
+    return Scene(tuple(masses), parts, targets, medium, surface, box, weights)
 
 
-def running_colours(scene: Scene, group: Sequence[int]) -> Floats:
-    """Colour (m, 3), linear light, that a pass over `group` has where it runs under each mass.
+def running_paint(scene: Scene, group: Sequence[int]) -> Floats:
+    """Amounts (m, q) of paint that a pass over `group` has where it runs under each mass.
 
-    The mean density of its own masses, those that border on the mass counting by their border,
-    otherwise by size over squared distance: the paint of the nearest shape, carried on. Transparent
-    paint is thinned with water on the way, down to THINNEST, where it would else be too strong below.
+    The mean of its own masses' mixtures, those that border on the mass counting by their border, otherwise by
+    size over squared distance: the paint of the nearest shape, carried on. Transparent paint is thinned with
+    water on the way, down to THINNEST, where it would else be too strong below.
     """
     masses = scene.masses
     weight = np.zeros((len(masses), len(group)))
@@ -80,41 +109,49 @@ def running_colours(scene: Scene, group: Sequence[int]) -> Floats:
     weight = np.where(lonely[:, None], far, weight)
     weight /= np.maximum(weight.sum(axis=1, keepdims=True), 1e-12)
     # A graded mass is carried on with its light end: the strong end belongs elsewhere.
-    paper = np.maximum(np.asarray(scene.surface.linear), DARKEST)
-    density = density_over(paper, scene.targets.max(axis=1))
-    carried = weight @ density[list(group)]
+    ends = scene.targets[np.arange(len(masses)), scene.targets[..., 0].argmax(axis=1)]
+    carried = weight @ scene.box.mixed(ends[list(group)], np.broadcast_to(scene.ground, (len(group), BANDS)))
     if scene.medium.transparent:
-        allowed = np.min(density / np.maximum(carried, 1e-6), axis=1)
-        thinned = np.where(allowed >= THINNEST, np.minimum(allowed, 1.0), 1.0)
-        carried = carried * thinned[:, None]
-    return glazed(paper, carried)
+        look = scene.box.looks(carried, scene.ground)
+        has, may = (_density(scene, light) for light in (linear_of_spectrum(look), linear_of_lab(ends)))
+        allowed = np.min(may / np.maximum(has, 1e-6), axis=1)
+        carried = carried * np.clip(allowed, THINNEST, 1.0)[:, None]
+    return carried
+
+
+def _density(scene: Scene, light: Floats) -> Floats:
+    """How much of the bare surface's red, green and blue light is gone (…, 3), as optical density ≥ 0."""
+    bare = np.asarray(scene.surface.linear)
+    return np.maximum(np.log10(bare / np.maximum(light, LEAST_LIGHT)), 0.0)
 
 
 def coverage_of(
-    scene: Scene, looks: Floats, status: NDArray[np.int64], colours: Floats, coats_matter: bool
-) -> Coverage:
-    """The question of one pass: what it would spoil, where, and how visible a stop would be."""
-    parts = scene.parts
-    target = scene.targets[parts.mass]
-    under = scene.film.lay(looks, colours[parts.mass][:, None])
-    through, plain = scene.film.lay(under, target), scene.film.lay(looks, target)
-    spoilt = difference(lab_of_linear(through), lab_of_linear(plain)).max(axis=1)
-    darker = np.abs(value_of_linear(plain) - value_of_linear(through)).max(axis=1)
-    seconds = scene.weights.spoil * spoilt * parts.areas
-    if coats_matter:
-        extra = scene.film.coats(under, target).max(axis=1) - scene.film.coats(looks, target).max(axis=1)
-        seconds = seconds + np.maximum(extra, 0) * parts.areas * 0.5
-    forbidden = (spoilt > MOST_SPOILT) | (darker > MOST_DARKENED)
-    step = np.abs(lab_of_linear(under)[..., 0] - lab_of_linear(looks)[..., 0]).max(axis=1)
-    return Coverage(parts, status, np.where(forbidden, NEVER, seconds), step, scene.weights, scene.medium)
+    scene: Scene, looks: Floats, status: NDArray[np.int64], paint: Floats
+) -> tuple[Coverage, Floats]:
+    """The question of one pass: what it would spoil, where, and how visible a stop would be.
 
-
-def spoilt_by(scene: Scene, looks: Floats, colours: Floats) -> Floats:
-    """ΔE₀₀ (p,) of each part's final colour if a pass of `colours` (m, 3) ran under it."""
-    target = scene.targets[scene.parts.mass]
-    under = scene.film.lay(looks, colours[scene.parts.mass][:, None])
-    through, plain = scene.film.lay(under, target), scene.film.lay(looks, target)
-    return np.asarray(difference(lab_of_linear(through), lab_of_linear(plain)).max(axis=1))
+    Also the paint (m, q) it carries: transparent paint is thinned further where it would else be seen below.
+    """
+    parts, transparent, carried = scene.parts, scene.medium.transparent, paint.copy()
+    price, spoilt, step = np.zeros((3, len(status)))
+    left = np.flatnonzero(status == Status.LATER)
+    for strength in STRENGTHS if transparent else STRENGTHS[:1]:
+        own, before, areas = parts.mass[left], looks[left], parts.areas[left]
+        carried[own] = strength * paint[own]
+        under = scene.box.looks(carried[own][:, None], before)
+        (through, coats), (plain, fewer) = scene.finished(under, own), scene.finished(before, own)
+        wanted = scene.targets[own]
+        off, without = (difference(lab_of_spectrum(look), wanted) for look in (through, plain))
+        farther = np.maximum(off - without, 0.0).max(axis=1)
+        error, least = (np.abs(value_of_spectrum(look) - value_of_lab(wanted)) for look in (through, plain))
+        forbidden = (farther > MOST_SPOILT) | ((error - least).max(axis=1) > MOST_MISSED)
+        seconds = scene.weights.spoil * np.maximum(farther - UNSEEN, 0.0) * areas
+        if not transparent:
+            seconds = seconds + np.maximum(coats - fewer, 0) * areas * 0.5
+        price[left], spoilt[left] = np.where(forbidden, NEVER, seconds), farther
+        step[left] = np.abs(lab_of_spectrum(under)[..., 0] - lab_of_spectrum(before)[..., 0]).max(axis=1)
+        left = left[np.isin(own, own[farther > UNSEEN])]
+    return Coverage(parts, status, price, spoilt, step, scene.weights, scene.medium), carried
 
 
 def statuses(parts: Parts, turn: NDArray[np.int64], k: int) -> NDArray[np.int64]:

@@ -9,13 +9,15 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ... import ENGINE
-from ..colour.lab import difference, linear_of_lab, value_of_lab, value_of_linear
+from ..colour.lab import difference, value_of_lab
+from ..colour.spectra import value_of_spectrum
 from ..ground.shares import RIGHT_COLOUR, RIGHT_VALUE
 from ..key.key import Key, key_for, targeted
 from ..key.mood import Mood, in_mood
 from ..materials.media import Medium
+from ..materials.paints import Paint
 from ..materials.surfaces import Sheet, Surface, described
-from ..optics.film import DARKEST
+from ..recipe.paintbox import paintbox_of
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
 from .coverage import Coverage, cut_length
@@ -26,7 +28,7 @@ from .painting import (
     OPEN_AT_ONCE,
     Scene,
     coverage_of,
-    running_colours,
+    running_paint,
     scene_of,
     statuses,
 )
@@ -64,11 +66,13 @@ def plan_of(
     passes: int | None = None,
     notes: Sequence[str] = (),
     mood: Mood = Mood.AS_SEEN,
+    paints: Sequence[Paint] = (),
 ) -> Worked:
     """A whole plan: key, order, coverage, times, reasons and the predicted values.
 
     `masses` as measured, `parts` of the same masses in the same order. `passes` pins the number of
-    passes (1–9, accents included). Deterministic. Raises UnknownName for an unknown school.
+    passes (1–9, accents included); `paints` come along, the
+    medium's usual ones for none. Deterministic. Raises UnknownName for an unknown school.
     """
     chosen, why = (
         default_school(medium, surface)
@@ -77,7 +81,8 @@ def plan_of(
     )
     key = in_mood(key_for(medium, surface, masses), mood)
     planned = with_depth(targeted(masses, key, medium, surface))
-    scene = scene_of(planned, parts, medium, surface, chosen.weights(medium))
+    box = paintbox_of(medium, surface, paints)
+    scene = scene_of(planned, parts, medium, surface, chosen.weights(medium), box)
     turn, groups = turns(scene, chosen, passes)
     steps = _steps(scene, chosen, turn, groups)
     built = _passes(scene, turn, steps)
@@ -159,14 +164,13 @@ def _steps(
     steps = []
     muted = _muted(scene, turn)
     for k, group in enumerate(groups):
-        question, colours = question_of(scene, turn, group, k, looks)
+        question, paint = question_of(scene, turn, group, k, looks)
         may_run = school.runs_under and scene.medium.dry_minutes <= OPEN_AT_ONCE
         covered = answer(question) if may_run else question.alone()
-        after = _laid(scene, looks, question, covered, colours)
-        for m in muted.get(k, {}):
-            own = scene.parts.of(m)
-            after[own] = scene.film.lay(after[own], muted[k][m])
-        steps.append(Step(tuple(group), question, covered, tuple(muted.get(k, {})), looks, after, colours))
+        after = _laid(scene, looks, question, covered, paint)
+        for m in muted.get(k, ()):
+            _lay_muted(scene, after, m)
+        steps.append(Step(tuple(group), question, covered, tuple(muted.get(k, ())), looks, after, paint))
         looks = after
     return tuple(steps)
 
@@ -174,10 +178,8 @@ def _steps(
 def question_of(
     scene: Scene, turn: NDArray[np.int64], group: Sequence[int], k: int, looks: Floats
 ) -> tuple[Coverage, Floats]:
-    """What pass k must decide, and the colour (m, 3) it would carry under each mass."""
-    colours = running_colours(scene, group)
-    status = statuses(scene.parts, turn, k)
-    return coverage_of(scene, looks, status, colours, not scene.medium.transparent), colours
+    """What pass k must decide, and the paint (m, q) it would carry under each mass."""
+    return coverage_of(scene, looks, statuses(scene.parts, turn, k), running_paint(scene, group))
 
 
 def answer(question: Coverage) -> Mask:
@@ -187,33 +189,36 @@ def answer(question: Coverage) -> Mask:
     return best if cut_length(parts, best) <= cut_length(parts, alone) + 1e-9 else alone
 
 
-def _laid(scene: Scene, looks: Floats, question: Coverage, covered: Mask, colours: Floats) -> Floats:
+def _laid(scene: Scene, looks: Floats, question: Coverage, covered: Mask, paint: Floats) -> Floats:
     parts = scene.parts
     after = looks.copy()
     own = question.alone()
-    after[own] = scene.film.lay(looks[own], scene.targets[parts.mass[own]])
+    after[own], _ = scene.finished(looks[own], parts.mass[own])
     under = covered & ~own
-    after[under] = scene.film.lay(looks[under], colours[parts.mass[under]][:, None])
+    after[under] = scene.box.looks(paint[parts.mass[under]][:, None], looks[under])
     return after
 
 
-def _muted(scene: Scene, turn: NDArray[np.int64]) -> Mapping[int, Mapping[int, Floats]]:
+def _muted(scene: Scene, turn: NDArray[np.int64]) -> Mapping[int, Sequence[int]]:
     """Per pass, the loud light masses that get a duller, darker layer one pass before their own."""
-    muted: dict[int, dict[int, Floats]] = {}
+    muted: dict[int, list[int]] = {}
     if scene.medium.transparent or scene.medium.dry_minutes > OPEN_AT_ONCE:
         return muted
     for m, mass in enumerate(scene.masses):
         _, a, b = mass.target_lab
         loud = np.hypot(a, b) > LOUD_CHROMA and mass.target - scene.surface.value >= HIGH_ABOVE
         if loud and turn[m] > 0 and mass.kind is not MassKind.ACCENT:
-            muted.setdefault(int(turn[m]) - 1, {})[m] = _dull(mass)
+            muted.setdefault(int(turn[m]) - 1, []).append(m)
     return muted
 
 
-def _dull(mass: Mass) -> Floats:
-    """The duller, darker colour (3,) below a loud one."""
-    lightness, a, b = mass.target_lab
-    return np.clip(linear_of_lab((max(lightness - 18, 5.0), a * 0.6, b * 0.6)), DARKEST, 1.0)
+def _lay_muted(scene: Scene, looks: Floats, m: int) -> None:
+    """Lay the duller, darker colour that a loud mass stands on over its parts in `looks` (p, 2, 36)."""
+    lightness, a, b = scene.masses[m].target_lab
+    own = scene.parts.of(m)
+    below = looks[own].reshape(-1, looks.shape[-1])
+    dull = np.tile((max(lightness - 18, 5.0), a * 0.6, b * 0.6), (len(below), 1))
+    looks[own] = scene.box.looks(scene.box.mixed(dull, below), below).reshape(looks[own].shape)
 
 
 def _passes(scene: Scene, turn: NDArray[np.int64], steps: Sequence[Step]) -> tuple[Pass, ...]:
@@ -238,8 +243,8 @@ def predicted_values(scene: Scene, steps: Sequence[Step]) -> tuple[tuple[float, 
 
 
 def mass_values(scene: Scene, looks: Floats) -> Floats:
-    """Value (m,) of each mass in looks (p, 2, 3): weighted median over parts of the mean of both ends."""
-    values = value_of_linear(looks).mean(axis=1)
+    """Value (m,) of each mass in looks (p, 2, 36): weighted median over parts of the mean of both ends."""
+    values = value_of_spectrum(looks).mean(axis=1)
     return np.array([median_of(scene, values, scene.parts.of(m)) for m in range(len(scene.masses))])
 
 
@@ -277,10 +282,9 @@ def reordered(worked: Worked, order: Sequence[str]) -> Worked:
     for k, place in enumerate(places):
         old = worked.steps[place]
         question = replace(old.question, status=statuses(scene.parts, turn, k))
-        after = _laid(scene, looks, question, old.covered, old.colours)
+        after = _laid(scene, looks, question, old.covered, old.paint)
         for m in old.muted:
-            own = scene.parts.of(m)
-            after[own] = scene.film.lay(after[own], _dull(scene.masses[m]))
+            _lay_muted(scene, after, m)
         steps.append(replace(old, question=question, before=looks, after=after))
         looks = after
     passes = tuple(replace(done, id=order[k]) for k, done in enumerate(_passes(scene, turn, steps)))

@@ -12,7 +12,8 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.lab import encoded_of, value_of_linear
+from ..colour.lab import encoded_of
+from ..colour.spectra import linear_of_spectrum, value_of_spectrum
 from ..colour.value import luminance_of
 from ..reference.contours import nearest_border
 from ..reference.picture import Labels, Singles
@@ -64,8 +65,8 @@ def table_of(worked: Worked) -> Table:
     history = np.stack([worked.scene.parts.mass, *covered], axis=1)
     _, first, patch = np.unique(history, axis=0, return_index=True, return_inverse=True)
     looks = rows[:, first]
-    colours = np.rint(encoded_of(looks) * 255).astype(np.uint8)
-    return Table(colours, value_of_linear(looks), worked.scene.parts.mass[first], patch.ravel())
+    colours = np.rint(encoded_of(linear_of_spectrum(looks)) * 255).astype(np.uint8)
+    return Table(colours, value_of_spectrum(looks), worked.scene.parts.mass[first], patch.ravel())
 
 
 def patch_map(worked: Worked, table: Table, parts: Labels, along: Singles, width_cm: float) -> PatchMap:

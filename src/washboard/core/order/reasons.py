@@ -14,7 +14,7 @@ from ..time.pace import covering_minutes
 from .coverage import Status, cut_length
 from .levels import contrast
 from .names import capital, count_word, listed, look_of, named
-from .painting import Scene, spoilt_by
+from .painting import Scene
 from .plan import Reason, Role
 from .worked import Worked
 
@@ -155,7 +155,7 @@ def _keeps_off(worked: Worked, k: int) -> Reason | None:
     scene, step = worked.scene, worked.steps[k]
     if worked.scene.weights.area > 0:
         return None
-    spoilt = spoilt_by(scene, step.before, step.colours)
+    spoilt = step.question.spoilt
     off = (step.question.status == Status.LATER) & ~step.covered
     beside = _beside(scene, step.covered) & off & (spoilt >= SHOWS)
     if not beside.any():
@@ -164,7 +164,7 @@ def _keeps_off(worked: Worked, k: int) -> Reason | None:
     part = int(np.argmax(weight))
     mass = scene.masses[int(scene.parts.mass[part])]
     sentence = (
-        f"It stays off {listed([mass])}: under that {look_of(mass)} it would show as ΔE {spoilt[part]:.1f}."
+        f"It stays off {listed([mass])}: under that {look_of(mass)} it would end ΔE {spoilt[part]:.1f} off."
     )
     return Reason("keeps-off", sentence, (mass.id,), {"deltaE": float(spoilt[part])})
 

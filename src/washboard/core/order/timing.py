@@ -29,7 +29,7 @@ def minutes_of(scene: Scene, question: Coverage, covered: Mask, before: Floats) 
     """
     parts, medium = scene.parts, scene.medium
     own = question.alone()
-    coats = scene.film.coats(before[own], scene.targets[parts.mass[own]]).max(axis=1)
+    _, coats = scene.finished(before[own], parts.mass[own])
     area = float(parts.areas[covered].sum() + ((coats - 1) * parts.areas[own]).sum())
     return (
         covering_minutes(medium, area)

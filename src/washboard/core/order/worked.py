@@ -17,7 +17,7 @@ Mask = NDArray[np.bool_]
 
 @dataclass(frozen=True)
 class Step:
-    """One pass as the planner found it: the question, the answer, the looks (p, 2, 3) after it."""
+    """One pass as the planner found it: question, answer, looks (p, 2, 36), the paint (m, q) carried on."""
 
     group: tuple[int, ...]
     question: Coverage
@@ -25,7 +25,7 @@ class Step:
     muted: tuple[int, ...]
     before: Floats
     after: Floats
-    colours: Floats
+    paint: Floats
 
 
 @dataclass(frozen=True)

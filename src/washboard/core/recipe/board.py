@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 
 import numpy as np
 
-from ..colour.lab import difference, lab_of_linear, value_of_lab
-from ..colour.spectra import spectrum_of_lab
+from ..colour.lab import difference, value_of_lab
+from ..colour.spectra import lab_of_spectrum, spectrum_of_lab
 from ..materials.paints import Paint
 from ..materials.sticks import STICKS, Stick
 from ..materials.surfaces import Lab
@@ -18,6 +18,7 @@ from ..order.worked import Step, Worked
 from .amounts import Amount, amount_of
 from .meeting import Meeting, meeting_of
 from .mixture import Bench, Floats, bench_of
+from .paintbox import coated
 from .search import Recipe, grid_of, recipes_for
 from .sticks import sticks_for
 
@@ -27,8 +28,6 @@ SAME_GROUND = 1.5
 """ΔE₀₀ within which grounds are mixed for as one."""
 SOFT = 0.5
 """Hardness of an edge under which two wet washes meet."""
-COAT = 0.7
-"""Share of the strongest film that a coat of a covering medium has at least."""
 MOST_MEETINGS = 4
 
 
@@ -81,10 +80,7 @@ def board_of(worked: Worked, paints: Sequence[Paint]) -> Board:
         for done, step in zip(plan.passes, worked.steps, strict=True)
         for group in _alike(_wanted(worked, done, step))
     ]
-    vehicle = vehicle_of(plan.medium.key)
-    if vehicle.covers:
-        # A covering medium is laid as a coat; thinned to a glaze it would not be what the plan means.
-        vehicle = replace(vehicle, weakest=COAT * vehicle.strongest)
+    vehicle = coated(vehicle_of(plan.medium.key))
     recipes = _recipes(paints, vehicle, [group[0] for _, group in groups])
     order = [done.id for done in plan.passes]
     lighter = -1 if plan.medium.transparent else 1
@@ -112,7 +108,7 @@ def _wanted(worked: Worked, done: Pass, step: Step) -> list[Wanted]:
         own = worked.scene.parts.of(index)
         size = np.maximum(worked.scene.parts.areas[own], 1e-6)
         below = np.average(step.before[own].mean(axis=1), axis=0, weights=size)
-        wanted.append((mass.id, mass.target_lab, lab_of_linear(below), mass.area_cm2))
+        wanted.append((mass.id, mass.target_lab, lab_of_spectrum(below), mass.area_cm2))
     return wanted
 
 

@@ -22,7 +22,8 @@ AT_ONCE = 4096
 class Bench:
     """Paints of a palette in a medium over one ground, ready to be mixed.
 
-    `absorption`, `scattering` (p, 36) of unit films of the paints; `ground` (36,) as the eye sees it.
+    `absorption`, `scattering` (p, 36) of unit films of the paints; `ground` (36,) as the eye sees it, or
+    (n, 36), one for each of n mixtures.
     """
 
     vehicle: Vehicle
@@ -43,14 +44,14 @@ class Bench:
         amounts = np.asarray(loads, dtype=np.float64)
         flat = amounts.reshape(-1, amounts.shape[-1])
         table = weights()
-        parts = [
-            lab_of_xyz(self.spectra(flat[k : k + AT_ONCE], wet) @ table)
-            for k in range(0, max(len(flat), 1), AT_ONCE)
-        ]
+        parts = []
+        for k in range(0, max(len(flat), 1), AT_ONCE):
+            some = self if self.ground.ndim == 1 else self.over(self.ground[k : k + AT_ONCE])
+            parts.append(lab_of_xyz(some.spectra(flat[k : k + AT_ONCE], wet) @ table))
         return np.concatenate(parts).reshape(*amounts.shape[:-1], 3)
 
     def over(self, ground: Floats) -> Bench:
-        """The same bench over another ground (36,)."""
+        """The same bench over another ground, or one for each mixture."""
         return Bench(self.vehicle, self.paints, self.absorption, self.scattering, ground)
 
 

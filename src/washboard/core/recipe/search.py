@@ -44,6 +44,10 @@ MORE = 0.35
 """ΔE₀₀ that another paint must save to be worth its place."""
 EASY = 0.02
 """ΔE₀₀ that a part fewer to count is worth, above four parts in all."""
+ANOTHER_COAT = 0.3
+"""ΔE₀₀ that another coat must save to be laid and waited for."""
+TARGETS_AT_ONCE = 16
+"""Targets compared with a grid together: their distances stay in the processor's cache."""
 ROUNDED = 20
 """Ratios of brush parts tried about the refined one."""
 MOST_PAINTS = 3
@@ -115,7 +119,7 @@ def grid_of(bench: Bench, most: int = MOST_PAINTS) -> Grid:
         loads.append(points)
     owner, load = np.concatenate(owners), np.concatenate(loads)
     all_sets = np.repeat(np.array(sets, dtype=np.intp), 2, axis=0)
-    amounts = _full(bench, all_sets[owner], load)
+    amounts = all_loads(bench, all_sets[owner], load)
     films = np.empty((2, len(load), bench.absorption.shape[1]))
     for k in range(0, len(load), AT_ONCE):
         some = amounts[k : k + AT_ONCE]
@@ -123,7 +127,7 @@ def grid_of(bench: Bench, most: int = MOST_PAINTS) -> Grid:
     return Grid(all_sets, owner, load, (films[0], films[1]), np.zeros((0, 3))).over(bench)
 
 
-def _full(bench: Bench, sets: Ints, loads: Floats) -> Floats:
+def all_loads(bench: Bench, sets: Ints, loads: Floats) -> Floats:
     """Loads (n, p) of all paints from loads (n, 3) of the paints in `sets` (n, 3)."""
     full = np.zeros((len(sets), len(bench.paints) + 1))
     np.put_along_axis(full, sets, loads, axis=1)
@@ -144,9 +148,9 @@ def recipes_for(
     if not np.isfinite(wanted).all():
         raise InvalidInput("A target is no number; nothing was mixed.")
     grid = grid or grid_of(bench, most)
-    which, sets, loads = _candidates(grid, wanted)
-    loads = _refined(bench, sets, loads, wanted[which])
-    apart = difference(bench.labs(_full(bench, sets, loads)), wanted[which])
+    which, sets, loads = nearest_on(grid, wanted, FOLLOWED)
+    loads = refined(bench, sets, loads, wanted[which], ROUNDS)
+    apart = difference(bench.labs(all_loads(bench, sets, loads)), wanted[which])
     apart += MORE * ((loads > 1e-4 * loads.sum(axis=1, keepdims=True)).sum(axis=1) - 1)
     chosen: list[int] = []
     for k in range(len(wanted)):
@@ -159,26 +163,28 @@ def recipes_for(
     return [_best(own, count) for own in found]
 
 
-def _candidates(grid: Grid, wanted: Floats) -> tuple[Ints, Ints, Floats]:
-    """The sets followed: which target (c,), the paints (c, 3), and the loads (c, 3) to start from."""
-    which, at = [], []
+def nearest_on(grid: Grid, wanted: Floats, followed: int) -> tuple[Ints, Ints, Floats]:
+    """The sets to follow for targets (n, 3): which target (c,), paints (c, 3), loads (c, 3) to start from."""
     starts = np.flatnonzero(np.r_[True, np.diff(grid.owner) != 0])
     ends = np.append(starts[1:], len(grid.owner))
-    followed = min(FOLLOWED, len(starts))
+    followed = min(followed, len(starts))
     lightness, a, b = grid.labs.T
     square = np.stack([lightness**2, a * a, b * b, lightness * a, lightness * b, a * b, lightness, a, b])
     metrics = _metrics(wanted)
     form = metrics.transpose(0, 2, 1) @ metrics
     linear = -2 * (form @ wanted[..., None])[..., 0]
     weigh = np.concatenate([form[:, [0, 1, 2], [0, 1, 2]], 2 * form[:, [0, 0, 1], [1, 2, 2]], linear], axis=1)
-    for k in range(len(wanted)):
+    at = []
+    for k in range(0, len(wanted), TARGETS_AT_ONCE):
         # The distance but for the target's own square, which is the same for all.
-        away = weigh[k] @ square
-        near = np.argpartition(np.minimum.reduceat(away, starts), followed - 1)[:followed]
-        at += [starts[s] + int(away[starts[s] : ends[s]].argmin()) for s in near.tolist()]
-        which += [k] * followed
+        away = weigh[k : k + TARGETS_AT_ONCE] @ square
+        nearest = np.minimum.reduceat(away, starts, axis=1)
+        near = np.argpartition(nearest, followed - 1)[:, :followed]
+        near = np.take_along_axis(near, np.take_along_axis(nearest, near, 1).argsort(axis=1), 1)
+        for own, sets in zip(away, near.tolist(), strict=True):
+            at += [starts[s] + int(own[starts[s] : ends[s]].argmin()) for s in sets]
     points = np.array(at)
-    return np.array(which), grid.sets[grid.owner[points]], grid.loads[points]
+    return np.repeat(np.arange(len(wanted)), followed), grid.sets[grid.owner[points]], grid.loads[points]
 
 
 def _metrics(wanted: Floats) -> Floats:
@@ -202,18 +208,20 @@ def _metrics(wanted: Floats) -> Floats:
     return np.array(rows).transpose(2, 0, 1)
 
 
-def _refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> Floats:
-    """Loads (c, 3) brought nearer to their targets (c, 3), within what the vehicle lays.
+def refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats, rounds: int) -> Floats:
+    """Loads (c, 3) of the paints in `sets` (c, 3) brought nearer to their targets (c, 3) in Lab by so many
+    steps, within what the vehicle lays.
 
-    `off` (c, 3) is how far each is from its target, as CIEDE2000 weighs it.
+    `off` (c, 4) is how far each is from its target, as CIEDE2000 weighs it, and what its coats cost.
     """
     used, metric = sets >= 0, _metrics(wanted)
     x = np.log(np.where(used, np.maximum(loads, 1e-4), 1.0))
     damping = np.full(len(x), 1e-3)
 
     def away(logs: Floats) -> Floats:
-        labs = bench.labs(_full(bench, sets, np.where(used, np.exp(logs), 0.0)))
-        return (metric @ (labs - wanted)[..., None])[..., 0]
+        own = np.where(used, np.exp(logs), 0.0)
+        missed = (metric @ (bench.labs(all_loads(bench, sets, own)) - wanted)[..., None])[..., 0]
+        return np.column_stack([missed, _coats_cost(bench, own.sum(axis=1))])
 
     def bounded(logs: Floats) -> Floats:
         own = np.where(used, np.exp(np.clip(logs, -9.2, 2.0)), 0.0)
@@ -226,7 +234,7 @@ def _refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> Floats:
     off = away(x)
     missed = np.square(off).sum(axis=1)
     step = 1e-3
-    for _ in range(ROUNDS):
+    for _ in range(rounds):
         slopes = np.stack([(away(x + step * np.eye(3)[k] * used) - off) / step for k in range(3)], axis=2)
         normal = slopes.transpose(0, 2, 1) @ slopes
         scale = np.trace(normal, axis1=1, axis2=2)[:, None, None] / 3 + 1e-9
@@ -240,6 +248,11 @@ def _refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> Floats:
         x[better], off[better], missed[better] = tried[better], there[better], now[better]
         damping = np.where(better, damping / 4, damping * 6)
     return np.where(used, np.exp(x), 0.0)
+
+
+def _coats_cost(bench: Bench, thickness: Floats) -> Floats:
+    """What films (n,) thicker than one coat cost, in ΔE₀₀."""
+    return ANOTHER_COAT * np.maximum(thickness / bench.vehicle.strongest - 1, 0.0)
 
 
 def _rounded(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> list[Recipe]:
@@ -261,7 +274,7 @@ def _rounded(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> list[Re
     at, measured = np.concatenate(owner), np.concatenate(parts)
     shares = measured / measured.sum(axis=1, keepdims=True)
     total = _best_thickness(bench, sets[at], shares, loads[at].sum(axis=1), wanted[at])
-    apart = difference(bench.labs(_full(bench, sets[at], shares * total[:, None])), wanted[at])
+    apart = difference(bench.labs(all_loads(bench, sets[at], shares * total[:, None])), wanted[at])
     # What is easy to measure is worth a little: nobody counts to a dozen for a difference not seen.
     order = np.lexsort((apart + EASY * np.maximum(measured.sum(axis=1) - 4, 0), at))
     best = order[np.flatnonzero(np.r_[True, np.diff(at[order]) != 0])]
@@ -270,7 +283,7 @@ def _rounded(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> list[Re
 
 def _made(bench: Bench, sets: Ints, parts: Floats, total: Floats, wanted: Floats) -> list[Recipe]:
     """Recipes of parts (n, 3) of the paints in `sets` (n, 3), `total` (n,) thick."""
-    full = _full(bench, sets, parts / parts.sum(axis=1, keepdims=True) * total[:, None])
+    full = all_loads(bench, sets, parts / parts.sum(axis=1, keepdims=True) * total[:, None])
     labs, wet = bench.labs(full), bench.labs(full, wet=True)
     apart, error = difference(labs, wanted), value_of_lab(labs) - value_of_lab(wanted)
     layers = np.maximum(1, np.ceil(total / bench.vehicle.strongest - 0.02)).astype(int)
@@ -285,13 +298,14 @@ def _made(bench: Bench, sets: Ints, parts: Floats, total: Floats, wanted: Floats
 
 
 def _best_thickness(bench: Bench, sets: Ints, shares: Floats, start: Floats, wanted: Floats) -> Floats:
-    """Thickness (c,) of each mixture at which ΔE₀₀ is least: a few golden sections of its logarithm."""
+    """Thickness (c,) of each mixture at which ΔE₀₀ and coats cost least: golden sections of its logarithm."""
     low, high = np.log(bench.vehicle.weakest), np.log(bench.vehicle.most)
     left, right = np.clip(np.log(start) - 0.7, low, high), np.clip(np.log(start) + 0.7, low, high)
     golden = (np.sqrt(5) - 1) / 2
 
     def apart(logs: Floats) -> Floats:
-        return difference(bench.labs(_full(bench, sets, shares * np.exp(logs)[:, None])), wanted)
+        labs = bench.labs(all_loads(bench, sets, shares * np.exp(logs)[:, None]))
+        return np.asarray(difference(labs, wanted) + _coats_cost(bench, np.exp(logs)))
 
     one, other = right - golden * (right - left), left + golden * (right - left)
     first, second = apart(one), apart(other)

@@ -1,0 +1,261 @@
+"""What a piece is painted with: amounts that bring what lies there to a colour, and how it looks then.
+
+The one place where plan, preview, grounds and checks ask what paint does. Wet paint is mixed anew for what
+lies below, as on the recipe board, but only the nearest few sets of paints are followed; sticks are laid over
+each other. Looks are reflectances (…, 36), amounts (…, q) of the q paints or sticks that come along: unit
+films, or shares of the grain that are seen.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass, field, replace
+from functools import lru_cache
+from typing import Protocol
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+from ..colour.lab import difference
+from ..colour.spectra import BANDS, lab_of_spectrum, spectrum_of_lab, value_of_spectrum
+from ..materials.media import Medium
+from ..materials.paints import Paint, palette_of
+from ..materials.sticks import STICKS, Stick
+from ..materials.surfaces import Surface
+from ..optics.grain import PRESSURES, mixing, seen
+from ..optics.vehicle import Vehicle, vehicle_of
+from .mixture import Bench, bench_of
+from .search import Grid, all_loads, grid_of, nearest_on, refined
+
+Floats = NDArray[np.float64]
+Ints = NDArray[np.int64]
+
+COAT = 0.7
+"""Share of the strongest film that a coat of a covering medium has at least: thinner would be a glaze."""
+FOLLOWED = 3
+"""Sets of paints followed for a colour. The recipe board follows more; a plan has to answer at once."""
+ROUNDS = 5
+AGAIN = 3
+"""Steps of refinement over the bare surface, and from there over what else lies below."""
+NEAREST = 12
+"""Ways to lay sticks that are judged over what lies there."""
+MOST_COATS = 6
+SAME = 6
+"""Digits of a reflectance to which two looks are one."""
+NEEDLESS = 0.2
+"""ΔE₀₀ that a transparent wash must bring a colour nearer to be laid at all."""
+TRACE = 0.02
+"""Share of a stick below which it is none."""
+
+
+class Paintbox(Protocol):
+    """How a palette's paints or sticks change what is there."""
+
+    def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
+        """Amounts (n, q) that bring looks `below` (n, 36) as near as they can to Lab `targets` (n, 3)."""
+
+    def looks(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
+        """Looks (…, 36), dry, of amounts (…, q) laid over looks `below` (…, 36)."""
+
+    def coats(self, amounts: ArrayLike) -> Ints:
+        """Coats (…) that amounts (…, q) are laid in, at least 1."""
+
+    def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
+        """Coats (n,) of the mixture for each Lab target (n, 3) until what lies below, looks (n, 36), shows
+        by less than `near` in ΔE₀₀."""
+
+
+@dataclass
+class Wet:
+    """Paint that is mixed. Answers are kept: a plan asks for the same mixtures over and over."""
+
+    vehicle: Vehicle
+    paints: tuple[Paint, ...]
+    surface: Floats
+    darkens_only: bool
+    _starts: dict[bytes, tuple[Floats, Floats]] = field(default_factory=dict)
+    _mixed: dict[bytes, Floats] = field(default_factory=dict)
+
+    @property
+    def bench(self) -> Bench:
+        return bench_of(self.paints, self.vehicle, self.surface)
+
+    def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
+        wanted, looks = _rows(targets, below)
+        names = [t.tobytes() + b.tobytes() for t, b in zip(wanted, looks, strict=True)]
+        fresh = list({name: k for k, name in enumerate(names) if name not in self._mixed}.values())
+        if fresh:
+            for k, amounts in zip(fresh, self._found(wanted[fresh], looks[fresh]), strict=True):
+                self._mixed[names[k]] = amounts
+        return np.array([self._mixed[name] for name in names]).reshape(len(names), len(self.paints))
+
+    def looks(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
+        ground = np.asarray(below, dtype=np.float64)
+        after = replace(self.bench, ground=ground).spectra(amounts)
+        if not self.darkens_only:
+            return after
+        # Paint whose grain would lighten what is darker than it is not laid there.
+        lightened = value_of_spectrum(after) > value_of_spectrum(ground)
+        return np.where(lightened[..., None], ground, after)
+
+    def coats(self, amounts: ArrayLike) -> Ints:
+        load = np.asarray(amounts).sum(axis=-1)
+        return np.maximum(1, np.ceil(load / self.vehicle.strongest - 0.02)).astype(np.int64)
+
+    def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
+        wanted, looks = _rows(targets, below)
+        # Mixed to be right where nothing shows through: a thin film mixed lighter would hide its own ground.
+        thick = replace(self.vehicle, weakest=self.vehicle.most, strongest=self.vehicle.most)
+        amounts = Wet(thick, self.paints, self.surface, self.darkens_only).mixed(wanted, looks)
+        load = np.maximum(amounts.sum(axis=1, keepdims=True), 1e-9)
+        return _until_hidden(self, amounts / load * self.vehicle.brushed, looks, near)
+
+    def _found(self, wanted: Floats, below: Floats) -> Floats:
+        """Amounts (n, p) for colours (n, 3) over looks (n, 36), none of them known yet."""
+        self._start(wanted)
+        starts = [self._starts[each.tobytes()] for each in wanted]
+        sets = np.concatenate([own for own, _ in starts]).astype(np.intp)
+        loads = np.concatenate([own for _, own in starts])
+        owner = np.repeat(np.arange(len(wanted)), [len(own) for own, _ in starts])
+        bench = self.bench.over(below[owner])
+        if (np.abs(below - self.surface) > 10.0**-SAME).any():
+            loads = refined(bench, sets, loads, wanted[owner], AGAIN)
+        full = all_loads(bench, sets, loads)
+        apart = difference(bench.labs(full), wanted[owner])
+        # What nobody can tell apart is decided by the grid's order, not by the last digit.
+        best = np.lexsort((np.round(apart / NEEDLESS), owner))[np.searchsorted(owner, np.arange(len(wanted)))]
+        amounts = full[best]
+        if self.darkens_only:
+            amounts[difference(lab_of_spectrum(below), wanted) <= apart[best] + NEEDLESS] = 0.0
+        return amounts
+
+    def _start(self, wanted: Floats) -> None:
+        """The sets that come nearest to colours (n, 3) over the bare surface, each refined there."""
+        fresh = np.unique([w for w in wanted if w.tobytes() not in self._starts], axis=0)
+        if not len(fresh):
+            return
+        which, sets, loads = nearest_on(
+            _grid(self.vehicle, self.paints, self.surface.tobytes()), fresh, FOLLOWED
+        )
+        loads = refined(self.bench, sets, loads, fresh[which], ROUNDS)
+        for k, each in enumerate(fresh):
+            self._starts[each.tobytes()] = sets[which == k].astype(np.float64), loads[which == k]
+
+
+@dataclass
+class Dry:
+    """Sticks laid over each other."""
+
+    sticks: tuple[Stick, ...]
+    surface: Floats
+    _mixed: dict[bytes, Floats] = field(default_factory=dict)
+
+    def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
+        wanted, looks = _rows(targets, below)
+        ways, labs = _ways(self.sticks), _ways_over(self.sticks, self.surface.tobytes())
+        result = np.zeros((len(wanted), len(self.sticks)))
+        for k, (target, look) in enumerate(zip(wanted, looks, strict=True)):
+            name = target.tobytes() + look.tobytes()
+            if name not in self._mixed:
+                near = np.argpartition(np.square(labs - target).sum(axis=1), NEAREST)[:NEAREST]
+                amounts = ways.amounts(near)
+                over = lab_of_spectrum(self.looks(amounts, look))
+                self._mixed[name] = amounts[difference(over, target).argmin()]
+            result[k] = self._mixed[name]
+        return result
+
+    def looks(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
+        shares = np.asarray(amounts, dtype=np.float64)
+        left = 1 - shares.sum(axis=-1, keepdims=True)
+        return seen(shares @ _grains(self.sticks) + left * mixing(below))
+
+    def coats(self, amounts: ArrayLike) -> Ints:
+        return np.maximum(1, (np.asarray(amounts) > TRACE).sum(axis=-1)).astype(np.int64)
+
+    def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
+        wanted, looks = _rows(targets, below)
+        labs = lab_of_spectrum(np.array([stick.look for stick in self.sticks]))
+        nearest = difference(wanted[:, None], labs[None]).argmin(axis=1)
+        return _until_hidden(self, max(PRESSURES.values()) * np.eye(len(self.sticks))[nearest], looks, near)
+
+
+def paintbox_of(medium: Medium, surface: Surface, paints: Sequence[Paint] = ()) -> Paintbox:
+    """Paints in a medium on a surface, the medium's usual ones for none; pastel takes its sticks along."""
+    ground = spectrum_of_lab(surface.lab)
+    if medium.key == "pastel":
+        return Dry(tuple(STICKS.values()), ground)
+    vehicle = coated(vehicle_of(medium.key))
+    return Wet(vehicle, tuple(paints) or palette_of(medium.key, ()), ground, medium.transparent)
+
+
+def coated(vehicle: Vehicle) -> Vehicle:
+    """A vehicle as plans lay it: a covering one in coats, since a glaze would not be what they mean."""
+    return replace(vehicle, weakest=COAT * vehicle.strongest) if vehicle.covers else vehicle
+
+
+def _rows(targets: ArrayLike, below: ArrayLike) -> tuple[Floats, Floats]:
+    wanted = np.asarray(targets, dtype=np.float64).reshape(-1, 3)
+    looks = np.round(np.asarray(below, dtype=np.float64).reshape(-1, BANDS), SAME)
+    # Adding nothing makes the negative zero, which has other bytes, a zero.
+    return np.round(wanted, SAME) + 0.0, np.broadcast_to(looks, (len(wanted), looks.shape[1]))
+
+
+def _until_hidden(box: Paintbox, coat: Floats, below: Floats, near: float) -> Ints:
+    """Coats (n,) of `coat` (n, q), at most MOST_COATS, until more would change the look less than `near`."""
+    look, labs = below, []
+    for _ in range(MOST_COATS + 1):
+        look = box.looks(coat, look)
+        labs.append(lab_of_spectrum(look))
+    off = difference(np.array(labs[:-1]), labs[-1]) >= near
+    return 1 + off[:-1].sum(axis=0)
+
+
+@lru_cache(maxsize=8)
+def _grid(vehicle: Vehicle, paints: tuple[Paint, ...], surface: bytes) -> Grid:
+    return grid_of(bench_of(paints, vehicle, np.frombuffer(surface)))
+
+
+@lru_cache(maxsize=2)
+def _grains(sticks: tuple[Stick, ...]) -> Floats:
+    """Colours (s, 36) of sticks as they mix by area."""
+    return mixing(np.array([stick.look for stick in sticks]))
+
+
+@dataclass(frozen=True)
+class Ways:
+    """One stick at each pressure, and every two, the lower one firmly: places (w, 2), shares seen (w, 2)."""
+
+    count: int
+    sticks: NDArray[np.intp]
+    shares: Floats
+
+    def amounts(self, places: NDArray[np.intp]) -> Floats:
+        """The same as amounts (n, count)."""
+        full = np.zeros((len(places), self.count))
+        rows = np.arange(len(places))
+        for k in (0, 1):
+            full[rows, self.sticks[places, k]] += self.shares[places, k]
+        return full
+
+
+@lru_cache(maxsize=2)
+def _ways(sticks: tuple[Stick, ...]) -> Ways:
+    covers, every = np.array(tuple(PRESSURES.values())), np.arange(len(sticks))
+    upper, lower = (each.ravel() for each in np.meshgrid(every, every, indexing="ij"))
+    # A stick over itself stands for the stick alone, firmly laid twice.
+    below = np.where(upper == lower, 0.0, covers.max())
+    shares = [np.stack([np.full(len(upper), c), (1 - c) * below], axis=1) for c in covers]
+    twice = (upper == lower) & (shares[-1][:, 0] == covers.max())
+    shares[-1][twice, 1] = (1 - covers.max()) * covers.max()
+    return Ways(
+        len(sticks), np.tile(np.stack([upper, lower], axis=1), (len(covers), 1)), np.concatenate(shares)
+    )
+
+
+@lru_cache(maxsize=4)
+def _ways_over(sticks: tuple[Stick, ...], surface: bytes) -> Floats:
+    """Lab (w, 3) of those ways over a surface."""
+    ways, grains = _ways(sticks), _grains(sticks)
+    sums = (ways.shares[..., None] * grains[ways.sticks]).sum(axis=1)
+    left = 1 - ways.shares.sum(axis=1, keepdims=True)
+    return lab_of_spectrum(seen(sums + left * mixing(np.frombuffer(surface))))
