@@ -1,4 +1,4 @@
-"""The command line: demo, serve, plan, look, transfer, ground, mix, paints."""
+"""The command line: demo, serve, plan, look, transfer, ground, mix, paints, shelf."""
 
 from __future__ import annotations
 
@@ -237,6 +237,36 @@ def paints(
             f"{entry['name']:28} {entry['index']:8} opacity {entry['opacity']:.2f}  staining "
             f"{entry['staining']:.1f}  lightfast {entry['lightfast']}  {entry['hazard']}".rstrip()
         )
+
+
+shelf = typer.Typer(no_args_is_help=True, help="The painter's own paints and tools, in and out of files.")
+app.add_typer(shelf, name="shelf")
+ShelfFile = Annotated[Path, typer.Argument(help="A file that ends with .csv or .cxf")]
+
+
+@shelf.command("import")
+def import_(file: ShelfFile, data: Data = None) -> None:
+    """Put the things of a file to those on the shelf: all of them or none."""
+    from .api.shelving import imported, shelf_in
+
+    content = file.read_bytes()
+    with shelf_in(data) as own:
+        taken = imported(own, file.name, content)
+    for note in taken.notes[:20]:
+        print(note)
+    found = taken.merged
+    print(f"{found.added} added, {found.updated} changed, {found.same} as they were.")
+
+
+@shelf.command("export")
+def export(file: ShelfFile, data: Data = None) -> None:
+    """Write the shelf to a file."""
+    from .api.shelving import exported, shelf_in
+
+    with shelf_in(data) as own:
+        content = exported(own, file.name)
+    file.write_bytes(content)
+    print(f"Written to {file.name}.")
 
 
 def _write_json(path: Path, document: dict[str, Any]) -> None:

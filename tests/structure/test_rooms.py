@@ -22,8 +22,9 @@ MAY_IMPORT = {
     "formats": {"core", "formats"},
     "pipeline": {"core", "formats", "pipeline"},
     "store": {"core", "store"},
+    "devices": {"core", "devices"},
     "demo": {"core", "pipeline", "demo", "api"},
-    "api": {"core", "formats", "pipeline", "store", "api", "demo"},
+    "api": {"core", "devices", "formats", "pipeline", "store", "api", "demo"},
 }
 PURE = {"numpy", "scipy", "cv2", "skimage"}
 

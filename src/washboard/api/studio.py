@@ -11,14 +11,18 @@ from pathlib import Path
 from typing import Any
 
 from .. import ENGINE
+from ..core.materials.paints import FEWEST, Paint
+from ..core.materials.shelf import Kind, catalogue_of
 from ..formats import planfile
 from ..pipeline.fields import ANALYSED, settings_of, shapes_of
+from ..pipeline.shelf import item_of
 from ..pipeline.subject import Subject
 from ..pipeline.tasks import Compute, TakeIn, Task
 from ..pipeline.worker import Worker
 from ..store.database import Database, translated
 from ..store.media import Media
 from ..store.pieces import Piece, Pieces, Reference, StoredPlan
+from ..store.shelf import Shelf
 from .jobs import Job, Jobs
 
 CACHE_FILES = 120
@@ -36,6 +40,7 @@ class Studio:
     def __init__(self, folder: Path) -> None:
         self.database = Database(folder)
         self.pieces = Pieces(self.database)
+        self.shelf = Shelf(self.database)
         self.media = Media(folder / "media")
         self.cache = Media(folder / "cache")
         self.worker = Worker()
@@ -81,19 +86,43 @@ class Studio:
             answer = self.ask_anew(piece, question)
             return answer if isinstance(answer, bytes) else json.dumps(answer).encode()
 
-        return self._from_cache(question_key(piece), what, make)
+        return self._from_cache(self._question_key(piece), what, make)
 
     def ask_anew(self, piece: Piece, question: Callable[[Subject], Task]) -> Any:
         """The answer to a question about a piece, worked out now."""
         return self.worker.run(question(self._subject(piece)), _silent, threading.Event())
 
     def _subject(self, piece: Piece) -> Subject:
-        settings = settings_of(piece.settings)
+        settings = settings_of(self._still_owned(piece.settings), self.own_paints())
         content = piece.reference.hash if piece.reference else None
         wanted = [content] if content else []
         wanted += [thing.photo for thing in settings.borrowed]
         photos = {photo: self.media.path(photo).read_bytes for photo in wanted}
         return Subject(settings, content, photos, shapes_of(piece.shapes))
+
+    def own_paints(self) -> list[Paint]:
+        """The paints on the shelf."""
+        items = (item_of(key, fields) for key, fields in self.shelf.state().items.items())
+        return [item.paint for item in items if item.kind is Kind.PAINT]
+
+    def _still_owned(self, fields: Mapping[str, Any]) -> Mapping[str, Any]:
+        """Settings without paints that are no longer on the shelf; too few left are none chosen."""
+        known = catalogue_of(()).keys() | {paint.key for paint in self.own_paints()}
+        palette = [key for key in fields.get("palette") or () if key in known]
+        return {**fields, "palette": palette if len(palette) >= FEWEST else []}
+
+    def _question_key(self, piece: Piece) -> str:
+        """The name of all that is set about a piece: a hash of what an answer about it depends on."""
+        films = [(p.key, p.words, p.pigment, p.films) for p in self.own_paints()]
+        return _key(piece, {key: piece.settings.get(key) for key in ANALYSED} | {"own": films})
+
+    def _plan_key(self, piece: Piece) -> str:
+        """The name of a piece's plan: a hash of everything it depends on."""
+        parts = {key: piece.settings.get(key) for key in ANALYSED if key not in UNPLANNED}
+        parts["intent"] = (piece.settings.get("intent") or {}).get("mood")
+        taken = set(piece.settings.get("palette") or ())
+        own = [(p.key, p.pigment, p.films) for p in self.own_paints() if p.key in taken]
+        return _key(piece, parts | ({"own": own} if own else {}))
 
     def _from_cache(self, content: str, what: str, make: Callable[[], bytes]) -> bytes:
         name = self._cached.get((content, what))
@@ -112,7 +141,7 @@ class Studio:
 
     def analyse(self, piece: Piece) -> Job:
         """Work a piece out unless its plan is already frozen; the running job if there is one."""
-        key = plan_key(piece)
+        key = self._plan_key(piece)
         subject = f"{piece.id} {key}"
         if self.pieces.plan(piece.id, key) is not None:
             return self.jobs.finished(subject)
@@ -139,23 +168,11 @@ class Studio:
 
     def plan(self, piece: Piece) -> StoredPlan | None:
         """The frozen plan of a piece as it is set now, or None while it is not worked out."""
-        return self.pieces.plan(piece.id, plan_key(piece))
+        return self.pieces.plan(piece.id, self._plan_key(piece))
 
 
-UNPLANNED = {"focus", "light", "palette", "sources"}
+UNPLANNED = {"focus", "light", "sources"}
 """Settings that no plan depends on (yet)."""
-
-
-def plan_key(piece: Piece) -> str:
-    """The name of a piece's plan: a hash of everything it depends on."""
-    parts = {key: piece.settings.get(key) for key in ANALYSED if key not in UNPLANNED}
-    parts["intent"] = (piece.settings.get("intent") or {}).get("mood")
-    return _key(piece, parts)
-
-
-def question_key(piece: Piece) -> str:
-    """The name of all that is set about a piece: a hash of what an answer about it depends on."""
-    return _key(piece, {key: piece.settings.get(key) for key in ANALYSED})
 
 
 def _key(piece: Piece, parts: dict[str, Any]) -> str:

@@ -82,7 +82,7 @@ def _done(stages: Stages, task: Task, report: Report) -> Any:
         case Mixing():
             return mixing.board(stages.result(task.subject), task.subject.settings)
         case Tabling():
-            return mixing.table(task.paints, task.subject.settings.medium, np.array(task.over))
+            return mixing.table(task.paints, task.subject.settings, np.array(task.over))
         case Outlining():
             return asked.outline(stages, task)
         case Studying():

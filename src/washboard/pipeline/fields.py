@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 import json
-from collections.abc import Mapping, Sequence
-from dataclasses import asdict
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import asdict, replace
 from typing import Any
 
 from ..core.areas.corrections import AreaFamily, Corrections, Family, Place, Stroke
@@ -13,6 +13,7 @@ from ..core.composition.borrowed import Borrowed
 from ..core.composition.sources import Said
 from ..core.errors import InvalidInput
 from ..core.key.mood import Mood
+from ..core.materials.paints import Paint
 from ..core.reference.drawn import Shape
 from ..core.reference.opening import Opening
 from ..core.reference.place import Anchor
@@ -28,8 +29,8 @@ ANALYSED = (
 """Fields of a row that make up the settings."""
 
 
-def settings_of(fields: Mapping[str, Any]) -> Settings:
-    """Settings from a row's fields, checked; raises what `Settings.checked` raises."""
+def settings_of(fields: Mapping[str, Any], own: Iterable[Paint] = ()) -> Settings:
+    """Settings from a row's fields with the painter's `own` paints, checked; raises what that raises."""
     known = {key: fields[key] for key in ANALYSED if key in fields}
     known["names"] = tuple(Anchor(**anchor) for anchor in known.get("names") or ())
     known["areas"] = _corrections(known.get("areas") or {})
@@ -46,7 +47,8 @@ def settings_of(fields: Mapping[str, Any]) -> Settings:
         if known.get(key) is not None:
             known[key] = tuple(known[key])
     try:
-        return Settings(**known).checked()
+        paints = tuple(paint for paint in own if known.get("medium") in paint.media)
+        return Settings(**known, own=paints).checked()
     except TypeError as error:
         raise InvalidInput(f"These settings cannot be read ({error}).") from None
 
@@ -98,7 +100,8 @@ def _objects(places: Sequence[Place]) -> list[dict[str, float]]:
 
 def fields_of(settings: Settings) -> dict[str, Any]:
     """A row's fields from settings, as JSON holds them."""
-    fields = asdict(settings)
+    fields = asdict(replace(settings, own=()))
+    del fields["own"]
     areas = settings.areas
     fields["areas"]["strokes"] = [
         {

@@ -11,7 +11,7 @@ import numpy as np
 from ..core.colour.lab import value_of_lab
 from ..core.colour.spectra import Floats, lab_of_spectrum, spectrum_of_lab
 from ..core.errors import InvalidInput
-from ..core.materials.paints import PAINTS, Paint, paint_named, palette_of
+from ..core.materials.paints import PAINTS, Paint, paint_named
 from ..core.materials.sticks import Stick
 from ..core.materials.surfaces import surface_of
 from ..core.optics.vehicle import Vehicle, vehicle_of
@@ -150,16 +150,16 @@ LEVELS = 9
 """Loads of each paint that a mixing table holds."""
 
 
-def table(keys: Sequence[str], medium: str, over: Floats) -> dict[str, Any]:
+def table(keys: Sequence[str], settings: Settings, over: Floats) -> dict[str, Any]:
     """Looks of up to three paints over a ground, for a page that looks up between.
 
     `loads` (9,) of each paint in unit films; `dry` and `wet` (9^n, 4), Lab and value, the last paint running
     fastest.
     """
-    paints = [paint_named(key) for key in keys]
+    paints = [settings.catalogue.get(key) or paint_named(key) for key in keys]
     if not 1 <= len(paints) <= MOST_PAINTS or len({paint.key for paint in paints}) < len(paints):
         raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} different paints.")
-    vehicle = vehicle_of(medium)
+    vehicle = vehicle_of(settings.medium)
     bench = bench_of(paints, vehicle, spectrum_of_lab(over))
     loads = np.concatenate([[0.0], np.geomspace(0.004, vehicle.most, LEVELS - 1)])
     every = np.stack(np.meshgrid(*[loads] * len(paints), indexing="ij"), axis=-1).reshape(-1, len(paints))
@@ -176,7 +176,7 @@ def _with_values(labs: Floats) -> list[list[float]]:
 def board(result: Result, settings: Settings) -> dict[str, Any]:
     """The recipe board of a piece, with the value chart and what is used of each paint."""
     plan = result.worked.plan
-    found = board_of(result.worked, palette_of(settings.medium, settings.palette))
+    found = board_of(result.worked, settings.paints)
     vehicle = vehicle_of(settings.medium)
     names = {mass.id: mass for mass in plan.masses}
     borders = [plan.key.of(t) for t in result.seen.thresholds]

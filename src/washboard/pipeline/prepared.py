@@ -25,7 +25,6 @@ from ..core.ground.choice import Candidate, candidates_of
 from ..core.ground.shares import RIGHT_COLOUR, RIGHT_VALUE
 from ..core.materials.grounds import GroundKind
 from ..core.materials.media import medium_named
-from ..core.materials.paints import PAINTS, palette_of
 from ..core.materials.surfaces import Sheet, surface_of
 from ..core.palette.coverage import Weighed, coverage_of, proposed, weighed
 from ..core.reference.mass import Mass
@@ -84,13 +83,13 @@ def grounds(seen: Seen, masses: Sequence[Mass], settings: Settings) -> tuple[Can
     area = sheet.picture_width_cm * sheet.picture_height_cm
     return candidates_of(
         seen.picture, masses, seen.areas, medium_named(settings.medium), surface_of(settings.surface),
-        area, palette_of(settings.medium, settings.palette),
+        area, settings.paints,
     )  # fmt: skip
 
 
 def reach(masses: Sequence[Mass], settings: Settings) -> Weighed:
     """The masses, with their planned colours, against all listed paints."""
-    return weighed(masses, medium_named(settings.medium), settings.start)
+    return weighed(masses, medium_named(settings.medium), settings.start, settings.own)
 
 
 def answer(result: Result, settings: Settings) -> dict[str, Any]:
@@ -166,7 +165,7 @@ def _finding(finding: Finding, settings: Settings, seen: Seen) -> dict[str, Any]
 
 def _palette(masses: Sequence[Mass], settings: Settings) -> dict[str, Any]:
     of = reach(masses, settings)
-    palette = palette_of(settings.medium, settings.palette)
+    palette = settings.paints
     found, best = coverage_of(palette, of), proposed(of)
     by_id = {mass.id: mass for mass in masses}
     chosen = {paint.key for paint in palette}
@@ -181,7 +180,7 @@ def _palette(masses: Sequence[Mass], settings: Settings) -> dict[str, Any]:
         "paints": [
             {"key": p.key, "words": p.words, "index": p.index, "strong": list(p.strong), "thin": list(p.thin),
              "chosen": p.key in chosen, "caution": p.caution}
-            for p in PAINTS.values()
+            for p in settings.catalogue.values()
         ],
     }  # fmt: skip
 

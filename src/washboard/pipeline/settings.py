@@ -12,7 +12,7 @@ from ..core.composition.sources import Said
 from ..core.errors import InvalidInput, UnknownName
 from ..core.materials.grounds import Ground, ground_named
 from ..core.materials.media import medium_named
-from ..core.materials.paints import palette_of
+from ..core.materials.paints import PAINTS, Paint, palette_of
 from ..core.materials.stocks import stock_named
 from ..core.materials.surfaces import Sheet, Surface, sheet_of, surface_of
 from ..core.order.schools import school_named
@@ -36,7 +36,7 @@ class Settings:
     has said so. `ground`: a listed ground laid before the first pass. `palette`: keys of the paints that
     come along, empty for the usual ones. `opening` spreads the ends of the photo, `borrowed` are things
     cut from other photos. `sources`: where a light shines, or does not, as the painter says. `stock` and
-    `side`: the kind of sheet or panel, where it was said.
+    `side`: the kind of sheet or panel, where it was said. `own`: the painter's own paints for this medium.
     """
 
     medium: str
@@ -65,6 +65,17 @@ class Settings:
     sources: tuple[Said, ...] = ()
     stock: str | None = None
     side: str = ""
+    own: tuple[Paint, ...] = ()
+
+    @property
+    def catalogue(self) -> dict[str, Paint]:
+        """All paints there are to mix with, by key: the listed ones and the painter's own."""
+        return PAINTS | {paint.key: paint for paint in self.own}
+
+    @property
+    def paints(self) -> tuple[Paint, ...]:
+        """The paints that come along."""
+        return palette_of(self.medium, self.palette, self.catalogue)
 
     @property
     def laid(self) -> Ground | None:
@@ -108,7 +119,7 @@ class Settings:
             raise InvalidInput("Light comes from 0 to 360°, counter-clockwise from the right; it was kept.")
         if self.ground is not None:
             ground_named(self.medium, self.ground)
-        palette_of(self.medium, self.palette)
+        _ = self.paints
         self.intent.checked()
         self.opening.checked()
         if self.stock is not None:

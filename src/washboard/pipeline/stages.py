@@ -24,7 +24,6 @@ from ..core.composition.arrangement import Arranged, arranged
 from ..core.composition.borrowed import pasted
 from ..core.ground.toning import toning_of
 from ..core.materials.media import medium_named
-from ..core.materials.paints import palette_of
 from ..core.materials.surfaces import surface_of
 from ..core.order.parts import Cut, divided
 from ..core.order.planner import plan_of, reordered
@@ -277,7 +276,7 @@ class Stages:
         worked = plan_of(
             measured.masses, cut.parts, medium_named(settings.medium), settings.start,
             sheet, settings.school, settings.passes, notes, settings.intent.mood,
-            palette_of(settings.medium, settings.palette),
+            settings.paints,
         )  # fmt: skip
         if settings.laid is not None:
             toning = toning_of(settings.laid, sheet.width_cm * sheet.height_cm)

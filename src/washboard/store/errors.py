@@ -2,7 +2,7 @@
 
 StoreError
 ├── Missing      no such piece, reference or plan
-├── Stale        the piece changed since the caller read it
+├── Stale        the piece or shelf changed since the caller read it
 ├── NothingTo    nothing to undo or redo
 ├── Busy         another process holds the database
 └── Full         the disk takes no more
@@ -26,12 +26,12 @@ class Missing(StoreError):
 class Stale(StoreError):
     code = "stale"
 
-    def __init__(self, revision: int, changed: Sequence[str]) -> None:
+    def __init__(self, revision: int, changed: Sequence[str], what: str = "piece") -> None:
         self.revision, self.changed = revision, tuple(changed)
-        what = "; ".join(self.changed) or "an undo or redo"
+        done = "; ".join(self.changed) or "an undo or redo"
         super().__init__(
-            f"This piece was changed elsewhere in the meantime: {what}. Your change was not made and "
-            "nothing was overwritten. Look at the piece as it is now and do it again."
+            f"This {what} was changed elsewhere in the meantime: {done}. Your change was not made and "
+            f"nothing was overwritten. Look at the {what} as it is now and do it again."
         )
 
 

@@ -75,3 +75,37 @@ class PlanRow(Row):
     document: Mapped[str] = mapped_column(Text)
     view: Mapped[dict[str, Any]] = mapped_column(JSON)
     created: Mapped[str] = mapped_column(String(32))
+
+
+class ShelfRow(Row):
+    """The one shelf: `cursor` is the last edit in force; `revision` rises with every change; `next_number`
+    numbers the next thing, and none is ever given twice."""
+
+    __tablename__ = "shelf"
+
+    id: Mapped[int] = mapped_column(Integer, primary_key=True)
+    revision: Mapped[int] = mapped_column(Integer, default=0)
+    cursor: Mapped[int] = mapped_column(Integer, default=0)
+    next_number: Mapped[int] = mapped_column(Integer, default=1)
+
+
+class ShelfItemRow(Row):
+    """A thing on the shelf, `place` its number in the order in which things came."""
+
+    __tablename__ = "shelf_item"
+
+    key: Mapped[str] = mapped_column(String(32), primary_key=True)
+    place: Mapped[int] = mapped_column(Integer)
+    fields: Mapped[dict[str, Any]] = mapped_column(JSON)
+
+
+class ShelfEditRow(Row):
+    """One undoable edit of the shelf: fields by key, None where there was nothing, before and after."""
+
+    __tablename__ = "shelf_edit"
+
+    number: Mapped[int] = mapped_column(Integer, primary_key=True)
+    words: Mapped[str] = mapped_column(String(200))
+    before: Mapped[dict[str, Any]] = mapped_column(JSON)
+    after: Mapped[dict[str, Any]] = mapped_column(JSON)
+    created: Mapped[str] = mapped_column(String(32))

@@ -7,6 +7,7 @@ from typing import Annotated, Any
 from fastapi import APIRouter, Path, Query, Request, Response
 
 from ...core.errors import InvalidInput, WashboardError
+from ...core.materials.shelf import OWN
 from ...core.order.rearrange import moved
 from ...formats import planfile
 from ...pipeline.fields import fields_of, settings_of
@@ -88,12 +89,13 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
     if changes.keys() & {"bands", "even", "squint", "reference"}:
         changes.setdefault("thresholds", None)
     if "medium" in changes:
-        changes |= {"ground": None, "stock": None} | changes
+        listed = [key for key in now_there.settings.get("palette") or () if not key.startswith(OWN)]
+        changes = {"ground": None, "stock": None, "palette": listed} | changes
     if "stock" in changes:
         changes.setdefault("side", "")
     if not changes.keys() <= {"order", "name", "focus", "light", "palette", "sources", "side"}:
         changes.setdefault("order", None)
-    settings_of({**now_there.settings, **changes})
+    settings_of({**now_there.settings, **changes}, studio.own_paints())
     return read(studio.pieces.edit(piece, given.revision, changes, words_for(changes), now()))
 
 

@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from enum import StrEnum
 from functools import cached_property
+
+import numpy as np
 
 from ..colour.spectra import Floats, lab_of_spectrum, xyz_of_spectrum
 from ..errors import InvalidInput, UnknownName
@@ -35,7 +37,8 @@ class Paint:
 
     `pigment` its key among the pigments; `staining` 0–1: the share of a dry wash that no brush lifts;
     `granulation` 0–1; `lightfast` 1 (best) to 4; `drying` and `oil`, grams of oil for 100 g of pigment, in
-    oil; `media` in which it is sold; `cost` 1–4; `caution`: what its label usually warns of.
+    oil; `media` in which it is sold; `cost` 1–4; `caution`: what its label usually warns of; `films`: K and S
+    (36,) of a unit film where they were measured.
     """
 
     key: str
@@ -49,6 +52,7 @@ class Paint:
     cost: int
     caution: str = ""
     media: tuple[str, ...] = ("watercolour", "acrylic", "oil")
+    films: tuple[tuple[float, ...], tuple[float, ...]] | None = None
 
     @property
     def index(self) -> str:
@@ -58,12 +62,12 @@ class Paint:
     @cached_property
     def absorption(self) -> Floats:
         """K (36,) of a unit film."""
-        return PIGMENTS[self.pigment].absorption
+        return np.array(self.films[0]) if self.films else PIGMENTS[self.pigment].absorption
 
     @cached_property
     def scattering(self) -> Floats:
         """S (36,) of a unit film."""
-        return PIGMENTS[self.pigment].scattering
+        return np.array(self.films[1]) if self.films else PIGMENTS[self.pigment].scattering
 
     def looks(self, thickness: float = 1.0) -> tuple[Floats, Floats]:
         """Reflectance (36,) of a film over the white and over the black of a drawdown card."""
@@ -185,15 +189,17 @@ def paint_named(text: str) -> Paint:
     raise UnknownName("paint", text.strip()[:40], PAINTS)
 
 
-def palette_of(medium: str, keys: Sequence[str]) -> tuple[Paint, ...]:
-    """The paints of those keys in the list's order, the medium's usual ones for none.
+def palette_of(
+    medium: str, keys: Sequence[str], catalogue: Mapping[str, Paint] = PAINTS
+) -> tuple[Paint, ...]:
+    """The paints of those keys in the catalogue's order, the medium's usual ones for none.
 
     Raises UnknownName for one that is not listed, InvalidInput for fewer than 2 or more than 16.
     """
     for key in keys:
-        if key not in PAINTS:
+        if key not in catalogue:
             raise UnknownName("paint", key, PAINTS)
     if keys and not FEWEST <= len(set(keys)) <= MOST:
         raise InvalidInput(f"A palette has {FEWEST} to {MOST} paints; it was kept as it was.")
     chosen = set(keys or USUAL[medium])
-    return tuple(paint for paint in PAINTS.values() if paint.key in chosen)
+    return tuple(paint for paint in catalogue.values() if paint.key in chosen)

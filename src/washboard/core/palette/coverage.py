@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from functools import cache
+from functools import lru_cache
 
 import numpy as np
 from numpy.typing import NDArray
@@ -52,10 +52,11 @@ class Coverage:
 
 @dataclass(frozen=True)
 class Weighed:
-    """The masses of a piece against all listed paints: `place` of each paint, `apart` (m, p, p) ΔE₀₀ of the
+    """The masses of a piece against all `paints`: `place` of each by key, `apart` (m, p, p) ΔE₀₀ of the
     nearest that each two reach, with and `without` white, `bare` (m,) of the surface left as it is, `shares`
     (m,) of the picture."""
 
+    paints: tuple[Paint, ...]
     place: dict[str, int]
     apart: Floats
     without: Floats
@@ -65,19 +66,20 @@ class Weighed:
     covers: bool
 
 
-def weighed(masses: Sequence[Mass], medium: Medium, surface: Surface) -> Weighed:
-    """Everything that palettes for these masses are compared by, worked out once.
+def weighed(masses: Sequence[Mass], medium: Medium, surface: Surface, own: tuple[Paint, ...] = ()) -> Weighed:
+    """Everything that palettes for these masses are compared by, worked out once, `own` paints among them.
 
     Mixtures of two paints, thinned or with white, by the films of the medium: modelled.
     """
-    place, pairs, labs = reach_of(medium.key, surface)
+    place, pairs, labs = reach_of(medium.key, surface, own)
     wanted = np.array([mass.target_lab for mass in masses])
     apart = _apart(len(place), pairs, labs, wanted)
     # The first step of every ratio has no white in it.
     without = apart if medium.transparent else _apart(len(place), pairs, labs[:, :: len(STEPS[True])], wanted)
     shares = np.array([mass.share for mass in masses])
     return Weighed(
-        place, apart, without, np.asarray(difference(wanted, np.asarray(surface.lab))),
+        (*PAINTS.values(), *own), place, apart, without,
+        np.asarray(difference(wanted, np.asarray(surface.lab))),
         shares / max(float(shares.sum()), 1e-9), tuple(mass.id for mass in masses), not medium.transparent,
     )  # fmt: skip
 
@@ -108,7 +110,7 @@ def proposed(of: Weighed, count: int = PROPOSED) -> tuple[tuple[str, ...], Cover
     everything = np.arange(len(of.place))
     alone = of.apart[:, everything, everything]
     keys = list(of.place)
-    grey = np.array([np.hypot(*PAINTS[key].thin[1:]) < GREY and key != "white" for key in keys])
+    grey = np.array([np.hypot(*paint.thin[1:]) < GREY and paint.key != "white" for paint in of.paints])
     own = [of.place["white"]] if of.covers else []
     fixed = len(own)
 
@@ -136,16 +138,18 @@ def proposed(of: Weighed, count: int = PROPOSED) -> tuple[tuple[str, ...], Cover
             if then < now - 1e-9:
                 own[k], better = new, True
     chosen = tuple(keys[k] for k in sorted(own))
-    return chosen, coverage_of([PAINTS[key] for key in chosen], of)
+    return chosen, coverage_of([of.paints[of.place[key]] for key in chosen], of)
 
 
-@cache
-def reach_of(medium: str, surface: Surface) -> tuple[dict[str, int], Ints, Floats]:
-    """What every two listed paints reach over a surface: their places, the pairs (n, 2), Lab (n, m, 3).
+@lru_cache(maxsize=6)
+def reach_of(
+    medium: str, surface: Surface, own: tuple[Paint, ...] = ()
+) -> tuple[dict[str, int], Ints, Floats]:
+    """What every two paints reach over a surface: their places, the pairs (n, 2), Lab (n, m, 3).
 
     Thinned over a transparent medium's surface, mixed with white where a medium covers.
     """
-    vehicle, paints = vehicle_of(medium), tuple(PAINTS.values())
+    vehicle, paints = vehicle_of(medium), (*PAINTS.values(), *own)
     bench = bench_of(paints, vehicle, spectrum_of_lab(surface.lab))
     place = {paint.key: k for k, paint in enumerate(paints)}
     pairs = np.array([(i, j) for i in range(len(paints)) for j in range(i, len(paints))], dtype=np.intp)

@@ -1,0 +1,188 @@
+"""What a painter owns: paints, sticks, surfaces and tools, each like a listed one or measured anew."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable, Iterable, Mapping, Sequence
+from dataclasses import dataclass, replace
+from enum import StrEnum
+
+import numpy as np
+
+from ..colour.lab import difference
+from ..colour.spectra import BANDS, Floats, lab_of_spectrum
+from ..errors import InvalidInput, UnknownName
+from ..optics.kubelka import constants_of, film, over
+from .media import MEDIA
+from .paints import CARD, PAINTS, THIN, Paint
+from .sticks import STICKS
+from .stocks import STOCKS
+from .tools import TOOLS
+
+LONGEST = 80
+LONGEST_NOTE = 400
+MOST_LEFT = 100_000.0
+SAME_LOOK = 2.0
+"""ΔE₀₀, thick and thin, within which two paints do the same work."""
+HIDES = 0.004
+"""Difference of reflectance over white and over black under which a film hides: readers tell no less."""
+OWN = "own-"
+"""How keys of a painter's own things begin."""
+
+Films = tuple[tuple[float, ...], tuple[float, ...]]
+
+
+class Kind(StrEnum):
+    """What stands on the shelf."""
+
+    PAINT = "paint"
+    STICK = "stick"
+    SURFACE = "surface"
+    TOOL = "tool"
+
+
+LISTED: Mapping[Kind, Mapping[str, object]] = {
+    Kind.PAINT: PAINTS, Kind.STICK: STICKS, Kind.SURFACE: STOCKS, Kind.TOOL: TOOLS,
+}  # fmt: skip
+"""What each kind can be like."""
+
+
+@dataclass(frozen=True)
+class Item:
+    """A thing on the shelf.
+
+    `like`: the listed thing it is, or is nearest to. `left`: ml of paint, or how many; None where nobody
+    counted. `films`: K and S (36,) of a unit film where they were measured, else those of `like` hold.
+    """
+
+    key: str
+    kind: Kind
+    name: str
+    like: str
+    medium: str = ""
+    collection: str = ""
+    left: float | None = None
+    note: str = ""
+    films: Films | None = None
+
+    def checked(self) -> Item:
+        """This thing, or InvalidInput or UnknownName saying what is wrong with it."""
+        if not 0 < len(self.name.strip()) <= LONGEST:
+            raise InvalidInput(f"A name has 1 to {LONGEST} characters; nothing was changed on the shelf.")
+        if len(self.collection) > LONGEST or len(self.note) > LONGEST_NOTE:
+            raise InvalidInput(f"The set or note of {self.name[:LONGEST]} is too long; nothing was changed.")
+        if any(ord(c) < 32 for c in self.name + self.collection):
+            raise InvalidInput("Names are one line of text; nothing was changed on the shelf.")
+        if self.like not in LISTED[self.kind]:
+            raise UnknownName(self.kind.value, self.like[:40], LISTED[self.kind])
+        if self.medium and self.medium not in MEDIA:
+            raise UnknownName("medium", self.medium[:40], MEDIA)
+        if self.kind is Kind.PAINT and self.medium not in PAINTS[self.like].media:
+            raise InvalidInput(
+                f"{self.name}: a paint belongs to {', '.join(PAINTS[self.like].media)}; say which."
+            )
+        if self.left is not None and not (math.isfinite(self.left) and 0 <= self.left <= MOST_LEFT):
+            raise InvalidInput(
+                f"{self.name}: what is left lies between 0 and {MOST_LEFT:g}; nothing was changed."
+            )
+        if self.films is not None:
+            self._check_films()
+        return self
+
+    def _check_films(self) -> None:
+        if self.kind is not Kind.PAINT:
+            raise InvalidInput(f"{self.name}: only paints are measured as films; nothing was changed.")
+        films = np.array(self.films, dtype=np.float64)
+        if films.shape != (2, BANDS) or not np.isfinite(films).all() or (films < 0).any():
+            raise InvalidInput(f"{self.name}: a measured film has {BANDS} absorptions and scatterings.")
+
+    @property
+    def paint(self) -> Paint:
+        """This as a paint to mix with; raises UnknownName for anything else."""
+        if self.kind is not Kind.PAINT:
+            raise UnknownName("paint", self.name, PAINTS)
+        return replace(
+            PAINTS[self.like], key=self.key, words=self.name, films=self.films, media=(self.medium,)
+        )
+
+
+def measured(over_white: Floats, over_black: Floats, base: Paint, thin: Floats | None = None) -> Films:
+    """K and S (36,) of the unit film that looks so (36,) over the white and the black of a drawdown card.
+
+    Where it hides, only K : S can be told; their size is then that at which a film of THIN looks like `thin`
+    (36,) over white, or else the scattering of the listed paint `base`. Raises InvalidInput for reflectances
+    that no film has.
+    """
+    white, black = np.asarray(over_white, np.float64), np.asarray(over_black, np.float64)
+    inside = np.isfinite(white) & np.isfinite(black) & (white <= 1)
+    hidden = inside & (np.abs(white - black) < HIDES)
+    k, s = constants_of(np.where(hidden, np.minimum(black + HIDES, 1.0), white), black, *CARD)
+    if hidden.any():
+        look = np.clip((white + black) / 2, 1e-4, 1 - 1e-4)
+        ratio = (1 - look) ** 2 / (2 * look)
+        size = base.scattering if thin is None else _size(ratio, np.asarray(thin, np.float64))
+        k, s = np.where(hidden, ratio * size, k), np.where(hidden, size, s)
+    return tuple(k.tolist()), tuple(s.tolist())
+
+
+def _size(ratio: Floats, thin: Floats) -> Floats:
+    """S (36,) of the paint with K : S `ratio` (36,) whose thin film looks like `thin` (36,) over white."""
+    return _solved(lambda s: over(*film(ratio * s, s, THIN), CARD[0]), thin)
+
+
+def _solved(look: Callable[[Floats], Floats], wanted: Floats) -> Floats:
+    """The amounts (36,) at which `look`, which darkens with them, is as wanted (36,)."""
+    low, high = np.full(BANDS, -14.0), np.full(BANDS, 7.0)
+    # Halve the range of the logarithm until nothing is left of it.
+    for _ in range(60):
+        middle = (low + high) / 2
+        lighter = look(np.exp(middle)) > wanted
+        low, high = np.where(lighter, middle, low), np.where(lighter, high, middle)
+    return np.exp(low)
+
+
+def seen_over_white(over_white: Floats, base: Paint) -> Films:
+    """K and S (36,) of a film that looks so (36,) over a card's white, scattering as a listed paint does.
+
+    How it hides is a guess then. Raises InvalidInput for reflectances outside 0 to 1.
+    """
+    if not np.isfinite(over_white).all() or (over_white < 0).any() or (over_white > 1).any():
+        raise InvalidInput("A reflectance lies outside 0 to 1; nothing was changed.")
+    s = base.scattering
+    k = _solved(lambda amount: over(*film(amount, s), CARD[0]), over_white)
+    return tuple(k.tolist()), tuple(s.tolist())
+
+
+def nearest_paint(over_white: Floats, medium: str) -> str:
+    """The key of the listed paint of a medium that looks most like a film (36,) over white."""
+    listed = [paint for paint in PAINTS.values() if medium in paint.media]
+    labs = np.array([paint.strong for paint in listed])
+    return listed[int(difference(labs, lab_of_spectrum(over_white)).argmin())].key
+
+
+def catalogue_of(items: Iterable[Item]) -> dict[str, Paint]:
+    """All paints there are to mix with, by key: the listed ones and the painter's own."""
+    return PAINTS | {item.key: item.paint for item in items if item.kind is Kind.PAINT}
+
+
+def duplicates(items: Sequence[Item]) -> tuple[tuple[str, ...], ...]:
+    """Keys of things that do the same work: of one kind and medium, like the same, or looking alike."""
+    groups: list[list[Item]] = []
+    for item in items:
+        same = next((group for group in groups if _same(group[0], item)), None)
+        if same is None:
+            groups.append([item])
+        else:
+            same.append(item)
+    return tuple(tuple(item.key for item in group) for group in groups if len(group) > 1)
+
+
+def _same(one: Item, other: Item) -> bool:
+    if (one.kind, one.medium) != (other.kind, other.medium):
+        return False
+    if one.films is None and other.films is None:
+        return one.like == other.like
+    if one.kind is not Kind.PAINT:
+        return False
+    thick = difference(one.paint.strong, other.paint.strong)
+    return max(float(thick), float(difference(one.paint.thin, other.paint.thin))) < SAME_LOOK

@@ -1,0 +1,243 @@
+"""The shelf and swatches as CxF 3 (ISO 17972-1): spectra of films over white and over black.
+
+Every paint is three objects, its name with "over white", "over black" and "thin over white"; what else is
+known goes as tags.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass
+from xml.etree.ElementTree import Element, ParseError, SubElement, tostring
+
+import numpy as np
+from defusedxml import DefusedXmlException
+from defusedxml.ElementTree import fromstring
+
+from ..core.colour.spectra import WAVELENGTHS, Floats
+from ..core.errors import InvalidInput, UnknownName
+from ..core.materials.media import MEDIA
+from ..core.materials.paints import PAINTS, THIN, Paint, paint_named
+from ..core.materials.shelf import Item, Kind, measured, nearest_paint, seen_over_white
+
+SPACE = "http://colorexchangeformat.com/CxF3-core"
+MADE = "2000-01-01T00:00:00"
+"""The date of creation, which the format wants: a file of the same things is the same bytes."""
+MOST_OBJECTS = 5000
+MOST_STEP = 20.0
+"""nm between two values beyond which nothing smooth can be drawn through them."""
+REACH = (430.0, 670.0)
+"""nm that a spectrum must span; what lies outside of it is continued level, and told."""
+TAGS = ("kind", "like", "medium", "set", "left", "note")
+BACKED = re.compile(r"^(.*?)[\s,:_-]*(thin )?[\s,:_-]*(?:over|on)?[\s_-]*(white|black)$", re.IGNORECASE)
+
+
+@dataclass(frozen=True)
+class Read:
+    """An object of a file: its name, reflectance (36,), tags, and whether its ends were continued."""
+
+    name: str
+    look: Floats
+    tags: dict[str, str]
+    continued: bool
+
+
+def written(items: Sequence[Item]) -> bytes:
+    """The paints among things as CxF; nothing else has a spectrum."""
+    root = Element("CxF", {"xmlns": SPACE})
+    about = SubElement(root, "FileInformation")
+    for tag, text in (("Creator", "Washboard"), ("CreationDate", MADE), ("Description", "Paints on a shelf")):
+        SubElement(about, tag).text = text
+    resources = SubElement(root, "Resources")
+    objects = SubElement(resources, "ObjectCollection")
+    number = 0
+    for item in items:
+        if item.kind is not Kind.PAINT:
+            continue
+        spectra = (*item.paint.looks(), item.paint.looks(THIN)[0])
+        for backing, look in zip(("over white", "over black", "thin over white"), spectra, strict=True):
+            number += 1
+            entry = SubElement(
+                objects, "Object",
+                {"ObjectType": "Standard", "Name": f"{item.name} {backing}", "Id": f"o{number}"},
+            )  # fmt: skip
+            SubElement(entry, "CreationDate").text = MADE
+            values = SubElement(entry, "ColorValues")
+            spectrum = SubElement(
+                values, "ReflectanceSpectrum", {"ColorSpecification": "spectra", "StartWL": "380"}
+            )
+            spectrum.text = " ".join(f"{value:.8f}" for value in look)
+            tags = SubElement(entry, "TagCollection", {"Name": "Washboard"})
+            for name, text in _tags(item).items():
+                SubElement(tags, "Tag", {"Name": name, "Value": text})
+    specifications = SubElement(resources, "ColorSpecificationCollection")
+    specification = SubElement(specifications, "ColorSpecification", {"Id": "spectra"})
+    measurement = SubElement(specification, "MeasurementSpec")
+    SubElement(measurement, "MeasurementType").text = "Spectrum_Reflectance"
+    angle = SubElement(SubElement(measurement, "GeometryChoice"), "SingleAngle")
+    for tag, text in (
+        ("SingleAngleConfiguration", "Annular"),
+        ("IlluminationAngle", "45"),
+        ("MeasurementAngle", "0"),
+    ):
+        SubElement(angle, tag).text = text
+    SubElement(measurement, "WavelengthRange", {"StartWL": "380", "Increment": "10"})
+    return b'<?xml version="1.0" encoding="UTF-8"?>\n' + tostring(root, encoding="unicode").encode()
+
+
+def _tags(item: Item) -> dict[str, str]:
+    left = "" if item.left is None else f"{item.left:g}"
+    of = (item.kind.value, item.like, item.medium, item.collection, left, item.note)
+    tags = {name: text for name, text in zip(TAGS, of, strict=True) if text}
+    return tags | {"provenance": "modelled" if item.films is None else "measured"}
+
+
+def spectra(data: bytes) -> list[Read]:
+    """Every object with a reflectance spectrum, brought to 380–730 nm in steps of 10.
+
+    Raises InvalidInput for what is no CxF, has no spectra, or has some that cannot be used.
+    """
+    try:
+        root = fromstring(data, forbid_dtd=True)
+    except DefusedXmlException:
+        raise InvalidInput(
+            "The file defines entities of its own, which CxF never needs; nothing was read."
+        ) from None
+    except (ParseError, ValueError, LookupError) as error:
+        raise InvalidInput(f"The file is no proper XML ({str(error)[:80]}); nothing was read.") from None
+    if _local(root) != "CxF":
+        raise InvalidInput("The file is XML, but no CxF; nothing was read.")
+    steps = {e.get("Id", ""): _range(e) for e in root.iter() if _local(e) == "ColorSpecification"}
+    found, objects = [], [e for e in root.iter() if _local(e) == "Object"]
+    if len(objects) > MOST_OBJECTS:
+        raise InvalidInput(f"The file has over {MOST_OBJECTS} objects; nothing was read.")
+    for entry in objects:
+        name = (entry.get("Name") or "").strip()[:200]
+        for spectrum in (e for e in entry.iter() if _local(e) == "ReflectanceSpectrum"):
+            found.append(_read(name, entry, spectrum, steps))
+    if not found:
+        raise InvalidInput(
+            "The file holds no reflectance spectra, and colours alone do not tell how paints mix; nothing "
+            "was read."
+        )
+    return found
+
+
+def read(data: bytes) -> tuple[list[Item], list[str]]:
+    """Paints from CxF, and what to know about how they were read.
+
+    Objects of one name "over white" and "over black" (and "thin over white") are one measured paint; one
+    alone is taken as the look over white, its hiding that of the nearest listed paint. Raises InvalidInput.
+    """
+    pairs: dict[str, dict[str, Read]] = {}
+    for each in spectra(data):
+        match = BACKED.match(each.name)
+        name, backing = each.name, "white"
+        if match and match[1].strip():
+            name, backing = match[1].strip(), (match[2] or "").lower() + match[3].lower()
+        if backing in pairs.setdefault(name, {}):
+            raise InvalidInput(f"{name[:60]!r} over {backing} is in the file twice; nothing was imported.")
+        pairs[name][backing] = each
+    items, notes = [], []
+    for name, looks in pairs.items():
+        if "white" not in looks:
+            raise InvalidInput(f"{name[:60]!r} is measured over black alone; nothing was imported.")
+        try:
+            items.append(_item(name, looks))
+        except InvalidInput as error:
+            raise InvalidInput(f"{name[:60]}: {error} Nothing was imported.") from None
+        if any(look.continued for look in looks.values()):
+            notes.append(
+                f"{name}: measured over less than 380 to 730 nm; its ends are continued level, a guess."
+            )
+        if "black" not in looks:
+            notes.append(
+                f"{name}: measured over white alone; how it hides is taken from the nearest listed paint."
+            )
+    return items, notes
+
+
+def _item(name: str, looks: dict[str, Read]) -> Item:
+    tags, white = looks["white"].tags, looks["white"].look
+    medium = tags.get("medium", "")
+    medium = medium if medium in MEDIA and medium != "pastel" else "watercolour"
+    like = tags.get("like") or _by_name(name) or nearest_paint(white, medium)
+    if tags.get("provenance") == "modelled" and like in PAINTS:
+        films = None
+    elif "black" in looks:
+        thin = looks["thin white"].look if "thin white" in looks else None
+        films = measured(white, looks["black"].look, _base(like, white, medium), thin)
+    else:
+        films = seen_over_white(white, _base(like, white, medium))
+    try:
+        left = float(tags["left"]) if tags.get("left") else None
+    except ValueError:
+        raise InvalidInput(f"what is left is no number: {tags['left'][:20]!r}.") from None
+    return Item(
+        "", Kind.PAINT, name, like, medium, tags.get("set", ""), left, tags.get("note", ""), films
+    ).checked()
+
+
+def _base(like: str, white: Floats, medium: str) -> Paint:
+    """The listed paint that a measured one is like."""
+    return PAINTS[like if like in PAINTS else nearest_paint(white, medium)]
+
+
+def _by_name(name: str) -> str | None:
+    try:
+        return paint_named(name).key
+    except UnknownName:
+        return None
+
+
+def _range(specification: Element) -> tuple[float | None, float | None]:
+    for each in specification.iter():
+        if _local(each) == "WavelengthRange":
+            return _float(each.get("StartWL")), _float(each.get("Increment"))
+    return None, None
+
+
+def _read(
+    name: str, entry: Element, spectrum: Element, steps: dict[str, tuple[float | None, float | None]]
+) -> Read:
+    called = name[:60] or "an object without a name"
+    try:
+        values = np.array([float(part) for part in (spectrum.text or "").split()])
+    except ValueError:
+        raise InvalidInput(f"The spectrum of {called!r} holds what is no number; nothing was read.") from None
+    start, step = steps.get(spectrum.get("ColorSpecification", ""), (None, None))
+    start = _float(spectrum.get("StartWL")) or start
+    if start is None or step is None or not 0 < step <= MOST_STEP or not 100 <= start <= 800:
+        raise InvalidInput(
+            f"The spectrum of {called!r} does not say where it begins and in which steps (up to "
+            f"{MOST_STEP:g} nm); nothing was read."
+        )
+    if len(values) < 2 or len(values) > 2000 or not np.isfinite(values).all():
+        raise InvalidInput(f"The spectrum of {called!r} has {len(values)} usable values; nothing was read.")
+    if values.min() < 0 or values.max() > 1.0:
+        raise InvalidInput(
+            f"Reflectances of {called!r} run from {values.min():.3g} to {values.max():.3g}, but lie between "
+            "0 and 1; nothing was read."
+        )
+    at = start + step * np.arange(len(values))
+    if at[0] > REACH[0] or at[-1] < REACH[1]:
+        raise InvalidInput(
+            f"The spectrum of {called!r} spans {at[0]:.0f} to {at[-1]:.0f} nm; {REACH[0]:.0f} to "
+            f"{REACH[1]:.0f} nm are needed; nothing was read."
+        )
+    tags = {(tag.get("Name") or ""): (tag.get("Value") or "") for tag in entry.iter() if _local(tag) == "Tag"}
+    continued = bool(at[0] > WAVELENGTHS[0] or at[-1] < WAVELENGTHS[-1])
+    return Read(name, np.interp(WAVELENGTHS, at, values), tags, continued)
+
+
+def _local(element: Element) -> str:
+    return element.tag.rpartition("}")[2] if isinstance(element.tag, str) else ""
+
+
+def _float(text: str | None) -> float | None:
+    try:
+        number = float(text) if text is not None else None
+    except ValueError:
+        return None
+    return number if number is not None and np.isfinite(number) else None

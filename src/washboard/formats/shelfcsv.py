@@ -1,0 +1,156 @@
+"""The shelf as CSV: one line a thing, to be edited in any spreadsheet.
+
+Measured paints carry the reflectance of their film over the white and over the black of a drawdown card, and
+of a thin one over white: 36 numbers from 380 to 730 nm, in one cell each.
+"""
+
+from __future__ import annotations
+
+import csv
+import io
+import math
+from collections.abc import Iterator, Sequence
+
+import numpy as np
+
+from ..core.colour.spectra import BANDS, Floats
+from ..core.errors import InvalidInput
+from ..core.materials.paints import PAINTS, THIN
+from ..core.materials.shelf import Films, Item, Kind, measured
+
+COLUMNS = (
+    "kind", "name", "like", "colour index", "medium", "set", "left", "note", "over white", "over black",
+    "thin over white",
+)  # fmt: skip
+MOST_ROWS = 5000
+MOST_CELL = 2000
+FORMULA = ("=", "+", "-", "@", "\t")
+"""How a cell begins that a spreadsheet would run: an apostrophe goes before it, and comes off again."""
+ENCODINGS = {b"\xef\xbb\xbf": "utf-8-sig", b"\xff\xfe": "utf-16", b"\xfe\xff": "utf-16"}
+
+
+def written(items: Sequence[Item]) -> bytes:
+    """Things as CSV in UTF-8, commas between, a mark at the start so that spreadsheets know the encoding."""
+    out = io.StringIO(newline="")
+    writer = csv.writer(out)
+    writer.writerow(COLUMNS)
+    for item in items:
+        looks = ["", "", ""]
+        if item.films is not None:
+            spectra = (*item.paint.looks(), item.paint.looks(THIN)[0])
+            looks = [" ".join(f"{v:.8f}" for v in look) for look in spectra]
+        index = item.paint.index if item.kind is Kind.PAINT else ""
+        left = "" if item.left is None else f"{item.left:g}"
+        texts = (item.name, item.like, index, item.medium, item.collection)
+        writer.writerow([item.kind.value, *map(_safe, texts), left, _safe(item.note), *looks])
+    return out.getvalue().encode("utf-8-sig")
+
+
+def read(data: bytes) -> tuple[list[Item], list[str]]:
+    """Things from CSV in any usual encoding, with commas, semicolons or tabs, points or decimal commas.
+
+    Also what was passed over. Raises InvalidInput naming the line for anything that cannot be used.
+    """
+    rows = _rows(_text(data))
+    head = [cell.strip().lower() for cell in next(rows, [])]
+    missing = [name for name in ("kind", "name", "like") if name not in head]
+    if missing:
+        raise InvalidInput(
+            f"The first line must name the columns; missing: {', '.join(missing)}. "
+            f"They are: {', '.join(COLUMNS)}. Nothing was imported."
+        )
+    if len(set(head)) < len(head):
+        raise InvalidInput("A column is named twice in the first line; nothing was imported.")
+    notes = [
+        f"The column {name[:40]!r} is not known and was passed over." for name in head if name not in COLUMNS
+    ]
+    items: list[Item] = []
+    for number, row in enumerate(rows, 2):
+        if not any(cell.strip() for cell in row):
+            continue
+        if len(items) >= MOST_ROWS:
+            raise InvalidInput(f"More than {MOST_ROWS} lines; nothing was imported. Is this a shelf?")
+        try:
+            items.append(_item(dict(zip(head, row, strict=False))))
+        except InvalidInput as error:
+            raise InvalidInput(f"Line {number}: {error} Nothing was imported.") from None
+    return items, notes
+
+
+def _item(cells: dict[str, str]) -> Item:
+    text = {name: _plain(cell.strip()) for name, cell in cells.items()}
+    if max(map(len, text.values()), default=0) > MOST_CELL:
+        raise InvalidInput("A cell is too long.")
+    kind = text.get("kind", "").lower()
+    if kind not in {k.value for k in Kind}:
+        raise InvalidInput(f"{kind[:20]!r} is no kind of thing: {', '.join(k.value for k in Kind)}.")
+    films = None
+    if text.get("over white") or text.get("over black"):
+        films = _measured(text)
+    return Item(
+        "", Kind(kind), text.get("name", ""), text.get("like", "").lower(), text.get("medium", "").lower(),
+        text.get("set", ""), _number(text.get("left", "")), text.get("note", ""), films,
+    ).checked()  # fmt: skip
+
+
+def _measured(text: dict[str, str]) -> Films:
+    base = PAINTS.get(text.get("like", "").lower())
+    if base is None:
+        raise InvalidInput("A measured thing is a paint, like a listed one.")
+    thin = _spectrum(text["thin over white"]) if text.get("thin over white") else None
+    return measured(_spectrum(text.get("over white", "")), _spectrum(text.get("over black", "")), base, thin)
+
+
+def _number(text: str) -> float | None:
+    if not text:
+        return None
+    try:
+        number = float(text.replace(",", ".") if text.count(",") == 1 and "." not in text else text)
+    except ValueError:
+        number = math.nan
+    if not math.isfinite(number):
+        raise InvalidInput(f"What is left is no number: {text[:20]!r}.")
+    return number
+
+
+def _spectrum(text: str) -> Floats:
+    try:
+        values = np.array([float(part.replace(",", ".")) for part in text.split()])
+    except ValueError:
+        values = np.array([])
+    if len(values) != BANDS:
+        raise InvalidInput(f"A film over white and over black has {BANDS} numbers each, 380 to 730 nm.")
+    return values
+
+
+def _text(data: bytes) -> str:
+    if b"\x00" in data[:400] and data[:2] not in ENCODINGS:
+        raise InvalidInput("This is no text file; nothing was imported.")
+    for mark, encoding in ENCODINGS.items():
+        if data.startswith(mark):
+            try:
+                return data.decode(encoding)
+            except UnicodeDecodeError:
+                raise InvalidInput("The text's encoding is broken; nothing was imported.") from None
+    try:
+        return data.decode("utf-8")
+    except UnicodeDecodeError:
+        # Every byte means something there: the encoding of most old spreadsheets.
+        return data.decode("cp1252", errors="replace")
+
+
+def _rows(text: str) -> Iterator[list[str]]:
+    first = text.partition("\n")[0]
+    between = max(",;\t", key=first.count)
+    try:
+        yield from csv.reader(io.StringIO(text, newline=""), delimiter=between, strict=True)
+    except csv.Error as error:
+        raise InvalidInput(f"The file is no proper CSV ({error}); nothing was imported.") from None
+
+
+def _safe(text: str) -> str:
+    return f"'{text}" if text.startswith((*FORMULA, "'")) else text
+
+
+def _plain(text: str) -> str:
+    return text[1:] if text.startswith("'") and text[1:2] in (*FORMULA, "'") else text

@@ -1,0 +1,205 @@
+"""The shelf as plain fields and back, files merged into it, and what each thing looks like."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import asdict, dataclass, replace
+from typing import Any
+
+import numpy as np
+
+from ..core.colour.lab import value_of_lab
+from ..core.colour.spectra import Floats, lab_of_spectrum, spectrum_of_lab
+from ..core.errors import InvalidInput
+from ..core.materials.paints import PAINTS, THIN
+from ..core.materials.shelf import HIDES, OWN, Item, Kind, seen_over_white
+from ..core.materials.sticks import STICKS
+from ..core.materials.stocks import STOCKS
+from ..core.materials.surfaces import surface_of
+from ..core.materials.tools import TOOLS
+from ..core.optics.calibration import Refit, Swatch, refit
+from ..core.optics.kubelka import film, over
+from ..core.optics.strip import FIELDS
+from ..core.optics.vehicle import vehicle_of
+
+RAMP = (1.0, 0.5, 0.25, 0.12, 0.06, 0.03)
+"""Thicknesses of the ramp that a paint is shown by, in unit films."""
+TINTS = (0.0, 0.5, 0.8, 0.94)
+"""Shares of white in the tints that it is shown by."""
+GROUNDS = ("white", "value:7", "#c9a86a", "#5f4631", "black")
+"""What it is shown over, besides the piece's own grounds."""
+Change = Mapping[str, Any] | None
+
+
+def item_of(key: str, fields: Mapping[str, Any]) -> Item:
+    """A thing from a row's fields."""
+    films = fields.get("films")
+    return Item(**{
+        **fields, "key": key, "kind": Kind(fields["kind"]),
+        "films": (tuple(films[0]), tuple(films[1])) if films else None,
+    })  # fmt: skip
+
+
+def fields_of(item: Item) -> dict[str, Any]:
+    """A thing as a row's fields, without its key."""
+    fields = asdict(item)
+    del fields["key"]
+    return fields | {
+        "kind": item.kind.value,
+        "films": [list(each) for each in item.films] if item.films else None,
+    }
+
+
+@dataclass(frozen=True)
+class Merged:
+    """What an import changes: fields by key, counts, and what to know."""
+
+    changes: dict[str, Change]
+    added: int
+    updated: int
+    same: int
+
+
+def merged(items: Sequence[Item], incoming: Sequence[Item], next_number: int) -> Merged:
+    """Things from a file put to those on the shelf: of one kind, name and medium is the same thing.
+
+    Raises InvalidInput where the file has such a thing twice.
+    """
+    here = {_name(item): item for item in items}
+    changes: dict[str, Change] = {}
+    seen: set[tuple[str, str, str]] = set()
+    added = updated = 0
+    for item in incoming:
+        name = _name(item)
+        if name in seen:
+            raise InvalidInput(f"{item.name!r} is in the file twice; nothing was imported.")
+        seen.add(name)
+        there = here.get(name)
+        if there is None:
+            changes[f"{OWN}{next_number + added}"] = fields_of(item)
+            added += 1
+        elif not _same(item, there):
+            changes[there.key] = fields_of(item)
+            updated += 1
+    return Merged(changes, added, updated, len(incoming) - added - updated)
+
+
+def _same(one: Item, other: Item) -> bool:
+    """Whether two things are one, measured films to what a file rounds away."""
+    if replace(one, key="", films=None) != replace(other, key="", films=None):
+        return False
+    if one.films is None or other.films is None:
+        return one.films is other.films
+    looks = ((*item.paint.looks(), *item.paint.looks(THIN)) for item in (one, other))
+    return all(np.allclose(a, b, atol=HIDES) for a, b in zip(*looks, strict=True))
+
+
+def _name(item: Item) -> tuple[str, str, str]:
+    return item.kind.value, item.name.casefold(), item.medium
+
+
+def coloured(item: Item, lab: Sequence[float]) -> Item:
+    """A paint whose colour over white was given as Lab: it hides as the listed one it is like."""
+    return replace(item, films=seen_over_white(spectrum_of_lab(lab), PAINTS[item.like]))
+
+
+def calibrated(item: Item, read: Mapping[str, Sequence[float]]) -> tuple[Item, Refit]:
+    """A paint refitted to the fields of its strip, read as Lab; raises InvalidInput."""
+    by_key = {field.key: field for field in FIELDS}
+    unknown = sorted(read.keys() - by_key.keys())
+    if unknown:
+        raise InvalidInput(f"A strip has the fields {', '.join(by_key)}, not {unknown[0][:20]!r}.")
+    swatches = [
+        Swatch(field.film, field.backing, (read[key][0], read[key][1], read[key][2]))
+        for key, field in by_key.items()
+        if key in read
+    ]
+    listed = PAINTS[item.like]
+    found = refit(listed.absorption, listed.scattering, swatches)
+    films = (tuple(found.absorption.tolist()), tuple(found.scattering.tolist()))
+    return replace(item, films=films), found
+
+
+def entry(item: Item) -> dict[str, Any]:
+    """A thing with what to know of it, as plain values."""
+    known: dict[str, Any] = {
+        "key": item.key, "kind": item.kind.value, "name": item.name, "like": item.like, "medium": item.medium,
+        "set": item.collection, "left": item.left, "note": item.note, "measured": item.films is not None,
+        "index": "", "says": "", "caution": "", "strong": None, "thin": None, "black": None,
+    }  # fmt: skip
+    if item.kind is Kind.PAINT:
+        paint = item.paint
+        stains = "stains" if paint.staining >= 0.6 else "lifts" if paint.staining <= 0.3 else "lifts a little"
+        hides = "opaque" if paint.opaque > 0.75 else "clear" if paint.opaque < 0.3 else "half clear"
+        dries = f", dries {paint.drying.value} in oil" if item.medium == "oil" else ""
+        grains = ", granulates" if paint.granulation >= 0.4 else ""
+        says = f"{hides}, {stains}{grains}, lightfast {paint.lightfast} of 4{dries}"
+        known |= {
+            "index": paint.index, "caution": paint.caution, "says": says, "strong": list(paint.strong),
+            "thin": list(paint.thin), "black": lab_of_spectrum(paint.looks()[1]).tolist(),
+        }  # fmt: skip
+    elif item.kind is Kind.STICK:
+        stick = STICKS[item.like]
+        known |= {
+            "says": f"{stick.hardness.value} stick",
+            "caution": stick.caution,
+            "strong": list(stick.strong),
+        }
+    elif item.kind is Kind.SURFACE:
+        stock = STOCKS[item.like]
+        known |= {"says": stock.words, "caution": "", "strong": list(surface_of(stock.tone).lab)}
+    else:
+        tool = TOOLS[item.like]
+        known |= {"says": tool_words(item.like), "caution": tool.caution}
+    return known
+
+
+def tool_words(key: str) -> str:
+    """What a tool covers, cuts and draws, in words."""
+    tool = TOOLS[key]
+    verb = "lifts" if tool.lifts else "covers"
+    words = [f"{verb} {tool.cover:g} cm² a minute"] if tool.cover else []
+    words += [f"cuts {tool.cut:g} cm a minute"] if tool.cut else []
+    words += [f"line {tool.line[0]:g}–{tool.line[1]:g} mm"] if tool.line[1] else []
+    return "; ".join([*words, *([tool.note] if tool.note else [])])
+
+
+def shown(item: Item, grounds: Sequence[str] = GROUNDS) -> dict[str, Any]:
+    """A paint in its medium as it would look: thinned over white, tinted with white, and over grounds."""
+    paint, vehicle = item.paint, vehicle_of(item.medium)
+    white = PAINTS["white"]
+
+    def laid(k: Floats, s: Floats, over: str) -> list[float]:
+        look = lab_of_spectrum(vehicle.laid(k, s, spectrum_of_lab(surface_of(over).lab)))
+        return [*(round(float(c), 2) for c in look), round(float(value_of_lab(look)), 2)]
+
+    full = vehicle.most
+    tints = [
+        laid(
+            full * ((1 - w) * paint.absorption + w * white.absorption),
+            full * ((1 - w) * paint.scattering + w * white.scattering), "white",
+        )
+        for w in TINTS
+    ]  # fmt: skip
+    return {
+        "ramp": [
+            {"film": x, "look": laid(x * paint.absorption, x * paint.scattering, "white")} for x in RAMP
+        ],
+        "tints": [{"white": w, "look": look} for w, look in zip(TINTS, tints, strict=True)],
+        "grounds": [
+            {"ground": over, "lab": [round(float(c), 2) for c in surface_of(over).lab],
+             "full": laid(paint.absorption, paint.scattering, over),
+             "thin": laid(0.12 * paint.absorption, 0.12 * paint.scattering, over)}
+            for over in grounds
+        ],
+    }  # fmt: skip
+
+
+def looks_of_strip(item: Item) -> dict[str, list[float]]:
+    """What every field of a paint's strip should look like, as Lab."""
+    paint = item.paint
+    found = {}
+    for field in FIELDS:
+        look = over(*film(paint.absorption, paint.scattering, field.film), np.full(36, field.backing))
+        found[field.key] = [round(float(c), 2) for c in lab_of_spectrum(look)]
+    return found
