@@ -10,6 +10,11 @@ const router = createBrowserRouter([
   { path: "/", element: <Pieces /> },
   { path: "/new", element: <NewPiece /> },
   {
+    path: "/shelf",
+    hydrateFallbackElement: <main aria-busy="true" />,
+    lazy: async () => ({ Component: (await import("./shelf/Shelf")).Shelf }),
+  },
+  {
     path: "/pieces/:id",
     element: <PieceRoom />,
     children: [

@@ -78,10 +78,13 @@ class OnPaletteRead(Model):
 
 
 class UsedRead(Model):
-    """The ml of a paint that the piece takes, in working order."""
+    """The ml of a paint that the piece takes, in working order; `owned` says whether the shelf has it, `left`
+    how many ml of it, where that was counted."""
 
     paint: str
     ml: float
+    owned: bool = False
+    left: float | None = None
 
 
 class BoardRead(Model):

@@ -162,7 +162,111 @@ FERRY_SLIP = DemoPiece(
         ),
     ),
 )  # fmt: skip
-DEMO = (SALT_PANS, FOUNDRY, FERRY_SLIP)
+KETTLE = DemoPiece(
+    "Blue kettle, two pears",
+    "kettle.jpg",
+    Settings(
+        "oil",
+        "white",
+        40.0,
+        30.0,
+        ground="warm-grey",
+        intent=Intent("The cold blue kettle against the warm pears.", about=(0.62, 0.68)),
+        areas=Corrections(
+            strokes=(
+                Stroke(((0.03, 0.1), (0.5, 0.08), (0.97, 0.12), (0.95, 0.45), (0.6, 0.45), (0.08, 0.47))),
+                Stroke(((0.03, 0.6), (0.04, 0.9), (0.5, 0.92), (0.95, 0.9), (0.95, 0.62), (0.5, 0.83))),
+                Stroke(
+                    (
+                        (0.15, 0.54),
+                        (0.165, 0.44),
+                        (0.215, 0.37),
+                        (0.285, 0.33),
+                        (0.295, 0.29),
+                        (0.315, 0.275),
+                        (0.335, 0.295),
+                        (0.36, 0.33),
+                        (0.42, 0.38),
+                        (0.47, 0.44),
+                        (0.52, 0.4),
+                        (0.55, 0.355),
+                        (0.585, 0.365),
+                        (0.57, 0.43),
+                        (0.53, 0.5),
+                        (0.485, 0.53),
+                        (0.47, 0.6),
+                        (0.41, 0.68),
+                        (0.33, 0.715),
+                        (0.25, 0.7),
+                        (0.185, 0.65),
+                    ),
+                    closed=True,
+                ),
+                Stroke(
+                    (
+                        (0.69, 0.61),
+                        (0.74, 0.575),
+                        (0.83, 0.575),
+                        (0.848, 0.6),
+                        (0.84, 0.64),
+                        (0.79, 0.7),
+                        (0.73, 0.725),
+                        (0.7, 0.7),
+                    ),
+                    closed=True,
+                ),
+                Stroke(
+                    (
+                        (0.645, 0.53),
+                        (0.675, 0.57),
+                        (0.702, 0.68),
+                        (0.685, 0.76),
+                        (0.63, 0.79),
+                        (0.575, 0.755),
+                        (0.565, 0.67),
+                        (0.6, 0.58),
+                        (0.62, 0.535),
+                    ),
+                    closed=True,
+                ),
+            ),
+            names=(
+                Anchor(0.8, 0.2, "the wall"),
+                Anchor(0.5, 0.9, "the table"),
+                Anchor(0.3, 0.55, "the kettle"),
+                Anchor(0.8, 0.62, "the lying pear"),
+                Anchor(0.63, 0.68, "the standing pear"),
+            ),
+            depths=((0.8, 0.2), (0.5, 0.9), (0.3, 0.55), (0.8, 0.62), (0.63, 0.68)),
+        ),
+    ),
+)
+DEMO = (SALT_PANS, FOUNDRY, FERRY_SLIP, KETTLE)
+
+_SHELF = (
+    ("paint", "Lemon, small tube", "lemon", "watercolour", "Field box", 4.0),
+    ("paint", "Warm yellow", "warm-yellow", "watercolour", "Field box", 4.5),
+    ("paint", "Yellow ochre", "ochre", "watercolour", "Field box", 2.0),
+    ("paint", "Warm red", "warm-red", "watercolour", "Field box", 5.0),
+    ("paint", "Rose", "rose", "watercolour", "Field box", 3.5),
+    ("paint", "Burnt sienna", "burnt-sienna", "watercolour", "Field box", 0.8),
+    ("paint", "Ultramarine", "ultramarine", "watercolour", "Field box", 1.5),
+    ("paint", "Ultramarine, large tube", "ultramarine", "watercolour", "", 12.0),
+    ("paint", "Phthalo green", "phthalo-green", "watercolour", "Field box", 4.0),
+    ("paint", "Titanium white", "white", "oil", "Oil drawer", 150.0),
+    ("paint", "Cadmium yellow", "cadmium-yellow", "oil", "Oil drawer", 30.0),
+    ("paint", "Cadmium red", "cadmium-red", "oil", "Oil drawer", 22.0),
+    ("paint", "Cobalt blue", "cobalt", "oil", "Oil drawer", 18.0),
+    ("paint", "Raw umber", "raw-umber", "oil", "Oil drawer", 35.0),
+    ("stick", "Soft white", "black-pale", "pastel", "Studio box", 2.0),
+    ("stick", "Deep blue", "ultramarine-deep", "pastel", "Studio box", 1.0),
+    ("surface", "Cotton block, 45 × 30", "cold-pressed", "watercolour", "", 12.0),
+    ("surface", "Sanded sheet, 50 × 35", "sanded", "pastel", "", 3.0),
+    ("tool", "Big mop", "mop", "", "", 1.0),
+    ("tool", "Flat, 25 mm", "flat-25", "", "", 2.0),
+    ("tool", "Masking fluid", "masking-fluid", "", "", 1.0),
+)
+"""What stands on the demo's shelf: kind, name, like, medium, set, what is left."""
 
 
 def reference_bytes(piece: DemoPiece) -> bytes:
@@ -175,6 +279,7 @@ def add_demo(studio: Studio) -> None:
     from ..api.studio import now
     from ..pipeline.fields import fields_of
 
+    _fill_shelf(studio)
     there = {piece.name for piece in studio.pieces.all()}
     for demo in reversed(DEMO):
         if demo.name in there:
@@ -182,3 +287,19 @@ def add_demo(studio: Studio) -> None:
         reference = studio.take_in(reference_bytes(demo))
         piece = studio.pieces.create(demo.name, fields_of(demo.settings), now(), reference.hash)
         studio.analyse(piece)
+
+
+def _fill_shelf(studio: Studio) -> None:
+    """Put the demo's things on a shelf on which nothing ever stood."""
+    from ..api.studio import now
+    from ..core.materials.shelf import OWN, Item, Kind
+    from ..pipeline.shelf import fields_of
+
+    state = studio.shelf.state()
+    if state.revision:
+        return
+    items = (
+        Item("", Kind(kind), name, like, medium, set, left) for kind, name, like, medium, set, left in _SHELF
+    )
+    changes = {f"{OWN}{k}": fields_of(item.checked()) for k, item in enumerate(items, state.next_number)}
+    studio.shelf.change(state.revision, changes, f"{len(changes)} things added", now())

@@ -6,9 +6,14 @@ from pathlib import Path
 
 from PIL import Image
 
-from . import ferry, foundry, salt_pans
+from . import ferry, foundry, kettle, salt_pans
 
-SCENES = {"ferry-slip.jpg": ferry.render, "salt-pans.jpg": salt_pans.render, "foundry.jpg": foundry.render}
+SCENES = {
+    "ferry-slip.jpg": ferry.render,
+    "salt-pans.jpg": salt_pans.render,
+    "foundry.jpg": foundry.render,
+    "kettle.jpg": kettle.render,
+}
 FOLDER = Path(__file__).parent / "references"
 
 

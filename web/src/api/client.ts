@@ -26,6 +26,12 @@ export type Comparison = components["schemas"]["ComparisonRead"];
 export type Window = components["schemas"]["WindowModel"];
 export type Pass = components["schemas"]["PassPart"];
 export type Verdict = components["schemas"]["VerdictRead"];
+export type ShelfItem = components["schemas"]["ItemRead"];
+export type ShelfGiven = components["schemas"]["ItemGiven"];
+export type Shelf = components["schemas"]["ShelfRead"];
+export type Listed = components["schemas"]["ListedRead"];
+export type Calibration = components["schemas"]["CalibrationRead"];
+export type PaintDetail = components["schemas"]["PaintDetailRead"];
 export type Job = components["schemas"]["JobRead"];
 export type Catalogue = components["schemas"]["CatalogueRead"];
 

@@ -2624,13 +2624,21 @@ export interface components {
         };
         /**
          * UsedRead
-         * @description The ml of a paint that the piece takes, in working order.
+         * @description The ml of a paint that the piece takes, in working order; `owned` says whether the shelf has it, `left`
+         *     how many ml of it, where that was counted.
          */
         UsedRead: {
             /** Paint */
             paint: string;
             /** Ml */
             ml: number;
+            /**
+             * Owned
+             * @default false
+             */
+            owned: boolean;
+            /** Left */
+            left?: number | null;
         };
         /**
          * VerdictRead

@@ -1,6 +1,6 @@
 import type { Meeting } from "../api/client";
+import { css } from "../parts/colour";
 import classes from "./mix.module.css";
-import { css } from "./table";
 
 interface Props {
   meeting: Meeting;

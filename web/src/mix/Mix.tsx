@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 import type { Board, Plan } from "../api/client";
 import { shownUrl, useBoard } from "../api/hooks";
+import { css } from "../parts/colour";
 import { useKeys } from "../parts/keys";
 import { shortName } from "../parts/masses";
 import { ProblemNote } from "../parts/Problem";
@@ -9,7 +10,6 @@ import { useRoom } from "../pieces/PieceRoom";
 import { MeetingRow } from "./MeetingRow";
 import classes from "./mix.module.css";
 import { PileRow } from "./PileRow";
-import { css } from "./table";
 import { ValueChart } from "./ValueChart";
 
 const SHOWN = 5;
@@ -137,10 +137,12 @@ function nameOf(plan: Plan, masses: readonly string[]): string {
 
 /** The paints that the piece takes, in the order in which they are first needed. */
 function Used({ board, sticks }: { board: Board; sticks: boolean }) {
-  const used = board.used.flatMap(({ paint, ml }) => {
+  const used = board.used.flatMap(({ paint, ml, owned, left }) => {
     const own = board.paints.find((p) => p.key === paint);
-    return own ? [{ ...own, ml }] : [];
+    return own ? [{ ...own, ml, owned, left }] : [];
   });
+  const short = used.filter((p) => p.owned && p.left != null && p.left < p.ml);
+  const missing = used.filter((p) => !p.owned);
   const cautions = [...new Set(used.map((p) => p.caution).filter(Boolean))];
   return (
     <>
@@ -154,6 +156,15 @@ function Used({ board, sticks }: { board: Board; sticks: boolean }) {
           </li>
         ))}
       </ul>
+      {short.map((paint) => (
+        <p key={paint.key} className={classes.caution}>
+          <b>{paint.words}</b>: {paint.ml.toFixed(1)} ml wanted, {paint.left?.toFixed(1)} ml left on
+          the shelf. It will run out.
+        </p>
+      ))}
+      {missing.length > 0 && missing.length < used.length && (
+        <p className="quiet">Not on your shelf: {missing.map((p) => p.words).join(", ")}.</p>
+      )}
       {cautions.map((caution) => (
         <p key={caution} className={classes.caution}>
           <b>

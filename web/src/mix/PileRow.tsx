@@ -1,9 +1,10 @@
 import { useMemo, useState } from "react";
 import type { Board, Pile } from "../api/client";
 import { useMixTable } from "../api/hooks";
+import { css } from "../parts/colour";
 import { bandName } from "../see/bands";
 import classes from "./mix.module.css";
-import { css, looks, partWords, pressureWords } from "./table";
+import { looks, partWords, pressureWords } from "./table";
 
 interface Props {
   piece: string;

@@ -1,6 +1,7 @@
 import type { Board } from "../api/client";
+import { css } from "../parts/colour";
 import classes from "./mix.module.css";
-import { type Column, columnOf, css } from "./table";
+import { type Column, columnOf } from "./table";
 
 interface Props {
   board: Board;

@@ -39,8 +39,6 @@ export function looks(table: MixTable, parts: readonly number[], load: number) {
   };
 }
 
-export const css = ([l, a, b]: readonly number[]) => `lab(${l} ${a} ${b})`;
-
 export const TOUCH = 0.15;
 
 /** Parts as painters say them: halves by their sign, a touch by its name. */

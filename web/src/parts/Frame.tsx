@@ -11,6 +11,12 @@ export interface Stage {
   words: string;
 }
 
+/** The places outside of any piece. */
+export const HOME: Stage[] = [
+  { to: "/", words: "Pieces" },
+  { to: "/shelf", words: "Shelf" },
+];
+
 interface Props {
   name: string;
   stages: Stage[];

@@ -4,7 +4,7 @@ import { useNavigate, useSearchParams } from "react-router";
 import type { PieceCreate, Shape } from "../api/client";
 import { client, got } from "../api/client";
 import { useCatalogue } from "../api/hooks";
-import { Frame } from "../parts/Frame";
+import { Frame, HOME } from "../parts/Frame";
 import { ProblemNote } from "../parts/Problem";
 import { SceneDrawing } from "../parts/SceneDrawing";
 import classes from "./pieces.module.css";
@@ -25,7 +25,7 @@ export function NewPiece() {
   const [shapes, setShapes] = useState<Shape[]>([]);
   const [sheet, setSheet] = useState(1.5);
   return (
-    <Frame name="Washboard" stages={[{ to: "/", words: "Pieces" }]}>
+    <Frame name="Washboard" stages={HOME}>
       {create.error && <ProblemNote onClose={create.reset}>{create.error.message}</ProblemNote>}
       <main className={classes.new}>
         {reference ? (

@@ -1,5 +1,5 @@
 import { usePieces } from "../api/hooks";
-import { Frame } from "../parts/Frame";
+import { Frame, HOME } from "../parts/Frame";
 import { ProblemNote } from "../parts/Problem";
 import { DropPhoto } from "./DropPhoto";
 import classes from "./pieces.module.css";
@@ -9,7 +9,7 @@ import { Strip } from "./Strip";
 export function Pieces() {
   const pieces = usePieces();
   return (
-    <Frame name="Washboard" stages={[{ to: "/", words: "Pieces" }]}>
+    <Frame name="Washboard" stages={HOME}>
       {pieces.error && <ProblemNote>{pieces.error.message}</ProblemNote>}
       <main>
         <h1 className="unseen">Pieces</h1>

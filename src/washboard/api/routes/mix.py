@@ -10,6 +10,7 @@ from fastapi import APIRouter, Query
 from ...pipeline.tasks import Mixing, Tabling
 from ..mixing import BoardRead, TableRead
 from ..problems import problems
+from ..shelving import items_of
 from .access import InStudio
 from .pieces import Id
 
@@ -21,7 +22,14 @@ Share = Annotated[float, Query(ge=-150, le=150)]
 @router.get("/{piece}/mix", responses=problems())
 def mix(studio: InStudio, piece: Id) -> BoardRead:
     """The recipe board of the piece as it is set now: mixtures of every pass, amounts, meetings."""
-    return BoardRead(**json.loads(studio.ask(studio.pieces.get(piece), "mix", Mixing)))
+    there = studio.pieces.get(piece)
+    board = BoardRead(**json.loads(studio.ask(there, "mix", Mixing)))
+    shelf, medium = items_of(studio.shelf.state()), str(there.settings["medium"])
+    for used in board.used:
+        tubes = [i for i in shelf if used.paint == i.key or (used.paint, medium) == (i.like, i.medium)]
+        counted = [tube.left for tube in tubes if tube.left is not None]
+        used.owned, used.left = bool(tubes), sum(counted) if counted else None
+    return board
 
 
 @router.get("/{piece}/mix/table", responses=problems())
