@@ -5,15 +5,20 @@ from __future__ import annotations
 import ast
 import json
 import re
+import subprocess
+import sys
 from collections.abc import Iterator
 from pathlib import Path
 
 import pytest
+from alembic.config import Config
+from alembic.script import ScriptDirectory
 
 from washboard.api.app import create_app
 from washboard.core.materials.media import MEDIA
 from washboard.core.order.schools import SCHOOLS
 from washboard.formats.image import FORMATS
+from washboard.store.database import NEWEST
 
 ROOT = Path(__file__).parents[2]
 SOURCE = ROOT / "src" / "washboard"
@@ -135,3 +140,19 @@ def test_no_colour_of_the_interface_is_anything_but_a_pure_grey() -> None:
 def test_the_openapi_description_has_an_example_for_what_is_sent() -> None:
     schema = create_app(Path("/nowhere"), page=Path("-")).openapi()
     assert "examples" in json.dumps(schema["components"]["schemas"]["PieceCreate"])
+
+
+def test_the_newest_version_of_the_database_is_that_of_the_last_migration() -> None:
+    config = Config()
+    config.set_main_option("script_location", str(SOURCE / "store" / "migrations"))
+    assert ScriptDirectory.from_config(config).get_current_head() == NEWEST
+
+
+def test_the_core_is_imported_without_what_takes_long() -> None:
+    """SciPy and scikit-image are imported where the work is: a command starts at once."""
+    code = (
+        "import importlib, pathlib, pkgutil, sys, washboard.core as core\n"
+        "for m in pkgutil.walk_packages(core.__path__, 'washboard.core.'): importlib.import_module(m.name)\n"
+        "assert not {'scipy', 'skimage'} & sys.modules.keys(), sorted(sys.modules)\n"
+    )
+    subprocess.run([sys.executable, "-c", code], check=True)

@@ -4,8 +4,6 @@ from __future__ import annotations
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.sparse import coo_array
-from scipy.sparse.csgraph import breadth_first_order, maximum_flow
 
 Floats = NDArray[np.float64]
 Indices = NDArray[np.intp]
@@ -25,6 +23,10 @@ def least_cut(
     of leaving a node, `take` (n,) of taking it. Prices above NEVER count as NEVER. Exact to 1 / SCALE a
     price: max-flow min-cut (Ford and Fulkerson 1956), by SciPy. Of equal divisions the smallest is taken.
     """
+    # These take long to import: only where they are needed.
+    from scipy.sparse import coo_array
+    from scipy.sparse.csgraph import breadth_first_order, maximum_flow
+
     count = len(leave)
     s, t = count, count + 1
     nodes = np.arange(count)

@@ -130,7 +130,8 @@ def entry(item: Item) -> dict[str, Any]:
     if item.kind is Kind.PAINT:
         paint = item.paint
         stains = "stains" if paint.staining >= 0.6 else "lifts" if paint.staining <= 0.3 else "lifts a little"
-        hides = "opaque" if paint.opaque > 0.75 else "clear" if paint.opaque < 0.3 else "half clear"
+        scatters = float(np.mean(paint.scattering))
+        hides = "opaque" if scatters > 1.2 else "transparent" if scatters < 0.3 else "half opaque"
         dries = f", dries {paint.drying.value} in oil" if item.medium == "oil" else ""
         grains = ", granulates" if paint.granulation >= 0.4 else ""
         says = f"{hides}, {stains}{grains}, lightfast {paint.lightfast} of 4{dries}"

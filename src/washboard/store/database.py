@@ -10,14 +10,14 @@ from importlib.resources import files
 from pathlib import Path
 from typing import Any
 
-from alembic import command
-from alembic.config import Config
-from sqlalchemy import Engine, create_engine, event
+from sqlalchemy import Engine, create_engine, event, inspect
 from sqlalchemy.exc import OperationalError
 from sqlalchemy.orm import Session, sessionmaker
 
 from .errors import Busy, Full
 
+NEWEST = "0002"
+"""Version of the newest migration; a test compares."""
 BUSY_MS = 4000
 """How long to wait for another process before saying so."""
 
@@ -65,6 +65,15 @@ def engine_for(url: str) -> Engine:
 
 def migrate(engine: Engine) -> None:
     """Bring the database to the newest version."""
+    with engine.begin() as connection:
+        versioned = inspect(connection).has_table("alembic_version")
+        ask = "SELECT version_num FROM alembic_version"
+        if versioned and connection.exec_driver_sql(ask).scalar() == NEWEST:
+            return
+    # Takes long to import: only where there is something to do.
+    from alembic import command
+    from alembic.config import Config
+
     config = Config()
     config.set_main_option("script_location", str(files("washboard.store") / "migrations"))
     with engine.begin() as connection:

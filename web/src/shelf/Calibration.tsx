@@ -60,15 +60,13 @@ export function Calibration({ item, strip, reader }: Props) {
   return (
     <section className={classes.calibration}>
       <h3>Your own swatches</h3>
-      <p>
+      <p className={classes.acts}>
         <a href={`/api/shelf/items/${item.key}/strip.pdf`} target="_blank" rel="noreferrer">
-          Print the strip
+          print the strip to paint on
         </a>
-        , paint its fields, then{" "}
         <button type="button" className="act" onClick={() => input.current?.click()}>
           read a photo or CxF of it
         </button>
-        ,{" "}
         <button
           type="button"
           className="act"
@@ -77,7 +75,6 @@ export function Calibration({ item, strip, reader }: Props) {
         >
           hold the {reader} on it
         </button>
-        , or type what you measured.
       </p>
       <input
         ref={input}

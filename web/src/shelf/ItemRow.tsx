@@ -72,5 +72,5 @@ function Drawdown({ item }: { item: ShelfItem }) {
         <span style={{ background: css(item.strong) }} />
       </span>
     );
-  return <span className={classes.noLook} aria-hidden="true" />;
+  return <span aria-hidden="true" />;
 }

@@ -7,7 +7,6 @@ from dataclasses import dataclass
 import cv2
 import numpy as np
 from numpy.typing import NDArray
-from scipy import ndimage
 
 from ..reference.picture import Picture, fitted
 
@@ -154,6 +153,8 @@ def _scored(step: Floats, calm: Floats, width: int, slope: float) -> Floats:
     lines, busy = _along(step, shifts), _along(calm, shifts)
     middle, alike = _shared(lines)
     size = np.linalg.norm(middle, axis=1)
+    from scipy import ndimage  # takes long to import: only where it is needed
+
     peak = np.maximum(size - ndimage.uniform_filter1d(size, AROUND), 0)
     score = peak / (peak + FAINT) * alike**2 / (1 + 0.5 * np.median(busy, axis=1))
     margin = int(FRAME * len(score))

@@ -6,7 +6,6 @@ from dataclasses import dataclass
 
 import cv2
 import numpy as np
-from skimage.graph import MCP_Geometric
 
 from .findings.finding import Composed
 
@@ -36,6 +35,8 @@ def path_of(composed: Composed) -> Path:
     road = np.clip(edge / max(float(np.quantile(edge, 0.95)), 1e-3), 0, 1)
     height, width = road.shape
     end = (min(int(composed.focus.y * height), height - 1), min(int(composed.focus.x * width), width - 1))
+    from skimage.graph import MCP_Geometric  # takes long to import: only where it is needed
+
     ways = MCP_Geometric(EASY + (1 - EASY) * (1 - road) ** 2)
     costs, _ = ways.find_costs([end])
     starts = [(height - 1, c) for c in range(width)]

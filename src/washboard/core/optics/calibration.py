@@ -12,7 +12,6 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.optimize import least_squares
 
 from ..colour.lab import difference
 from ..colour.spectra import BANDS, WAVELENGTHS, lab_of_spectrum
@@ -130,6 +129,8 @@ def _apart(absorption: Floats, scattering: Floats, factors: Floats, swatches: Se
 
 
 def _fitted(absorption: Floats, scattering: Floats, swatches: Sequence[Swatch]) -> Floats:
+    from scipy.optimize import least_squares  # takes long to import: only where it is needed
+
     read = np.array([swatch.lab for swatch in swatches])
     chroma = np.hypot(read[:, 1], read[:, 2])[:, None]
     # As CIEDE2000 does, the same step counts less in strong colours.

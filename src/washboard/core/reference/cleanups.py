@@ -6,8 +6,6 @@ import heapq
 
 import cv2
 import numpy as np
-from scipy.ndimage import find_objects
-from skimage.measure import label as components
 
 from .picture import Labels, Singles
 from .regions import BINS, Line, Regions, median_of
@@ -154,6 +152,10 @@ def without_crumbs(labels: Labels) -> Labels:
 
     Sharing out a rim pixel by pixel can leave them.
     """
+    # These take long to import: only where they are needed.
+    from scipy.ndimage import find_objects
+    from skimage.measure import label as components
+
     pieces = components(labels, connectivity=1, background=-1)
     held = np.bincount(pieces.ravel())
     crumbs = np.flatnonzero((held > 0) & (held < CRUMB * labels.size))
@@ -192,6 +194,8 @@ def smoothed(labels: Labels, shape: tuple[int, int], sigma: float) -> Labels:
 
 def boxes(labels: Labels) -> list[tuple[int, int, int, int]]:
     """Bounding box (top, bottom, left, right), ends exclusive, of each label 0…n-1."""
+    from scipy.ndimage import find_objects  # takes long to import: only where it is needed
+
     return [
         (s[0].start, s[0].stop, s[1].start, s[1].stop) if s else (0, 1, 0, 1)
         for s in find_objects(labels + 1)

@@ -8,7 +8,6 @@ from operator import add
 import cv2
 import numpy as np
 from numpy.typing import NDArray
-from skimage.measure import label as components
 
 from .contours import crossings
 from .picture import Labels, Singles
@@ -47,6 +46,8 @@ class Regions:
         """`things` (h, w): the painter's own areas, 0 where there is none; no region crosses them."""
         if things is not None:
             classes = classes + things * (int(classes.max()) + 1)
+        from skimage.measure import label as components  # takes long to import: only where it is needed
+
         self.labels: Labels = components(classes, connectivity=1, background=-1).astype(np.int32) - 1
         self.count = int(self.labels.max()) + 1
         flat = self.labels.ravel().astype(np.intp)
