@@ -83,3 +83,51 @@ def test_mixing_what_is_not_there_is_refused(client: httpx.Client, cup: bytes) -
         assert 400 <= answer.status_code < 500, query
         assert answer.json()["detail"]
     assert client.get(f"/api/pieces/{'0' * 32}/mix").status_code == 404
+
+
+def test_a_pile_has_other_ways_at_its_value_and_is_corrected_by_its_strip(
+    client: httpx.Client, cup: bytes
+) -> None:
+    piece = new_piece(client, cup)["id"]
+    worked_out(client, piece)
+    board = client.get(f"/api/pieces/{piece}/mix").json()
+    pile = max(board["piles"], key=lambda pile: pile["ml"])
+    best = pile["recipes"][0]
+    mixture = {key: pile[key] for key in ("target", "over")} | {"parts": best["parts"], "load": best["load"]}
+    address = f"/api/pieces/{piece}/mix/ways"
+    ways = client.post(address, json=mixture).json()["ways"]
+    assert {"warmer", "cooler"} <= {way["words"] for way in ways}
+    assert all(abs(way["valueError"]) <= 0.3 for way in ways)
+    # It dried darker than meant: less paint is taken.
+    darker = client.post(address, json=mixture | {"seenValue": best["value"] - 0.8}).json()["ways"][0]
+    assert darker["load"] < best["load"]
+    assert abs(darker["valueError"]) <= 0.3
+    wrongs: tuple[dict, ...] = (
+        {"parts": [{"paint": "unobtainium", "parts": 1}]}, {"parts": []}, {"load": 0}, {"load": "x"},
+        {"parts": [{"paint": "lemon", "parts": 1}] * 2}, {"target": [300, 0, 0]}, {"seenValue": 11},
+    )  # fmt: skip
+    for wrong in wrongs:
+        answer = client.post(address, json=mixture | wrong)
+        assert answer.status_code == 422, wrong
+        assert answer.json()["detail"]
+    said = [recipe["says"] for p in board["piles"] for recipe in p["recipes"]]
+    assert {"fewest paints", "lifts most easily", "cheapest"} & set(said)
+    assert any(p["again"] for p in board["piles"])
+    for k, p in enumerate(board["piles"]):
+        assert p["again"] is None or p["again"]["pile"] < k
+    strips = client.get(f"/api/pieces/{piece}/mix/strips.pdf", params={"pass": pile["pass"]})
+    assert strips.content.startswith(b"%PDF")
+
+
+def test_a_poor_palette_is_told_what_would_reach_what_it_misses(client: httpx.Client) -> None:
+    photo = encoded(photographs()["flower"])
+    made = new_piece(client, photo, medium="oil")
+    palette = ["white", "raw-umber", "ultramarine"]
+    client.patch(f"/api/pieces/{made['id']}", json={"revision": made["revision"], "palette": palette})
+    worked_out(client, made["id"])
+    board = client.get(f"/api/pieces/{made['id']}/mix").json()
+    helped = [p for p in board["piles"] if p["helps"]]
+    assert helped
+    for pile in helped:
+        assert pile["helps"]["paint"] not in palette
+        assert pile["helps"]["deltaE"] < pile["recipes"][0]["deltaE"]

@@ -11,6 +11,10 @@ from .model import Model
 Lab = Annotated[list[float], Field(min_length=3, max_length=3)]
 
 
+Channel = Annotated[float, Field(ge=-150, le=150)]
+GivenLab = tuple[Annotated[float, Field(ge=0, le=100)], Channel, Channel]
+"""Lab as it is given: within what a colour can be."""
+
 Row = Annotated[list[float], Field(min_length=4, max_length=4)]
 """Lab and Munsell value."""
 
@@ -19,7 +23,7 @@ class PartRead(Model):
     """So many parts of a paint; 0.15 is a touch."""
 
     paint: str
-    parts: float
+    parts: Annotated[float, Field(gt=0, le=1000)]
 
 
 class RecipeRead(Model):
@@ -36,6 +40,49 @@ class RecipeRead(Model):
     delta_e: float = Field(alias="deltaE")
     value_error: float
     target_value: float
+    says: str = ""
+
+
+class WayRead(RecipeRead):
+    """Another way to the same value, or the recipe as a test strip corrects it."""
+
+    words: str
+
+
+class WaysRead(Model):
+    """Other ways."""
+
+    ways: list[WayRead]
+
+
+class MixtureCreate(Model):
+    """A mixture over a colour for a target. For the recipe corrected, what its test strip dried as: `seen` as
+    measured, or `seenValue` as judged, and how much warmer (or cooler, under 0) it looked."""
+
+    parts: Annotated[list[PartRead], Field(min_length=1, max_length=3)]
+    load: Annotated[float, Field(gt=0, le=10)]
+    target: GivenLab
+    over: GivenLab
+    seen: GivenLab | None = None
+    seen_value: Annotated[float, Field(ge=0, le=10)] | None = None
+    warmer: Annotated[float, Field(ge=-3, le=3)] = 0.0
+
+
+class AgainRead(Model):
+    """An earlier pile, by its place, that would do: `strength` times as thick as it was laid then."""
+
+    pile: int
+    strength: float
+    delta_e: float = Field(alias="deltaE")
+    value_error: float
+
+
+class HelpsRead(Model):
+    """A paint that is not along and would come nearest."""
+
+    paint: str
+    words: str
+    delta_e: float = Field(alias="deltaE")
 
 
 class PileRead(Model):
@@ -54,6 +101,8 @@ class PileRead(Model):
     at_once_ml: float
     peas: float
     recipes: list[RecipeRead]
+    again: AgainRead | None
+    helps: HelpsRead | None
 
 
 class MeetingRead(Model):

@@ -7,12 +7,10 @@ from typing import Annotated
 from pydantic import Field
 
 from ..core.materials.shelf import LONGEST, LONGEST_NOTE, MOST_LEFT, Kind
-from .mixing import Lab, Row
+from .mixing import GivenLab, Lab, Row
 from .model import Model
 
 Name = Annotated[str, Field(min_length=1, max_length=LONGEST)]
-Channel = Annotated[float, Field(ge=-150, le=150)]
-GivenLab = tuple[Annotated[float, Field(ge=0, le=100)], Channel, Channel]
 
 
 class ItemRead(Model):

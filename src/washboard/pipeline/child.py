@@ -27,6 +27,7 @@ from .tasks import (
     TakeIn,
     Task,
     Values,
+    Varying,
     WorkerDied,
 )
 from .view import blobs_of, view_of
@@ -81,6 +82,8 @@ def _done(stages: Stages, task: Task, report: Report) -> Any:
             return asked.prepared(stages, task)
         case Mixing():
             return mixing.board(stages.result(task.subject), task.subject.settings)
+        case Varying():
+            return mixing.varied(task)
         case Tabling():
             return mixing.table(task.paints, task.subject.settings, np.array(task.over))
         case Outlining():

@@ -3,29 +3,35 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from typing import Any
 
 import numpy as np
 
-from ..core.colour.lab import value_of_lab
+from ..core.colour.lab import difference, value_of_lab
 from ..core.colour.spectra import Floats, lab_of_spectrum, spectrum_of_lab
 from ..core.errors import InvalidInput
 from ..core.materials.paints import PAINTS, Paint, paint_named
 from ..core.materials.sticks import Stick
 from ..core.materials.surfaces import surface_of
 from ..core.optics.vehicle import Vehicle, vehicle_of
-from ..core.recipe.board import Met, Pile, board_of
+from ..core.palette.coverage import reach_of
+from ..core.recipe.board import Board, Met, Pile, board_of
 from ..core.recipe.mixture import bench_of
-from ..core.recipe.search import MOST_PAINTS, Recipe, recipes_for
+from ..core.recipe.paintbox import coated
+from ..core.recipe.search import MOST_PAINTS, Recipe, recipes_for, told
+from ..core.recipe.variants import corrected, seen_as, variants_of
 from ..core.reference.mass import Mass
 from .settings import Settings
 from .stages import Result
+from .tasks import Varying
 
 Colours = Sequence[Paint | Stick]
 Mixture = tuple[tuple[Paint, float], ...]
 MOST_ON_PALETTE = 40
 MOST_FILM = 10.0
+UNREACHED, MOST_HELPED = 4.0, 3
+"""ΔE₀₀ from which it is said what would reach a colour, and for how many of a board's piles."""
 
 
 def ground_of(surface: str) -> Floats:
@@ -169,6 +175,30 @@ def table(keys: Sequence[str], settings: Settings, over: Floats) -> dict[str, An
     }  # fmt: skip
 
 
+def varied(task: Varying) -> dict[str, Any]:
+    """Variants of a mixture at its value, or the recipe corrected by what its test strip dried as."""
+    settings = task.subject.settings
+    vehicle = coated(vehicle_of(settings.medium))
+    paints, given = settings.paints, dict(task.parts)
+    places = {paint.key: k for k, paint in enumerate(paints)}
+    unknown = sorted(given.keys() - places.keys())
+    if unknown or not 1 <= len(given) <= MOST_PAINTS or len(given) < len(task.parts):
+        raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} different paints of the palette.")
+    bench = bench_of(paints, vehicle, spectrum_of_lab(task.over))
+    recipe = told(bench, [(places[key], parts) for key, parts in given.items()], task.load, task.target)
+    target = np.array(task.target)
+    seen = task.seen
+    if seen is None and task.seen_value is not None:
+        seen = seen_as(recipe.lab, task.seen_value, task.warmer)
+    if seen is None:
+        ways = variants_of(bench, recipe)
+        return {"ways": [{"words": way.words} | recipe_entry(way.recipe, paints, vehicle, target)
+                         | {"load": round(way.recipe.load, 5)} for way in ways]}  # fmt: skip
+    mended = corrected(bench, task.target, recipe, seen)
+    entry = recipe_entry(mended, paints, vehicle, target) | {"load": round(mended.load, 5)}
+    return {"ways": [{"words": "corrected"} | entry]}
+
+
 def _with_values(labs: Floats) -> list[list[float]]:
     return np.column_stack([labs, value_of_lab(labs)]).round(2).tolist()
 
@@ -177,6 +207,7 @@ def board(result: Result, settings: Settings) -> dict[str, Any]:
     """The recipe board of a piece, with the value chart and what is used of each paint."""
     plan = result.worked.plan
     found = board_of(result.worked, settings.paints)
+    helps = _helps(found, settings)
     vehicle = vehicle_of(settings.medium)
     names = {mass.id: mass for mass in plan.masses}
     borders = [plan.key.of(t) for t in result.seen.thresholds]
@@ -195,7 +226,10 @@ def board(result: Result, settings: Settings) -> dict[str, Any]:
             if paint.key in named
         ],
         "bands": [round(b, 2) for b in borders],
-        "piles": [_pile(pile, found.paints, vehicle, borders, names) for pile in found.piles],
+        "piles": [
+            _pile(pile, found.paints, vehicle, borders, names) | {"helps": helps.get(k)}
+            for k, pile in enumerate(found.piles)
+        ],
         "meetings": [_meeting(met, found.paints) for met in found.meetings],
     }  # fmt: skip
 
@@ -218,9 +252,66 @@ def _pile(
         "graded": [round(v, 2) for v in ends] if abs(ends[0] - ends[1]) > 0.3 else None,
         "ml": round(pile.amount.mixed, 2), "atOnceMl": round(pile.amount.at_once, 2),
         "peas": round(pile.amount.peas, 2),
-        "recipes": [recipe_entry(r, paints, vehicle, np.array(pile.target)) | {"load": round(r.load, 5)}
-                    for r in pile.recipes],
+        "recipes": [recipe_entry(r, paints, vehicle, np.array(pile.target)) | {
+                        "load": round(r.load, 5), "says": says}
+                    for r, says in zip(pile.recipes, merits(pile.recipes, paints), strict=True)],
+        "again": pile.again and {"pile": pile.again.pile, "strength": round(pile.again.strength, 2),
+                                 "deltaE": round(pile.again.apart, 2),
+                                 "valueError": round(pile.again.value_error, 2)},
     }  # fmt: skip
+
+
+def _helps(board: Board, settings: Settings) -> dict[int, dict[str, Any]]:
+    """For the piles farthest off, the paint that is not along and would reach them best, and how near."""
+    off = [k for k, pile in enumerate(board.piles) if pile.recipes[0].apart > UNREACHED]
+    if settings.medium == "pastel" or not off:
+        return {}
+    catalogue = settings.catalogue
+    place, pairs, labs = reach_of(settings.medium, settings.start, settings.own)
+    along = {place[paint.key] for paint in board.paints}
+    keys = list(place)
+    found = {}
+    for k in sorted(off, key=lambda k: -board.piles[k].recipes[0].apart)[:MOST_HELPED]:
+        target = np.array(board.piles[k].target)
+        near = np.square(labs - target).sum(axis=2).argmin(axis=1)
+        apart = difference(labs[np.arange(len(pairs)), near], target)
+        new = [(float(apart[n]), int(b if a in along else a)) for n, (a, b) in enumerate(pairs.tolist())
+               if (a in along) != (b in along) or (a == b and a not in along)]  # fmt: skip
+        best, paint = min(new)
+        if best < board.piles[k].recipes[0].apart - 1:
+            found[k] = {"paint": keys[paint], "words": catalogue[keys[paint]].words, "deltaE": round(best, 1)}
+    return found
+
+
+def merits(recipes: Sequence[Recipe], paints: Colours) -> list[str]:
+    """For each recipe what it does better than all the others: fewest paints, lifting, lasting, cost."""
+    found = [""] * len(recipes)
+    if len(recipes) < 2 or not all(isinstance(paint, Paint) for paint in paints):
+        return found
+
+    def weighed(recipe: Recipe, of: Callable[[Paint], float]) -> float:
+        own = [paint for i in recipe.paints if isinstance(paint := paints[i], Paint)]
+        return float(np.dot(recipe.shares, [of(paint) for paint in own]))
+
+    scores: dict[str, list[float]] = {
+        "nearest": [recipe.apart for recipe in recipes],
+        "fewest paints": [len(recipe.paints) for recipe in recipes],
+        "lifts most easily": [weighed(r, lambda p: p.staining) for r in recipes],
+        "most lightfast": [max(_paint(paints, i).lightfast for i in r.paints) for r in recipes],
+        "cheapest": [weighed(r, lambda p: p.cost) * r.load for r in recipes],
+    }
+    for words, score in scores.items():
+        best = int(np.argmin(score))
+        clear = sorted(score)[1] > score[best] * 1.05 + 1e-9
+        if clear and not found[best]:
+            found[best] = words
+    return found
+
+
+def _paint(paints: Colours, index: int) -> Paint:
+    paint = paints[index]
+    assert isinstance(paint, Paint)
+    return paint
 
 
 def _meeting(met: Met, paints: Colours) -> dict[str, Any]:

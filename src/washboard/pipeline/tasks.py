@@ -60,6 +60,22 @@ class Tabling:
 
 
 @dataclass(frozen=True)
+class Varying:
+    """A mixture (paints and parts, `load` unit films) over a colour, for a target, both Lab: its variants of
+    the same value, or, where its test strip was seen to dry at another value and temperature, or as another
+    Lab, the recipe corrected."""
+
+    subject: Subject
+    parts: tuple[tuple[str, float], ...]
+    load: float
+    target: tuple[float, float, float]
+    over: tuple[float, float, float]
+    seen: tuple[float, float, float] | None = None
+    seen_value: float | None = None
+    warmer: float = 0.0
+
+
+@dataclass(frozen=True)
 class Outlining:
     """The outline to transfer, as SVG or PDF."""
 
@@ -105,4 +121,16 @@ class WorkerDied(WashboardError):
     code = "worker-died"
 
 
-Task = TakeIn | Values | Framing | Preparing | Mixing | Tabling | Outlining | Studying | Comparing | Compute
+Task = (
+    TakeIn
+    | Values
+    | Framing
+    | Preparing
+    | Mixing
+    | Tabling
+    | Varying
+    | Outlining
+    | Studying
+    | Comparing
+    | Compute
+)

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
 import type { Job, Piece, PieceUpdate, Plan, Prepared, Reference } from "./client";
 import { bytes, client, got, Problem, problemOf } from "./client";
+import type { components } from "./schema";
 
 export function useCatalogue() {
   return useQuery({
@@ -131,6 +132,29 @@ export function useMixTable(id: string, paints: string[], over: number[], enable
           params: { path: { piece: id }, query: { paint: paints, lightness, a, b } },
         }),
       ),
+    enabled,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+export type Mixture = {
+  parts: { paint: string; parts: number }[];
+  load: number;
+  target: number[];
+  over: number[];
+  seenValue?: number;
+  warmer?: number;
+};
+
+/** A mixture at its value otherwise, or, with what its test strip dried as, corrected. */
+export function useWays(id: string, mixture: Mixture, enabled: boolean) {
+  return useQuery({
+    queryKey: ["ways", id, mixture],
+    queryFn: async () => {
+      const body = mixture as unknown as components["schemas"]["MixtureCreate"];
+      const params = { path: { piece: id } };
+      return got(await client.POST("/api/pieces/{piece}/mix/ways", { params, body })).ways;
+    },
     enabled,
     staleTime: Number.POSITIVE_INFINITY,
   });

@@ -760,6 +760,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/mix/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Ways
+         * @description A mixture warmer, cooler and greyer at its value; or, with what its test strip dried as, corrected.
+         */
+        post: operations["ways_api_pieces__piece__mix_ways_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/mix/strips.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Strips
+         * @description Test strips of a pass's mixtures, to print and paint.
+         */
+        get: operations["strips_api_pieces__piece__mix_strips_pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}": {
         parameters: {
             query?: never;
@@ -824,6 +864,20 @@ export interface components {
              * @default 0.001
              */
             share: number;
+        };
+        /**
+         * AgainRead
+         * @description An earlier pile, by its place, that would do: `strength` times as thick as it was laid then.
+         */
+        AgainRead: {
+            /** Pile */
+            pile: number;
+            /** Strength */
+            strength: number;
+            /** Deltae */
+            deltaE: number;
+            /** Valueerror */
+            valueError: number;
         };
         /**
          * AnchorModel
@@ -1283,6 +1337,18 @@ export interface components {
             picture: string;
         };
         /**
+         * HelpsRead
+         * @description A paint that is not along and would come nearest.
+         */
+        HelpsRead: {
+            /** Paint */
+            paint: string;
+            /** Words */
+            words: string;
+            /** Deltae */
+            deltaE: number;
+        };
+        /**
          * HorizonRead
          * @description Both ends in cm from the picture's top; tilt in degrees, positive when the right end is higher.
          */
@@ -1643,6 +1709,42 @@ export interface components {
             ];
             /** Apart */
             apart: number;
+        };
+        /**
+         * MixtureCreate
+         * @description A mixture over a colour for a target. For the recipe corrected, what its test strip dried as: `seen` as
+         *     measured, or `seenValue` as judged, and how much warmer (or cooler, under 0) it looked.
+         */
+        MixtureCreate: {
+            /** Parts */
+            parts: components["schemas"]["PartRead"][];
+            /** Load */
+            load: number;
+            /** Target */
+            target: [
+                number,
+                number,
+                number
+            ];
+            /** Over */
+            over: [
+                number,
+                number,
+                number
+            ];
+            /** Seen */
+            seen?: [
+                number,
+                number,
+                number
+            ] | null;
+            /** Seenvalue */
+            seenValue?: number | null;
+            /**
+             * Warmer
+             * @default 0
+             */
+            warmer: number;
         };
         /**
          * MoveCreate
@@ -2048,6 +2150,8 @@ export interface components {
             peas: number;
             /** Recipes */
             recipes: components["schemas"]["RecipeRead"][];
+            again: components["schemas"]["AgainRead"] | null;
+            helps: components["schemas"]["HelpsRead"] | null;
         };
         /**
          * PlaceModel
@@ -2187,6 +2291,11 @@ export interface components {
             valueError: number;
             /** Targetvalue */
             targetValue: number;
+            /**
+             * Says
+             * @default
+             */
+            says: string;
         };
         /** ReferencePart */
         ReferencePart: {
@@ -2716,6 +2825,49 @@ export interface components {
             media: {
                 [key: string]: string;
             };
+        };
+        /**
+         * WayRead
+         * @description Another way to the same value, or the recipe as a test strip corrects it.
+         */
+        WayRead: {
+            /** Parts */
+            parts: components["schemas"]["PartRead"][];
+            /** Load */
+            load: number;
+            /** Dilution */
+            dilution: number;
+            /** Layers */
+            layers: number;
+            /** Lab */
+            lab: number[];
+            /** Labwet */
+            labWet: number[];
+            /** Value */
+            value: number;
+            /** Valuewet */
+            valueWet: number;
+            /** Deltae */
+            deltaE: number;
+            /** Valueerror */
+            valueError: number;
+            /** Targetvalue */
+            targetValue: number;
+            /**
+             * Says
+             * @default
+             */
+            says: string;
+            /** Words */
+            words: string;
+        };
+        /**
+         * WaysRead
+         * @description Other ways.
+         */
+        WaysRead: {
+            /** Ways */
+            ways: components["schemas"]["WayRead"][];
         };
         /**
          * WindowModel
@@ -6738,6 +6890,200 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    ways_api_pieces__piece__mix_ways_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixtureCreate"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaysRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    strips_api_pieces__piece__mix_strips_pdf_get: {
+        parameters: {
+            query: {
+                pass: string;
+            };
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             /** @description Not possible */

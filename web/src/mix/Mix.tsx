@@ -59,6 +59,18 @@ export function Mix() {
           <span>
             {own.length === 1 ? "one mixture" : `${own.length} mixtures`}
             {!sticks && `, ${ml.toFixed(1)} ml with reserve`}
+            {!sticks && own.length > 0 && (
+              <>
+                {" · "}
+                <a
+                  href={`/api/pieces/${piece.id}/mix/strips.pdf?pass=${done.id}`}
+                  target="_blank"
+                  rel="noreferrer"
+                >
+                  test strips
+                </a>
+              </>
+            )}
           </span>
           <span className={classes.steps} role="group" aria-label="Pass">
             {passes.map((p, k) => (
@@ -83,6 +95,7 @@ export function Mix() {
             name={nameOf(plan, pile.masses)}
             sticks={sticks}
             paints={board.paints}
+            again={pile.again ? nameOf(plan, board.piles[pile.again.pile]?.masses ?? []) : null}
             open={open === index}
             onOpen={() => setOpen(open === index ? null : index)}
           />

@@ -5,6 +5,7 @@ import { css } from "../parts/colour";
 import { bandName } from "../see/bands";
 import classes from "./mix.module.css";
 import { looks, partWords, pressureWords } from "./table";
+import { Ways } from "./Ways";
 
 interface Props {
   piece: string;
@@ -14,6 +15,8 @@ interface Props {
   /** Whether sticks are laid over each other instead of paint being mixed. */
   sticks: boolean;
   paints: Board["paints"];
+  /** The earlier pile that would do instead, in words. */
+  again: string | null;
   open: boolean;
   onOpen: () => void;
 }
@@ -21,13 +24,14 @@ interface Props {
 const STEP = 1.12;
 
 /** A pile: its look dry beside the target and wet, the parts as strokes, value, amount; by hand when open. */
-export function PileRow({ piece, pile, bands, name, sticks, paints, open, onOpen }: Props) {
+export function PileRow({ piece, pile, bands, name, sticks, paints, again, open, onOpen }: Props) {
   const [chosen, setChosen] = useState(0);
   const recipe = pile.recipes[chosen] ?? pile.recipes[0];
   const [hand, setHand] = useState<{ parts: number[]; load: number } | null>(null);
   const keys = recipe?.parts.map((part) => part.paint) ?? [];
   const table = useMixTable(piece, keys, pile.over, open);
   const paintOf = (key: string) => paints.find((p) => p.key === key);
+  const allWords = (key: string) => paintOf(key)?.words ?? key.replaceAll("-", " ");
   const given = useMemo(
     () => ({ parts: recipe?.parts.map((part) => part.parts) ?? [], load: recipe?.load ?? 1 }),
     [recipe],
@@ -107,7 +111,20 @@ export function PileRow({ piece, pile, bands, name, sticks, paints, open, onOpen
               another way ({chosen + 1} of {pile.recipes.length})
             </button>
           )}
+          {recipe.says && <span className="quiet">{recipe.says}</span>}
         </p>
+        {again && pile.again && (
+          <p>
+            Or {again} again, {pile.again.strength < 0.95 ? "with more water" : "stronger"}: ΔE{" "}
+            {pile.again.deltaE.toFixed(1)}.
+          </p>
+        )}
+        {pile.helps && chosen === 0 && (
+          <p>
+            This palette misses it by ΔE {recipe.deltaE.toFixed(1)}; with {pile.helps.words} it
+            would be {pile.helps.deltaE.toFixed(1)}.
+          </p>
+        )}
         {open && (
           <div className={classes.hand}>
             {recipe.parts.map(({ paint }, k) => (
@@ -152,6 +169,18 @@ export function PileRow({ piece, pile, bands, name, sticks, paints, open, onOpen
               )}
             </span>
           </div>
+        )}
+        {open && (
+          <Ways
+            piece={piece}
+            mixture={{
+              parts: recipe.parts,
+              load: recipe.load,
+              target: pile.target,
+              over: pile.over,
+            }}
+            words={(key) => allWords(key)}
+          />
         )}
       </div>
       <p className={classes.off}>

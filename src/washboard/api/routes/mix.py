@@ -5,10 +5,11 @@ from __future__ import annotations
 import json
 from typing import Annotated
 
-from fastapi import APIRouter, Query
+from fastapi import APIRouter, Query, Response
 
-from ...pipeline.tasks import Mixing, Tabling
-from ..mixing import BoardRead, TableRead
+from ...formats import teststrip
+from ...pipeline.tasks import Mixing, Tabling, Varying
+from ..mixing import BoardRead, MixtureCreate, TableRead, WaysRead
 from ..problems import problems
 from ..shelving import items_of
 from .access import InStudio
@@ -16,6 +17,7 @@ from .pieces import Id
 
 router = APIRouter(prefix="/api/pieces", tags=["mix"])
 Paint = Annotated[str, Query(max_length=40)]
+PDF = {"content": {"application/pdf": {"schema": {"type": "string", "format": "binary"}}}}
 Share = Annotated[float, Query(ge=-150, le=150)]
 
 
@@ -45,3 +47,35 @@ def table(
     names = tuple(name[:40] for name in paint)
     found = studio.ask_anew(studio.pieces.get(piece), lambda about: Tabling(about, names, (lightness, a, b)))
     return TableRead(**found)
+
+
+@router.post("/{piece}/mix/ways", responses=problems())
+def ways(studio: InStudio, piece: Id, given: MixtureCreate) -> WaysRead:
+    """A mixture warmer, cooler and greyer at its value; or, with what its test strip dried as, corrected."""
+    parts = tuple((part.paint[:40], part.parts) for part in given.parts)
+    found = studio.ask_anew(
+        studio.pieces.get(piece),
+        lambda about: Varying(
+            about, parts, given.load, given.target, given.over, given.seen, given.seen_value, given.warmer
+        ),
+    )
+    return WaysRead(**found)
+
+
+@router.get("/{piece}/mix/strips.pdf", response_class=Response, responses={200: PDF, **problems()})
+def strips(studio: InStudio, piece: Id, done: Annotated[str, Query(alias="pass", max_length=20)]) -> Response:
+    """Test strips of a pass's mixtures, to print and paint."""
+    there = studio.pieces.get(piece)
+    board = BoardRead(**json.loads(studio.ask(there, "mix", Mixing)))
+    words = {paint.key: paint.words for paint in board.paints}
+    own = [
+        teststrip.Strip(
+            f"{len(pile.masses)} shape{'s' * (len(pile.masses) > 1)}, pile {k + 1}",
+            " + ".join(
+                f"{part.parts:g} {words.get(part.paint, part.paint)}" for part in pile.recipes[0].parts
+            ),
+            pile.value,
+        )
+        for k, pile in enumerate(p for p in board.piles if p.done == done)
+    ]
+    return Response(teststrip.pdf_of(f"{there.name}, test strips", own), media_type="application/pdf")

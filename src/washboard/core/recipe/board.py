@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -21,6 +21,7 @@ from .mixture import Bench, Floats, bench_of
 from .paintbox import coated
 from .search import Recipe, grid_of, recipes_for
 from .sticks import sticks_for
+from .variants import Reuse, reuses
 
 ALIKE = 2.5
 """ΔE₀₀ within which masses of one pass are painted from one pile."""
@@ -34,7 +35,7 @@ MOST_MEETINGS = 4
 @dataclass(frozen=True)
 class Pile:
     """A mixture of a pass: for which `masses`, the colour wanted and what lies there, both Lab (3,), recipes
-    best first, and how much the best one takes."""
+    best first, and how much the best one takes; `again` an earlier pile that would do instead."""
 
     done: str
     masses: tuple[str, ...]
@@ -42,6 +43,7 @@ class Pile:
     over: Lab
     recipes: tuple[Recipe, ...]
     amount: Amount
+    again: Reuse | None = None
 
     @property
     def value(self) -> float:
@@ -91,7 +93,8 @@ def board_of(worked: Worked, paints: Sequence[Paint]) -> Board:
         ),
         key=lambda pile: (order.index(pile.done), lighter * pile.value),
     )
-    return Board(tuple(paints), tuple(piles), _meetings(worked, paints, vehicle, piles))
+    again = _again(paints, vehicle, piles)
+    return Board(tuple(paints), again, _meetings(worked, paints, vehicle, again))
 
 
 Wanted = tuple[str, Lab, Floats, float]
@@ -167,6 +170,17 @@ def _pile(done: str, group: Sequence[Wanted], recipes: tuple[Recipe, ...], trans
     lightness, a, b = over.tolist()
     amount = amount_of(area, recipes[0].load, recipes[0].layers, transparent)
     return Pile(done, tuple(own[0] for own in group), target, (lightness, a, b), recipes, amount)
+
+
+def _again(paints: Sequence[Paint], vehicle: Vehicle, piles: Sequence[Pile]) -> tuple[Pile, ...]:
+    """The piles, each with the earlier one that would do, thinner or thicker, instead of mixing anew."""
+    loads: list[Floats] = []
+    found = []
+    for pile in piles:
+        bench = bench_of(paints, vehicle, spectrum_of_lab(pile.over))
+        found.append(replace(pile, again=reuses(bench, pile.target, loads)))
+        loads.append(_loads(bench, pile.recipes[0]))
+    return tuple(found)
 
 
 def _meetings(

@@ -281,6 +281,16 @@ def _rounded(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> list[Re
     return _made(bench, sets, measured[best], total[best], wanted)
 
 
+def told(bench: Bench, parts: Sequence[tuple[int, float]], load: float, target: ArrayLike) -> Recipe:
+    """A mixture that is given, places on the bench with their parts, as a recipe for a target (3,)."""
+    sets = np.full((1, 3), -1, np.intp)
+    amounts = np.zeros((1, 3))
+    for k, (paint, part) in enumerate(parts[:MOST_PAINTS]):
+        sets[0, k], amounts[0, k] = paint, part
+    wanted = np.asarray(target, dtype=np.float64).reshape(1, 3)
+    return _made(bench, sets, amounts, np.array([load]), wanted)[0]
+
+
 def _made(bench: Bench, sets: Ints, parts: Floats, total: Floats, wanted: Floats) -> list[Recipe]:
     """Recipes of parts (n, 3) of the paints in `sets` (n, 3), `total` (n,) thick."""
     full = all_loads(bench, sets, parts / parts.sum(axis=1, keepdims=True) * total[:, None])

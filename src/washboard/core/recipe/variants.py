@@ -1,0 +1,117 @@
+"""A mixture moved on purpose: warmer, cooler or greyer at its value; after a test strip; used once more."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+
+import numpy as np
+
+from ..colour.lab import difference, lab_of_linear, value_of_lab
+from ..colour.value import luminance_of
+from .mixture import Bench, Floats
+from .search import Grid, Recipe, recipes_for
+
+SHIFTS = {"warmer": (5.0, 9.0), "cooler": (-5.0, -9.0)}
+"""What is added to a* and b*: toward the light of a candle, and away from it."""
+GREYED = 0.4
+"""Share of its chroma that a greyer variant keeps."""
+STRENGTHS = np.geomspace(0.08, 8.0, 25)
+"""Times the load of a mixture that is tried to use it once more."""
+AGAIN = 3.0
+"""ΔE₀₀ within which a pile that is there already will do."""
+STEADY = 0.2
+"""Values within which a variant stays where it was."""
+MOST_OFF = 40.0
+"""ΔE₀₀ between what was meant and what was seen, beyond which it was another mixture."""
+
+
+@dataclass(frozen=True)
+class Variant:
+    """A mixture of the same value as another: `words` says how it differs."""
+
+    words: str
+    recipe: Recipe
+
+
+@dataclass(frozen=True)
+class Reuse:
+    """An earlier pile that comes near when it is laid at `load` instead: `strength` times as thick."""
+
+    pile: int
+    load: float
+    strength: float
+    apart: float
+    value_error: float
+
+
+def variants_of(bench: Bench, recipe: Recipe, grid: Grid | None = None) -> tuple[Variant, ...]:
+    """The mixture warmer, cooler and greyer, each at its value as nearly as the palette can."""
+    lightness, a, b = recipe.lab
+    wanted = {words: (lightness, a + da, b + db) for words, (da, db) in SHIFTS.items()}
+    if np.hypot(a, b) > 4:
+        wanted["greyer"] = (lightness, GREYED * a, GREYED * b)
+    found = recipes_for(bench, list(wanted.values()), grid)
+    return tuple(
+        # Told against the mixture it stands for: what counts is that the value stays.
+        Variant(words, replace(ways[0], value_error=_value_gap(ways[0], recipe)))
+        for words, ways in zip(wanted, (_steady(own, recipe) for own in found), strict=True)
+    )
+
+
+def _steady(ways: Sequence[Recipe], of: Recipe) -> list[Recipe]:
+    """Ways by how well they keep the value, then by how near they come."""
+    return sorted(ways, key=lambda way: (abs(_value_gap(way, of)) > STEADY, way.apart))
+
+
+def _value_gap(one: Recipe, other: Recipe) -> float:
+    return float(value_of_lab(one.lab) - value_of_lab(other.lab))
+
+
+def seen_as(lab: Sequence[float], value: float, warmer: float = 0.0) -> tuple[float, float, float]:
+    """The Lab (3,) of a colour seen at a value 0–10 instead, so many times SHIFTS warmer (or cooler)."""
+    y = float(luminance_of(value)) / 100
+    da, db = SHIFTS["warmer"]
+    return float(lab_of_linear([y, y, y])[0]), lab[1] + warmer * da, lab[2] + warmer * db
+
+
+def corrected(
+    bench: Bench, target: Sequence[float], recipe: Recipe, seen: Sequence[float], grid: Grid | None = None
+) -> Recipe:
+    """The recipe for a Lab target (3,) once its test strip dried as `seen` (3,) instead of `recipe.lab`.
+
+    What the strip is off by is aimed at from the other side; the look that is told has it added back. A strip
+    off by more than MOST_OFF was another mixture: the aim goes no farther.
+    """
+    bias = np.subtract(seen, recipe.lab)
+    size = float(difference(seen, recipe.lab))
+    bias *= min(1.0, MOST_OFF / max(size, 1e-9))
+    aim = np.subtract(target, bias)
+    aim[0] = np.clip(aim[0], 0.0, 100.0)
+    best = recipes_for(bench, aim, grid, count=1)[0][0]
+    lab = np.add(best.lab, bias)
+    lightness, a, b = float(np.clip(lab[0], 0, 100)), float(lab[1]), float(lab[2])
+    look = (lightness, a, b)
+    error = float(value_of_lab(look) - value_of_lab(target))
+    return replace(best, lab=look, apart=float(difference(look, target)), value_error=error)
+
+
+def reuses(bench: Bench, target: Sequence[float], earlier: Sequence[Floats]) -> Reuse | None:
+    """The earlier pile, as loads (p,) of all paints, that comes nearest to a Lab target, thinner or thicker.
+
+    None where none comes within AGAIN.
+    """
+    if not earlier:
+        return None
+    loads = np.asarray(earlier)
+    total = loads.sum(axis=1)
+    tried = STRENGTHS[:, None] * total
+    possible = (tried <= bench.vehicle.most) & (tried >= bench.vehicle.weakest)
+    labs = bench.labs(STRENGTHS[:, None, None] * loads[None])
+    apart = np.where(possible, difference(labs, np.asarray(target, dtype=np.float64)), np.inf)
+    k, pile = np.unravel_index(int(apart.argmin()), apart.shape)
+    if not apart[k, pile] <= AGAIN:
+        return None
+    error = float(value_of_lab(labs[k, pile]) - value_of_lab(target))
+    strength = float(STRENGTHS[k])
+    return Reuse(int(pile), strength * float(total[pile]), strength, float(apart[k, pile]), error)
