@@ -86,7 +86,9 @@ class HelpsRead(Model):
 
 
 class PileRead(Model):
-    """A mixture of a pass: for which masses, the colour wanted, what lies there, recipes best first."""
+    """A mixture of a pass: for which masses, the colour wanted, what lies there, recipes best first.
+
+    `liftsTo`: the value that it can be lifted to once dry, `grain` how far its L* strays as it settles."""
 
     done: str = Field(alias="pass")
     masses: list[str]
@@ -100,6 +102,8 @@ class PileRead(Model):
     ml: float
     at_once_ml: float
     peas: float
+    lifts_to: float | None
+    grain: float | None
     recipes: list[RecipeRead]
     again: AgainRead | None
     helps: HelpsRead | None

@@ -140,6 +140,7 @@ class PaintDetailRead(Model):
     grounds: list[OverGroundRead]
     strip: list[StripFieldRead]
     reader: str
+    lamps: list[str]
 
 
 class CalibrationCreate(Model):

@@ -14,6 +14,7 @@ from ..core.errors import InvalidInput
 from ..core.materials.paints import PAINTS, Paint, paint_named
 from ..core.materials.sticks import Stick
 from ..core.materials.surfaces import surface_of
+from ..core.optics.removal import granulation, lifted
 from ..core.optics.vehicle import Vehicle, vehicle_of
 from ..core.palette.coverage import reach_of
 from ..core.recipe.board import Board, Met, Pile, board_of
@@ -243,6 +244,7 @@ def _pile(
 ) -> dict[str, Any]:
     best = pile.recipes[0]
     value = float(value_of_lab(best.lab))
+    lifts, grain = _recovered(pile, paints, vehicle)
     wanted, got = (int(np.searchsorted(borders, v, side="right")) for v in (pile.value, value))
     ends = [float(value_of_lab(end)) for end in names[pile.masses[0]].target_ends]
     return {
@@ -251,7 +253,7 @@ def _pile(
         "nearest": round(min((abs(value - b) for b in borders), default=10.0), 2),
         "graded": [round(v, 2) for v in ends] if abs(ends[0] - ends[1]) > 0.3 else None,
         "ml": round(pile.amount.mixed, 2), "atOnceMl": round(pile.amount.at_once, 2),
-        "peas": round(pile.amount.peas, 2),
+        "peas": round(pile.amount.peas, 2), "liftsTo": lifts, "grain": grain,
         "recipes": [recipe_entry(r, paints, vehicle, np.array(pile.target)) | {
                         "load": round(r.load, 5), "says": says}
                     for r, says in zip(pile.recipes, merits(pile.recipes, paints), strict=True)],
@@ -259,6 +261,21 @@ def _pile(
                                  "deltaE": round(pile.again.apart, 2),
                                  "valueError": round(pile.again.value_error, 2)},
     }  # fmt: skip
+
+
+def _recovered(pile: Pile, paints: Colours, vehicle: Vehicle) -> tuple[float | None, float | None]:
+    """The value that a dry wash of the best recipe lifts to, and how far its L* strays as it settles."""
+    best = pile.recipes[0]
+    if vehicle.covers:
+        return None, None
+    own = [_paint(paints, i) for i in best.paints]
+    loads, ground = best.shares * best.load, spectrum_of_lab(pile.over)
+    bench = bench_of(own, vehicle, ground)
+    left = bench.labs(lifted(loads, [paint.staining for paint in own]))
+    rough = granulation(
+        vehicle, bench.absorption, bench.scattering, loads, np.array([p.granulation for p in own]), ground
+    )
+    return round(float(value_of_lab(left)), 2), round(rough, 1)
 
 
 def _helps(board: Board, settings: Settings) -> dict[int, dict[str, Any]]:

@@ -9,7 +9,7 @@ from typing import Any
 import numpy as np
 
 from ..core.colour.lab import value_of_lab
-from ..core.colour.spectra import Floats, lab_of_spectrum, spectrum_of_lab
+from ..core.colour.spectra import DAYLIGHT, Floats, lab_of_spectrum, spectrum_of_lab
 from ..core.errors import InvalidInput
 from ..core.materials.paints import PAINTS, THIN
 from ..core.materials.shelf import HIDES, OWN, Item, Kind, seen_over_white
@@ -165,13 +165,16 @@ def tool_words(key: str) -> str:
     return "; ".join([*words, *([tool.note] if tool.note else [])])
 
 
-def shown(item: Item, grounds: Sequence[str] = GROUNDS) -> dict[str, Any]:
-    """A paint in its medium as it would look: thinned over white, tinted with white, and over grounds."""
+def shown(item: Item, lamp: str = DAYLIGHT, grounds: Sequence[str] = GROUNDS) -> dict[str, Any]:
+    """A paint in its medium as it looks by a lamp: thinned over white, tinted with white, and over grounds.
+
+    Raises UnknownName for a lamp that is not listed.
+    """
     paint, vehicle = item.paint, vehicle_of(item.medium)
     white = PAINTS["white"]
 
     def laid(k: Floats, s: Floats, over: str) -> list[float]:
-        look = lab_of_spectrum(vehicle.laid(k, s, spectrum_of_lab(surface_of(over).lab)))
+        look = lab_of_spectrum(vehicle.laid(k, s, spectrum_of_lab(surface_of(over).lab)), lamp)
         return [*(round(float(c), 2) for c in look), round(float(value_of_lab(look)), 2)]
 
     full = vehicle.most

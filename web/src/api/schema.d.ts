@@ -297,7 +297,7 @@ export interface paths {
         };
         /**
          * Look
-         * @description How a paint looks: thinned, tinted, over grounds, and on its strip.
+         * @description How a paint looks by a lamp: thinned, tinted, over grounds; and in daylight on its strip.
          */
         get: operations["look_api_shelf_items__key__look_get"];
         put?: never;
@@ -1881,6 +1881,8 @@ export interface components {
             strip: components["schemas"]["StripFieldRead"][];
             /** Reader */
             reader: string;
+            /** Lamps */
+            lamps: string[];
         };
         /**
          * PaintRead
@@ -2121,7 +2123,8 @@ export interface components {
         };
         /**
          * PileRead
-         * @description A mixture of a pass: for which masses, the colour wanted, what lies there, recipes best first.
+         * @description A mixture of a pass: for which masses, the colour wanted, what lies there, recipes best first. `liftsTo`
+         *     the value that it can be lifted to once dry, `grain` how far its L* strays as it settles.
          */
         PileRead: {
             /** Pass */
@@ -2148,6 +2151,10 @@ export interface components {
             atOnceMl: number;
             /** Peas */
             peas: number;
+            /** Liftsto */
+            liftsTo: number | null;
+            /** Grain */
+            grain: number | null;
             /** Recipes */
             recipes: components["schemas"]["RecipeRead"][];
             again: components["schemas"]["AgainRead"] | null;
@@ -4437,7 +4444,9 @@ export interface operations {
     };
     look_api_shelf_items__key__look_get: {
         parameters: {
-            query?: never;
+            query?: {
+                lamp?: string;
+            };
             header?: never;
             path: {
                 key: string;

@@ -113,6 +113,12 @@ export function PileRow({ piece, pile, bands, name, sticks, paints, again, open,
           )}
           {recipe.says && <span className="quiet">{recipe.says}</span>}
         </p>
+        {pile.liftsTo != null && (
+          <p className="quiet">
+            lifts back to {pile.liftsTo.toFixed(1)} when dry
+            {(pile.grain ?? 0) > 1.5 && `, settles in grains of ±${pile.grain?.toFixed(0)} L*`}
+          </p>
+        )}
         {again && pile.again && (
           <p>
             Or {again} again, {pile.again.strength < 0.95 ? "with more water" : "stronger"}: ΔE{" "}

@@ -1,3 +1,4 @@
+import { useState } from "react";
 import type { PaintDetail as Detail, ShelfItem } from "../api/client";
 import { css } from "../parts/colour";
 import { ProblemNote } from "../parts/Problem";
@@ -37,6 +38,14 @@ export function PaintDetail({ item, revision, onChange, onRemove }: Props) {
   );
 }
 
+/** Lamps of the standard tables in words; all others go by their own name. */
+const LAMPS: Record<string, string> = {
+  A: "a tungsten lamp (A)",
+  D50: "warm daylight (D50)",
+  D65: "daylight (D65)",
+  D75: "north light (D75)",
+};
+
 interface FactProps {
   label: string;
   value: string;
@@ -61,12 +70,23 @@ function Fact({ label, value, onTell }: FactProps) {
 }
 
 function Looks({ item, revision }: { item: ShelfItem; revision: number }) {
-  const found = usePaintDetail(item.key, revision);
+  const [lamp, setLamp] = useState("D65");
+  const found = usePaintDetail(item.key, revision, lamp);
   if (found.error) return <ProblemNote>{found.error.message}</ProblemNote>;
   const detail = found.data;
   if (!detail) return <p className="quiet">Working its looks out…</p>;
   return (
     <>
+      <label className={classes.lamp}>
+        Seen by{" "}
+        <select value={lamp} onChange={(event) => setLamp(event.currentTarget.value)}>
+          {detail.lamps.map((name) => (
+            <option key={name} value={name}>
+              {LAMPS[name] ?? name}
+            </option>
+          ))}
+        </select>
+      </label>
       <h3>Thinned over white</h3>
       <Row cells={detail.ramp.map(({ film, look }) => ({ look, words: filmWords(film) }))} />
       <h3>Tinted with white</h3>

@@ -18,12 +18,16 @@ export function useListed() {
   });
 }
 
-/** How a paint looks; asked anew when the shelf changes. */
-export function usePaintDetail(key: string, revision: number) {
+/** How a paint looks by a lamp; asked anew when the shelf changes. */
+export function usePaintDetail(key: string, revision: number, lamp: string) {
   return useQuery({
-    queryKey: ["paint", key, revision],
+    queryKey: ["paint", key, revision, lamp],
     queryFn: async () =>
-      got(await client.GET("/api/shelf/items/{key}/look", { params: { path: { key } } })),
+      got(
+        await client.GET("/api/shelf/items/{key}/look", {
+          params: { path: { key }, query: { lamp } },
+        }),
+      ),
     placeholderData: (before, query) => (query?.queryKey[1] === key ? before : undefined),
     staleTime: Number.POSITIVE_INFINITY,
   });

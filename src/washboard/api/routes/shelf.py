@@ -8,8 +8,9 @@ from fastapi import APIRouter, File, Form, Path, Query, Response, UploadFile
 from starlette.concurrency import run_in_threadpool
 from starlette.exceptions import HTTPException
 
+from ...core.colour.illuminants import TABLES
 from ...core.colour.lab import difference
-from ...core.colour.spectra import lab_of_spectrum
+from ...core.colour.spectra import DAYLIGHT, lab_of_spectrum
 from ...core.errors import InvalidInput, UnknownName
 from ...core.materials.shelf import LISTED, OWN, Item, Kind, duplicates
 from ...core.optics.strip import FIELDS, read_strip
@@ -173,12 +174,14 @@ def export(studio: InStudio, name: Annotated[str, Path(max_length=80)]) -> Respo
 
 
 @router.get("/items/{key}/look", responses=problems())
-def look(studio: InStudio, key: Key) -> PaintDetailRead:
-    """How a paint looks: thinned, tinted, over grounds, and on its strip."""
+def look(
+    studio: InStudio, key: Key, lamp: Annotated[str, Query(max_length=20)] = DAYLIGHT
+) -> PaintDetailRead:
+    """How a paint looks by a lamp: thinned, tinted, over grounds; and in daylight on its strip."""
     item = _paint(studio.shelf.state(), key)
     strip_looks = work.looks_of_strip(item)
     fields = [StripFieldRead(key=f.key, words=f.words, lab=strip_looks[f.key]) for f in FIELDS]
-    return PaintDetailRead(**work.shown(item), strip=fields, reader=READER.words)
+    return PaintDetailRead(**work.shown(item, lamp), strip=fields, reader=READER.words, lamps=list(TABLES))
 
 
 @router.get("/items/{key}/strip.pdf", response_class=Response, responses={200: FILE, **problems()})
@@ -277,4 +280,4 @@ async def _bytes(file: UploadFile) -> bytes:
 
 
 def _lab(lab: Any) -> list[float]:
-    return [round(float(c), 2) + 0.0 for c in lab]
+    return [round(float(c), 1) + 0.0 for c in lab]
