@@ -26,6 +26,8 @@ def taken(folder: Path) -> None:
         server = started(Path(data) / "demo", "demo")
         for name, url in _views(server).items():
             _shoot(page, server.url + url, folder / f"{name}.png")
+        _by_hand(page, folder / "mix-kettle.png")
+        _calibrated(page, f"{server.url}/shelf", folder / "shelf.png")
         _scene(page, f"{server.url}/new?name=From%20mind", folder / "new-scene.png")
         server.stop()
         chromium.close()
@@ -36,24 +38,24 @@ def _views(server: Server) -> dict[str, str]:
         pieces = {piece["name"].split(",")[0]: piece for piece in client.get("/api/pieces").json()}
         for piece in pieces.values():
             worked_out(client, piece["id"])
-    salt, foundry, ferry = (pieces[name] for name in ("Salt pans", "Foundry", "Ferry slip in fog"))
+    salt, foundry, ferry, kettle = (
+        pieces[name] for name in ("Salt pans", "Foundry", "Ferry slip in fog", "Blue kettle")
+    )
     return {
         "pieces": "/",
         "new-piece": f"/new?reference={salt['reference']['hash']}&name=Salt%20pans",
         "see-reference": f"/pieces/{foundry['id']}/see?look=reference",
-        "see-bands": f"/pieces/{salt['id']}/see?look=bands",
         "see-areas": f"/pieces/{salt['id']}/see?look=areas",
         "see-masses": f"/pieces/{foundry['id']}/see?look=masses",
         "see-windows": f"/pieces/{salt['id']}/see?look=windows",
-        "see-edges": f"/pieces/{salt['id']}/see?look=edges",
         "prepare-ground": f"/pieces/{ferry['id']}/prepare?part=ground",
         "prepare-composition": f"/pieces/{salt['id']}/prepare?part=composition",
         "prepare-transfer": f"/pieces/{ferry['id']}/prepare?part=transfer",
         "prepare-palette": f"/pieces/{foundry['id']}/prepare?part=palette",
         "mix-salt-pans": f"/pieces/{salt['id']}/mix?pass=2",
-        "mix-foundry": f"/pieces/{foundry['id']}/mix?pass=2",
         "order-salt-pans": f"/pieces/{salt['id']}/order?pass=2",
         "order-foundry": f"/pieces/{foundry['id']}/order?pass=3",
+        "order-kettle": f"/pieces/{kettle['id']}/order?pass=2",
     }
 
 
@@ -61,6 +63,28 @@ def _shoot(page: Page, url: str, path: Path) -> None:
     page.goto(url)
     page.wait_for_load_state("networkidle")
     page.wait_for_timeout(600)
+    page.screenshot(path=path)
+
+
+def _by_hand(page: Page, path: Path) -> None:
+    """From the order of the oil piece to its mixtures, the first by hand."""
+    page.goto(page.url.split("/pieces/")[0] + "/")
+    page.get_by_role("link", name=re.compile("Blue kettle")).click()
+    page.get_by_role("link", name="Mix").click()
+    page.get_by_role("button", name="Pass 2").click()
+    page.get_by_role("button", name="by hand").first.click()
+    page.get_by_text("warmer", exact=True).first.wait_for()
+    page.wait_for_timeout(400)
+    page.screenshot(path=path)
+
+
+def _calibrated(page: Page, url: str, path: Path) -> None:
+    """The shelf, a paint of it read by the simulated reader and fitted."""
+    page.goto(url)
+    page.get_by_role("button", name=re.compile("^Burnt sienna")).click()
+    page.get_by_role("button", name=re.compile("simulated reader")).click()
+    page.get_by_text(re.compile("The table misses")).wait_for()
+    page.wait_for_timeout(400)
     page.screenshot(path=path)
 
 

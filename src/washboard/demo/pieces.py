@@ -171,6 +171,18 @@ KETTLE = DemoPiece(
         40.0,
         30.0,
         ground="warm-grey",
+        names=(
+            Anchor(0.75, 0.2, "the wall"),
+            Anchor(0.5, 0.9, "the table"),
+            Anchor(0.25, 0.62, "the kettle"),
+            Anchor(0.245, 0.5, "the window in the enamel"),
+            Anchor(0.29, 0.17, "the grip"),
+            Anchor(0.5, 0.7, "the cast shadow"),
+            Anchor(0.605, 0.66, "the standing pear's light"),
+            Anchor(0.16, 0.35, "the handle"),
+            Anchor(0.3, 0.385, "the rim"),
+            Anchor(0.8, 0.59, "the lying pear's light"),
+        ),
         intent=Intent("The cold blue kettle against the warm pears.", about=(0.62, 0.68)),
         areas=Corrections(
             strokes=(
@@ -248,6 +260,7 @@ KETTLE = DemoPiece(
             names=(
                 Anchor(0.8, 0.2, "the wall"),
                 Anchor(0.5, 0.9, "the table"),
+                Anchor(0.16, 0.35, "the handle"),
                 Anchor(0.3, 0.55, "the kettle"),
                 Anchor(0.8, 0.62, "the lying pear"),
                 Anchor(0.63, 0.68, "the standing pear"),
