@@ -273,10 +273,14 @@ class Stages:
             lambda: divided(measured.masses, measured.labels, sheet.picture_width_cm),
         )
         progress("ordering", 0.96)
-        worked = plan_of(
-            measured.masses, cut.parts, medium_named(settings.medium), settings.start,
-            sheet, settings.school, settings.passes, notes, settings.intent.mood,
-            settings.paints,
+        # Mix, Prepare and the windows ask about the plan that was just worked out.
+        ids = tuple((mass.id, mass.label, mass.name, mass.area) for mass in measured.masses)
+        worked = self._once(
+            ("plan", content, settings, about.shapes, ids),
+            lambda: plan_of(
+                measured.masses, cut.parts, medium_named(settings.medium), settings.start, sheet,
+                settings.school, settings.passes, notes, settings.intent.mood, settings.paints,
+            ),
         )  # fmt: skip
         if settings.laid is not None:
             toning = toning_of(settings.laid, sheet.width_cm * sheet.height_cm)

@@ -151,17 +151,14 @@ def _recipes(paints: Sequence[Paint], vehicle: Vehicle, wanted: Sequence[Wanted]
             grounds.append((over, [k]))
         else:
             found.append(k)
-    recipes: list[tuple[Recipe, ...]] = [()] * len(wanted)
     if not grounds:
-        return recipes
-    bench = bench_of(paints, vehicle, spectrum_of_lab(grounds[0][0]))
-    grid = grid_of(bench)
-    for ground, own in grounds:
-        bench = bench.over(spectrum_of_lab(ground))
-        together = recipes_for(bench, [wanted[k][1] for k in own], grid.over(bench))
-        for k, ways in zip(own, together, strict=True):
-            recipes[k] = ways
-    return recipes
+        return []
+    looks = spectrum_of_lab(np.array([ground for ground, _ in grounds]))
+    below = np.empty((len(wanted), looks.shape[1]))
+    for look, (_, own) in zip(looks, grounds, strict=True):
+        below[own] = look
+    bench = bench_of(paints, vehicle, below)
+    return recipes_for(bench, [own[1] for own in wanted], grid_of(bench.over(looks[0])))
 
 
 def _pile(done: str, group: Sequence[Wanted], recipes: tuple[Recipe, ...], transparent: bool) -> Pile:

@@ -50,6 +50,10 @@ class Bench:
             parts.append(lab_of_xyz(some.spectra(flat[k : k + AT_ONCE], wet) @ table))
         return np.concatenate(parts).reshape(*amounts.shape[:-1], 3)
 
+    def at(self, rows: NDArray[np.intp]) -> Bench:
+        """The same bench for some of its mixtures, or any over its one ground."""
+        return self if self.ground.ndim == 1 else self.over(self.ground[rows])
+
     def over(self, ground: Floats) -> Bench:
         """The same bench over another ground, or one for each mixture."""
         return Bench(self.vehicle, self.paints, self.absorption, self.scattering, ground)

@@ -139,7 +139,8 @@ def recipes_for(
 ) -> list[tuple[Recipe, ...]]:
     """Up to `count` recipes for each target (n, 3) in Lab, best first, of different sets of paints.
 
-    Best is least ΔE₀₀ with MORE for every paint after the first. Raises InvalidInput without paints or for
+    Best is least ΔE₀₀ with MORE for every paint after the first. The bench may have a ground for each target.
+    Raises InvalidInput without paints or for
     targets that are no numbers.
     """
     wanted = np.atleast_2d(np.asarray(targets, dtype=np.float64))
@@ -148,19 +149,34 @@ def recipes_for(
     if not np.isfinite(wanted).all():
         raise InvalidInput("A target is no number; nothing was mixed.")
     grid = grid or grid_of(bench, most)
-    which, sets, loads = nearest_on(grid, wanted, FOLLOWED)
-    loads = refined(bench, sets, loads, wanted[which], ROUNDS)
-    apart = difference(bench.labs(all_loads(bench, sets, loads)), wanted[which])
+    which, sets, loads = _followed(bench, grid, wanted)
+    loads = refined(bench.at(which), sets, loads, wanted[which], ROUNDS)
+    apart = difference(bench.at(which).labs(all_loads(bench, sets, loads)), wanted[which])
     apart += MORE * ((loads > 1e-4 * loads.sum(axis=1, keepdims=True)).sum(axis=1) - 1)
     chosen: list[int] = []
     for k in range(len(wanted)):
         own = np.flatnonzero(which == k)
         chosen += own[np.argsort(apart[own], kind="stable")][: 2 * count].tolist()
-    made = _rounded(bench, sets[chosen], loads[chosen], wanted[which[chosen]])
+    made = _rounded(bench.at(which[chosen]), sets[chosen], loads[chosen], wanted[which[chosen]])
     found: list[list[Recipe]] = [[] for _ in wanted]
     for k, recipe in zip(which[chosen].tolist(), made, strict=True):
         found[k].append(recipe)
     return [_best(own, count) for own in found]
+
+
+def _followed(bench: Bench, grid: Grid, wanted: Floats) -> tuple[Ints, Ints, Floats]:
+    """The sets to follow for targets (n, 3), each sought over its own ground."""
+    if bench.ground.ndim == 1:
+        return nearest_on(grid, wanted, FOLLOWED)
+    grounds, own = np.unique(bench.ground, axis=0, return_inverse=True)
+    parts = []
+    for k, ground in enumerate(grounds):
+        targets = np.flatnonzero(own.ravel() == k)
+        which, sets, loads = nearest_on(grid.over(bench.over(ground)), wanted[targets], FOLLOWED)
+        parts.append((targets[which], sets, loads))
+    which, sets, loads = (np.concatenate(each) for each in zip(*parts, strict=True))
+    order = np.argsort(which, kind="stable")
+    return which[order], sets[order], loads[order]
 
 
 def nearest_on(grid: Grid, wanted: Floats, followed: int) -> tuple[Ints, Ints, Floats]:
@@ -273,8 +289,9 @@ def _rounded(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> list[Re
         parts.append(np.pad(listed[near.ravel()], ((0, 0), (0, 3 - size))))
     at, measured = np.concatenate(owner), np.concatenate(parts)
     shares = measured / measured.sum(axis=1, keepdims=True)
-    total = _best_thickness(bench, sets[at], shares, loads[at].sum(axis=1), wanted[at])
-    apart = difference(bench.labs(all_loads(bench, sets[at], shares * total[:, None])), wanted[at])
+    tried = bench.at(at)
+    total = _best_thickness(tried, sets[at], shares, loads[at].sum(axis=1), wanted[at])
+    apart = difference(tried.labs(all_loads(bench, sets[at], shares * total[:, None])), wanted[at])
     # What is easy to measure is worth a little: nobody counts to a dozen for a difference not seen.
     order = np.lexsort((apart + EASY * np.maximum(measured.sum(axis=1) - 4, 0), at))
     best = order[np.flatnonzero(np.r_[True, np.diff(at[order]) != 0])]

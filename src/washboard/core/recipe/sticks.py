@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -10,7 +11,7 @@ from numpy.typing import NDArray
 from ..colour.lab import difference, lab_of_xyz, value_of_lab
 from ..colour.spectra import Floats, weights
 from ..materials.sticks import Stick
-from ..optics.grain import PRESSURES, TOOTH, mixing, seen
+from ..optics.grain import PRESSURES, TOOTH, WANDER, mixing
 from .search import MORE, Recipe
 
 Ints = NDArray[np.intp]
@@ -29,8 +30,9 @@ def sticks_for(
     recipe `parts` are the covers in the order in which the sticks are laid, `load` their sum.
     """
     wanted = np.asarray(target, dtype=np.float64)
-    looks, bare = mixing(np.array([stick.look for stick in sticks])), mixing(ground)
-    covers = np.array(COVERS)
+    # Single precision tells colours to a thousandth, and the many powers take half the time.
+    looks = mixing(np.array([stick.look for stick in sticks])).astype(np.float32)
+    bare, covers = mixing(ground).astype(np.float32), np.array(COVERS, np.float32)
     one = covers[None, :, None] * looks[:, None] + (1 - covers[None, :, None]) * bare
     found = [_ranked(one, wanted)]
     two = covers[None, :, None] * looks[:, None]
@@ -47,14 +49,17 @@ def sticks_for(
         for k in order[: 3 * count].tolist():
             own = _places(k, size, len(sticks), best)
             if sum(COVERS[c] for _, c in own) <= TOOTH and len({s for s, _ in own}) == size:
-                ways.append(_recipe(own, labs[k], float(apart[k]), wanted))
-    ways.sort(key=lambda r: (r.apart + MORE * (len(r.paints) - 1), r.paints))
-    return tuple({frozenset(r.paints): r for r in reversed(ways)}.values())[::-1][:count]
+                ways.append((float(apart[k]) + MORE * (size - 1), own, labs[k], float(apart[k])))
+    ways.sort(key=lambda way: (way[0], tuple(s for s, _ in way[1])))
+    different = {frozenset(s for s, _ in way[1]): way for way in reversed(ways)}
+    kept = list(different.values())[::-1][:count]
+    return tuple(_recipe(own, lab, apart, wanted) for _, own, lab, apart in kept)
 
 
-def _ranked(mixed: Floats, wanted: Floats) -> tuple[Ints, Floats, Floats]:
+def _ranked(mixed: NDArray[np.floating[Any]], wanted: Floats) -> tuple[Ints, Floats, Floats]:
     """Indices by ΔE₀₀ (only the nearest few hundred by plain distance are judged), ΔE₀₀ and Lab of all."""
-    labs = lab_of_xyz(seen(mixed.reshape(-1, mixed.shape[-1])) @ weights())
+    looks = np.power(mixed.reshape(-1, mixed.shape[-1]), np.float32(WANDER))
+    labs = lab_of_xyz(looks @ weights().astype(np.float32))
     away = np.square(labs - wanted).sum(axis=1)
     near = np.argpartition(away, min(300, len(away) - 1))[:300]
     apart = np.full(len(labs), np.inf)
