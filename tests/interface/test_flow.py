@@ -111,6 +111,7 @@ def test_the_whole_way_by_keyboard_alone(page: Page, start: Callable[..., Server
 
 
 VIEWS = (
+    "shelf",
     "", "new", "see?look=bands", "see?look=masses", "see?look=areas", "order?pass=2", "order?pass=0",
     "see?look=windows", "see?look=edges", "prepare?part=ground", "prepare?part=composition",
     "prepare?part=measures", "prepare?part=transfer", "prepare?part=palette", "prepare?part=intent",

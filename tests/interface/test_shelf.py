@@ -10,7 +10,7 @@ from pathlib import Path
 import pytest
 from playwright.sync_api import Page, expect
 
-from tests.conftest import Server, encoded, started
+from tests.conftest import Server, encoded, new_piece, started, worked_out
 from tests.shelves import MEASURED, SHELF, fields_of_paint, photographed, strip_picture
 from washboard.formats.shelves import written_shelf
 
@@ -114,6 +114,18 @@ def test_swatches_are_typed_or_read_by_the_simulated_reader(shelf: Page) -> None
     shelf.get_by_role("button", name=re.compile("simulated reader")).click()
     expect(shelf.get_by_label("as it comes, over black L*")).not_to_have_value("")
     expect(shelf.get_by_text(re.compile("ΔE [0-9.]+")).first).to_be_visible()
+
+
+def test_a_piece_takes_the_paints_of_the_shelf_along(shelf: Page, server: Server, cup: bytes) -> None:
+    with server.client() as client:
+        piece = new_piece(client, cup)["id"]
+        worked_out(client, piece)
+    shelf.goto(f"{server.url}/pieces/{piece}/prepare?part=palette")
+    shelf.get_by_role("button", name=re.compile("Take the 3 on your shelf")).click(timeout=60_000)
+    mine = shelf.get_by_role("button", name=re.compile("Ultramarine tube"))
+    expect(mine).to_have_attribute("aria-pressed", "true", timeout=60_000)
+    shelf.get_by_role("link", name="Mix").click()
+    expect(shelf.get_by_text("Ultramarine tube").first).to_be_visible(timeout=60_000)
 
 
 def test_what_cannot_be_read_says_why_and_keeps_everything(shelf: Page, tmp_path: Path) -> None:

@@ -1,5 +1,6 @@
 import type { Plan, Prepared } from "../api/client";
 import type { useChanges } from "../api/hooks";
+import { css } from "../parts/colour";
 import { shortName } from "../parts/masses";
 import classes from "./prepare.module.css";
 
@@ -10,11 +11,16 @@ interface Props {
 }
 
 const FEWEST = 2;
+const MOST = 16;
 
 /** Which paints come along, what of the picture they reach, and which exchange would help most. */
 export function Palette({ plan, prepared, changes }: Props) {
   const { paints, share, mean, missed, swap, proposed, proposedShare } = prepared.palette;
   const chosen = paints.filter((p) => p.chosen).map((p) => p.key);
+  const mine = paints
+    .map((p) => p.key)
+    .filter((key) => key.startsWith("own-"))
+    .slice(0, MOST);
   const words = (key: string) => paints.find((p) => p.key === key)?.words ?? key;
   const toggle = (key: string) =>
     changes.edit.mutate({
@@ -43,6 +49,18 @@ export function Palette({ plan, prepared, changes }: Props) {
           : {Math.round(100 * proposedShare)} %
         </p>
       )}
+      {mine.length >= FEWEST && [...mine].sort().join() !== [...chosen].sort().join() && (
+        <p>
+          <button
+            type="button"
+            className="act"
+            title={mine.map(words).join(", ")}
+            onClick={() => changes.edit.mutate({ palette: mine })}
+          >
+            Take the {mine.length} on your shelf
+          </button>
+        </p>
+      )}
       {swap && (
         <p>
           <button
@@ -69,8 +87,8 @@ export function Palette({ plan, prepared, changes }: Props) {
               title={paint.caution || undefined}
               onClick={() => toggle(paint.key)}
             >
-              <span className={classes.strong} style={{ background: lab(paint.strong) }} />
-              <span className={classes.weak} style={{ background: lab(paint.thin) }} />
+              <span className={classes.strong} style={{ background: css(paint.strong) }} />
+              <span className={classes.weak} style={{ background: css(paint.thin) }} />
               <span>
                 {paint.words} <small>{paint.index}</small>
               </span>
@@ -84,7 +102,7 @@ export function Palette({ plan, prepared, changes }: Props) {
           <ul className={classes.missed}>
             {missed.slice(0, 6).map(({ mass, lab: colour, apart }) => (
               <li key={mass}>
-                <span className={classes.swatch} style={{ background: lab(colour) }} />
+                <span className={classes.swatch} style={{ background: css(colour) }} />
                 {called(mass)}, by ΔE {apart.toFixed(0)}
               </li>
             ))}
@@ -98,5 +116,3 @@ export function Palette({ plan, prepared, changes }: Props) {
     </>
   );
 }
-
-const lab = (of: readonly number[]) => `lab(${of.join(" ")})`;

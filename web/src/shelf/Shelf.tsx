@@ -53,7 +53,8 @@ export function Shelf() {
             >
               {adding ? "close" : "add something"}
             </button>
-            <Import onFile={(file) => changes.take.mutate(file)} />
+            {/* Only once it is known what stands there: changes name the revision they are made on. */}
+            {shelf && <Import onFile={(file) => changes.take.mutate(file)} />}
             <span>
               out as{" "}
               <a href="/api/shelf/export/shelf.csv" download>

@@ -10,7 +10,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
-from functools import lru_cache
+from functools import cached_property, lru_cache
 from typing import Protocol
 
 import numpy as np
@@ -76,8 +76,9 @@ class Wet:
     _starts: dict[bytes, tuple[Floats, Floats]] = field(default_factory=dict)
     _mixed: dict[bytes, Floats] = field(default_factory=dict)
 
-    @property
+    @cached_property
     def bench(self) -> Bench:
+        """The paints over the bare surface."""
         return bench_of(self.paints, self.vehicle, self.surface)
 
     def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
