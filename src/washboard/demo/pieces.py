@@ -186,22 +186,12 @@ KETTLE = DemoPiece(
         intent=Intent("The cold blue kettle against the warm pears.", about=(0.62, 0.68)),
         areas=Corrections(
             strokes=(
-                Stroke(((0.03, 0.1), (0.5, 0.08), (0.97, 0.12), (0.95, 0.45), (0.6, 0.45), (0.08, 0.47))),
                 Stroke(
-                    (
-                        (0.03, 0.6),
-                        (0.04, 0.9),
-                        (0.5, 0.92),
-                        (0.95, 0.9),
-                        (0.95, 0.62),
-                        (0.9, 0.69),
-                        (0.5, 0.83),
-                        (0.46, 0.71),
-                        (0.5, 0.66),
-                        (0.54, 0.6),
-                        (0.53, 0.57),
-                        (0.85, 0.555),
-                    )
+                    ((0.004, 0.004), (0.996, 0.004), (0.996, 0.527), (0.5, 0.53), (0.004, 0.532)), closed=True
+                ),
+                Stroke(
+                    ((0.004, 0.536), (0.5, 0.534), (0.996, 0.531), (0.996, 0.996), (0.004, 0.996)),
+                    closed=True,
                 ),
                 Stroke(
                     (
@@ -260,7 +250,6 @@ KETTLE = DemoPiece(
             names=(
                 Anchor(0.8, 0.2, "the wall"),
                 Anchor(0.5, 0.9, "the table"),
-                Anchor(0.16, 0.35, "the handle"),
                 Anchor(0.3, 0.55, "the kettle"),
                 Anchor(0.8, 0.62, "the lying pear"),
                 Anchor(0.63, 0.68, "the standing pear"),

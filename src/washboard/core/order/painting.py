@@ -134,20 +134,24 @@ def coverage_of(
     """
     parts, transparent, carried = scene.parts, scene.medium.transparent, paint.copy()
     price, spoilt, step = np.zeros((3, len(status)))
-    left = np.flatnonzero(status == Status.LATER)
+    later = left = np.flatnonzero(status == Status.LATER)
+    wanted = scene.targets[parts.mass[later]]
+    plain, fewer = scene.finished(looks[later], parts.mass[later])
+    without = difference(lab_of_spectrum(plain), wanted)
+    least = np.abs(value_of_spectrum(plain) - value_of_lab(wanted))
     for strength in STRENGTHS if transparent else STRENGTHS[:1]:
         own, before, areas = parts.mass[left], looks[left], parts.areas[left]
         carried[own] = strength * paint[own]
         under = scene.box.looks(carried[own][:, None], before)
-        (through, coats), (plain, fewer) = scene.finished(under, own), scene.finished(before, own)
-        wanted = scene.targets[own]
-        off, without = (difference(lab_of_spectrum(look), wanted) for look in (through, plain))
-        farther = np.maximum(off - without, 0.0).max(axis=1)
-        error, least = (np.abs(value_of_spectrum(look) - value_of_lab(wanted)) for look in (through, plain))
-        forbidden = (farther > MOST_SPOILT) | ((error - least).max(axis=1) > MOST_MISSED)
+        through, coats = scene.finished(under, own)
+        at = np.searchsorted(later, left)
+        off = difference(lab_of_spectrum(through), wanted[at])
+        farther = np.maximum(off - without[at], 0.0).max(axis=1)
+        error = np.abs(value_of_spectrum(through) - value_of_lab(wanted[at]))
+        forbidden = (farther > MOST_SPOILT) | ((error - least[at]).max(axis=1) > MOST_MISSED)
         seconds = scene.weights.spoil * np.maximum(farther - UNSEEN, 0.0) * areas
         if not transparent:
-            seconds = seconds + np.maximum(coats - fewer, 0) * areas * 0.5
+            seconds = seconds + np.maximum(coats - fewer[at], 0) * areas * 0.5
         price[left], spoilt[left] = np.where(forbidden, NEVER, seconds), farther
         step[left] = np.abs(lab_of_spectrum(under)[..., 0] - lab_of_spectrum(before)[..., 0]).max(axis=1)
         left = left[np.isin(own, own[farther > UNSEEN])]

@@ -18,8 +18,8 @@ from ..order.worked import Step, Worked
 from .amounts import Amount, amount_of
 from .meeting import Meeting, meeting_of
 from .mixture import Bench, Floats, bench_of
-from .paintbox import coated
-from .search import Recipe, grid_of, recipes_for
+from .paintbox import coated, grid_for
+from .search import Recipe, recipes_for
 from .sticks import sticks_for
 from .variants import Reuse, reuses
 
@@ -158,7 +158,8 @@ def _recipes(paints: Sequence[Paint], vehicle: Vehicle, wanted: Sequence[Wanted]
     for look, (_, own) in zip(looks, grounds, strict=True):
         below[own] = look
     bench = bench_of(paints, vehicle, below)
-    return recipes_for(bench, [own[1] for own in wanted], grid_of(bench.over(looks[0])))
+    grid = grid_for(vehicle, tuple(paints), looks[0].tobytes())
+    return recipes_for(bench, [own[1] for own in wanted], grid)
 
 
 def _pile(done: str, group: Sequence[Wanted], recipes: tuple[Recipe, ...], transparent: bool) -> Pile:

@@ -136,7 +136,7 @@ class Wet:
         if not len(fresh):
             return
         which, sets, loads = nearest_on(
-            _grid(self.vehicle, self.paints, self.surface.tobytes()), fresh, FOLLOWED
+            grid_for(self.vehicle, self.paints, self.surface.tobytes()), fresh, FOLLOWED
         )
         loads = refined(self.bench, sets, loads, fresh[which], ROUNDS)
         for k, each in enumerate(fresh):
@@ -212,7 +212,8 @@ def _until_hidden(box: Paintbox, coat: Floats, below: Floats, near: float) -> In
 
 
 @lru_cache(maxsize=8)
-def _grid(vehicle: Vehicle, paints: tuple[Paint, ...], surface: bytes) -> Grid:
+def grid_for(vehicle: Vehicle, paints: tuple[Paint, ...], surface: bytes) -> Grid:
+    """The grid of paints in a vehicle over a surface (36,), as bytes: kept for whoever asks next."""
     return grid_of(bench_of(paints, vehicle, np.frombuffer(surface)))
 
 

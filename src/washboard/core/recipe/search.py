@@ -46,9 +46,11 @@ EASY = 0.02
 """ΔE₀₀ that a part fewer to count is worth, above four parts in all."""
 ANOTHER_COAT = 0.3
 """ΔE₀₀ that another coat must save to be laid and waited for."""
+NEAR_GROUND = 5.0
+"""ΔE₀₀ of grounds over which one grid serves to find sets of paints."""
 TARGETS_AT_ONCE = 16
 """Targets compared with a grid together: their distances stay in the processor's cache."""
-ROUNDED = 20
+ROUNDED = 10
 """Ratios of brush parts tried about the refined one."""
 MOST_PAINTS = 3
 
@@ -168,11 +170,14 @@ def _followed(bench: Bench, grid: Grid, wanted: Floats) -> tuple[Ints, Ints, Flo
     """The sets to follow for targets (n, 3), each sought over its own ground."""
     if bench.ground.ndim == 1:
         return nearest_on(grid, wanted, FOLLOWED)
-    grounds, own = np.unique(bench.ground, axis=0, return_inverse=True)
-    parts = []
-    for k, ground in enumerate(grounds):
-        targets = np.flatnonzero(own.ravel() == k)
-        which, sets, loads = nearest_on(grid.over(bench.over(ground)), wanted[targets], FOLLOWED)
+    looks = lab_of_xyz(bench.ground @ weights())
+    left, parts = np.arange(len(wanted)), []
+    while len(left):
+        # Nearly the same ground is good enough to find where to start from.
+        near = difference(looks[left], looks[left[0]]) <= NEAR_GROUND
+        targets, left = left[near], left[~near]
+        over = grid.over(bench.over(bench.ground[targets[0]]))
+        which, sets, loads = nearest_on(over, wanted[targets], FOLLOWED)
         parts.append((targets[which], sets, loads))
     which, sets, loads = (np.concatenate(each) for each in zip(*parts, strict=True))
     order = np.argsort(which, kind="stable")
