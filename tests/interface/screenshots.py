@@ -20,16 +20,20 @@ def taken(folder: Path) -> None:
         context = chromium.new_context(viewport={"width": 1280, "height": 800}, reduced_motion="reduce")
         page = context.new_page()
         empty = started(Path(data) / "empty")
-        _shoot(page, f"{empty.url}/", folder / "empty.png")
-        _refused(page, folder / "error.png")
-        empty.stop()
+        try:
+            _shoot(page, f"{empty.url}/", folder / "empty.png")
+            _refused(page, folder / "error.png")
+        finally:
+            empty.stop()
         server = started(Path(data) / "demo", "demo")
-        for name, url in _views(server).items():
-            _shoot(page, server.url + url, folder / f"{name}.png")
-        _by_hand(page, folder / "mix-kettle.png")
-        _calibrated(page, f"{server.url}/shelf", folder / "shelf.png")
-        _scene(page, f"{server.url}/new?name=From%20mind", folder / "new-scene.png")
-        server.stop()
+        try:
+            for name, url in _views(server).items():
+                _shoot(page, server.url + url, folder / f"{name}.png")
+            _by_hand(page, folder / "mix-kettle.png")
+            _calibrated(page, f"{server.url}/shelf", folder / "shelf.png")
+            _scene(page, f"{server.url}/new?name=From%20mind", folder / "new-scene.png")
+        finally:
+            server.stop()
         chromium.close()
 
 
