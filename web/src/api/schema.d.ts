@@ -2123,8 +2123,9 @@ export interface components {
         };
         /**
          * PileRead
-         * @description A mixture of a pass: for which masses, the colour wanted, what lies there, recipes best first. `liftsTo`
-         *     the value that it can be lifted to once dry, `grain` how far its L* strays as it settles.
+         * @description A mixture of a pass: for which masses, the colour wanted, what lies there, recipes best first.
+         *
+         *     `liftsTo`: the value that it can be lifted to once dry, `grain` how far its L* strays as it settles.
          */
         PileRead: {
             /** Pass */
