@@ -1,5 +1,6 @@
 import type { Reference } from "../api/client";
 import { useUpload } from "../api/hooks";
+import { FilePick } from "./FilePick";
 import { ProblemNote } from "./Problem";
 
 interface Props {
@@ -12,20 +13,12 @@ export function PhotoPick({ words, onTaken }: Props) {
   const upload = useUpload(onTaken);
   return (
     <>
-      <label className="act">
-        <input
-          type="file"
-          className="unseen"
-          accept="image/*"
-          aria-label={words}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) upload.mutate(file);
-            event.target.value = "";
-          }}
-        />
-        {upload.isPending ? "reading the photo" : words}
-      </label>
+      <FilePick
+        words={upload.isPending ? "reading the photo" : words}
+        label={words}
+        accept="image/*"
+        onFile={(file) => upload.mutate(file)}
+      />
       {upload.error && <ProblemNote onClose={upload.reset}>{upload.error.message}</ProblemNote>}
     </>
   );

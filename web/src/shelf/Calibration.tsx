@@ -1,8 +1,9 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import type { Calibration as Fit, PaintDetail, Shelf, ShelfItem } from "../api/client";
 import { client, got, Problem } from "../api/client";
 import { css } from "../parts/colour";
+import { FilePick } from "../parts/FilePick";
 import { ProblemNote } from "../parts/Problem";
 import classes from "./shelf.module.css";
 
@@ -19,7 +20,6 @@ interface Props {
 /** The painter's own swatches: typed, off a photo or file, or held under the reader; fitted, then kept. */
 export function Calibration({ item, strip, reader }: Props) {
   const [read, setRead] = useState<Read>({});
-  const input = useRef<HTMLInputElement>(null);
   const queries = useQueryClient();
   const path = { path: { key: item.key } };
   const fit = useMutation({
@@ -64,9 +64,12 @@ export function Calibration({ item, strip, reader }: Props) {
         <a href={`/api/shelf/items/${item.key}/strip.pdf`} target="_blank" rel="noreferrer">
           print the strip to paint on
         </a>
-        <button type="button" className="act" onClick={() => input.current?.click()}>
-          read a photo or CxF of it
-        </button>
+        <FilePick
+          words="read a photo or CxF of it"
+          label="A photo or CxF file of the strip"
+          accept="image/*,.cxf"
+          onFile={(file) => photo.mutate(file)}
+        />
         <button
           type="button"
           className="act"
@@ -76,19 +79,6 @@ export function Calibration({ item, strip, reader }: Props) {
           hold the {reader} on it
         </button>
       </p>
-      <input
-        ref={input}
-        type="file"
-        className="unseen"
-        accept="image/*,.cxf"
-        tabIndex={-1}
-        aria-label="A photo or CxF file of the strip"
-        onChange={(event) => {
-          const [file] = event.currentTarget.files ?? [];
-          if (file) photo.mutate(file);
-          event.currentTarget.value = "";
-        }}
-      />
       {problem && <ProblemNote onClose={forget}>{problem.message}</ProblemNote>}
       <table className={classes.strip}>
         <thead>

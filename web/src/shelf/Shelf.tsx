@@ -1,6 +1,7 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { useSearchParams } from "react-router";
 import type { ShelfItem } from "../api/client";
+import { FilePick } from "../parts/FilePick";
 import { Frame, HOME } from "../parts/Frame";
 import { useKeys } from "../parts/keys";
 import { ProblemNote } from "../parts/Problem";
@@ -54,7 +55,14 @@ export function Shelf() {
               {adding ? "close" : "add something"}
             </button>
             {/* Only once it is known what stands there: changes name the revision they are made on. */}
-            {shelf && <Import onFile={(file) => changes.take.mutate(file)} />}
+            {shelf && (
+              <FilePick
+                words="take in a file"
+                label="A shelf as CSV or CxF"
+                accept=".csv,.cxf"
+                onFile={(file) => changes.take.mutate(file)}
+              />
+            )}
             <span>
               out as{" "}
               <a href="/api/shelf/export/shelf.csv" download>
@@ -147,28 +155,4 @@ function grouped(items: readonly ShelfItem[]): [string, ShelfItem[]][] {
   const sets = new Map<string, ShelfItem[]>();
   for (const item of items) sets.set(item.set, [...(sets.get(item.set) ?? []), item]);
   return [...sets].sort(([a], [b]) => a.localeCompare(b));
-}
-
-function Import({ onFile }: { onFile: (file: File) => void }) {
-  const input = useRef<HTMLInputElement>(null);
-  return (
-    <>
-      <button type="button" className="act" onClick={() => input.current?.click()}>
-        take in a file
-      </button>
-      <input
-        ref={input}
-        type="file"
-        className="unseen"
-        accept=".csv,.cxf"
-        tabIndex={-1}
-        aria-label="A shelf as CSV or CxF"
-        onChange={(event) => {
-          const [file] = event.currentTarget.files ?? [];
-          if (file) onFile(file);
-          event.currentTarget.value = "";
-        }}
-      />
-    </>
-  );
 }
