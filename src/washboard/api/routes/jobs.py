@@ -36,11 +36,13 @@ async def events(studio: InStudio, job: Id) -> StreamingResponse:
 async def _stream(job: Job) -> AsyncIterator[str]:
     last = ""
     while True:
-        text = read(job).model_dump_json(by_alias=True)
+        # Read once: a job that ends between sending and asking must still be sent as ended.
+        now = read(job)
+        text = now.model_dump_json(by_alias=True)
         if text != last:
             yield f"data: {text}\n\n"
             last = text
-        if job.state != "running":
+        if now.state != "running":
             return
         await asyncio.sleep(LOOK)
 
