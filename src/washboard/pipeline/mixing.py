@@ -17,7 +17,7 @@ from ..core.materials.surfaces import surface_of
 from ..core.optics.removal import granulation, lifted
 from ..core.optics.vehicle import Vehicle, vehicle_of
 from ..core.palette.coverage import reach_of
-from ..core.recipe.board import Board, Met, Pile, board_of
+from ..core.recipe.board import Board, Met, Pile, board_of, grounds_of
 from ..core.recipe.mixture import bench_of
 from ..core.recipe.paintbox import coated
 from ..core.recipe.search import MOST_PAINTS, Recipe, recipes_for, told
@@ -228,8 +228,8 @@ def board(result: Result, settings: Settings) -> dict[str, Any]:
         ],
         "bands": [round(b, 2) for b in borders],
         "piles": [
-            _pile(pile, found.paints, vehicle, borders, names) | {"helps": helps.get(k)}
-            for k, pile in enumerate(found.piles)
+            _pile(pile, found.paints, vehicle, borders, names, ground) | {"helps": helps.get(k)}
+            for k, (pile, ground) in enumerate(zip(found.piles, grounds_of(found.piles), strict=True))
         ],
         "meetings": [_meeting(met, found.paints) for met in found.meetings],
     }  # fmt: skip
@@ -241,10 +241,11 @@ def _pile(
     vehicle: Vehicle,
     borders: Sequence[float],
     names: Mapping[str, Mass],
+    ground: Floats,
 ) -> dict[str, Any]:
     best = pile.recipes[0]
     value = float(value_of_lab(best.lab))
-    lifts, grain = _recovered(pile, paints, vehicle)
+    lifts, grain = _recovered(pile, paints, vehicle, ground)
     wanted, got = (int(np.searchsorted(borders, v, side="right")) for v in (pile.value, value))
     ends = [float(value_of_lab(end)) for end in names[pile.masses[0]].target_ends]
     return {
@@ -263,13 +264,15 @@ def _pile(
     }  # fmt: skip
 
 
-def _recovered(pile: Pile, paints: Colours, vehicle: Vehicle) -> tuple[float | None, float | None]:
+def _recovered(
+    pile: Pile, paints: Colours, vehicle: Vehicle, ground: Floats
+) -> tuple[float | None, float | None]:
     """The value that a dry wash of the best recipe lifts to, and how far its L* strays as it settles."""
     best = pile.recipes[0]
     if vehicle.covers:
         return None, None
     own = [_paint(paints, i) for i in best.paints]
-    loads, ground = best.shares * best.load, spectrum_of_lab(pile.over)
+    loads = best.shares * best.load
     bench = bench_of(own, vehicle, ground)
     left = bench.labs(lifted(loads, [paint.staining for paint in own]))
     rough = granulation(

@@ -170,12 +170,17 @@ def _pile(done: str, group: Sequence[Wanted], recipes: tuple[Recipe, ...], trans
     return Pile(done, tuple(own[0] for own in group), target, (lightness, a, b), recipes, amount)
 
 
+def grounds_of(piles: Sequence[Pile]) -> Floats:
+    """What lies under each pile, as reflectances (n, 36)."""
+    return spectrum_of_lab(np.array([pile.over for pile in piles]).reshape(-1, 3))
+
+
 def _again(paints: Sequence[Paint], vehicle: Vehicle, piles: Sequence[Pile]) -> tuple[Pile, ...]:
     """The piles, each with the earlier one that would do, thinner or thicker, instead of mixing anew."""
     loads: list[Floats] = []
     found = []
-    for pile in piles:
-        bench = bench_of(paints, vehicle, spectrum_of_lab(pile.over))
+    for pile, ground in zip(piles, grounds_of(piles), strict=True):
+        bench = bench_of(paints, vehicle, ground)
         found.append(replace(pile, again=reuses(bench, pile.target, loads)))
         loads.append(_loads(bench, pile.recipes[0]))
     return tuple(found)
