@@ -226,3 +226,16 @@ def test_an_own_paint_comes_along_on_a_piece_and_its_measure_changes_the_plan(
     left = client.get(f"/api/pieces/{piece['id']}/mix")
     assert left.status_code == 200
     assert not any(p["key"] == key for p in left.json()["paints"])
+
+
+def test_a_paint_looks_otherwise_by_another_lamp_and_an_unknown_lamp_is_refused(client: httpx.Client) -> None:
+    key, _ = blue_of(client)
+    address = f"/api/shelf/items/{key}/look"
+    daylight, tungsten = (client.get(address, params={"lamp": lamp}).json() for lamp in ("D65", "A"))
+    assert {"A", "D50", "D65"} <= set(daylight["lamps"])
+    assert daylight["ramp"] != tungsten["ramp"]
+    assert daylight["strip"] == tungsten["strip"], "a strip is judged in daylight"
+    assert client.get(address).json() == daylight
+    wrong = client.get(address, params={"lamp": "candle"})
+    assert wrong.status_code == 422
+    assert "candle" in wrong.json()["detail"]

@@ -18,7 +18,6 @@ from washboard.core.materials.paints import CARD, PAINTS, THIN, palette_of
 from washboard.core.materials.shelf import (
     Item,
     Kind,
-    catalogue_of,
     duplicates,
     measured,
     nearest_paint,
@@ -97,7 +96,8 @@ def test_doubles_are_the_same_listed_thing_or_paints_that_look_alike() -> None:
 
 
 def test_own_paints_come_along_like_listed_ones() -> None:
-    catalogue = catalogue_of((*SHELF, MEASURED))
+    own = [item.paint for item in (*SHELF, MEASURED) if item.kind is Kind.PAINT]
+    catalogue = PAINTS | {paint.key: paint for paint in own}
     palette = palette_of("watercolour", ("own-7", "lemon", "burnt-sienna"), catalogue)
     assert [p.key for p in palette] == ["lemon", "burnt-sienna", "own-7"]
     assert palette[2].words == "Measured blue"

@@ -5,14 +5,14 @@ from __future__ import annotations
 import hashlib
 import json
 import threading
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Mapping, Sequence
 from datetime import UTC, datetime
 from pathlib import Path
 from typing import Any
 
 from .. import ENGINE
-from ..core.materials.paints import FEWEST, Paint
-from ..core.materials.shelf import Kind, catalogue_of
+from ..core.materials.paints import FEWEST, PAINTS, Paint
+from ..core.materials.shelf import Kind
 from ..formats import planfile
 from ..pipeline.fields import ANALYSED, settings_of, shapes_of
 from ..pipeline.shelf import item_of
@@ -93,7 +93,8 @@ class Studio:
         return self.worker.run(question(self._subject(piece)), _silent, threading.Event())
 
     def _subject(self, piece: Piece) -> Subject:
-        settings = settings_of(self._still_owned(piece.settings), self.own_paints())
+        own = self.own_paints()
+        settings = settings_of(_still_owned(piece.settings, own), own)
         content = piece.reference.hash if piece.reference else None
         wanted = [content] if content else []
         wanted += [thing.photo for thing in settings.borrowed]
@@ -104,12 +105,6 @@ class Studio:
         """The paints on the shelf."""
         items = (item_of(key, fields) for key, fields in self.shelf.state().items.items())
         return [item.paint for item in items if item.kind is Kind.PAINT]
-
-    def _still_owned(self, fields: Mapping[str, Any]) -> Mapping[str, Any]:
-        """Settings without paints that are no longer on the shelf; too few left are none chosen."""
-        known = catalogue_of(()).keys() | {paint.key for paint in self.own_paints()}
-        palette = [key for key in fields.get("palette") or () if key in known]
-        return {**fields, "palette": palette if len(palette) >= FEWEST else []}
 
     def _question_key(self, piece: Piece) -> str:
         """The name of all that is set about a piece: a hash of what an answer about it depends on."""
@@ -179,6 +174,13 @@ def _key(piece: Piece, parts: dict[str, Any]) -> str:
     parts["reference"] = piece.reference.hash if piece.reference else None
     parts["shapes"] = piece.shapes
     return hashlib.sha256(json.dumps(parts, sort_keys=True).encode()).hexdigest()
+
+
+def _still_owned(fields: Mapping[str, Any], own: Sequence[Paint]) -> Mapping[str, Any]:
+    """Settings without paints that are no longer on the shelf; too few left are none chosen."""
+    known = PAINTS.keys() | {paint.key for paint in own}
+    palette = [key for key in fields.get("palette") or () if key in known]
+    return {**fields, "palette": palette if len(palette) >= FEWEST else []}
 
 
 def document_of(plan: StoredPlan) -> planfile.Document:

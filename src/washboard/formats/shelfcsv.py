@@ -15,8 +15,8 @@ import numpy as np
 
 from ..core.colour.spectra import BANDS, Floats
 from ..core.errors import InvalidInput
-from ..core.materials.paints import PAINTS, THIN
-from ..core.materials.shelf import Films, Item, Kind, measured
+from ..core.materials.paints import PAINTS, THIN, Films
+from ..core.materials.shelf import Item, Kind, measured
 
 COLUMNS = (
     "kind", "name", "like", "colour index", "medium", "set", "left", "note", "over white", "over black",

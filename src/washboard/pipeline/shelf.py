@@ -9,7 +9,7 @@ from typing import Any
 import numpy as np
 
 from ..core.colour.lab import value_of_lab
-from ..core.colour.spectra import DAYLIGHT, Floats, lab_of_spectrum, spectrum_of_lab
+from ..core.colour.spectra import BANDS, DAYLIGHT, Floats, lab_of_spectrum, spectrum_of_lab
 from ..core.errors import InvalidInput
 from ..core.materials.paints import PAINTS, THIN
 from ..core.materials.shelf import HIDES, OWN, Item, Kind, seen_over_white
@@ -65,16 +65,15 @@ def merged(items: Sequence[Item], incoming: Sequence[Item], next_number: int) ->
 
     Raises InvalidInput where the file has such a thing twice.
     """
-    here = {_name(item): item for item in items}
+    here = {item.named: item for item in items}
     changes: dict[str, Change] = {}
-    seen: set[tuple[str, str, str]] = set()
+    seen: set[tuple[Kind, str, str]] = set()
     added = updated = 0
     for item in incoming:
-        name = _name(item)
-        if name in seen:
+        if item.named in seen:
             raise InvalidInput(f"{item.name!r} is in the file twice; nothing was imported.")
-        seen.add(name)
-        there = here.get(name)
+        seen.add(item.named)
+        there = here.get(item.named)
         if there is None:
             changes[f"{OWN}{next_number + added}"] = fields_of(item)
             added += 1
@@ -92,10 +91,6 @@ def _same(one: Item, other: Item) -> bool:
         return one.films is other.films
     looks = ((*item.paint.looks(), *item.paint.looks(THIN)) for item in (one, other))
     return all(np.allclose(a, b, atol=HIDES) for a, b in zip(*looks, strict=True))
-
-
-def _name(item: Item) -> tuple[str, str, str]:
-    return item.kind.value, item.name.casefold(), item.medium
 
 
 def coloured(item: Item, lab: Sequence[float]) -> Item:
@@ -204,6 +199,6 @@ def looks_of_strip(item: Item) -> dict[str, list[float]]:
     paint = item.paint
     found = {}
     for field in FIELDS:
-        look = over(*film(paint.absorption, paint.scattering, field.film), np.full(36, field.backing))
+        look = over(*film(paint.absorption, paint.scattering, field.film), np.full(BANDS, field.backing))
         found[field.key] = [round(float(c), 2) for c in lab_of_spectrum(look)]
     return found

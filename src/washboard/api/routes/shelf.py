@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from typing import Annotated, Any
 
 from fastapi import APIRouter, File, Form, Path, Query, Response, UploadFile
@@ -100,14 +101,13 @@ def _given(given: ItemGiven) -> Item:
 
 def _added(studio: Studio, revision: int, items: list[Item]) -> ShelfState:
     state = studio.shelf.state()
-    there = {(i.kind, i.name.casefold(), i.medium) for i in items_of(state)}
+    there = {item.named for item in items_of(state)}
     for item in items:
-        name = (item.kind, item.name.casefold(), item.medium)
-        if name in there:
+        if item.named in there:
             raise InvalidInput(
                 f"{item.name} is on the shelf already; give this one another name. Nothing was added."
             )
-        there.add(name)
+        there.add(item.named)
     changes = {f"{OWN}{state.next_number + k}": work.fields_of(item) for k, item in enumerate(items)}
     words = f"{items[0].name} added" if len(items) == 1 else f"{len(items)} things added"
     return studio.shelf.change(revision, changes, words[:MOST_WORDS], now())
@@ -124,7 +124,7 @@ def change(studio: InStudio, key: Key, given: ItemUpdate) -> ShelfRead:
     for name, value in told.items():
         if value is None and name != "left":
             raise InvalidInput(f"The field {name} cannot be empty; it was kept as it was.")
-    fields = work.fields_of(work.item_of(key, work.fields_of(item) | told).checked())
+    fields = work.fields_of(replace(item, **told).checked())
     return read(studio.shelf.change(given.revision, {key: fields}, f"{item.name} changed", now()))
 
 
@@ -219,7 +219,7 @@ def reading(studio: InStudio, key: Key, given: ReadingCreate) -> ReadingRead:
     field = next((f for f in FIELDS if f.key == given.field), None)
     if field is None:
         raise UnknownName("field", given.field[:20], [f.key for f in FIELDS])
-    tube = work.item_of(key, work.fields_of(item) | {"films": None}).paint
+    tube = replace(item, films=None).paint
     return ReadingRead(lab=_lab(lab_of_spectrum(READER.read(tube, field, given.turn))), reader=READER.words)
 
 
@@ -228,8 +228,7 @@ def calibrate(studio: InStudio, key: Key, given: CalibrationCreate) -> Calibrati
     """Fit a paint to its swatches; it is kept on the shelf only where that is said."""
     item = _paint(studio.shelf.state(), key)
     fitted, found = work.calibrated(item, given.read)
-    plain = work.item_of(key, work.fields_of(item) | {"films": None})
-    before, after = work.looks_of_strip(plain), work.looks_of_strip(fitted)
+    before, after = work.looks_of_strip(replace(item, films=None)), work.looks_of_strip(fitted)
     used = [field for field in FIELDS if field.key in given.read]
     fields = [
         FittedRead(

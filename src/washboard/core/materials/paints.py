@@ -23,6 +23,10 @@ THIN = 0.12
 """Thickness of the thin film that a paint is shown by, in unit films."""
 
 
+Films = tuple[tuple[float, ...], tuple[float, ...]]
+"""K and S of a unit film, 36 bands each."""
+
+
 class Drying(StrEnum):
     """How fast a pigment lets oil dry."""
 
@@ -52,7 +56,7 @@ class Paint:
     cost: int
     caution: str = ""
     media: tuple[str, ...] = ("watercolour", "acrylic", "oil")
-    films: tuple[tuple[float, ...], tuple[float, ...]] | None = None
+    films: Films | None = None
 
     @property
     def index(self) -> str:

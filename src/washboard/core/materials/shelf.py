@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Callable, Iterable, Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from enum import StrEnum
 
@@ -14,7 +14,7 @@ from ..colour.spectra import BANDS, Floats, lab_of_spectrum
 from ..errors import InvalidInput, UnknownName
 from ..optics.kubelka import constants_of, film, over
 from .media import MEDIA
-from .paints import CARD, PAINTS, THIN, Paint
+from .paints import CARD, PAINTS, THIN, Films, Paint
 from .sticks import STICKS
 from .stocks import STOCKS
 from .tools import TOOLS
@@ -28,8 +28,6 @@ HIDES = 0.004
 """Difference of reflectance over white and over black under which a film hides: readers tell no less."""
 OWN = "own-"
 """How keys of a painter's own things begin."""
-
-Films = tuple[tuple[float, ...], tuple[float, ...]]
 
 
 class Kind(StrEnum):
@@ -97,6 +95,11 @@ class Item:
             raise InvalidInput(f"{self.name}: a measured film has {BANDS} absorptions and scatterings.")
 
     @property
+    def named(self) -> tuple[Kind, str, str]:
+        """What tells it from all others on a shelf: kind, name whatever the case, medium."""
+        return self.kind, self.name.casefold(), self.medium
+
+    @property
     def paint(self) -> Paint:
         """This as a paint to mix with; raises UnknownName for anything else."""
         if self.kind is not Kind.PAINT:
@@ -158,11 +161,6 @@ def nearest_paint(over_white: Floats, medium: str) -> str:
     listed = [paint for paint in PAINTS.values() if medium in paint.media]
     labs = np.array([paint.strong for paint in listed])
     return listed[int(difference(labs, lab_of_spectrum(over_white)).argmin())].key
-
-
-def catalogue_of(items: Iterable[Item]) -> dict[str, Paint]:
-    """All paints there are to mix with, by key: the listed ones and the painter's own."""
-    return PAINTS | {item.key: item.paint for item in items if item.kind is Kind.PAINT}
 
 
 def duplicates(items: Sequence[Item]) -> tuple[tuple[str, ...], ...]:

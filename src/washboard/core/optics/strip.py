@@ -14,6 +14,7 @@ from numpy.typing import NDArray
 
 from ..colour.lab import Floats, lab_of_linear, linear_of
 from ..errors import InvalidInput
+from ..materials.paints import CARD
 
 Bytes = NDArray[np.uint8]
 
@@ -21,8 +22,8 @@ WIDE, HIGH = 180.0, 60.0
 """The strip in mm, from the middle of one corner square to the middle of the next."""
 MARK, HOLE = 8.0, 3.0
 """Side of a corner square and of the hole in the first, in mm."""
-WHITE, BLACK = 0.85, 0.04
-"""Reflectance taken for the strip's paper and its printed black."""
+WHITE, BLACK = CARD
+"""The strip's paper and its printed black are taken for a drawdown card's."""
 GREY = 0.184
 """Reflectance of the grey patch: L* 50."""
 
