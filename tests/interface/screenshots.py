@@ -75,6 +75,8 @@ def _by_hand(page: Page, path: Path) -> None:
     page.goto(page.url.split("/pieces/")[0] + "/")
     page.get_by_role("link", name=re.compile("Blue kettle")).click()
     page.get_by_role("link", name="Mix").click()
+    # Order has buttons of the same name: only once Mix is there.
+    page.get_by_role("heading", name=re.compile("^Pass 1")).wait_for()
     page.get_by_role("button", name="Pass 2").click()
     page.get_by_role("button", name="by hand").first.click()
     page.get_by_text("warmer", exact=True).first.wait_for()
