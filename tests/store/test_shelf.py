@@ -1,4 +1,4 @@
-"""The shelf's rows: whole changes or none, a history that walks both ways, keys that are never given twice."""
+"""The shelf's rows: whole changes or none, a history walked both ways, keys that are never given twice."""
 
 from __future__ import annotations
 
