@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
@@ -20,6 +21,8 @@ KNEE = 2.0
 
 WHITE_GAP, WHITE_COLOUR, WHITE_ALONE = 1.0, 10.0, 0.6
 """Of a lit white: values and ΔE₀₀ from the bare surface at most, share of outline against darker."""
+WHITE_CHROMA = 14.0
+"""Chroma up to which a lightest light may be meant to be paper: a golden sky is not."""
 LIFT = 1.5
 """A lightest light this close to bare paper is meant to be it."""
 
@@ -71,7 +74,9 @@ def key_for(medium: Medium, surface: Surface, masses: Sequence[Mass]) -> Key:
     # A picture all above the reach is moved down whole, as far as there is room.
     to_low = max(low, lowest) if low <= highest else max(lowest, highest - (high - low))
     to_high = min(high, highest)
-    if medium.transparent and highest - LIFT < high < highest:
+    lightest = max(shapes, key=lambda m: max(_extremes(m)), default=None)
+    pale = lightest is not None and math.hypot(*lightest.ends[0][1:]) <= WHITE_CHROMA
+    if medium.transparent and pale and highest - LIFT < high < highest:
         to_high = highest  # the lightest light is paper: nothing a brush lays is as light
     knee = min(KNEE, (highest - lowest) / 3)
     points = [(low, to_low)]
@@ -134,15 +139,15 @@ def keyed(mass: Mass, key: Key, medium: Medium, surface: Surface) -> Mass:
     if mass.kind is Kind.ACCENT and mass.light and medium.transparent:
         return replace(mass, target=surface.value, target_ends=(surface.lab, surface.lab))
     if mass.kind is Kind.GRADED:
-        ends = tuple(_moved(end, key.of(float(value_of_lab(end))), medium, surface) for end in mass.ends)
+        ends = tuple(moved_to(end, key.of(float(value_of_lab(end))), medium, surface) for end in mass.ends)
         middle = key.of(mass.value)
         return replace(mass, target=middle, target_ends=(ends[0], ends[1]))
     target = key.of(mass.value)
-    colour = _moved(mass.lab, target, medium, surface)
+    colour = moved_to(mass.lab, target, medium, surface)
     return replace(mass, target=float(value_of_lab(colour)), target_ends=(colour, colour))
 
 
-def _moved(lab: Lab, value: float, medium: Medium, surface: Surface) -> Lab:
+def moved_to(lab: Lab, value: float, medium: Medium, surface: Surface) -> Lab:
     """The colour at another value, within what can be laid over the surface.
 
     Chroma follows lightness, so a darker red is not louder. In a transparent medium no channel may

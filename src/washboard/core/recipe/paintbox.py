@@ -49,7 +49,10 @@ TRACE = 0.02
 
 
 class Paintbox(Protocol):
-    """How a palette's paints or sticks change what is there."""
+    """How a palette's paints or sticks change what is there; `count` is how many there are."""
+
+    @property
+    def count(self) -> int: ...
 
     def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
         """Amounts (n, q) that bring looks `below` (n, 36) as near as they can to Lab `targets` (n, 3)."""
@@ -59,6 +62,12 @@ class Paintbox(Protocol):
 
     def coats(self, amounts: ArrayLike) -> Ints:
         """Coats (…) that amounts (…, q) are laid in, at least 1."""
+
+    def staining(self, amounts: ArrayLike) -> Floats:
+        """Share (…,) 0–1 of the paint in amounts (…, q) that no brush lifts."""
+
+    def toxic(self, amounts: ArrayLike) -> NDArray[np.bool_]:
+        """Whether amounts (…, q) hold what its label warns of as dust, (…,)."""
 
     def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
         """Coats (n,) of the mixture for each Lab target (n, 3) until what lies below, looks (n, 36), shows
@@ -75,6 +84,10 @@ class Wet:
     darkens_only: bool
     _starts: dict[bytes, tuple[Floats, Floats]] = field(default_factory=dict)
     _mixed: dict[bytes, Floats] = field(default_factory=dict)
+
+    @property
+    def count(self) -> int:
+        return len(self.paints)
 
     @cached_property
     def bench(self) -> Bench:
@@ -102,6 +115,12 @@ class Wet:
     def coats(self, amounts: ArrayLike) -> Ints:
         load = np.asarray(amounts).sum(axis=-1)
         return np.maximum(1, np.ceil(load / self.vehicle.strongest - 0.02)).astype(np.int64)
+
+    def staining(self, amounts: ArrayLike) -> Floats:
+        return _share(amounts, [paint.staining for paint in self.paints])
+
+    def toxic(self, amounts: ArrayLike) -> NDArray[np.bool_]:
+        return _share(amounts, [float(bool(paint.caution)) for paint in self.paints]) > TRACE
 
     def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
         wanted, looks = _rows(targets, below)
@@ -151,6 +170,10 @@ class Dry:
     surface: Floats
     _mixed: dict[bytes, Floats] = field(default_factory=dict)
 
+    @property
+    def count(self) -> int:
+        return len(self.sticks)
+
     def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
         wanted, looks = _rows(targets, below)
         ways, labs = _ways(self.sticks), _ways_over(self.sticks, self.surface.tobytes())
@@ -173,11 +196,23 @@ class Dry:
     def coats(self, amounts: ArrayLike) -> Ints:
         return np.maximum(1, (np.asarray(amounts) > TRACE).sum(axis=-1)).astype(np.int64)
 
+    def staining(self, amounts: ArrayLike) -> Floats:
+        return np.zeros(np.shape(amounts)[:-1])
+
+    def toxic(self, amounts: ArrayLike) -> NDArray[np.bool_]:
+        return _share(amounts, [float(bool(stick.caution)) for stick in self.sticks]) > TRACE
+
     def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
         wanted, looks = _rows(targets, below)
         labs = lab_of_spectrum(np.array([stick.look for stick in self.sticks]))
         nearest = difference(wanted[:, None], labs[None]).argmin(axis=1)
         return _until_hidden(self, max(PRESSURES.values()) * np.eye(len(self.sticks))[nearest], looks, near)
+
+
+def _share(amounts: ArrayLike, of: Sequence[float]) -> Floats:
+    """The mean (…,) of a property of paints (q,) in amounts (…, q), 0 where there is no paint."""
+    given = np.asarray(amounts, dtype=np.float64)
+    return np.asarray(given @ np.asarray(of) / np.maximum(given.sum(axis=-1), 1e-12))
 
 
 def paintbox_of(medium: Medium, surface: Surface, paints: Sequence[Paint] = ()) -> Paintbox:

@@ -18,6 +18,10 @@ Ints = NDArray[np.intp]
 
 KEPT = 24
 """Best pairs to which a third stick is tried."""
+JUDGED = 600
+"""Ways judged by their whole spectrum: the nearest by a coarse one."""
+COARSE = 3
+"""Bands that a coarse spectrum takes as one."""
 COVERS = tuple(PRESSURES.values())
 
 
@@ -57,14 +61,25 @@ def sticks_for(
 
 
 def _ranked(mixed: NDArray[np.floating[Any]], wanted: Floats) -> tuple[Ints, Floats, Floats]:
-    """Indices by ΔE₀₀ (only the nearest few hundred by plain distance are judged), ΔE₀₀ and Lab of all."""
-    looks = np.power(mixed.reshape(-1, mixed.shape[-1]), np.float32(WANDER))
-    labs = lab_of_xyz(looks @ weights().astype(np.float32))
-    away = np.square(labs - wanted).sum(axis=1)
-    near = np.argpartition(away, min(300, len(away) - 1))[:300]
-    apart = np.full(len(labs), np.inf)
+    """Indices by ΔE₀₀, ΔE₀₀ (infinite but for the nearest) and Lab of all (zero but for the nearest)."""
+    flat = mixed.reshape(-1, mixed.shape[-1])
+    near = _nearest(flat, wanted, JUDGED) if len(flat) > 4 * JUDGED else np.arange(len(flat))
+    apart, labs = np.full(len(flat), np.inf), np.zeros((len(flat), 3))
+    labs[near] = _labs(flat[near], weights().astype(np.float32))
     apart[near] = difference(labs[near], wanted)
     return near[np.argsort(apart[near], kind="stable")], apart, labs
+
+
+def _nearest(flat: NDArray[np.floating[Any]], wanted: Floats, count: int) -> Ints:
+    """About where the nearest are, by every third band: spectra are smooth, and powers are what takes
+    time."""
+    coarse = weights().astype(np.float32).reshape(-1, COARSE, 3).sum(axis=1)
+    away = np.square(_labs(flat[:, COARSE // 2 :: COARSE], coarse) - wanted).sum(axis=1)
+    return np.sort(np.argpartition(away, count)[:count])
+
+
+def _labs(mixed: NDArray[np.floating[Any]], weigh: NDArray[np.floating[Any]]) -> Floats:
+    return lab_of_xyz(np.power(mixed, np.float32(WANDER)) @ weigh)
 
 
 def _places(index: int, size: int, count: int, best: Ints) -> list[tuple[int, int]]:

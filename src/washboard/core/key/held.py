@@ -1,0 +1,109 @@
+"""Targets re-keyed so that relations hold: masses moved as little as can be, and what was moved, in words."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
+
+import numpy as np
+
+from ..colour.lab import value_of_lab
+from ..materials.media import Medium
+from ..materials.surfaces import Surface
+from ..reference.mass import Mass
+from .conflict import Conflict
+from .key import Key, moved_to
+from .relations import WEIGHTS, WORDS, Holds, Relation, Thing, relations_of
+from .solve import Keyed, rekeyed
+
+ASKED, BESIDE = 100.0, 0.02
+"""How much more than by itself a relation weighs that was asked for, and one that is only kept beside it."""
+MOVED = 0.05
+"""Values from which a mass was moved at all."""
+
+
+@dataclass(frozen=True)
+class Held:
+    """Masses with re-keyed targets, the relations asked for, how they were kept, and that in sentences."""
+
+    masses: tuple[Mass, ...]
+    relations: tuple[Relation, ...] = ()
+    keyed: Keyed | None = None
+    notes: tuple[str, ...] = ()
+
+
+def held(
+    masses: Sequence[Mass], things: Mapping[str, Thing], holds: Sequence[Holds], key: Key, medium: Medium,
+    surface: Surface,
+) -> Held:  # fmt: skip
+    """The masses, whose targets are set, with the relations of these families held."""
+    if not holds:
+        return Held(tuple(masses))
+    # Whatever is moved, neighbours keep their order and firm edges their step.
+    relations = relations_of(masses, things, tuple(dict.fromkeys((Holds.ORDER, Holds.EDGES, *holds))))
+    if not relations:
+        return Held(tuple(masses))
+    # What was asked for comes first; the rest gives way to it where both cannot be.
+    weights = {name: WEIGHTS[name] * (ASKED if name in holds else BESIDE) for name in Holds}
+    found = rekeyed(
+        [m.target for m in masses], [m.area_cm2 for m in masses], relations, key.lowest, key.highest, weights
+    )
+    moved = tuple(
+        _moved(mass, float(value), medium, surface) for mass, value in zip(masses, found.values, strict=True)
+    )
+    return Held(moved, relations, found, _notes(masses, moved, holds, relations, found))
+
+
+def _moved(mass: Mass, value: float, medium: Medium, surface: Surface) -> Mass:
+    """The mass with its target at another value, both ends moved alike."""
+    by = value - mass.target
+    if abs(by) < MOVED:
+        return mass
+    light, dark = (
+        moved_to(end, float(np.clip(value_of_lab(end) + by, 0.0, 10.0)), medium, surface)
+        for end in mass.target_ends
+    )
+    low, high = mass.band_range
+    return replace(
+        mass, target=value, target_ends=(light, dark), band_range=(min(low, value), max(high, value))
+    )
+
+
+def _notes(
+    before: Sequence[Mass], after: Sequence[Mass], holds: Sequence[Holds], relations: Sequence[Relation],
+    found: Keyed,
+) -> tuple[str, ...]:  # fmt: skip
+    steps = [m.target - b.target for b, m in zip(before, after, strict=True)]
+    count = sum(abs(step) >= MOVED for step in steps)
+    words = " and ".join(WORDS[name] for name in holds)
+    if not count:
+        return (f"Held as it is seen: {words}.",)
+    far = max(steps, key=abs)
+    notes = [
+        f"So that {words}, {count} mass{'es are' if count > 1 else ' is'} moved, the farthest "
+        f"{abs(far):.1f} {'lighter' if far > 0 else 'darker'}."
+    ]
+    notes += [_conflict_words(before, relations, conflict, found) for conflict in found.conflicts[:3]]
+    return tuple(notes)
+
+
+def _conflict_words(
+    masses: Sequence[Mass], relations: Sequence[Relation], conflict: Conflict, found: Keyed
+) -> str:
+    names = [_words(masses, relations[k]) for k in conflict.relations[:3]]
+    more = f" and {len(conflict.relations) - 3} more" if len(conflict.relations) > 3 else ""
+    within = " within what surface and paint reach" if conflict.reach else ""
+    gave = max(conflict.relations, key=lambda k: (float(found.gave[k]), -k))
+    return (
+        f"These cannot all hold{within}: {'; '.join(names)}{more}. They ask for {conflict.excess:.1f} values "
+        f"too much; {WORDS[relations[gave].holds]} gives way by {float(found.gave[gave]):.1f}."
+    )
+
+
+def _words(masses: Sequence[Mass], relation: Relation) -> str:
+    upper, lower = masses[relation.upper], masses[relation.lower]
+    return f"{_name(upper)} {relation.gap:.1f} above {_name(lower)}"
+
+
+def _name(mass: Mass) -> str:
+    return mass.name or mass.id
