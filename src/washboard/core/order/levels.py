@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
+from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
@@ -23,38 +24,84 @@ HUE_STEP = 30.0
 Floats = NDArray[np.float64]
 
 
-def grouped(
-    masses: Sequence[Mass], weights: Weights, fewest: int, pinned: int | None = None
-) -> list[list[int]]:
-    """Groups of indices into `masses`, which come in the school's order.
+@dataclass(frozen=True)
+class Ways:
+    """The best grouping of one strand for every number of passes: `cost` (n + 1,) seconds, `cut` (n + 1,
+    count
+    + 1) where its last group starts."""
 
-    The best plan for every number of passes is kept; the number with the least cost wins, or the
-    pinned one as far as there are masses for it. Cost in seconds: one pass each, bleeding edges and
-    range inside a pass; soft edges and like colours kept together are worth something.
+    cost: Floats
+    cut: NDArray[np.intp]
+
+    def groups(self, number: int) -> list[list[int]]:
+        """The groups of places in the strand, with so many passes."""
+        groups, end = [], self.cut.shape[1] - 1
+        for k in range(number, 0, -1):
+            start = int(self.cut[k, end])
+            groups.append(list(range(start, end)))
+            end = start
+        return groups[::-1]
+
+
+def ways_of(masses: Sequence[Mass], weights: Weights, most: int = MOST_PASSES) -> Ways:
+    """The best plan of a strand, masses in the school's order, for every number of passes up to `most`.
+
+    Cost in seconds: one pass each, bleeding edges and range inside a pass; soft edges and like colours kept
+    together are worth something.
     """
     count = len(masses)
-    if count == 0:
-        return []
-    cost = group_costs(masses, weights)
-    most = min(count, MOST_PASSES)
+    most = min(count, most)
     best = np.full((most + 1, count + 1), np.inf)
     cut = np.zeros((most + 1, count + 1), np.intp)
     best[0, 0] = 0.0
-    for k in range(1, most + 1):
-        total = best[k - 1][:, None] + cost
-        cut[k] = np.argmin(total, axis=0)
-        best[k] = np.min(total, axis=0)
+    if count:
+        cost = group_costs(masses, weights)
+        for k in range(1, most + 1):
+            total = best[k - 1][:, None] + cost
+            cut[k] = np.argmin(total, axis=0)
+            best[k] = np.min(total, axis=0)
+    return Ways(best[:, count], cut)
+
+
+def shared_out(ways: Sequence[Ways], fewest: int, pinned: int | None = None) -> list[int]:
+    """How many passes each strand gets, so that all cost least together.
+
+    At least `fewest` in all, or just the pinned number, as far as the strands allow it.
+    """
+    total = np.zeros(1)
+    taken: list[NDArray[np.intp]] = []
+    for way in ways:
+        sums = _with(total, way)
+        taken.append(np.argmin(sums, axis=1))
+        total = np.min(sums, axis=1)
+    able = np.flatnonzero(np.isfinite(total))
     if pinned is not None:
-        number = min(max(1, pinned), most)
+        number = int(able[np.argmin(np.abs(able - pinned))])
     else:
-        low = min(fewest, most)
-        number = low + int(np.argmin(best[low:, count]))
-    groups, end = [], count
-    for k in range(number, 0, -1):
-        start = int(cut[k, end])
-        groups.append(list(range(start, end)))
-        end = start
-    return groups[::-1]
+        enough = able[able >= min(fewest, int(able[-1]))]
+        number = int(enough[np.argmin(total[enough])])
+    numbers = []
+    for choice in reversed(taken):
+        numbers.append(int(choice[number]))
+        number -= numbers[-1]
+    return numbers[::-1]
+
+
+def _with(total: Floats, way: Ways) -> Floats:
+    """Cost (n, k) of n passes in all, k of them in one strand more, from that of the strands before."""
+    sums = np.full((len(total) + len(way.cost) - 1, len(way.cost)), np.inf)
+    for k, cost in enumerate(way.cost):
+        sums[k : k + len(total), k] = total + cost
+    return sums
+
+
+def near_ties(ways: Sequence[Ways], within: float) -> tuple[int, ...]:
+    """Numbers of passes whose best plan costs at most `within` of the best number's, as a share, more."""
+    total = np.zeros(1)
+    for way in ways:
+        total = _with(total, way).min(axis=1)
+    scale = abs(float(total.min()))
+    return tuple(int(k) for k in np.flatnonzero(total <= total.min() + within * scale))
 
 
 def group_costs(masses: Sequence[Mass], weights: Weights) -> Floats:

@@ -55,6 +55,16 @@ def listed(masses: Sequence[Mass], most: int = 3) -> str:
     return shown[0] if len(shown) == 1 else ", ".join(shown[:-1]) + " and " + shown[-1] if shown else ""
 
 
+def spread(values: Sequence[float]) -> str:
+    """A range of values in words, one value where they agree.
+
+    >>> spread([3.04, 3.0]), spread([2.0, 4.5])
+    ('3.0', '2.0 to 4.5')
+    """
+    low, high = f"{min(values):.1f}", f"{max(values):.1f}"
+    return low if low == high else f"{low} to {high}"
+
+
 def count_word(number: int) -> str:
     """A small count in letters.
 

@@ -3,14 +3,17 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.spectra import value_of_spectrum
+from ..key.relations import LARGEST_LAMP
 from ..reference.mass import Kind as MassKind
 from .painting import Scene
 from .plan import Kind, Operation, Role
+from .worked import Does, Step
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -19,36 +22,43 @@ OVERLAP_MM = 6.0
 """How far a loose edge runs into a shape painted later, at most."""
 OVERLAP_SHARE = 1 / 3
 """And at most this share of that shape's width."""
+OUTSHINES = 2.5
+"""Values above its surroundings from which a light is built up in nested steps."""
+LIT_FROM = 7.5
+"""Value from which something may be a lamp."""
+LEAST_STEPS, MOST_STEPS, GLOWS_FROM_CM2 = 3, 6, 0.5
+"""Steps of a glow; a light smaller than this is one touch."""
+RESTATED_SHARE = 0.3
+"""Share of a dark that is gone over once more at the end."""
+LEANEST, FATTER, MOST_OIL = 0.3, 0.04, 0.55
+"""Share of oil in the first pass, how much more each later one holds, and the most. Guesses."""
 
 
-def operations_of(
-    scene: Scene,
-    turn: NDArray[np.int64],
-    k: int,
-    covered: Mask,
-    before: Floats,
-    after: Floats,
-    muted: Sequence[int],
-) -> tuple[Operation, ...]:
+def operations_of(scene: Scene, turn: NDArray[np.int64], k: int, step: Step) -> tuple[Operation, ...]:
     """Operations of pass k: bare masses are named in the first, targets from back to front, then unders."""
     done: list[Operation] = []
-    values = value_of_spectrum(np.stack([before, after])).mean(axis=2)
-    untouched: Mask = np.isclose(before, scene.bare).reshape(len(before), -1).min(axis=1)
     if k == 0:
         done += [_bare(scene, int(m)) for m in np.flatnonzero(turn < 0)]
+    if step.does is Does.MASKS:
+        return (*done, *(_guarded(scene, m) for m in step.group))
+    values = value_of_spectrum(np.stack([step.before, step.after])).mean(axis=2)
+    if step.does is Does.RESTATES:
+        return (*done, *(_restated(scene, m, values[0]) for m in step.group))
+    untouched: Mask = np.isclose(step.before, scene.bare).reshape(len(step.before), -1).min(axis=1)
+    laid = _Laid(scene, values, untouched, step, k)
     ranked = sorted(
         range(len(scene.masses)),
         key=lambda m: (scene.masses[m].depth or 0, -scene.masses[m].share, scene.masses[m].label),
     )
     for m in ranked:
         own = scene.parts.of(m)
-        laid = own[covered[own]]
-        if m in muted:
-            done.append(_operation(scene, m, own, values, untouched, Role.UNDER))
+        covered = own[step.covered[own]]
+        if m in step.muted:
+            done.append(laid.operation(m, own, Role.UNDER))
         elif turn[m] == k:
-            done.append(_operation(scene, m, own, values, untouched, Role.TARGET))
-        elif laid.size:
-            done.append(_operation(scene, m, laid, values, untouched, Role.UNDER))
+            done.append(laid.operation(m, own, Role.TARGET))
+        elif covered.size:
+            done.append(laid.operation(m, covered, Role.UNDER))
     return tuple(done)
 
 
@@ -59,25 +69,86 @@ def _bare(scene: Scene, m: int) -> Operation:
     return Operation(mass.id, kind, Role.TARGET, 1.0, value, value)
 
 
-def _operation(
-    scene: Scene, m: int, laid: NDArray[np.intp], values: Floats, untouched: Mask, role: Role
-) -> Operation:
-    """One operation; `values` (2, p) of the parts before and after, `untouched` (p,) still bare before."""
-    mass, own = scene.masses[m], scene.parts.of(m)
-    cover = float(scene.parts.areas[laid].sum() / scene.parts.areas[own].sum())
-    start, end = (median_of(scene, row, laid) for row in values)
-    kind = _kind(scene, m, role, bool(untouched[laid].all()))
-    return Operation(mass.id, kind, role, min(1.0, cover), start, end)
+def _guarded(scene: Scene, m: int) -> Operation:
+    value = scene.surface.value
+    return Operation(scene.masses[m].id, Kind.MASK, Role.UNDER, 1.0, value, value)
 
 
-def _kind(scene: Scene, m: int, role: Role, first: bool) -> Kind:
+def _restated(scene: Scene, m: int, values: Floats) -> Operation:
+    value = median_of(scene, values, scene.parts.of(m))
+    return Operation(scene.masses[m].id, Kind.RESTATE, Role.UNDER, RESTATED_SHARE, value, value)
+
+
+@dataclass(frozen=True)
+class _Laid:
+    """What a pass lays or takes: `values` (2, p) of the parts before and after, `untouched` (p,) still
+    bare."""
+
+    scene: Scene
+    values: Floats
+    untouched: Mask
+    step: Step
+    k: int
+
+    def operation(self, m: int, laid: NDArray[np.intp], role: Role) -> Operation:
+        scene, own = self.scene, self.scene.parts.of(m)
+        cover = float(scene.parts.areas[laid].sum() / scene.parts.areas[own].sum())
+        start, end = (median_of(scene, row, laid) for row in self.values)
+        kind = self._kind(m, role, bool(self.untouched[laid].all()))
+        steps = max(LEAST_STEPS, _glow_steps(scene, m)) if kind is Kind.GLOW else 1
+        traits = self._traits(m, role, kind)
+        return Operation(scene.masses[m].id, kind, role, min(1.0, cover), start, end, steps, *traits)
+
+    def _kind(self, m: int, role: Role, first: bool) -> Kind:
+        scene, mass = self.scene, self.scene.masses[m]
+        own = scene.how[m] if scene.how and role is Role.TARGET else None
+        if self.step.does is Does.TONES:
+            return Kind.TONE
+        if (
+            own is not None
+            and (own is not Kind.PLACEHOLDER or first)
+            and (own is not Kind.NEGATIVE or not first)
+        ):
+            return own
+        if role is Role.TARGET and mass.share <= LARGEST_LAMP and _glow_steps(scene, m) > 1:
+            return Kind.GLOW
+        if mass.kind is MassKind.ACCENT and role is Role.TARGET:
+            return Kind.ACCENT
+        if scene.medium.transparent:
+            graded = mass.kind is MassKind.GRADED and role is Role.TARGET
+            return Kind.GRADED_WASH if graded else Kind.WASH
+        return Kind.BLOCK_IN if first else Kind.LAYER
+
+    def _traits(self, m: int, role: Role, kind: Kind) -> tuple[float, float, bool]:
+        """Staining of the paint laid, its share of oil, whether its dust is toxic."""
+        if not kind.lays:
+            return 0.0, 0.0, False
+        scene = self.scene
+        oil = oil_in(self.k) if scene.medium.key == "oil" else 0.0
+        if not scene.medium.transparent:
+            return 0.0, oil, False
+        if role is Role.TARGET and self.step.does is Does.LAYS:
+            staining, toxic = scene.traits
+            return float(staining[m]), oil, bool(toxic[m])
+        paint = self.step.paint[m][None]
+        return float(scene.box.staining(paint)[0]), oil, bool(scene.box.toxic(paint)[0])
+
+
+def oil_in(k: int) -> float:
+    """Share of oil in the paint of pass k: lean to fat, each pass with a little more medium than the last."""
+    return min(MOST_OIL, LEANEST + FATTER * k)
+
+
+def _glow_steps(scene: Scene, m: int) -> int:
+    """Nested steps from the outermost, richest colour to the core, for a light that outshines what is
+    around."""
     mass = scene.masses[m]
-    if mass.kind is MassKind.ACCENT and role is Role.TARGET:
-        return Kind.ACCENT
-    if scene.medium.transparent:
-        graded = mass.kind is MassKind.GRADED and role is Role.TARGET
-        return Kind.GRADED_WASH if graded else Kind.WASH
-    return Kind.BLOCK_IN if first else Kind.LAYER
+    if scene.medium.transparent or mass.target < LIT_FROM or mass.area_cm2 < GLOWS_FROM_CM2:
+        return 1
+    values = {other.id: other.target for other in scene.masses}
+    around = [values[b.mass] for b in mass.borders]
+    gap = mass.target - max(around, default=mass.target)
+    return int(min(MOST_STEPS, max(LEAST_STEPS, round(gap)))) if gap >= OUTSHINES else 1
 
 
 def median_of(scene: Scene, values: Floats, laid: NDArray[np.intp]) -> float:
@@ -88,13 +159,10 @@ def median_of(scene: Scene, values: Floats, laid: NDArray[np.intp]) -> float:
 
 
 def overlaps_of(
-    scene: Scene,
-    turn: NDArray[np.int64],
-    k: int,
-    done: Sequence[Operation],
+    scene: Scene, turn: NDArray[np.int64], k: int, done: Sequence[Operation], step: Step
 ) -> tuple[Operation, ...]:
     """In opaque media, the loose edges that run a little into shapes painted later, which cut them."""
-    if scene.medium.transparent:
+    if scene.medium.transparent or step.does is not Does.LAYS:
         return ()
     touched = {o.mass for o in done}
     now = {scene.masses[m].id for m in np.flatnonzero(turn == k)}

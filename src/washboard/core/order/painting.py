@@ -15,9 +15,11 @@ from ..cut import NEVER
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
 from ..recipe.paintbox import Paintbox
-from ..reference.mass import Mass
+from ..reference.mass import Lab, Mass
 from .coverage import Coverage, Status
 from .parts import Parts
+from .plan import TAKING, Kind
+from .recover import recovered
 from .schools.school import Weights
 
 Floats = NDArray[np.float64]
@@ -45,7 +47,9 @@ OPEN_AT_ONCE = 600.0
 class Scene:
     """What the planner knows: masses, their parts, the targets (m, 2, 3) in Lab, and what is painted with.
 
-    Looks are reflectances (p, 2, 36) of the parts, at the light and dark end of graded masses.
+    Looks are reflectances (p, 2, 36) of the parts, at the light and dark end of graded masses. `how` (m,):
+    the operation that brings a mass to its target where it is not the medium's usual one; `tone`: the colour
+    (3,) laid all over before the lights are wiped out of it.
     """
 
     masses: tuple[Mass, ...]
@@ -55,6 +59,8 @@ class Scene:
     surface: Surface
     box: Paintbox
     weights: Weights
+    how: tuple[Kind | None, ...] = ()
+    tone: Lab | None = None
 
     @cached_property
     def ground(self) -> Floats:
@@ -66,8 +72,59 @@ class Scene:
         """The looks (p, 2, 36) before the first mark."""
         return np.broadcast_to(self.ground, (len(self.parts.mass), 2, len(self.ground))).copy()
 
-    def finished(self, looks: Floats, masses: NDArray[np.intp]) -> tuple[Floats, NDArray[np.int64]]:
-        """Looks (k, 2, 36) of parts of the masses (k,) brought to their targets, and coats (k,) it takes."""
+    @cached_property
+    def traits(self) -> tuple[Floats, NDArray[np.bool_]]:
+        """Staining 0–1 and whether its dust is toxic, (m,) each, of the paint of each mass's light end.
+
+        Only transparent paint is lifted or sanded, so only there it matters.
+        """
+        if not self.medium.transparent:
+            return np.zeros(len(self.masses)), np.zeros(len(self.masses), bool)
+        light = self.targets[:, 0]
+        amounts = self.box.mixed(light, np.broadcast_to(self.ground, (len(light), len(self.ground))))
+        return self.box.staining(amounts), self.box.toxic(amounts)
+
+    @cached_property
+    def recovers(self) -> NDArray[np.bool_]:
+        """Which masses (m,) come back from under paint instead of being laid."""
+        return np.array(
+            [k is not None and k in RECOVERING for k in self.how or (None,) * len(self.masses)], bool
+        )
+
+    @cached_property
+    def uncovered(self) -> NDArray[np.bool_]:
+        """Which masses (m,) are taken out of paint, so that paint must lie there first."""
+        return np.array([k is not None and k in TAKING for k in self.how or (None,) * len(self.masses)], bool)
+
+    @cached_property
+    def masked(self) -> NDArray[np.bool_]:
+        """Which parts (p,) lie under masking fluid until it comes off."""
+        return np.array([k is Kind.UNMASK for k in self.how or (None,) * len(self.masses)], bool)[
+            self.parts.mass
+        ]
+
+    def finished(
+        self, looks: Floats, masses: NDArray[np.intp], staining: Floats | None = None
+    ) -> tuple[Floats, NDArray[np.int64]]:
+        """Looks (k, 2, 36) of parts of the masses (k,) brought to their targets, and coats (k,) it takes.
+
+        `staining` (m,) of what lies on each mass, for those that are recovered.
+        """
+        if not len(masses):
+            return looks.copy(), np.zeros(0, np.int64)
+        back = self.recovers[masses]
+        if not back.any():
+            return self._covered(looks, masses)
+        after, coats = looks.copy(), np.ones(len(masses), np.int64)
+        after[~back], coats[~back] = self._covered(looks[~back], masses[~back])
+        stains = np.zeros(len(self.masses)) if staining is None else staining
+        for kind in {self.how[m] for m in masses[back]}:
+            own = np.flatnonzero([self.how[m] is kind for m in masses])
+            at = masses[own]
+            after[own] = recovered(kind or Kind.UNMASK, looks[own], self.ground, self.targets[at], stains[at])
+        return after, coats
+
+    def _covered(self, looks: Floats, masses: NDArray[np.intp]) -> tuple[Floats, NDArray[np.int64]]:
         if not len(masses):
             return looks.copy(), np.zeros(0, np.int64)
         # Parts of a mass that look alike have one history: each is worked out once.
@@ -77,6 +134,10 @@ class Scene:
         amounts = self.box.mixed(self.targets[masses[first]], below).reshape(*below.shape[:2], -1)
         after, coats = self.box.looks(amounts, below), self.box.coats(amounts).max(axis=1)
         return after[back.ravel()], coats[back.ravel()]
+
+
+RECOVERING = TAKING | {Kind.UNMASK, Kind.WHITE}
+"""What brings a light back from under paint."""
 
 
 def scene_of(
@@ -143,7 +204,7 @@ def coverage_of(
         own, before, areas = parts.mass[left], looks[left], parts.areas[left]
         carried[own] = strength * paint[own]
         under = scene.box.looks(carried[own][:, None], before)
-        through, coats = scene.finished(under, own)
+        through, coats = scene.finished(under, own, scene.box.staining(carried))
         at = np.searchsorted(later, left)
         off = difference(lab_of_spectrum(through), wanted[at])
         farther = np.maximum(off - without[at], 0.0).max(axis=1)
@@ -156,6 +217,12 @@ def coverage_of(
         step[left] = np.abs(lab_of_spectrum(under)[..., 0] - lab_of_spectrum(before)[..., 0]).max(axis=1)
         left = left[np.isin(own, own[farther > UNSEEN])]
     return Coverage(parts, status, price, spoilt, step, scene.weights, scene.medium), carried
+
+
+def unasked(scene: Scene, status: NDArray[np.int64]) -> Coverage:
+    """The question of a pass that has no choice of what it covers."""
+    none = np.zeros(len(status))
+    return Coverage(scene.parts, status, none, none, none, scene.weights, scene.medium)
 
 
 def statuses(parts: Parts, turn: NDArray[np.int64], k: int) -> NDArray[np.int64]:

@@ -23,11 +23,64 @@ class Kind(StrEnum):
     BLOCK_IN = "block-in"
     LAYER = "layer"
     ACCENT = "accent"
+    TONE = "tone"
+    WET = "wet"
+    WET_BOTH = "wet-both"
+    DROP_IN = "drop-in"
+    GLAZE = "glaze"
+    NEGATIVE = "negative"
+    PLACEHOLDER = "placeholder"
+    SCUMBLE = "scumble"
+    OPTICAL = "optical-mix"
+    GLOW = "glow"
+    RAYS = "rays"
+    WHITE = "opaque-white"
+    RESTATE = "restate"
+    UNIFY = "unify"
+    MASK = "mask"
+    UNMASK = "unmask"
+    SOFTEN = "soften"
+    BLEND = "blend"
+    FEATHER = "feather"
+    LIFT_WET = "lift-wet"
+    BLOT = "blot"
+    LIFT_DRY = "lift-dry"
+    STENCIL = "stencil-lift"
+    WIPE = "wipe-out"
+    SCRATCH = "scratch"
+    SAND = "sand"
+    SCRAPE = "scrape"
+    FIX = "fix"
+    JUDGE = "judge"
+    CLEAN = "clean-stick"
 
     @property
     def lays(self) -> bool:
-        """Whether paint is laid at all."""
-        return self not in (Kind.LEAVE, Kind.RESERVE)
+        """Whether paint is laid."""
+        return self in LAYING
+
+    @property
+    def takes(self) -> bool:
+        """Whether paint is taken off, so that the place grows lighter."""
+        return self in TAKING
+
+    @property
+    def reaches(self) -> bool:
+        """Whether a mass can come to its target by it."""
+        return self in LAYING or self in TAKING or self is Kind.UNMASK
+
+
+LAYING = frozenset({
+    Kind.WASH, Kind.GRADED_WASH, Kind.BLOCK_IN, Kind.LAYER, Kind.ACCENT, Kind.TONE, Kind.DROP_IN, Kind.GLAZE,
+    Kind.NEGATIVE, Kind.PLACEHOLDER, Kind.SCUMBLE, Kind.OPTICAL, Kind.GLOW, Kind.RAYS, Kind.WHITE,
+    Kind.RESTATE, Kind.UNIFY,
+})  # fmt: skip
+TAKING = frozenset({
+    Kind.LIFT_WET, Kind.BLOT, Kind.LIFT_DRY, Kind.STENCIL, Kind.WIPE, Kind.SCRATCH, Kind.SAND, Kind.SCRAPE,
+})  # fmt: skip
+
+WHILE_WET = frozenset({Kind.WIPE, Kind.LIFT_WET, Kind.BLOT})
+"""What is taken off while the paint is wet: no wait comes before it."""
 
 
 class Role(StrEnum):
@@ -40,7 +93,11 @@ class Role(StrEnum):
 
 @dataclass(frozen=True)
 class Operation:
-    """One mass in one pass. `cover` 0–1 of the mass; values Munsell before and after, where covered."""
+    """One mass in one pass. `cover` 0–1 of the mass; values Munsell before and after, where covered.
+
+    `steps`: how many nested or repeated goes, each a little different. `staining` 0–1 of the paint laid,
+    `oil` its share of oil by volume, `toxic` whether dust of it is dangerous: what later acts must know.
+    """
 
     mass: str
     kind: Kind
@@ -48,6 +105,10 @@ class Operation:
     cover: float
     from_value: float
     to_value: float
+    steps: int = 1
+    staining: float = 0.0
+    oil: float = 0.0
+    toxic: bool = False
 
 
 @dataclass(frozen=True)
@@ -85,7 +146,22 @@ class Pass:
     @property
     def targets(self) -> tuple[str, ...]:
         """Masses that reach their target in this pass."""
-        return tuple(o.mass for o in self.operations if o.role is Role.TARGET and o.kind.lays)
+        return tuple(o.mass for o in self.operations if o.role is Role.TARGET and o.kind.reaches)
+
+
+@dataclass(frozen=True)
+class Reserve:
+    """How a light is kept or won back: the way taken, the runner-up, one sentence with the figures behind
+    both,
+    and all ways that can be, best first, with minutes and why. `overruled`: the painter chose it."""
+
+    mass: str
+    kind: Kind
+    runner_up: Kind
+    sentence: str
+    figures: Mapping[str, float]
+    ways: tuple[tuple[Kind, float, str], ...] = ()
+    overruled: bool = False
 
 
 @dataclass(frozen=True)
@@ -116,6 +192,8 @@ class Plan:
     predicted: tuple[tuple[float, ...], ...]
     notes: tuple[str, ...] = ()
     toning: Toning | None = None
+    reserves: tuple[Reserve, ...] = ()
+    ties: tuple[int, ...] = ()
 
     @cached_property
     def by_id(self) -> Mapping[str, Mass]:

@@ -9,20 +9,20 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ... import ENGINE
-from ..colour.lab import difference, value_of_lab
 from ..colour.spectra import value_of_spectrum
-from ..ground.shares import RIGHT_COLOUR, RIGHT_VALUE
+from ..cut import NEVER
+from ..ground.shares import RIGHT_VALUE
+from ..key.held import held
 from ..key.key import Key, key_for, targeted
 from ..key.mood import Mood, in_mood
 from ..materials.media import Medium
 from ..materials.paints import Paint
 from ..materials.surfaces import Sheet, Surface, described
-from ..recipe.paintbox import paintbox_of
+from ..recipe.paintbox import Paintbox, paintbox_of
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
-from .coverage import Coverage, cut_length
-from .depth import host_of, with_depth
-from .levels import MOST_PASSES, grouped
+from .coverage import Coverage, Status, cut_length
+from .depth import with_depth
 from .operations import median_of, operations_of, overlaps_of
 from .painting import (
     OPEN_AT_ONCE,
@@ -31,20 +31,22 @@ from .painting import (
     running_paint,
     scene_of,
     statuses,
+    unasked,
 )
 from .parts import Parts
 from .plan import Operation, Pass, Plan
 from .schools import SCHOOLS, School, school_named
+from .strands import Ordered, ordered_by
 from .timing import minutes_of, waits_of
+from .wishes import NO_WISHES, Wishes
 from .wording import worded
-from .worked import Step, Worked
+from .worked import Does, Group, Step, Worked
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
 
 LOUD_CHROMA, HIGH_ABOVE = 35.0, 3.0
 """Chroma, and values above the ground, from which an opaque colour gets a muted layer below."""
-FEWEST_PASSES = 3
 
 
 def default_school(medium: Medium, surface: Surface) -> tuple[School, str]:
@@ -62,124 +64,98 @@ def plan_of(
     medium: Medium,
     surface: Surface,
     sheet: Sheet,
-    school: str | None = None,
-    passes: int | None = None,
+    wishes: Wishes = NO_WISHES,
     notes: Sequence[str] = (),
     mood: Mood = Mood.AS_SEEN,
     paints: Sequence[Paint] = (),
+    box: Paintbox | None = None,
 ) -> Worked:
     """A whole plan: key, order, coverage, times, reasons and the predicted values.
 
-    `masses` as measured, `parts` of the same masses in the same order. `passes` pins the number of
-    passes (1–9, accents included); `paints` come along, the
-    medium's usual ones for none. Deterministic. Raises UnknownName for an unknown school.
+    `masses` as measured, `parts` of the same masses in the same order; `paints` come along, the
+    medium's usual ones for none, in a `box` of them where there is one already. Deterministic. Raises
+    UnknownName for an unknown school and InvalidInput for one that cannot be in the medium.
     """
     chosen, why = (
         default_school(medium, surface)
-        if school is None
-        else (school_named(school), "chosen by the painter.")
+        if wishes.school is None
+        else (school_named(wishes.school, medium, surface), "chosen by the painter.")
     )
     key = in_mood(key_for(medium, surface, masses), mood)
-    planned = with_depth(targeted(masses, key, medium, surface))
-    box = paintbox_of(medium, surface, paints)
+    known = {thing.id: thing for thing in wishes.things}
+    keyed = held(targeted(masses, key, medium, surface), known, wishes.holds, key, medium, surface)
+    planned = with_depth(keyed.masses)
+    box = box or paintbox_of(medium, surface, paints)
     scene = scene_of(planned, parts, medium, surface, chosen.weights(medium), box)
-    turn, groups = turns(scene, chosen, passes)
-    steps = _steps(scene, chosen, turn, groups)
-    built = _passes(scene, turn, steps)
+    ordered = ordered_by(scene, chosen, wishes)
+    steps = _steps(ordered, chosen)
+    built = _passes(ordered, steps)
     plan = Plan(
         ENGINE, medium, chosen.key, why, surface, sheet, key, planned, built,
-        predicted_values(scene, steps), _notes(sheet, key, scene, turn, notes),
+        predicted_values(ordered.scene, steps), (*_notes(sheet, key, ordered, notes), *keyed.notes),
+        reserves=ordered.reserves, ties=ordered.ties,
     )  # fmt: skip
-    worked = Worked(plan, scene, turn, steps)
+    worked = Worked(plan, ordered.scene, ordered.turn, steps)
     return replace(worked, plan=replace(plan, passes=worded(worked)))
 
 
-def is_right(mass: Mass, surface: Surface) -> bool:
-    """Whether the bare surface already looks like the mass's target, a graded one in its middle.
-
-    The light end of a graded mass may be twice as far off, the dark end a quarter farther: a light
-    that is missing can still be laid over, a dark that is missing leaves a hole in a shape.
-    """
-    ends = value_of_lab(mass.target_ends) - surface.value
-    near = float(ends.max()) <= 2 * RIGHT_VALUE and float(ends.min()) >= -1.25 * RIGHT_VALUE
-    apart = float(difference(mass.target_lab, surface.lab))
-    return near and abs(mass.target - surface.value) <= RIGHT_VALUE and apart <= RIGHT_COLOUR
-
-
-def turns(scene: Scene, school: School, passes: int | None) -> tuple[NDArray[np.int64], list[list[int]]]:
-    """The pass of each mass (m,), -1 where the surface stays bare, and the groups of each pass."""
-    masses = scene.masses
-    bare = [is_right(mass, scene.surface) for mass in masses]
-    accents = [k for k, m in enumerate(masses) if m.kind is MassKind.ACCENT and not bare[k]]
-    main = [k for k, m in enumerate(masses) if m.kind is not MassKind.ACCENT and not bare[k]]
-    main.sort(key=lambda k: (school.priority(masses[k]), masses[k].label))
-    pinned = None if passes is None else max(1, passes - bool(accents))
-    groups = _groups(scene, main, FEWEST_PASSES - bool(accents), pinned)
-    if accents:
-        groups.append(accents)
-    turn = np.full(len(masses), -1, np.int64)
-    for k, group in enumerate(groups):
-        turn[group] = k
-    return turn, groups
-
-
-def _groups(scene: Scene, main: list[int], fewest: int, pinned: int | None) -> list[list[int]]:
-    """The masses `main`, in the school's order, by pass; as many as pinned, as far as there are masses."""
-    ordered = [scene.masses[k] for k in main]
-    # Moving what lies in front can empty a pass: then one more is tried.
-    for number in [None] if pinned is None else range(pinned, max(pinned, MOST_PASSES) + 1):
-        found = grouped(ordered, scene.weights, fewest, number)
-        groups = [[main[i] for i in group] for group in found]
-        if not scene.medium.transparent:
-            groups = _background_first(scene.masses, groups)
-        if pinned is None or len(groups) >= pinned:
-            break
-    return groups
-
-
-def _background_first(masses: Sequence[Mass], groups: list[list[int]]) -> list[list[int]]:
-    """Move a mass that lies in front of another, firm-edged, no earlier than what lies behind it."""
-    pass_of = {masses[m].id: k for k, group in enumerate(groups) for m in group}
-    ordered = sorted((m for group in groups for m in group), key=lambda m: masses[m].depth or 0)
-    for m in ordered:
-        host = host_of(masses[m], masses)
-        if host is None or host not in pass_of or not _firm(masses[m], host):
-            continue
-        pass_of[masses[m].id] = max(pass_of[masses[m].id], pass_of[host])
-    regrouped: list[list[int]] = [[] for _ in groups]
-    for group in groups:
-        for m in group:
-            regrouped[pass_of[masses[m].id]].append(m)
-    return [group for group in regrouped if group]
-
-
-def _firm(mass: Mass, neighbour: str) -> bool:
-    return any(b.mass == neighbour and b.hardness > 0.5 for b in mass.borders)
-
-
-def _steps(
-    scene: Scene, school: School, turn: NDArray[np.int64], groups: list[list[int]]
-) -> tuple[Step, ...]:
-    looks = scene.bare
-    steps = []
+def _steps(ordered: Ordered, school: School) -> tuple[Step, ...]:
+    scene, turn = ordered.scene, ordered.turn
+    looks, steps = scene.bare, []
     muted = _muted(scene, turn)
-    for k, group in enumerate(groups):
-        question, paint = question_of(scene, turn, group, k, looks)
-        may_run = school.runs_under and scene.medium.dry_minutes <= OPEN_AT_ONCE
-        covered = answer(question) if may_run else question.alone()
-        after = _laid(scene, looks, question, covered, paint)
-        for m in muted.get(k, ()):
-            _lay_muted(scene, after, m)
-        steps.append(Step(tuple(group), question, covered, tuple(muted.get(k, ())), looks, after, paint))
-        looks = after
+    # What was laid on each mass so far stains it: a later lift can only take the rest.
+    stains, layers = np.zeros((2, len(scene.masses)))
+    for k, group in enumerate(ordered.groups):
+        step = _step(scene, school, turn, group, k, looks, stains, layers, muted.get(k, ()))
+        _counted(scene, step, stains, layers)
+        steps.append(step)
+        looks = step.after
     return tuple(steps)
 
 
-def question_of(
-    scene: Scene, turn: NDArray[np.int64], group: Sequence[int], k: int, looks: Floats
-) -> tuple[Coverage, Floats]:
-    """What pass k must decide, and the paint (m, q) it would carry under each mass."""
-    return coverage_of(scene, looks, statuses(scene.parts, turn, k), running_paint(scene, group))
+def _counted(scene: Scene, step: Step, stains: Floats, layers: Floats) -> None:
+    """Add what a pass lays to the staining (m,) and the layers (m,) of each mass."""
+    if step.does in (Does.LAYS, Does.TONES):
+        reached = np.unique(scene.parts.mass[step.covered])
+        layers[reached] += 1
+        stains[reached] = np.maximum(stains[reached], scene.box.staining(step.paint)[reached])
+
+
+def _step(
+    scene: Scene, school: School, turn: NDArray[np.int64], group: Group, k: int, looks: Floats,
+    stains: Floats, layers: Floats, muted: Sequence[int],
+) -> Step:  # fmt: skip
+    paint, status = _paint(scene, group), statuses(scene.parts, turn, k)
+    if group.does is Does.LAYS:
+        question, paint = coverage_of(scene, looks, status, paint)
+    else:
+        question = unasked(scene, status)
+    covered = question.alone()
+    if group.does is Does.TONES:
+        covered = question.status != Status.BARE
+    elif group.does is Does.LAYS and school.nested:
+        room = layers[scene.parts.mass] < scene.medium.most_layers
+        covered |= (question.status == Status.LATER) & (question.spoil < NEVER) & room
+    elif group.does is Does.LAYS and school.runs_under and scene.medium.dry_minutes <= OPEN_AT_ONCE:
+        covered = answer(question)
+    if group.does is Does.LAYS:
+        # What is taken out of paint later must lie under some first: it is washed over like the rest.
+        bare = scene.uncovered & (layers == 0)
+        covered |= bare[scene.parts.mass] & (question.status == Status.LATER)
+    after = laid(scene, looks, question, covered, paint, group.does, stains)
+    for m in muted:
+        _lay_muted(scene, after, m)
+    return Step(group.masses, question, covered, tuple(muted), looks, after, paint, group.does, group.called)
+
+
+def _paint(scene: Scene, group: Group) -> Floats:
+    """Amounts (m, q) of paint that a pass carries under each mass."""
+    if group.does is Does.TONES:
+        mixed = scene.box.mixed(np.array([scene.tone]), scene.ground[None])
+        return np.repeat(mixed, len(scene.masses), axis=0)
+    if group.does is Does.LAYS and group.masses:
+        return running_paint(scene, group.masses)
+    return np.zeros((len(scene.masses), scene.box.count))
 
 
 def answer(question: Coverage) -> Mask:
@@ -189,12 +165,15 @@ def answer(question: Coverage) -> Mask:
     return best if cut_length(parts, best) <= cut_length(parts, alone) + 1e-9 else alone
 
 
-def _laid(scene: Scene, looks: Floats, question: Coverage, covered: Mask, paint: Floats) -> Floats:
+def laid(
+    scene: Scene, looks: Floats, question: Coverage, covered: Mask, paint: Floats, does: Does, stains: Floats
+) -> Floats:
+    """Looks (p, 2, 36) after a pass over `looks`."""
     parts = scene.parts
     after = looks.copy()
-    own = question.alone()
-    after[own], _ = scene.finished(looks[own], parts.mass[own])
-    under = covered & ~own
+    own = question.alone() if does is not Does.TONES else np.zeros(len(covered), bool)
+    after[own], _ = scene.finished(looks[own], parts.mass[own], stains)
+    under = covered & ~own & ~scene.masked
     after[under] = scene.box.looks(paint[parts.mass[under]][:, None], looks[under])
     return after
 
@@ -221,13 +200,12 @@ def _lay_muted(scene: Scene, looks: Floats, m: int) -> None:
     looks[own] = scene.box.looks(scene.box.mixed(dull, below), below).reshape(looks[own].shape)
 
 
-def _passes(scene: Scene, turn: NDArray[np.int64], steps: Sequence[Step]) -> tuple[Pass, ...]:
-    built = []
+def _passes(ordered: Ordered, steps: Sequence[Step]) -> tuple[Pass, ...]:
+    scene, built = ordered.scene, []
     for k, step in enumerate(steps):
-        done = operations_of(scene, turn, k, step.covered, step.before, step.after, step.muted)
-        operations = (*done, *overlaps_of(scene, turn, k, done))
-        minutes = minutes_of(scene, step.question, step.covered, step.before)
-        built.append(_blank(k, operations, minutes))
+        done = operations_of(scene, ordered.turn, k, step)
+        operations = (*done, *overlaps_of(scene, ordered.turn, k, done, step))
+        built.append(_blank(k, operations, minutes_of(scene, step)))
     waits = waits_of(scene, built, [float(scene.parts.areas[s.covered].sum()) for s in steps])
     return tuple(replace(p, wait=wait) for p, wait in zip(built, waits, strict=True))
 
@@ -248,9 +226,8 @@ def mass_values(scene: Scene, looks: Floats) -> Floats:
     return np.array([median_of(scene, values, scene.parts.of(m)) for m in range(len(scene.masses))])
 
 
-def _notes(
-    sheet: Sheet, key: Key, scene: Scene, turn: NDArray[np.int64], given: Sequence[str]
-) -> tuple[str, ...]:
+def _notes(sheet: Sheet, key: Key, ordered: Ordered, given: Sequence[str]) -> tuple[str, ...]:
+    scene = ordered.scene
     notes = [*given]
     if sheet.note:
         notes.append(sheet.note)
@@ -260,7 +237,7 @@ def _notes(
             f"{scene.medium.words} only darkens, so nothing can be lighter than this surface "
             f"({scene.surface.value:.1f}). Choose a lighter one or an opaque medium to keep the light."
         )
-    ground = sum(m.share for m, t in zip(scene.masses, turn, strict=True) if t < 0)
+    ground = sum(m.share for m, t in zip(scene.masses, ordered.turn, strict=True) if t < 0)
     if ground >= 0.005 and not scene.medium.transparent:
         notes.append(
             f"The surface already paints {100 * ground:.0f} % of the picture within {RIGHT_VALUE} of value."
@@ -279,15 +256,19 @@ def reordered(worked: Worked, order: Sequence[str]) -> Worked:
     places = [ids.index(name) for name in order]
     turn = np.array([places.index(t) if t >= 0 else -1 for t in worked.turn], np.int64)
     scene, looks, steps = worked.scene, worked.scene.bare, []
+    stains, layers = np.zeros((2, len(scene.masses)))
     for k, place in enumerate(places):
         old = worked.steps[place]
         question = replace(old.question, status=statuses(scene.parts, turn, k))
-        after = _laid(scene, looks, question, old.covered, old.paint)
+        after = laid(scene, looks, question, old.covered, old.paint, old.does, stains)
         for m in old.muted:
             _lay_muted(scene, after, m)
         steps.append(replace(old, question=question, before=looks, after=after))
+        _counted(scene, steps[-1], stains, layers)
         looks = after
-    passes = tuple(replace(done, id=order[k]) for k, done in enumerate(_passes(scene, turn, steps)))
+    passes = tuple(
+        replace(done, id=order[k]) for k, done in enumerate(_passes(Ordered(scene, turn, ()), steps))
+    )
     plan = replace(worked.plan, passes=passes, predicted=predicted_values(scene, steps))
     fresh = Worked(plan, scene, turn, tuple(steps))
     return replace(fresh, plan=replace(plan, passes=worded(fresh)))

@@ -1,42 +1,83 @@
-"""Rearranging: a pass is moved, and the answer is fine, or what breaks, for which masses, and why."""
+"""Rearranging: a pass is moved, and the answer is fine, or what breaks, for which masses, why, and what
+mends it."""
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import dataclass, replace
+from itertools import combinations, product
 
-from ..colour.value import luminance_of, value_of
 from ..errors import InvalidInput
-from ..time.pace import drying_minutes
-from .plan import Operation, Pass, Plan, Role
-from .replay import Refusal, replay
+from .follow import followed
+from .judge.replay import Refusal, replay
+from .plan import Pass, Plan
+from .repair import MOST_MOVED, Repair, precedences, smallest_repair
+
+SHORT, TRIED = 8, 3
+"""Passes up to which two moves are tried on the whole plan, and one less than the moves that are."""
 
 
 @dataclass(frozen=True)
 class Verdict:
-    """What a moved order comes to: the passes in it, and what breaks (empty: fine)."""
+    """What a moved order comes to: the passes in it, what breaks (empty: fine), and the smallest repair."""
 
     passes: tuple[Pass, ...]
     refusals: tuple[Refusal, ...]
+    repair: Repair | None = None
 
     @property
     def fine(self) -> bool:
         return not self.refusals
 
 
-def moved(plan: Plan, pass_id: str, to: int) -> Verdict:
+def moved(plan: Plan, pass_id: str, to: int, pinned: Collection[str] = (), mend: bool = True) -> Verdict:
     """The plan with one pass at place `to` (0…n-1), values and waits followed through, and judged.
 
-    Raises InvalidInput for an unknown pass or a place outside the plan.
+    Where it breaks, the smallest repair leaves the pass where it was put, and those `pinned` where they are.
+    Raises InvalidInput for an unknown or pinned pass or a place outside the plan.
     """
     order = [p.id for p in plan.passes]
     if pass_id not in order:
         raise InvalidInput(f"There is no pass {pass_id[:20]!r} in this plan; its order was kept.")
     if not 0 <= to < len(order):
         raise InvalidInput(f"Place {to + 1} is outside this plan of {len(order)} passes; its order was kept.")
+    if pass_id in pinned:
+        raise InvalidInput(
+            f"Pass {order.index(pass_id) + 1} is pinned; its order was kept. Unpin it to move it."
+        )
     order.remove(pass_id)
     order.insert(to, pass_id)
-    return judged(plan, order)
+    verdict = judged(plan, order)
+    if verdict.fine or not mend:
+        return verdict
+    return replace(verdict, repair=repaired(plan, order, {pass_id, *pinned}))
+
+
+def repaired(plan: Plan, order: Sequence[str], fixed: Collection[str] = ()) -> Repair | None:
+    """The smallest repair that the judge agrees to, or None: precedences tell where to look, but what must
+    follow at once is no matter of pairs, so fewer moves are tried on the whole plan."""
+    found = smallest_repair(order, precedences(plan), fixed)
+    if found is not None and not judged(plan, found.order).fine:
+        found = None
+    fewest = len(found.moved) if found else MOST_MOVED
+    for count in range(1, min(fewest, TRIED if len(order) <= SHORT else 2)):
+        tried = _moving(plan, order, fixed, count)
+        if tried is not None:
+            return tried
+    return found
+
+
+def _moving(plan: Plan, order: Sequence[str], fixed: Collection[str], count: int) -> Repair | None:
+    """The first sound order with so many passes moved, tried one after the other."""
+    for names in combinations([name for name in order if name not in fixed], count):
+        stays = [name for name in order if name not in names]
+        for places in product(range(len(order)), repeat=count):
+            placed = list(stays)
+            for name, place in zip(names, places, strict=True):
+                placed.insert(place, name)
+            if judged(plan, placed).fine:
+                return Repair(tuple(placed), names)
+    return None
 
 
 def judged(plan: Plan, order: Sequence[str]) -> Verdict:
@@ -47,48 +88,5 @@ def judged(plan: Plan, order: Sequence[str]) -> Verdict:
     if sorted(order) != sorted(p.id for p in plan.passes):
         raise InvalidInput("The order must name every pass exactly once; the old order was kept.")
     by_id = {p.id: p for p in plan.passes}
-    passes = _waited(plan, _valued(plan, [by_id[name] for name in order]))
+    passes = followed(plan, [by_id[name] for name in order])
     return Verdict(passes, replay(plan.masses, passes, plan.medium, plan.surface.value))
-
-
-def _valued(plan: Plan, passes: Sequence[Pass]) -> list[Pass]:
-    """Each operation's values in the new order: a transparent film takes away the same share of light."""
-    now = {m.id: plan.surface.value for m in plan.masses}
-    result = []
-    for done in passes:
-        operations = []
-        for o in done.operations:
-            after = _after(plan, o, now[o.mass])
-            operations.append(replace(o, from_value=now[o.mass], to_value=after))
-            if o.cover > 0.5 and o.role is not Role.OVERLAP:
-                now[o.mass] = after
-        result.append(replace(done, operations=tuple(operations)))
-    return result
-
-
-def _after(plan: Plan, o: Operation, now: float) -> float:
-    if not o.kind.lays or not plan.medium.transparent:
-        return o.to_value if o.kind.lays else now
-    before = float(luminance_of(o.from_value))
-    passed = float(luminance_of(o.to_value)) / max(before, 1e-9)
-    return float(value_of(float(luminance_of(now)) * min(passed, 1.0)))
-
-
-def _waited(plan: Plan, passes: Sequence[Pass]) -> tuple[Pass, ...]:
-    """Waits anew: whatever a pass goes over, or meets in a transparent medium, must be dry."""
-    by_id = {m.id: m for m in plan.masses}
-    dry: dict[str, float] = {}
-    clock = 0.0
-    waits = [0.0] * len(passes)
-    for k, done in enumerate(passes):
-        over = {o.mass for o in done.operations if o.kind.lays and o.role is not Role.OVERLAP}
-        meets = {b.mass for name in over for b in by_id[name].borders} if plan.medium.transparent else set()
-        ready = max([clock, *(dry.get(name, 0.0) for name in over | meets)])
-        if k:
-            waits[k - 1] = float(-(-(ready - clock) // 1))
-            clock += waits[k - 1]
-        area = sum(by_id[o.mass].area_cm2 * o.cover for o in done.operations if o.mass in over)
-        clock += done.minutes
-        for name in over:
-            dry[name] = clock + drying_minutes(plan.medium, area)
-    return tuple(replace(p, wait=wait) for p, wait in zip(passes, waits, strict=True))

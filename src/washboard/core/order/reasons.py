@@ -3,27 +3,28 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ..key.relations import LARGEST_LAMP
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
-from ..time.pace import covering_minutes
 from .coverage import Status, cut_length
 from .levels import contrast
-from .names import capital, count_word, listed, look_of, named
+from .names import capital, count_word, listed, look_of, spread
 from .painting import Scene
-from .plan import Reason, Role
-from .worked import Worked
+from .plan import Kind, Reason
+from .school_reasons import reason_of_pass
+from .worked import Does, Worked
 
 Mask = NDArray[np.bool_]
 
 SHOWS = 1.5
 """ΔE₀₀ from which an under-colour is worth a word."""
-TELLS = 0.1
-"""Values outside its band from which a mass is said to be there."""
+TOLD_APART = 0.3
+"""Values from which two passes are told apart by value."""
 WORTH_CM = 3.0
 """cm of edge from which a saving is worth a word."""
 STANDS_OFF = 1.5
@@ -32,7 +33,8 @@ STANDS_OFF = 1.5
 
 def reasons_for(worked: Worked, k: int) -> tuple[Reason, ...]:
     """The reasons of pass k, the weightiest first; one without a figure of this piece is left out."""
-    makers = (
+    makers: tuple[Callable[[Worked, int], Reason | None], ...] = (
+        reason_of_pass,
         _meets_bare,
         _goes_round,
         _runs_under,
@@ -43,7 +45,48 @@ def reasons_for(worked: Worked, k: int) -> tuple[Reason, ...]:
         _loose,
         _accents,
     )
-    return tuple(reason for make in makers if (reason := make(worked, k)) is not None)
+    if worked.steps[k].does is not Does.LAYS:
+        makers = (reason_of_pass,)
+    found = tuple(reason for make in makers if (reason := make(worked, k)) is not None)
+    glow = _nested(worked, k)
+    found = found if glow is None else (*found, glow)
+    return found or tuple(reason for reason in (_in_its_turn(worked, k),) if reason is not None)
+
+
+def _nested(worked: Worked, k: int) -> Reason | None:
+    """Lamps: how far they outshine what is around them, and in how many steps they are built."""
+    glows = [o for o in worked.plan.passes[k].operations if o.kind is Kind.GLOW and o.steps > 1]
+    lamps = [worked.plan.mass(o.mass) for o in glows if worked.plan.mass(o.mass).share <= LARGEST_LAMP]
+    gaps = [gap for lamp in lamps if (gap := _contrast(worked, lamp)) is not None]
+    if not gaps:
+        return None
+    steps = max(o.steps for o in glows)
+    sentence = (
+        f"{capital(listed(lamps, 2))} outshine{'s' if len(lamps) == 1 else ''} what is around by "
+        f"{max(gaps):.1f} values: {count_word(steps)} nested steps, outermost darkest and richest, core last."
+    )
+    return Reason(
+        "nested", sentence, tuple(m.id for m in lamps), {"values": max(gaps), "steps": float(steps)}
+    )
+
+
+def _in_its_turn(worked: Worked, k: int) -> Reason | None:
+    """A pass that nothing else explains comes where its values stand among the others'."""
+    own = [worked.scene.masses[m].target for m in worked.steps[k].group]
+    later = [worked.scene.masses[m].target for step in worked.steps[k + 1 :] for m in step.group]
+    if not own:
+        return None
+    figures = {"low": min(own), "high": max(own)}
+    if not later:
+        sentence = f"It is the last, at {spread(own)}: nothing comes over it any more."
+        return Reason("last", sentence, (), figures)
+    gap = abs(sum(later) / len(later) - sum(own) / len(own))
+    if gap < TOLD_APART:
+        sentence = f"At {spread(own)} it is hardly told from what follows: mix their colours together."
+        return Reason("beside", sentence, (), figures | {"gap": gap})
+    way = "darker" if sum(later) / len(later) < sum(own) / len(own) else "lighter"
+    sentence = f"What follows is {gap:.1f} values {way} and is judged against its {spread(own)}."
+    return Reason("in-turn", sentence, (), figures | {"gap": gap})
 
 
 def _masses(scene: Scene, indices: Sequence[int]) -> list[Mass]:
@@ -293,75 +336,3 @@ def _contrast(worked: Worked, mass: Mass) -> float | None:
 
 def _ids(scene: Scene, indices: Sequence[int]) -> tuple[str, ...]:
     return tuple(scene.masses[m].id for m in indices)
-
-
-def findings_for(worked: Worked, k: int) -> tuple[str, ...]:
-    """What is wrong or tight in a pass: longer than its open time, or a mass out of its band."""
-    late = _too_long(worked, k)
-    return (*([late] if late else ()), *_out_of_band(worked, k))
-
-
-def _too_long(worked: Worked, k: int) -> str | None:
-    """A joined wash must be laid while it is wet; an opaque coat only where it is graded."""
-    medium, done = worked.scene.medium, worked.plan.passes[k]
-    if not medium.open_minutes or not done.targets:
-        return None
-    if medium.transparent:
-        if done.minutes <= medium.open_minutes:
-            return None
-        return (
-            f"The pass takes {done.minutes:.0f} min, the {medium.wet} stays open for "
-            f"{medium.open_minutes:.0f}: {_seam(worked, k)}"
-        )
-    graded = [m for m in _masses(worked.scene, worked.steps[k].group) if m.kind is MassKind.GRADED]
-    slowest = max(graded, key=lambda m: m.area_cm2, default=None)
-    minutes = covering_minutes(medium, slowest.area_cm2) if slowest else 0.0
-    if slowest is None or minutes <= medium.open_minutes:
-        return None
-    return (
-        f"Grading {named(slowest)} takes {minutes:.0f} min, the {medium.wet} stays open for "
-        f"{medium.open_minutes:.0f}: keep it damp, work with a larger brush, or grade it in two parts."
-    )
-
-
-def _out_of_band(worked: Worked, k: int) -> list[str]:
-    medium, findings = worked.scene.medium, []
-    for o in worked.plan.passes[k].operations:
-        mass = worked.plan.mass(o.mass)
-        low, high = mass.band_range
-        if o.role is Role.TARGET and not low - TELLS <= o.to_value <= high + TELLS:
-            why = (
-                f"{medium.words.lower()} on this surface reaches {worked.plan.key.lowest:.1f} to "
-                f"{worked.plan.key.highest:.1f}"
-                if o.kind.lays
-                else f"the bare surface is near enough to {mass.target:.1f} to be left"
-            )
-            findings.append(
-                f"{capital(named(mass))} ends at {o.to_value:.1f}, outside its band of "
-                f"{low:.1f} to {high:.1f}: {why}."
-            )
-    return findings
-
-
-def _seam(worked: Worked, k: int) -> str:
-    """Where to stop: the softest long border inside the pass."""
-    scene, step = worked.scene, worked.steps[k]
-    group = set(step.group)
-    index = {m.id: i for i, m in enumerate(scene.masses)}
-    best: tuple[float, Mass, Mass] | None = None
-    for m in sorted(group):
-        for border in scene.masses[m].borders:
-            other = index[border.mass]
-            if other <= m or other not in group or border.length_cm < WORTH_CM:
-                continue
-            if named(scene.masses[m]) == named(scene.masses[other]):
-                continue  # nobody could find that border by its name
-            apart = abs(scene.masses[m].target - scene.masses[other].target)
-            score = border.hardness + apart
-            if best is None or score > best[0]:
-                best = (score, scene.masses[m], scene.masses[other])
-    if best is None:
-        return "wet the paper first, take a larger brush, or lay it in two parts."
-    return (
-        f"stop at the border between {listed([best[1]])} and {listed([best[2]])}, where a seam shows least."
-    )

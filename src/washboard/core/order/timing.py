@@ -8,9 +8,12 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..time.pace import covering_minutes, cutting_minutes, drying_minutes
+from .acts import ACTS
 from .coverage import Coverage, Status, cut_length
+from .operations import RESTATED_SHARE
 from .painting import Scene
-from .plan import Pass, Role
+from .plan import WHILE_WET, Kind, Pass, Role
+from .worked import Does, Step
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -21,22 +24,33 @@ MIXTURE_STEP = 1.0
 """Values apart from which two masses of one pass want a mixture of their own."""
 
 
-def minutes_of(scene: Scene, question: Coverage, covered: Mask, before: Floats) -> float:
-    """Working minutes of a pass: covering, cutting in, mixing, further coats.
+def minutes_of(scene: Scene, step: Step) -> float:
+    """Working minutes of a pass: covering, cutting in, mixing, further coats; or its own pace.
 
     In opaque media only finished and bare neighbours are cut against; toward later shapes the edge
     is loose and the later shape cuts it.
     """
-    parts, medium = scene.parts, scene.medium
-    own = question.alone()
-    _, coats = scene.finished(before[own], parts.mass[own])
+    parts, medium, covered = scene.parts, scene.medium, step.covered
+    if step.does not in (Does.LAYS, Does.TONES):
+        return SETTLING + sum(_own_pace(scene, step, m) for m in step.group)
+    own = step.question.alone()
+    _, coats = scene.finished(step.before[own], parts.mass[own])
     area = float(parts.areas[covered].sum() + ((coats - 1) * parts.areas[own]).sum())
     return (
         covering_minutes(medium, area)
-        + cutting_minutes(medium, cut_in(scene, question, covered))
-        + mixtures(scene, question) * medium.mix_minutes
+        + cutting_minutes(medium, cut_in(scene, step.question, covered))
+        + (1 if step.does is Does.TONES else mixtures(scene, step.question)) * medium.mix_minutes
         + SETTLING
     )
+
+
+def _own_pace(scene: Scene, step: Step, m: int) -> float:
+    """Minutes for one light that is masked, wiped or won back, or for one dark that is restated."""
+    mass = scene.masses[m]
+    if step.does is Does.RESTATES:
+        return covering_minutes(scene.medium, RESTATED_SHARE * mass.area_cm2)
+    kind = Kind.MASK if step.does is Does.MASKS else scene.how[m] or Kind.LAYER
+    return ACTS[kind].pace * mass.area_cm2 / 10 + cutting_minutes(scene.medium, mass.outline_cm)
 
 
 def cut_in(scene: Scene, question: Coverage, covered: Mask) -> float:
@@ -87,9 +101,13 @@ def waits_of(scene: Scene, passes: Sequence[Pass], areas: Sequence[float]) -> li
 
 
 def _touches(scene: Scene, earlier: Pass, later: Pass) -> bool:
-    """Whether the later pass lays over what the earlier laid, or meets it in a transparent medium."""
+    """Whether the later pass must find dry what the earlier laid: it goes over it, or meets it in a
+    transparent medium. What is wiped is wiped while it is wet."""
     laid = {o.mass for o in earlier.operations if o.kind.lays and o.role is not Role.OVERLAP}
-    over = {o.mass for o in later.operations if o.kind.lays and o.role is not Role.OVERLAP}
+    worked = [
+        o for o in later.operations if (o.kind.reaches or o.kind is Kind.MASK) and o.role is not Role.OVERLAP
+    ]
+    over = {o.mass for o in worked if o.kind not in WHILE_WET}
     if laid & over:
         return True
     if not scene.medium.transparent:

@@ -13,8 +13,9 @@ from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
 from .names import NEARLY_ALL, capital, count_word, listed, mixture_words, named, temperature
 from .plan import Kind, Pass, Role
-from .reasons import findings_for, reasons_for
-from .worked import Step, Worked
+from .reasons import reasons_for
+from .tight import findings_for
+from .worked import Does, Step, Worked
 
 
 def worded(worked: Worked) -> tuple[Pass, ...]:
@@ -29,9 +30,9 @@ def _worded(worked: Worked, k: int) -> Pass:
     return replace(
         done,
         title=_title(worked, k, masses, under),
-        what=_what(worked, done, masses, under),
-        where=listed([*masses], 4),
-        values=(min(m.target for m in masses), max(m.target for m in masses)),
+        what=_what(worked, k, masses, under),
+        where=listed([*masses], 4) or "everywhere",
+        values=_values(masses, done),
         edge=_edge(worked, step),
         needs=_needs(worked, k),
         max_lag=None,
@@ -40,30 +41,48 @@ def _worded(worked: Worked, k: int) -> Pass:
     )
 
 
+def _values(masses: Sequence[Mass], done: Pass) -> tuple[float, float]:
+    values = [m.target for m in masses] or [o.to_value for o in done.operations] or [0.0]
+    return min(values), max(values)
+
+
 def _under(worked: Worked, k: int) -> list[Mass]:
     roles = {o.mass for o in worked.plan.passes[k].operations if o.role is Role.UNDER and o.cover > 0.5}
     return [m for m in worked.scene.masses if m.id in roles]
 
 
+TITLES = {
+    Does.MASKS: "mask", Does.TONES: "one middle tone over everything", Does.WIPES: "wipe the lights out",
+    Does.RECOVERS: "win the lights back", Does.RESTATES: "restate the darkest darks",
+}  # fmt: skip
+
+
 def _title(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
     """A title in painters' words: what is laid, and over everything but what, or as what shape."""
-    scene = worked.scene
-    if all(m.kind is MassKind.ACCENT for m in masses):
+    scene, step = worked.scene, worked.steps[k]
+    if step.does is not Does.LAYS:
+        title = TITLES[step.does]
+        if {worked.scene.how[m] for m in step.group} == {Kind.UNMASK} and step.does is Does.RECOVERS:
+            title = "take the mask off"
+        return capital(f"{title}: {listed(masses)}" if masses else title)
+    if masses and all(m.kind is MassKind.ACCENT for m in masses):
         return _accents_title(masses)
-    words = mixture_words(masses)
+    if step.called:
+        return capital(f"{step.called}, {mixture_words(masses)}: {listed(masses)}")
+    words, first = mixture_words(masses), all(s.does is not Does.LAYS for s in worked.steps[:k])
     if scene.medium.transparent:
         if sum(m.share for m in [*masses, *under]) >= NEARLY_ALL:
             return capital(
-                f"{_palest(k, words, masses)} wash over everything{_leaving(worked, masses, under)}"
+                f"{_palest(first, words, masses)} wash over everything{_leaving(worked, masses, under)}"
             )
         shape = _joined(masses)
         if shape and len(masses) > 1:
             return capital(f"one {words} shape: {listed(masses)}")
         kind = "washes" if len(masses) > 1 else "wash"
         return capital(f"{_last(worked, k)}{words} {kind}: {listed(masses)}")
-    if k == 0 and _lies_between(worked, masses):
+    if first and _lies_between(worked, masses):
         return capital(f"darker than the ground: {listed(masses)}")
-    if k == 0:
+    if first:
         return capital(f"first block-in, {_stage(worked, k)}: {listed(masses)}")
     return capital(f"{_last(worked, k)}{_stage(worked, k)}: {listed(masses)}")
 
@@ -85,10 +104,10 @@ def _stage(worked: Worked, k: int) -> str:
     return f"{mixture}, {low:.1f} to {high:.1f}"
 
 
-def _palest(k: int, words: str, masses: Sequence[Mass]) -> str:
+def _palest(first: bool, words: str, masses: Sequence[Mass]) -> str:
     level, hue = words.split(" ", 1)
     tone = hue if hue != "grey" else f"{temperature(masses)} grey"
-    return f"{'palest' if k == 0 else level} {tone}"
+    return f"{'palest' if first else level} {tone}"
 
 
 def _leaving(worked: Worked, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
@@ -133,28 +152,39 @@ def _accents_title(masses: Sequence[Mass]) -> str:
     return f"Last accents: {' and '.join(parts)}"
 
 
-def _what(worked: Worked, done: Pass, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
+VERBS = {
+    **dict.fromkeys(Kind, "Lay"), Kind.BLOCK_IN: "Block in", Kind.ACCENT: "Set", Kind.GLOW: "Set",
+    Kind.WHITE: "Set in opaque white", Kind.MASK: "Draw masking fluid over", Kind.UNMASK: "Take the mask off",
+    Kind.LIFT_DRY: "Lift", Kind.LIFT_WET: "Lift while wet", Kind.STENCIL: "Lift through a stencil",
+    Kind.SCRATCH: "Scratch", Kind.SAND: "Sand", Kind.SCRAPE: "Scrape", Kind.WIPE: "Wipe out",
+    Kind.RESTATE: "Go once more over", Kind.NEGATIVE: "Cut round the lighter shapes and lay",
+    Kind.PLACEHOLDER: "Mark with a tint", Kind.TONE: "Lay the tone over",
+}  # fmt: skip
+"""How the sentence of a pass begins."""
+
+
+def _what(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
+    done = worked.plan.passes[k]
     kinds = {o.kind for o in done.operations if o.kind.lays}
-    verb = {
-        Kind.WASH: "Lay", Kind.GRADED_WASH: "Lay", Kind.BLOCK_IN: "Block in", Kind.LAYER: "Lay",
-        Kind.ACCENT: "Set",
-    }[_main_kind(done)]  # fmt: skip
-    sentence = f"{verb} {listed(masses)}"
-    if len(masses) > 1 and worked.scene.medium.transparent and Kind.ACCENT not in kinds:
+    verbs = dict.fromkeys(VERBS[o.kind] for o in done.operations if o.role is Role.TARGET and o.kind.reaches)
+    if not done.targets:
+        verbs = dict.fromkeys(VERBS[o.kind] for o in done.operations if o.role is Role.UNDER)
+    words = " and ".join(verb if k == 0 else verb[0].lower() + verb[1:] for k, verb in enumerate(verbs))
+    sentence = f"{words} {listed(masses)}" if masses else "Lay it over everything"
+    if len(masses) > 1 and worked.scene.medium.transparent and kinds & {Kind.WASH, Kind.GRADED_WASH}:
         sentence += ", each with its own mixture, joined while wet"
     sentence += "."
-    if under:
+    steps = max((o.steps for o in done.operations), default=1)
+    if steps > 1:
+        lit = [worked.plan.mass(o.mass) for o in done.operations if o.steps > 1]
+        sentence += f" Build {listed(lit, 2)} in {count_word(steps)} nested steps, outermost darkest."
+    if under and masses and done.targets:
         sentence += f" Carry it on under {listed(under)}."
     graded = [m for m in masses if m.kind is MassKind.GRADED]
-    if graded:
+    if graded and worked.steps[k].does is Does.LAYS:
         largest = max(graded, key=lambda m: m.share)
         sentence += " " + _gradation(largest)
     return sentence
-
-
-def _main_kind(done: Pass) -> Kind:
-    targets = [o for o in done.operations if o.role is Role.TARGET and o.kind.lays]
-    return targets[0].kind if targets else Kind.WASH
 
 
 def _gradation(mass: Mass) -> str:
@@ -193,7 +223,9 @@ def _edge(worked: Worked, step: Step) -> str:
 
 def _needs(worked: Worked, k: int) -> str:
     scene, step = worked.scene, worked.steps[k]
-    if k == 0:
+    if step.does is Does.WIPES:
+        return "wet"
+    if all(s.does in (Does.MASKS,) for s in worked.steps[:k]) and worked.scene.tone is None:
         return "bare, dry"
     if scene.medium.dry_minutes == 0:
         return "as it is"

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from enum import StrEnum
 
 import numpy as np
 from numpy.typing import NDArray
@@ -13,6 +14,26 @@ from .plan import Plan
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
+
+
+class Does(StrEnum):
+    """What a pass does: lays paint, or one of the things that go before and after."""
+
+    LAYS = "lays"
+    MASKS = "masks"
+    TONES = "tones"
+    WIPES = "wipes"
+    RECOVERS = "recovers"
+    RESTATES = "restates"
+
+
+@dataclass(frozen=True)
+class Group:
+    """The masses of one pass, what is done, and what the school calls it."""
+
+    masses: tuple[int, ...]
+    does: Does = Does.LAYS
+    called: str = ""
 
 
 @dataclass(frozen=True)
@@ -26,6 +47,8 @@ class Step:
     before: Floats
     after: Floats
     paint: Floats
+    does: Does = Does.LAYS
+    called: str = ""
 
 
 @dataclass(frozen=True)

@@ -2,19 +2,60 @@
 
 from __future__ import annotations
 
-from ...errors import UnknownName
-from .dark_to_light import DARK_TO_LIGHT
-from .light_to_dark import LIGHT_TO_DARK
+from importlib import import_module
+
+from ...errors import InvalidInput, UnknownName
+from ...materials.media import Medium
+from ...materials.surfaces import Surface
 from .school import School
 
-SCHOOLS: dict[str, School] = {school.key: school for school in (LIGHT_TO_DARK, DARK_TO_LIGHT)}
+FILES = (
+    "light_to_dark",
+    "dark_to_light",
+    "both_ends",
+    "by_object",
+    "light_first",
+    "layered_negative",
+    "wipe_out",
+)
+"""Every school by its file, in the order in which they are listed."""
 
 
-def school_named(key: str) -> School:
-    """The school of that key; raises UnknownName."""
+def _read(file: str) -> School:
+    school: School = import_module(f".{file}", __name__).SCHOOL
+    return school
+
+
+SCHOOLS: dict[str, School] = {school.key: school for school in map(_read, FILES)}
+
+
+def school_named(key: str, medium: Medium | None = None, surface: Surface | None = None) -> School:
+    """The school of that key; raises UnknownName, and InvalidInput where it cannot be in the medium or on the
+    surface."""
     if key not in SCHOOLS:
         raise UnknownName("school", key, SCHOOLS)
-    return SCHOOLS[key]
+    school = SCHOOLS[key]
+    if medium is not None and (why := refused(school, medium, surface)):
+        nearest = SCHOOLS[school.nearest]
+        if medium.key not in nearest.media:
+            nearest = SCHOOLS[medium.school]
+        raise InvalidInput(
+            f"{school.words} cannot be painted here: {why}. The nearest is {nearest.words.lower()} "
+            f"({nearest.key}); the order was kept."
+        )
+    return school
 
 
-__all__ = ["SCHOOLS", "School", "school_named"]
+def refused(school: School, medium: Medium, surface: Surface | None = None) -> str:
+    """Why a school cannot be painted in a medium on a surface, or nothing."""
+    if medium.key not in school.media:
+        return f"in {medium.words.lower()} {school.why_not}"
+    if surface is not None and surface.value < school.ground_from:
+        return (
+            f"the lights are wiped back to the ground, and this one has a value of {surface.value:.1f}, "
+            f"not {school.ground_from:.0f} or more"
+        )
+    return ""
+
+
+__all__ = ["SCHOOLS", "School", "refused", "school_named"]

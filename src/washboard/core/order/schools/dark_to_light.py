@@ -1,10 +1,13 @@
 """Dark to light on a toned ground: darks, middles, lights, highlights; the ground is a value itself."""
 
-from .school import School
+from .school import School, Strand
 
-DARK_TO_LIGHT = School(
+SCHOOL = School(
     key="dark-to-light",
     words="Dark to light",
-    priority=lambda mass: mass.target,
+    strands=lambda sight: (Strand(sight.by(lambda mass: mass.target)),),
     fits="opaque paint covers, so darks and middles go in loosely and the lights are set on them last",
+    media=frozenset({"pastel", "acrylic", "oil"}),
+    why_not="a transparent layer only darkens, so no light can be set on a dark",
+    nearest="both-ends",
 )

@@ -1,10 +1,10 @@
 """Light to dark, reserved whites: bare surface, palest wash, joined middle shape, darks, accents."""
 
-from .school import School
+from .school import School, Strand
 
-LIGHT_TO_DARK = School(
+SCHOOL = School(
     key="light-to-dark",
     words="Light to dark, reserved lights",
-    priority=lambda mass: -mass.target,
+    strands=lambda sight: (Strand(sight.by(lambda mass: -mass.target)),),
     fits="transparent paint only darkens, so what is light is kept and the darks come last",
 )

@@ -1,12 +1,17 @@
-"""What a school is: a direction, and what it weighs against what."""
+"""What a school is: which masses come together in which order, and what it weighs against what."""
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, field
 
-from ...materials.media import Medium
+from ...key.relations import Thing
+from ...materials.media import MEDIA, Medium
+from ...materials.surfaces import Surface
 from ...reference.mass import Mass
+from ..plan import Kind
+
+ALL_MEDIA = frozenset(MEDIA)
 
 
 @dataclass(frozen=True)
@@ -42,19 +47,62 @@ OPAQUE = Weights(420, 0, 2, 700, 1.6, 0.45, 1.0, 0.02, 0.0, 0.05, 0.35, 1.0)
 
 
 @dataclass(frozen=True)
-class School:
-    """`priority` sorts masses: the least comes first. `fits` says for which medium and ground.
+class Sight:
+    """What a school sees: the masses with their targets, which of them are to be laid (`main`, indices
+    without accents and without what stays bare), medium and ground, the things far to near."""
 
-    `runs_under`: whether a pass may run under masses painted later.
+    masses: tuple[Mass, ...]
+    main: tuple[int, ...]
+    medium: Medium
+    surface: Surface
+    things: tuple[Thing, ...] = ()
+
+    def by(self, priority: Callable[[Mass], float], of: Sequence[int] | None = None) -> tuple[int, ...]:
+        """Indices sorted by a priority, the least first; ties as they are numbered."""
+        chosen = self.main if of is None else of
+        return tuple(sorted(chosen, key=lambda k: (priority(self.masses[k]), self.masses[k].label)))
+
+
+@dataclass(frozen=True)
+class Strand:
+    """Masses that share passes only with each other, in their order; at most `most` passes.
+
+    `kind`: how they are laid, None as the medium lays; `called`: the strand in words, for titles and reasons.
+    """
+
+    order: tuple[int, ...]
+    most: int = 9
+    kind: Kind | None = None
+    called: str = ""
+
+
+@dataclass(frozen=True)
+class School:
+    """`strands` says which masses come together in which order, `fits` why, `media` where it can be.
+
+    `why_not`: the sentence for the other media, `nearest` the school to take there. `fewest`: passes of
+    laying at the least. `runs_under`: whether a pass may run under masses painted later; `nested`: whether
+    it runs under them wherever that does not spoil them. `tones` lays a middle tone all over first and wipes
+    the lights out of it, for which the ground must have a value of `ground_from`; `restates` goes over the
+    darkest darks once more at the end.
     """
 
     key: str
     words: str
-    priority: Callable[[Mass], float]
+    strands: Callable[[Sight], Sequence[Strand]]
     fits: str
+    media: frozenset[str] = ALL_MEDIA
+    why_not: str = ""
+    nearest: str = ""
+    fewest: int = 3
     runs_under: bool = True
+    nested: bool = False
+    tones: bool = False
+    ground_from: float = 0.0
+    restates: bool = False
     transparent: Weights = field(default=TRANSPARENT)
     opaque: Weights = field(default=OPAQUE)
 
     def weights(self, medium: Medium) -> Weights:
+        """What this school weighs in a medium."""
         return self.transparent if medium.transparent else self.opaque

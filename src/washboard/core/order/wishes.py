@@ -1,0 +1,40 @@
+"""What the painter has settled about the order."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from ..key.relations import Holds, Thing
+from .plan import Kind
+
+
+@dataclass(frozen=True)
+class Kept:
+    """How a light is to be kept, as the painter says: the id of its mass and the way."""
+
+    mass: str
+    way: Kind
+
+
+@dataclass(frozen=True)
+class Wishes:
+    """What the painter has settled about the order.
+
+    `school` None: as medium and ground suggest; `passes` pins their number (1–9, accents included); `things`
+    are the areas, far to near; `holds`: relations that the key must hold; `ways`: how lights are kept where
+    the painter has overruled it;
+    `weight` g/m² of the sheet (0: a board), `rough` whether it has a strong tooth; `whites` whether opaque
+    white is allowed.
+    """
+
+    school: str | None = None
+    passes: int | None = None
+    things: tuple[Thing, ...] = ()
+    holds: tuple[Holds, ...] = ()
+    ways: tuple[Kept, ...] = ()
+    weight: int = 300
+    rough: bool = False
+    whites: bool = True
+
+
+NO_WISHES = Wishes()
