@@ -1,0 +1,27 @@
+"""Edges: crisp all round, everything looks cut from paper."""
+
+from __future__ import annotations
+
+from .finding import Checked, Finding, Weight
+
+FIRM, ALL = 0.6, 0.95
+"""Hardness of a firm edge, and the share of all edges from which nothing is soft."""
+WORTH_CM = 30.0
+
+
+def found(c: Checked) -> list[Finding]:
+    """Hardly a soft edge between shapes."""
+    lengths = [(b.hardness >= FIRM, b.length_cm) for m in c.shapes for b in m.borders]
+    total = sum(cm for _, cm in lengths) / 2
+    firm = sum(cm for hard, cm in lengths if hard) / 2
+    if total < WORTH_CM or firm < ALL * total:
+        return []
+    longest = max(c.shapes, key=lambda m: (m.outline_cm, m.id))
+    return [
+        Finding(
+            "edges-all-firm", Weight.NOTE,
+            f"Of {total:.0f} cm of edges {firm:.0f} are firm.",
+            "Crisp all round, shapes look cut from paper: soften some, away from the focus.",
+            {"firm": firm, "all": total}, longest.inside, (longest.id,),
+        )
+    ]  # fmt: skip

@@ -1,0 +1,43 @@
+"""Light and shadow as two families: no shadow as light as a light of its own colour."""
+
+from __future__ import annotations
+
+import math
+
+from ..key.relations import APART, SAME_HUE, Holds, standing_for
+from ..order.names import named
+from .finding import Checked, Finding, Fix, Weight
+
+CLOSE = 0.1
+"""Values within which two are as far apart as they should be."""
+
+
+def found(c: Checked) -> list[Finding]:
+    """The worst pair of each shadow with a light of its colour, of all that come too near."""
+    main = [c.plan.masses[k] for k in standing_for(c.plan.masses)]
+    shadows = [m for m in main if (t := c.thing(m)) and t.family == "shadow"]
+    lights = [m for m in main if (t := c.thing(m)) and t.family == "light"]
+    pairs = [
+        (c.ends[light.id] - c.ends[shadow.id], light, shadow)
+        for light in lights
+        for shadow in shadows
+        if math.dist(light.target_lab[1:], shadow.target_lab[1:]) <= SAME_HUE
+    ]
+    if not pairs:
+        return []
+    gap, light, shadow = min(pairs, key=lambda pair: (pair[0], pair[1].id, pair[2].id))
+    if gap >= APART - CLOSE:
+        return []
+    return [
+        Finding(
+            "families", Weight.SPOILS,
+            f"In shadow, {named(shadow)} ends at {c.ends[shadow.id]:.1f}; in light, {named(light)} at "
+            f"{c.ends[light.id]:.1f}.",
+            f"Of one colour the lightest shadow stays {APART} below the darkest light, or form is lost.",
+            {"gap": gap}, shadow.inside, (shadow.id, light.id), (),
+            # Where the targets are apart already it is the paint that does not reach them.
+            Fix("hold the two families apart", "holds", Holds.FAMILIES)
+            if light.target - shadow.target < APART
+            else None,
+        )
+    ]  # fmt: skip

@@ -1,0 +1,47 @@
+"""A lamp that does not glow: something else is nearly as light as the source."""
+
+from __future__ import annotations
+
+from ..key.relations import OUTSHINES, SHINES, Holds, lights_among, source_among
+from ..order.names import named
+from .finding import Checked, Finding, Fix, Weight
+
+LARGEST = 0.06
+"""Share of the picture at most that a source takes."""
+CLOSE = 0.1
+DIM = 5.0
+"""Mean value of a picture in which a light is a lamp, not a glint."""
+
+
+def found(c: Checked) -> list[Finding]:
+    """The source, if something that is no light comes within OUTSHINES of it."""
+    place = source_among(c.plan.masses)
+    if place is None:
+        return []
+    source = c.plan.masses[place]
+    around = [c.plan.by_id[b.mass].value for b in source.borders if b.mass in c.plan.by_id]
+    if source.share > LARGEST or not around or source.value - max(around) < SHINES:
+        return []
+    total = sum(m.share for m in c.plan.masses)
+    if sum(m.value * m.share for m in c.plan.masses) > DIM * total:
+        return []
+    lights = {c.plan.masses[k].id for k in lights_among(c.plan.masses)} | {source.id}
+    rivals = [m for m in c.shapes if m.id not in lights]
+    if not rivals:
+        return []
+    rival = max(rivals, key=lambda m: (c.ends[m.id], m.id))
+    gap = c.ends[source.id] - c.ends[rival.id]
+    if gap >= OUTSHINES - CLOSE:
+        return []
+    return [
+        Finding(
+            "glow", Weight.SPOILS,
+            f"{named(source).capitalize()} ends at {c.ends[source.id]:.1f}, {named(rival)} at "
+            f"{c.ends[rival.id]:.1f}: {gap:.1f} apart.",
+            f"A light outshines everything else by {OUTSHINES} or more; all else is darkened to make room.",
+            {"gap": gap, "lights": float(len(lights))}, source.inside, (source.id, rival.id), (),
+            Fix("let the light outshine everything", "holds", Holds.LIGHT)
+            if source.target - rival.target < OUTSHINES
+            else None,
+        )
+    ]  # fmt: skip

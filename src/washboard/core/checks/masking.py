@@ -1,0 +1,37 @@
+"""Masking fluid that stays on overnight."""
+
+from __future__ import annotations
+
+from ..order.names import named
+from ..order.plan import Kind
+from .finding import Checked, Finding, Fix, Weight
+
+LONG = 12 * 60.0
+"""Minutes from which fluid grips the sheet."""
+
+
+def found(c: Checked) -> list[Finding]:
+    """Masks that stay on too long."""
+    clock, on, findings = 0.0, dict[str, float](), []
+    for done in c.plan.passes:
+        for o in done.operations:
+            if o.kind is Kind.MASK:
+                on[o.mass] = clock
+            elif (
+                o.kind is Kind.UNMASK
+                and o.mass in on
+                and clock - on[o.mass] > LONG
+                and o.mass in c.plan.by_id
+            ):
+                mass, hours = c.plan.by_id[o.mass], (clock - on[o.mass]) / 60
+                findings.append(
+                    Finding(
+                        "mask-too-long", Weight.WEAKENS,
+                        f"The mask on {named(mass)} stays for {hours:.0f} hours.",
+                        "Fluid that stays overnight, or is warmed, tears the sheet when it comes off.",
+                        {"hours": hours}, mass.inside, (mass.id,), (done.id,),
+                        Fix("paint round it instead", "ways", {"mass": mass.id, "way": Kind.RESERVE.value}),
+                    )
+                )  # fmt: skip
+        clock += done.minutes + done.wait
+    return findings

@@ -1,0 +1,42 @@
+"""Silhouettes: a firm stretch where both sides have one value disappears."""
+
+from __future__ import annotations
+
+from ..key.relations import APART, FIRM, Holds
+from ..order.names import named
+from .finding import Checked, Finding, Fix, Weight
+
+LOST = 0.3
+"""Values below which a firm edge cannot be told any more."""
+WORTH_CM = 2.0
+HUE_TELLS = 14.0
+"""Units of a*b* from which colour tells two sides apart where value does not."""
+
+
+def found(c: Checked) -> list[Finding]:
+    """The longest firm stretch between two things whose painted values agree though the seen ones do not."""
+    stretches = []
+    for mass in c.plan.masses:
+        for border in mass.borders:
+            other = c.plan.by_id.get(border.mass)
+            if other is None or other.id < mass.id or border.hardness < FIRM or border.length_cm < WORTH_CM:
+                continue
+            step = abs(c.ends[mass.id] - c.ends[other.id])
+            (_, a, b), (_, d, e) = mass.target_lab, other.target_lab
+            hue = ((a - d) ** 2 + (b - e) ** 2) ** 0.5
+            if step < LOST and hue < HUE_TELLS and abs(mass.value - other.value) >= LOST:
+                stretches.append((border.length_cm, mass, other, step))
+    if not stretches:
+        return []
+    length, mass, other, step = max(stretches, key=lambda s: (s[0], s[1].id))
+    return [
+        Finding(
+            "silhouette", Weight.WEAKENS,
+            f"Along {length:.0f} cm {named(mass)} and {named(other)} end {step:.1f} apart: the edge is lost.",
+            "Counterchange shows a shape: dark against light on one side, light against dark on the other.",
+            {"cm": length, "step": step}, mass.inside, (mass.id, other.id), (),
+            Fix(f"keep hard-edged neighbours {APART} apart", "holds", Holds.EDGES)
+            if abs(mass.target - other.target) < LOST
+            else None,
+        )
+    ]  # fmt: skip
