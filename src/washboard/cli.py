@@ -1,4 +1,4 @@
-"""The command line: demo, serve, plan, look, transfer, ground, mix, paints, shelf."""
+"""The command line: demo, serve, plan, check, compare, look, transfer, ground, mix, paints, shelf."""
 
 from __future__ import annotations
 
@@ -21,6 +21,8 @@ Data = Annotated[
     Path | None, typer.Option("--data", help="Folder for pieces; the platform's own by default.")
 ]
 Port = Annotated[int, typer.Option(help="Port on 127.0.0.1; 0 picks a free one.")]
+Photo = Annotated[Path, typer.Argument(help="A picture: JPEG, PNG, WebP, TIFF, BMP or GIF.")]
+Size = Annotated[str, typer.Option(help="Width and height of the sheet: 30x20cm")]
 Socket = Annotated[int | None, typer.Option("--fd", help="Serve on this already listening socket.")]
 
 
@@ -48,11 +50,15 @@ def plan(
     surface: Annotated[str, typer.Option(help="white, black, #rrggbb or value:N")],
     size: Annotated[str, typer.Option(help="Width and height of the sheet: 30x20cm")],
     out: Annotated[Path | None, typer.Option(help="Write the plan here, as JSON.")] = None,
-    school: Annotated[str | None, typer.Option(help="light-to-dark or dark-to-light")] = None,
+    school: Annotated[
+        str | None,
+        typer.Option(help="The key of a school"),
+    ] = None,
     bands: Annotated[int, typer.Option(help="Value bands, 2 to 9")] = 5,
     squint: Annotated[float, typer.Option(help="Strength of squinting, 0 to 3")] = 1.0,
     passes: Annotated[int | None, typer.Option(help="Pin the number of passes, 1 to 9")] = None,
     preview: Annotated[Path | None, typer.Option(help="Folder for the pictures after every pass.")] = None,
+    cards: Annotated[Path | None, typer.Option(help="Write a card for every pass here, as PDF.")] = None,
 ) -> None:
     """Plan the order of passes for a photo and print it as a table."""
     from .core.materials.surfaces import size_of
@@ -83,11 +89,11 @@ def plan(
         out.write_text(text, encoding="utf-8")
     if preview is not None:
         write_preview(preview, result.table, result.maps, result.seen.measured.labels)
+    if cards is not None:
+        from .pipeline.schooling import cards_of
+
+        cards.write_bytes(cards_of(result, settings, photo.stem))
     print(table(result.worked.plan))
-
-
-Photo = Annotated[Path, typer.Argument(help="A picture: JPEG, PNG, WebP, TIFF, BMP or GIF.")]
-Size = Annotated[str, typer.Option(help="Width and height of the sheet: 30x20cm")]
 
 
 def _seen(
@@ -105,6 +111,64 @@ def _seen(
     if sys.stderr.isatty():
         print("\r\033[K", end="", file=sys.stderr)
     return settings, seen
+
+
+@app.command()
+def check(
+    plan: Annotated[Path, typer.Argument(help="A plan in the open format: ours, edited, or made elsewhere.")],
+    out: Annotated[Path | None, typer.Option(help="Write the report here, as JSON.")] = None,
+) -> None:
+    """Replay a plan on the surface and check it: exit 0 when nothing is refused, 1 otherwise."""
+    from .core.checks import Checked, findings_of
+    from .core.order.judge.replay import replay
+    from .formats import comparison, planfile
+
+    document = planfile.read(plan.read_bytes())
+    read = planfile.plan_from(document)
+    refusals = replay(read.masses, read.passes, read.medium, read.surface.value)
+    findings = findings_of(Checked(read, planfile.things_of(document)))
+    if out is not None:
+        _write_json(out, comparison.report_document(read, refusals, findings))
+    for refusal in refusals:
+        print(comparison.refusal_line(refusal))
+    for finding in findings:
+        print(f"{finding.weight.name.lower()}: {finding.sentence} {finding.why}")
+    if refusals:
+        raise SystemExit(1)
+
+
+@app.command()
+def compare(
+    photo: Photo,
+    medium: Annotated[str, typer.Option(help="watercolour, pastel, acrylic or oil")],
+    surface: Annotated[str, typer.Option(help="white, black, #rrggbb or value:N")],
+    size: Size,
+    out: Annotated[Path, typer.Option(help="Write the schools side by side here, as JSON.")],
+) -> None:
+    """Work every school out for a photo and set them side by side."""
+    from .core.materials.surfaces import size_of
+    from .formats import comparison
+    from .pipeline.settings import Settings
+    from .pipeline.stages import Stages
+    from .pipeline.subject import Subject
+
+    settings = Settings(medium, surface, *size_of(size)).checked()
+    data = photo.read_bytes()
+    content = hashlib.sha256(data).hexdigest()
+    found = Stages().compared(Subject.photo(content, lambda: data, settings), _progress)
+    if sys.stderr.isatty():
+        print("\r\033[K", end="", file=sys.stderr)
+    _write_json(out, comparison.comparison_document(found, medium))
+    for one in found:
+        account = one.account
+        if account is None:
+            print(f"{one.school.words}: not here, {one.why_not}.")
+            continue
+        print(
+            f"{one.school.words}: {account.passes} passes, {account.active:.0f} min of work, "
+            f"{account.waiting:.0f} of waiting, judged from pass {account.judged or '–'}, "
+            f"ΔE {account.mean:.1f} (worst {account.worst:.1f})."
+        )
 
 
 @app.command()

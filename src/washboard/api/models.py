@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import ConfigDict, Field
 
-from ..formats.planfile import Document, PassPart
+from ..formats.planfile import Document
 from .model import Model
 from .told import (
     AnchorModel,
@@ -33,6 +33,13 @@ class ReferenceRead(Model):
     height: int = Field(examples=[3000])
     format: str = Field(examples=["JPEG"])
     notes: list[str]
+
+
+class WayModel(Model):
+    """How a light is to be kept: the id of its mass, and the way by its operation."""
+
+    mass: str = Field(max_length=20)
+    way: str = Field(max_length=20, examples=["mask", "reserve", "lift-dry"])
 
 
 class SettingsRead(Model):
@@ -64,6 +71,10 @@ class SettingsRead(Model):
     sources: list[SaidModel] = Field(default_factory=list)
     stock: str | None = None
     side: str = ""
+    ways: list[WayModel] = Field(default_factory=list)
+    whites: bool = True
+    holds: list[str] = Field(default_factory=list)
+    pins: list[str] = Field(default_factory=list)
 
 
 class PieceCreate(Model):
@@ -132,6 +143,10 @@ class PieceUpdate(Model):
     sources: list[SaidModel] | None = Field(None, max_length=40)
     stock: str | None = Field(None, max_length=40)
     side: str | None = Field(None, max_length=40)
+    ways: list[WayModel] | None = Field(None, max_length=200)
+    whites: bool | None = None
+    holds: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=5)
+    pins: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=40)
     reference: Hash | None = None
     shapes: list[ShapeModel] | None = Field(None, min_length=1, max_length=200)
 
@@ -203,31 +218,6 @@ class PlanRead(Model):
     key: str
     document: Document
     view: ViewRead
-
-
-class MoveCreate(Model):
-    """Move a pass to a place, the first being 0."""
-
-    pass_id: str = Field(max_length=20, examples=["p3"])
-    to: int = Field(ge=0, le=50, examples=[0])
-
-
-class RefusalRead(Model):
-    """What breaks: the pass, the mass, the rule and why."""
-
-    pass_id: str
-    mass: str
-    rule: str
-    sentence: str
-
-
-class VerdictRead(Model):
-    """The answer to a move: fine, or what breaks."""
-
-    fine: bool
-    refusals: list[RefusalRead]
-    order: list[str]
-    passes: list[PassPart]
 
 
 class Choice(Model):

@@ -1,4 +1,4 @@
-"""Writes what is generated from the code: the OpenAPI description and the plan format's schema."""
+"""Writes what is generated from the code: API description, the plan's schema, the table of the judge."""
 
 from __future__ import annotations
 
@@ -7,7 +7,7 @@ import sys
 import tempfile
 from pathlib import Path
 
-from ..formats import planfile
+from ..formats import planfile, surfacedoc
 from .app import create_app
 
 
@@ -15,7 +15,8 @@ def generated() -> dict[str, str]:
     """File name in `docs/` and text of each generated file."""
     app = create_app(Path(tempfile.gettempdir()), page=Path("-"))
     texts = {"openapi.json": app.openapi(), "plan.schema.json": planfile.schema()}
-    return {name: json.dumps(text, indent=1, ensure_ascii=False) + "\n" for name, text in texts.items()}
+    written = {name: json.dumps(text, indent=1, ensure_ascii=False) + "\n" for name, text in texts.items()}
+    return written | {"surface.md": surfacedoc.surface_page()}
 
 
 def main(docs: Path, check: bool) -> int:

@@ -166,7 +166,7 @@ class Studio:
         return self.pieces.plan(piece.id, self._plan_key(piece))
 
 
-UNPLANNED = {"focus", "light", "sources"}
+UNPLANNED = {"focus", "light", "sources", "pins"}
 """Settings that no plan depends on (yet)."""
 
 

@@ -134,6 +134,7 @@ FERRY_SLIP = DemoPiece(
         "white",
         40.0,
         27.0,
+        school="by-object",
         ground="pale-warm-grey",
         intent=Intent("How far the posts stand from the ferry, and the one warm lamp.", about=(0.25, 0.6)),
         areas=Corrections(
@@ -170,6 +171,7 @@ KETTLE = DemoPiece(
         "white",
         40.0,
         30.0,
+        school="by-object",
         ground="warm-grey",
         names=(
             Anchor(0.75, 0.2, "the wall"),

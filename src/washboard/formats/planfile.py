@@ -13,10 +13,11 @@ from ..core.areas.area import Area
 from ..core.areas.corrections import Family
 from ..core.errors import InvalidPlan, NewerPlan, UnknownName
 from ..core.key.key import Key
+from ..core.key.relations import SKY_ABOVE, Thing
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet, Surface
 from ..core.order.names import named
-from ..core.order.plan import Kind, Operation, Pass, Plan, Reason, Role, Toning
+from ..core.order.plan import Kind, Operation, Pass, Plan, Reason, Reserve, Role, Toning
 from ..core.reference.mass import Border, Mass
 from ..core.reference.mass import Kind as MassKind
 from ..core.reference.picture import Labels
@@ -117,6 +118,22 @@ class OperationPart(_Part):
     cover: Share
     from_value: Value
     to_value: Value
+    steps: int = Field(1, ge=1, le=99)
+    staining: Share = 0.0
+    oil: Share = 0.0
+    toxic: bool = False
+
+
+class ReservePart(_Part):
+    """How a light is kept or won back, what came next, and the figures behind both."""
+
+    mass: str
+    kind: Kind
+    runner_up: Kind
+    sentence: str
+    figures: dict[str, float]
+    ways: tuple[tuple[Kind, float, str], ...] = ()
+    overruled: bool = False
 
 
 class ReasonPart(_Part):
@@ -187,6 +204,8 @@ class Document(_Part):
     notes: tuple[str, ...] = ()
     toning: ToningPart | None = None
     areas: tuple[AreaPart, ...] = ()
+    reserves: tuple[ReservePart, ...] = ()
+    ties: tuple[int, ...] = ()
 
 
 @dataclass(frozen=True)
@@ -222,6 +241,7 @@ def _fields(plan: Plan, source: Source) -> dict[str, Any]:
         "passes": [_pass(p) for p in plan.passes],
         "predicted": {"values": plan.predicted}, "notes": plan.notes,
         "toning": plan.toning and vars(plan.toning), "areas": [_area(a) for a in source.areas],
+        "reserves": [{**vars(r), "figures": dict(r.figures)} for r in plan.reserves], "ties": plan.ties,
     }  # fmt: skip
 
 
@@ -316,6 +336,8 @@ def plan_from(document: Document) -> Plan:
         tuple(_pass_from(p) for p in document.passes),
         document.predicted.values, document.notes,
         _toning_from(document.toning),
+        tuple(Reserve(**{k: getattr(r, k) for k in ReservePart.model_fields}) for r in document.reserves),
+        document.ties,
     )  # fmt: skip
 
 
@@ -332,13 +354,30 @@ def _mass_from(part: MassPart) -> Mass:
 
 def _pass_from(part: PassPart) -> Pass:
     operations = tuple(
-        Operation(o.mass, o.kind, o.role, o.cover, o.from_value, o.to_value) for o in part.operations
+        Operation(**{k: getattr(o, k) for k in OperationPart.model_fields}) for o in part.operations
     )
     reasons = tuple(Reason(r.kind, r.sentence, r.masses, r.figures) for r in part.reasons)
     return Pass(
         part.id, part.title, part.what, part.where, part.values, part.edge, part.minutes,
         part.wait_minutes, part.needs, part.max_lag_minutes, operations, reasons, part.findings,
     )  # fmt: skip
+
+
+def things_of(document: Document) -> dict[str, Thing]:
+    """What a document tells of its areas, by their ids: family, and which is the sky."""
+    ranked = sorted(document.areas, key=lambda area: area.depth)
+    held: dict[str, list[MassPart]] = {}
+    for mass in document.masses:
+        held.setdefault(mass.area or "", []).append(mass)
+    return {
+        area.id: Thing(
+            area.id,
+            None if area.family is Family.UNSURE else area.family.value,
+            area is ranked[0]
+            and any(m.box[1] < 0.02 and m.centre[1] < SKY_ABOVE for m in held.get(area.id, ())),
+        )
+        for area in document.areas
+    }
 
 
 def schema() -> dict[str, Any]:

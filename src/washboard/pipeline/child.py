@@ -13,15 +13,17 @@ import numpy as np
 
 from ..core.errors import Stopped, WashboardError
 from ..formats import planfile
-from . import asked, mixing
+from . import asked, mixing, schooling
 from .stages import Before, Stages
 from .tasks import (
+    Carding,
     Comparing,
     Compute,
     Framing,
     Mixing,
     Outlining,
     Preparing,
+    Schooling,
     Studying,
     Tabling,
     TakeIn,
@@ -82,6 +84,10 @@ def _done(stages: Stages, task: Task, report: Report) -> Any:
             return asked.prepared(stages, task)
         case Mixing():
             return mixing.board(stages.result(task.subject), task.subject.settings)
+        case Schooling():
+            return schooling.schools(stages, task)
+        case Carding():
+            return schooling.cards(stages, task)
         case Varying():
             return mixing.varied(task)
         case Tabling():

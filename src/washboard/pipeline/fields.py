@@ -13,7 +13,11 @@ from ..core.composition.borrowed import Borrowed
 from ..core.composition.sources import Said
 from ..core.errors import InvalidInput
 from ..core.key.mood import Mood
+from ..core.key.relations import Holds
 from ..core.materials.paints import Paint
+from ..core.order.plan import Kind
+from ..core.order.reserve import KEEPING
+from ..core.order.wishes import Kept
 from ..core.reference.drawn import Shape
 from ..core.reference.opening import Opening
 from ..core.reference.place import Anchor
@@ -24,7 +28,8 @@ ANALYSED = (
     "medium", "surface", "width_cm", "height_cm", "school", "passes", "bands", "even", "thresholds",
     "squint", "names", "order", "areas", "arrangement", "spread", "margin_cm", "focus", "light", "ground",
     "palette", "intent", "opening", "borrowed", "sources", "stock",
-    "side",
+    "side", "ways", "whites", "holds",
+    "pins",
 )  # fmt: skip
 """Fields of a row that make up the settings."""
 
@@ -43,6 +48,10 @@ def settings_of(fields: Mapping[str, Any], own: Iterable[Paint] = ()) -> Setting
     known["borrowed"] = tuple(
         Borrowed(**{**thing, "outline": _places(thing["outline"])}) for thing in known.get("borrowed") or ()
     )
+    known["ways"] = tuple(Kept(word["mass"], _way(word["way"])) for word in known.get("ways") or ())
+    known["holds"] = tuple(_held(word) for word in known.get("holds") or ())
+    known["pins"] = tuple(known.get("pins") or ())
+    known["whites"] = known.get("whites", True) is not False
     for key in ("thresholds", "order"):
         if known.get(key) is not None:
             known[key] = tuple(known[key])
@@ -51,6 +60,18 @@ def settings_of(fields: Mapping[str, Any], own: Iterable[Paint] = ()) -> Setting
         return Settings(**known, own=paints).checked()
     except TypeError as error:
         raise InvalidInput(f"These settings cannot be read ({error}).") from None
+
+
+def _way(word: str) -> Kind:
+    if word not in KEEPING:
+        raise InvalidInput(f"There is no way {word[:20]!r} to keep a light; it was kept as it was.")
+    return Kind(word)
+
+
+def _held(word: str) -> Holds:
+    if word not in set(Holds):
+        raise InvalidInput(f"A key holds {', '.join(Holds)}, not {word[:20]!r}; it was kept as it was.")
+    return Holds(word)
 
 
 def _corrections(fields: Mapping[str, Any]) -> Corrections:

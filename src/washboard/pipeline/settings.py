@@ -10,12 +10,14 @@ from ..core.composition.borrowed import MOST as MOST_BORROWED
 from ..core.composition.borrowed import Borrowed
 from ..core.composition.sources import Said
 from ..core.errors import InvalidInput, UnknownName
+from ..core.key.relations import Holds, Thing
 from ..core.materials.grounds import Ground, ground_named
 from ..core.materials.media import medium_named
 from ..core.materials.paints import PAINTS, Paint, palette_of
 from ..core.materials.stocks import stock_named
 from ..core.materials.surfaces import Sheet, Surface, sheet_of, surface_of
 from ..core.order.schools import school_named
+from ..core.order.wishes import Kept, Wishes
 from ..core.reference import ladder
 from ..core.reference.opening import AS_TAKEN, Opening
 from ..core.reference.place import Anchor
@@ -24,6 +26,8 @@ from .intent import NO_INTENT, Intent
 
 MOST_PASSES = 9
 LONGEST_NAME = 80
+ROUGH = 0.6
+"""Tooth from which a sheet sparkles under sandpaper."""
 
 
 @dataclass(frozen=True)
@@ -37,6 +41,9 @@ class Settings:
     come along, empty for the usual ones. `opening` spreads the ends of the photo, `borrowed` are things
     cut from other photos. `sources`: where a light shines, or does not, as the painter says. `stock` and
     `side`: the kind of sheet or panel, where it was said. `own`: the painter's own paints for this medium.
+    `ways`: how lights are kept where the painter overrules; `whites`: whether opaque white is allowed.
+    `holds`: relations of values that the key must hold. `pins`:
+    passes that stay where they are.
     """
 
     medium: str
@@ -66,6 +73,10 @@ class Settings:
     stock: str | None = None
     side: str = ""
     own: tuple[Paint, ...] = ()
+    ways: tuple[Kept, ...] = ()
+    whites: bool = True
+    holds: tuple[Holds, ...] = ()
+    pins: tuple[str, ...] = ()
 
     @property
     def catalogue(self) -> dict[str, Paint]:
@@ -87,6 +98,12 @@ class Settings:
         """What the first pass meets: the ground where one is laid, else the bare surface."""
         return self.laid.surface if self.laid else surface_of(self.surface)
 
+    def wishes(self, things: tuple[Thing, ...] = ()) -> Wishes:
+        """What is settled about the order; `things` are the areas, far to near."""
+        stock = None if self.stock is None else stock_named(self.medium, self.stock)
+        sheet = (300, False) if stock is None else (stock.weight, stock.tooth >= ROUGH)
+        return Wishes(self.school, self.passes, things, self.holds, self.ways, *sheet, self.whites)
+
     def sheet(self, aspect: float) -> Sheet:
         """The sheet with a picture of that format on it, stretched where it is spread."""
         own = (self.width_cm - 2 * self.margin_cm) / max(self.height_cm - 2 * self.margin_cm, 1e-9)
@@ -97,8 +114,10 @@ class Settings:
         medium_named(self.medium)
         surface_of(self.surface)
         self.sheet(self.width_cm / self.height_cm if self.height_cm else 1.0)
+        if self.ground is not None:
+            ground_named(self.medium, self.ground)
         if self.school is not None:
-            school_named(self.school)
+            school_named(self.school, medium_named(self.medium), self.start)
         if self.passes is not None and not 1 <= self.passes <= MOST_PASSES:
             raise InvalidInput(f"A plan has 1 to {MOST_PASSES} passes; {self.passes} were asked for.")
         if self.thresholds is not None:
@@ -117,8 +136,6 @@ class Settings:
             raise InvalidInput("The focus must lie inside the picture; it was kept where it was.")
         if self.light is not None and not 0 <= self.light < 360:
             raise InvalidInput("Light comes from 0 to 360°, counter-clockwise from the right; it was kept.")
-        if self.ground is not None:
-            ground_named(self.medium, self.ground)
         _ = self.paints
         self.intent.checked()
         self.opening.checked()

@@ -18,13 +18,16 @@ import numpy as np
 from ..core.areas.area import PROPOSED, Areas, area_map, areas_of, followed
 from ..core.areas.cells import cells_of
 from ..core.areas.chips import chips_of
+from ..core.areas.corrections import Family
 from ..core.areas.snap import snapped
 from ..core.areas.tree import Tree, tree_of
 from ..core.composition.arrangement import Arranged, arranged
 from ..core.composition.borrowed import pasted
 from ..core.ground.toning import toning_of
+from ..core.key.relations import SKY_ABOVE, Thing
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import surface_of
+from ..core.order.compare import Compared, compared
 from ..core.order.parts import Cut, divided
 from ..core.order.planner import plan_of, reordered
 from ..core.order.prediction import PatchMap, Table, patch_map, table_of
@@ -70,6 +73,7 @@ class Result:
     table: Table
     maps: PatchMap
     next_number: int
+    cut: Cut
 
 
 class Stages:
@@ -245,6 +249,17 @@ class Stages:
             lambda: ladder.found(squinted.value, settings.bands),
         )
 
+    def compared(self, about: Subject, progress: Progress = no_progress) -> tuple[Compared, ...]:
+        """Every school for a piece as it is set now."""
+        result = self.result(about, progress)
+        settings, seen = about.settings, result.seen
+        height, width = seen.picture.shape
+        return compared(
+            seen.measured.masses, result.worked.scene.parts, medium_named(settings.medium), settings.start,
+            settings.sheet(width / height), settings.wishes(far_to_near(seen.areas)), settings.intent.mood,
+            settings.paints,
+        )  # fmt: skip
+
     def result(
         self, about: Subject, progress: Progress = no_progress, before: Before | None = None
     ) -> Result:
@@ -274,12 +289,12 @@ class Stages:
         )
         progress("ordering", 0.96)
         # Mix, Prepare and the windows ask about the plan that was just worked out.
-        ids = tuple((mass.id, mass.label, mass.name, mass.area) for mass in measured.masses)
+        ids = (*((m.id, m.label, m.name, m.area) for m in measured.masses), far_to_near(seen.areas))
         worked = self._once(
             ("plan", content, settings, about.shapes, ids),
             lambda: plan_of(
                 measured.masses, cut.parts, medium_named(settings.medium), settings.start, sheet,
-                settings.school, settings.passes, notes, settings.intent.mood, settings.paints,
+                settings.wishes(far_to_near(seen.areas)), notes, settings.intent.mood, settings.paints,
             ),
         )  # fmt: skip
         if settings.laid is not None:
@@ -291,7 +306,7 @@ class Stages:
         worked = replace(worked, plan=replace(worked.plan, notes=notes))
         table, maps = _mapped(worked, measured, cut, sheet.picture_width_cm)
         progress("done", 1.0)
-        return Result(replace(seen, measured=measured), worked, table, maps, next_number)
+        return Result(replace(seen, measured=measured), worked, table, maps, next_number, cut)
 
 
 def _spread(done: Arranged, settings: Settings) -> Arranged:
@@ -356,6 +371,20 @@ def masses_in_areas(measured: Measured, areas: Areas) -> tuple[Mass, ...]:
     together = measured.labels.astype(np.int64) * most + areas.labels
     held = np.bincount(together.ravel(), minlength=(int(measured.labels.max()) + 1) * most).reshape(-1, most)
     return tuple(replace(m, area=f"a{int(held[m.label].argmax())}") for m in measured.masses)
+
+
+def far_to_near(areas: Areas) -> tuple[Thing, ...]:
+    """The areas in order of depth, with what a key must know of them."""
+    ranked = sorted(areas.areas, key=lambda area: (area.depth, area.label))
+    return tuple(
+        Thing(
+            f"a{area.label}",
+            None if area.family is Family.UNSURE else area.family.value,
+            area is ranked[0] and area.centre[1] < SKY_ABOVE and area.box[1] < 0.02,
+            area.called,
+        )
+        for area in ranked
+    )
 
 
 def packed(maps: PatchMap) -> bytes:

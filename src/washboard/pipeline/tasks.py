@@ -51,6 +51,22 @@ class Mixing:
 
 
 @dataclass(frozen=True)
+class Schooling:
+    """Every school for a piece, with pictures on the way."""
+
+    subject: Subject
+
+
+@dataclass(frozen=True)
+class Carding:
+    """The passes of a piece as cards, or the whole plan on one sheet, as PDF."""
+
+    subject: Subject
+    name: str
+    sheet: bool = False
+
+
+@dataclass(frozen=True)
 class Tabling:
     """What up to three paints look like over a colour (Lab), in all amounts."""
 
@@ -127,6 +143,8 @@ Task = (
     | Framing
     | Preparing
     | Mixing
+    | Schooling
+    | Carding
     | Tabling
     | Varying
     | Outlining

@@ -8,8 +8,6 @@ from fastapi import APIRouter, Path, Query, Request, Response
 
 from ...core.errors import InvalidInput, WashboardError
 from ...core.materials.shelf import OWN
-from ...core.order.rearrange import moved
-from ...formats import planfile
 from ...pipeline.fields import fields_of, settings_of
 from ...store.errors import Missing
 from ...store.pieces import Piece, Reference, StoredPlan
@@ -17,15 +15,12 @@ from ..model import plain
 from ..models import (
     EditRead,
     JobRead,
-    MoveCreate,
     PieceCreate,
     PieceRead,
     PieceUpdate,
     PlanRead,
-    RefusalRead,
     RevisionUpdate,
     SettingsRead,
-    VerdictRead,
     ViewRead,
 )
 from ..problems import problems
@@ -187,23 +182,6 @@ def maps(
     return kept(request, data, "application/octet-stream", "deflate")
 
 
-@router.post("/{piece}/moves", responses=problems())
-def move(studio: InStudio, piece: Id, given: MoveCreate) -> VerdictRead:
-    """What moving a pass would come to: fine, or which rule breaks for which mass and why."""
-    stored = ready(studio, studio.pieces.get(piece))
-    document = document_of(stored)
-    before = planfile.plan_from(document)
-    verdict = moved(before, given.pass_id, given.to)
-    refusals = [
-        RefusalRead(pass_id=r.done, mass=r.mass, rule=r.rule.name.lower(), sentence=r.sentence)
-        for r in verdict.refusals
-    ]
-    return VerdictRead(
-        fine=verdict.fine, refusals=refusals, order=[p.id for p in verdict.passes],
-        passes=[planfile.pass_part(p) for p in verdict.passes],
-    )  # fmt: skip
-
-
 def ready(studio: Studio, piece: Piece) -> StoredPlan:
     """The piece's plan; raises NotReady, and Missing where its maps were lost."""
     stored = studio.plan(piece)
@@ -225,7 +203,8 @@ WORDS = {
     "focus": "focus", "light": "light", "ground": "ground", "palette": "palette", "intent": "intent",
     "opening": "opening of the photo", "borrowed": "things from other photos", "reference": "photo",
     "shapes": "drawn shapes", "sources": "sources of light",
-    "stock": "kind of surface", "side": "side",
+    "stock": "kind of surface", "side": "side", "ways": "how lights are kept", "whites": "opaque white",
+    "holds": "what the key holds", "pins": "pinned passes",
 }  # fmt: skip
 
 

@@ -1,0 +1,104 @@
+"""Models of what *Order* asks beyond the plan: schools side by side, findings, repairs."""
+
+from __future__ import annotations
+
+from pydantic import Field
+
+from ..formats.planfile import PassPart
+from .model import Model
+
+
+class SchoolRead(Model):
+    """A school for a piece: what its order would come to, or why it cannot be. `after` are numbers of passes
+    at which the `pictures` (JPEG as data) are taken."""
+
+    school: str
+    words: str
+    why: str
+    feasible: bool
+    why_not: str | None = None
+    passes: int = 0
+    active_minutes: float = 0
+    wait_minutes: float = 0
+    sittings: int = 0
+    irreversible: int = 0
+    layers: int = 0
+    mixtures: int = 0
+    worst_delta_e: float = 0
+    mean_delta_e: float = 0
+    worst_value_error: float = 0
+    mean_value_error: float = 0
+    judged_from_pass: int | None = None
+    findings: int = 0
+    titles: list[str] = Field(default_factory=list)
+    after: list[int] = Field(default_factory=list)
+    pictures: list[str] = Field(default_factory=list)
+
+
+class SchoolsRead(Model):
+    """All schools for a piece."""
+
+    schools: list[SchoolRead]
+    chosen: str
+
+
+class FixRead(Model):
+    """What can be tried: the setting it changes, as the whole new value of that setting."""
+
+    words: str
+    field: str
+    value: str | int | list[str] | list[dict[str, str]]
+
+
+class WeaknessRead(Model):
+    """One thing that weakens a plan, with its figures, its place (shares) and what can be tried."""
+
+    kind: str
+    weight: str
+    sentence: str
+    why: str
+    figures: dict[str, float]
+    place: tuple[float, float]
+    masses: list[str]
+    passes: list[str]
+    fix: FixRead | None
+
+
+class WeaknessesRead(Model):
+    """The findings about a plan, the weightiest first."""
+
+    findings: list[WeaknessRead]
+
+
+class MoveCreate(Model):
+    """Move a pass to a place, the first being 0; with `repair` the smallest repair is looked for."""
+
+    pass_id: str = Field(max_length=20, examples=["p3"])
+    to: int = Field(ge=0, le=50, examples=[0])
+    repair: bool = False
+
+
+class RefusalRead(Model):
+    """What breaks: the pass, the mass, the rule and why."""
+
+    pass_id: str
+    mass: str
+    rule: str
+    sentence: str
+
+
+class RepairRead(Model):
+    """The smallest repair: the whole order, and the passes that it moves besides."""
+
+    order: list[str]
+    moved: list[str]
+
+
+class VerdictRead(Model):
+    """The answer to a move: fine, or what breaks, and what would mend it."""
+
+    fine: bool
+    refusals: list[RefusalRead]
+    order: list[str]
+    passes: list[PassPart]
+    repair: RepairRead | None = None

@@ -1,0 +1,97 @@
+"""What *Order* asks about a piece: moves with repairs, findings, schools side by side, cards."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Mapping
+from typing import Any
+
+from fastapi import APIRouter, Response
+
+from ...core.checks import Checked, Finding, Fix, findings_of
+from ...core.order.rearrange import moved
+from ...formats import planfile
+from ...pipeline.tasks import Carding, Schooling
+from ..ordering import (
+    FixRead,
+    MoveCreate,
+    RefusalRead,
+    RepairRead,
+    SchoolsRead,
+    VerdictRead,
+    WeaknessesRead,
+    WeaknessRead,
+)
+from ..problems import problems
+from ..studio import document_of
+from .access import InStudio
+from .pieces import Id, ready
+
+router = APIRouter(prefix="/api/pieces", tags=["order"])
+PDF = {"content": {"application/pdf": {"schema": {"type": "string", "format": "binary"}}}}
+
+
+@router.post("/{piece}/moves", responses=problems())
+def move(studio: InStudio, piece: Id, given: MoveCreate) -> VerdictRead:
+    """What moving a pass would come to: fine, or which rule breaks for which mass and why, and what mends
+    it."""
+    there = studio.pieces.get(piece)
+    plan = planfile.plan_from(document_of(ready(studio, there)))
+    pinned = there.settings.get("pins") or ()
+    verdict = moved(plan, given.pass_id, given.to, pinned, given.repair)
+    refusals = [
+        RefusalRead(pass_id=r.done, mass=r.mass, rule=r.rule.name.lower(), sentence=r.sentence)
+        for r in verdict.refusals
+    ]
+    repair = verdict.repair
+    return VerdictRead(
+        fine=verdict.fine, refusals=refusals, order=[p.id for p in verdict.passes],
+        passes=[planfile.pass_part(p) for p in verdict.passes],
+        repair=RepairRead(order=list(repair.order), moved=list(repair.moved)) if repair else None,
+    )  # fmt: skip
+
+
+@router.get("/{piece}/findings", responses=problems())
+def findings(studio: InStudio, piece: Id) -> WeaknessesRead:
+    """What weakens the piece's plan, the weightiest first, each with what can be tried."""
+    there = studio.pieces.get(piece)
+    document = document_of(ready(studio, there))
+    found = findings_of(Checked(planfile.plan_from(document), planfile.things_of(document)))
+    return WeaknessesRead(findings=[_finding(finding, there.settings) for finding in found])
+
+
+def _finding(finding: Finding, settings: Mapping[str, Any]) -> WeaknessRead:
+    return WeaknessRead(
+        kind=finding.kind, weight=finding.weight.name.lower(), sentence=finding.sentence, why=finding.why,
+        figures=dict(finding.figures), place=finding.place, masses=list(finding.masses),
+        passes=list(finding.passes), fix=_fix(finding.fix, settings) if finding.fix else None,
+    )  # fmt: skip
+
+
+def _fix(fix: Fix, settings: Mapping[str, Any]) -> FixRead | None:
+    """A fix as the whole new value of the setting it changes; None where that is its value already."""
+    now: Any = settings.get(fix.field)
+    value: Any = fix.value
+    if fix.field == "holds":
+        held = list(now or ())
+        if str(value) in held:
+            return None
+        value = [*held, str(value)]
+    elif fix.field == "ways":
+        value = [way for way in now or () if way["mass"] != value["mass"]] + [value]
+    return FixRead(words=fix.words, field=fix.field, value=value)
+
+
+@router.get("/{piece}/schools", responses=problems())
+def schools(studio: InStudio, piece: Id) -> SchoolsRead:
+    """Every school for the piece as it is set now, with the painting on the way; worked out when asked
+    for."""
+    return SchoolsRead(**json.loads(studio.ask(studio.pieces.get(piece), "schools", Schooling)))
+
+
+@router.get("/{piece}/cards.pdf", response_class=Response, responses={200: PDF, **problems()})
+def cards(studio: InStudio, piece: Id, sheet: bool = False) -> Response:
+    """A card of 148 × 105 mm for each pass, or the whole plan on one sheet of A4."""
+    there = studio.pieces.get(piece)
+    data = studio.ask(there, f"cards {sheet}", lambda about: Carding(about, there.name, sheet))
+    return Response(data, media_type="application/pdf")

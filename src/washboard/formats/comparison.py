@@ -1,0 +1,80 @@
+"""Schools side by side as JSON, and a plan's report."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import Any
+
+from ..core.checks import Finding
+from ..core.order.compare import Compared
+from ..core.order.judge.replay import Refusal
+from ..core.order.plan import Plan
+
+
+def comparison_document(found: Sequence[Compared], medium: str) -> dict[str, Any]:
+    """The comparison: one entry a school, those that cannot be with `whyNot`."""
+    return {"washboard": 1, "medium": medium, "schools": [school_entry(one) for one in found]}
+
+
+def school_entry(one: Compared) -> dict[str, Any]:
+    """One school: its words and, where it can be, the account of its order."""
+    entry: dict[str, Any] = {
+        "school": one.school.key, "words": one.school.words, "why": one.school.fits,
+        "feasible": one.account is not None, "whyNot": one.why_not or None,
+    }  # fmt: skip
+    account = one.account
+    if account is None or one.worked is None:
+        return entry
+    return entry | {
+        "passes": account.passes, "activeMinutes": round(account.active, 1),
+        "waitMinutes": round(account.waiting, 1), "sittings": account.sittings,
+        "irreversible": account.irreversible, "layers": account.layers, "mixtures": account.mixtures,
+        "worstDeltaE": round(account.worst, 2), "meanDeltaE": round(account.mean, 2),
+        "worstValueError": round(account.worst_value, 2), "meanValueError": round(account.mean_value, 2),
+        "judgedFromPass": account.judged, "findings": account.findings, "titles": titles(one.worked.plan),
+    }  # fmt: skip
+
+
+def titles(plan: Plan) -> list[str]:
+    """The passes by their titles."""
+    return [done.title for done in plan.passes]
+
+
+def report_document(plan: Plan, refusals: Sequence[Refusal], findings: Sequence[Finding]) -> dict[str, Any]:
+    """What the judge refuses in a plan and what weakens it."""
+    return {
+        "washboard": 1, "medium": plan.medium.key, "school": plan.school, "refused": len(refusals),
+        "refusals": [refusal_entry(refusal) for refusal in refusals],
+        "findings": [finding_entry(finding) for finding in findings],
+    }  # fmt: skip
+
+
+def refusal_entry(refusal: Refusal) -> dict[str, Any]:
+    """One refusal: pass, operation, mass, state, rule and reason."""
+    return {
+        "pass": refusal.done, "operation": refusal.kind and refusal.kind.value, "mass": refusal.mass,
+        "state": refusal.spot and refusal.spot.value, "rule": refusal.rule.name.lower(),
+        "reason": refusal.sentence,
+    }  # fmt: skip
+
+
+def finding_entry(finding: Finding) -> dict[str, Any]:
+    """One finding with its figures, place and what can be tried."""
+    fix = finding.fix
+    return {
+        "kind": finding.kind, "weight": finding.weight.name.lower(), "sentence": finding.sentence,
+        "why": finding.why, "figures": {k: round(v, 3) for k, v in finding.figures.items()},
+        "place": list(finding.place), "masses": list(finding.masses), "passes": list(finding.passes),
+        "fix": fix and {"words": fix.words, "field": fix.field, "value": _plain(fix.value)},
+    }  # fmt: skip
+
+
+def _plain(value: object) -> object:
+    return str(value) if isinstance(value, str) else value
+
+
+def refusal_line(refusal: Refusal) -> str:
+    """One refusal on a line: pass, operation, mass, state, reason."""
+    operation = refusal.kind.value if refusal.kind else "–"
+    state = refusal.spot.value if refusal.spot else "–"
+    return f"{refusal.done}\t{operation}\t{refusal.mass}\t{state}\t{refusal.sentence}"

@@ -1,0 +1,44 @@
+"""The judge's table as a page of the documentation, printed from the table itself."""
+
+from __future__ import annotations
+
+from ..core.order.acts import ACTS
+from ..core.order.judge.rules import Rule
+from ..core.order.judge.transitions import SPOTS, STAGES, Spot, after
+from ..core.order.plan import Kind
+
+HEAD = """# The surface: states, operations, transitions
+
+Printed from `core/order/judge/` and `core/order/acts.py` by `make types`; do not edit.
+
+A spot of the surface is in one state. An operation takes it to another, or is refused by a rule. What
+needs numbers besides (values, layers, oil, staining, order) is judged in `core/order/judge/replay.py`.
+"""
+
+
+def surface_page() -> str:
+    """The page: states with how long they last, and for every medium operations × states."""
+    parts = [HEAD]
+    for medium, spots in SPOTS.items():
+        parts.append(f"\n## {medium.capitalize()}\n")
+        stages = STAGES[medium]
+        if stages:
+            told = ", ".join(f"{spot.value} until {100 * share:.0f} %" for spot, share in stages)
+            parts.append(f"A fresh layer is {told} of its drying time, then dry (guesses).\n")
+        parts.append(
+            "| operation | takes back | tool | uses | " + " | ".join(spot.value for spot in spots) + " |"
+        )
+        parts.append("|---" * (4 + len(spots)) + "|")
+        for kind, act in ACTS.items():
+            if medium in act.media:
+                cells = [_cell(medium, kind, spot) for spot in spots]
+                first = [f"{act.words} (`{kind.value}`)", act.back.value, act.tool or "–", act.uses or "–"]
+                parts.append(f"| {' | '.join((*first, *cells))} |")
+    parts.append("\n## Rules\n")
+    parts += [f"- `{rule.name.lower()}`: {rule.value}." for rule in Rule]
+    return "\n".join(parts) + "\n"
+
+
+def _cell(medium: str, kind: Kind, spot: Spot) -> str:
+    outcome = after(medium, kind, spot)
+    return f"*{outcome.name.lower()}*" if isinstance(outcome, Rule) else f"→ {outcome.value}"
