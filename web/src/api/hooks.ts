@@ -1,6 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
-import type { Job, Piece, PieceUpdate, Plan, Prepared, Reference } from "./client";
+import type {
+  Job,
+  Piece,
+  PieceUpdate,
+  Plan,
+  Prepared,
+  Reference,
+  Schools,
+  Weakness,
+} from "./client";
 import { bytes, client, got, Problem, problemOf } from "./client";
 import type { components } from "./schema";
 
@@ -115,6 +124,34 @@ export function useBoard(id: string, revision: number) {
     queryKey: ["mix", id, revision],
     queryFn: async () =>
       got(await client.GET("/api/pieces/{piece}/mix", { params: { path: { piece: id } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
+    retry: false,
+  });
+}
+
+/** What weakens a plan; asked anew when the plan changes. */
+export function useWeaknesses(id: string, plan: string, revision: number) {
+  return useQuery({
+    queryKey: ["findings", id, plan, revision],
+    queryFn: async () =>
+      got(await client.GET("/api/pieces/{piece}/findings", { params: { path: { piece: id } } }))
+        .findings as unknown as Weakness[],
+    staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
+    retry: false,
+  });
+}
+
+/** Every school for a piece, worked out when it is asked for. */
+export function useSchools(id: string, revision: number, enabled: boolean) {
+  return useQuery({
+    queryKey: ["schools", id, revision],
+    queryFn: async () =>
+      got(
+        await client.GET("/api/pieces/{piece}/schools", { params: { path: { piece: id } } }),
+      ) as unknown as Schools,
+    enabled,
     staleTime: Number.POSITIVE_INFINITY,
     placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
     retry: false,

@@ -591,9 +591,71 @@ export interface paths {
         put?: never;
         /**
          * Move
-         * @description What moving a pass would come to: fine, or which rule breaks for which mass and why.
+         * @description What moving a pass would come to: fine, or which rule breaks for which mass and why, and what mends
+         *     it.
          */
         post: operations["move_api_pieces__piece__moves_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Findings
+         * @description What weakens the piece's plan, the weightiest first, each with what can be tried.
+         */
+        get: operations["findings_api_pieces__piece__findings_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Schools
+         * @description Every school for the piece as it is set now, with the painting on the way; worked out when asked
+         *     for.
+         */
+        get: operations["schools_api_pieces__piece__schools_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/cards.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Cards
+         * @description A card of 148 × 105 mm for each pass, or the whole plan on one sheet of A4.
+         */
+        get: operations["cards_api_pieces__piece__cards_pdf_get"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1199,6 +1261,16 @@ export interface components {
              * @default []
              */
             areas: components["schemas"]["AreaPart"][];
+            /**
+             * Reserves
+             * @default []
+             */
+            reserves: components["schemas"]["ReservePart"][];
+            /**
+             * Ties
+             * @default []
+             */
+            ties: number[];
         } & {
             [key: string]: unknown;
         };
@@ -1263,6 +1335,20 @@ export interface components {
             apart: number;
             /** Outlier */
             outlier: boolean;
+        };
+        /**
+         * FixRead
+         * @description What can be tried: the setting it changes, as the whole new value of that setting.
+         */
+        FixRead: {
+            /** Words */
+            words: string;
+            /** Field */
+            field: string;
+            /** Value */
+            value: string | number | string[] | {
+                [key: string]: string;
+            }[];
         };
         /**
          * FocusRead
@@ -1748,7 +1834,7 @@ export interface components {
         };
         /**
          * MoveCreate
-         * @description Move a pass to a place, the first being 0.
+         * @description Move a pass to a place, the first being 0; with `repair` the smallest repair is looked for.
          */
         MoveCreate: {
             /**
@@ -1761,6 +1847,11 @@ export interface components {
              * @example 0
              */
             to: number;
+            /**
+             * Repair
+             * @default false
+             */
+            repair: boolean;
         };
         /**
          * MoveModel
@@ -1849,6 +1940,26 @@ export interface components {
             fromValue: number;
             /** Tovalue */
             toValue: number;
+            /**
+             * Steps
+             * @default 1
+             */
+            steps: number;
+            /**
+             * Staining
+             * @default 0
+             */
+            staining: number;
+            /**
+             * Oil
+             * @default 0
+             */
+            oil: number;
+            /**
+             * Toxic
+             * @default false
+             */
+            toxic: boolean;
         } & {
             [key: string]: unknown;
         };
@@ -2116,6 +2227,14 @@ export interface components {
             stock?: string | null;
             /** Side */
             side?: string | null;
+            /** Ways */
+            ways?: components["schemas"]["WayModel"][] | null;
+            /** Whites */
+            whites?: boolean | null;
+            /** Holds */
+            holds?: string[] | null;
+            /** Pins */
+            pins?: string[] | null;
             /** Reference */
             reference?: string | null;
             /** Shapes */
@@ -2363,6 +2482,48 @@ export interface components {
             sentence: string;
         };
         /**
+         * RepairRead
+         * @description The smallest repair: the whole order, and the passes that it moves besides.
+         */
+        RepairRead: {
+            /** Order */
+            order: string[];
+            /** Moved */
+            moved: string[];
+        };
+        /**
+         * ReservePart
+         * @description How a light is kept or won back, what came next, and the figures behind both.
+         */
+        ReservePart: {
+            /** Mass */
+            mass: string;
+            kind: components["schemas"]["washboard__core__order__plan__Kind"];
+            runnerUp: components["schemas"]["washboard__core__order__plan__Kind"];
+            /** Sentence */
+            sentence: string;
+            /** Figures */
+            figures: {
+                [key: string]: number;
+            };
+            /**
+             * Ways
+             * @default []
+             */
+            ways: [
+                components["schemas"]["washboard__core__order__plan__Kind"],
+                number,
+                string
+            ][];
+            /**
+             * Overruled
+             * @default false
+             */
+            overruled: boolean;
+        } & {
+            [key: string]: unknown;
+        };
+        /**
          * RevisionUpdate
          * @description The revision that the caller has seen.
          */
@@ -2387,6 +2548,101 @@ export interface components {
             y: number;
             /** Shines */
             shines: boolean;
+        };
+        /**
+         * SchoolRead
+         * @description A school for a piece: what its order would come to, or why it cannot be. `after` are numbers of passes
+         *     at which the `pictures` (JPEG as data) are taken.
+         */
+        SchoolRead: {
+            /** School */
+            school: string;
+            /** Words */
+            words: string;
+            /** Why */
+            why: string;
+            /** Feasible */
+            feasible: boolean;
+            /** Whynot */
+            whyNot?: string | null;
+            /**
+             * Passes
+             * @default 0
+             */
+            passes: number;
+            /**
+             * Activeminutes
+             * @default 0
+             */
+            activeMinutes: number;
+            /**
+             * Waitminutes
+             * @default 0
+             */
+            waitMinutes: number;
+            /**
+             * Sittings
+             * @default 0
+             */
+            sittings: number;
+            /**
+             * Irreversible
+             * @default 0
+             */
+            irreversible: number;
+            /**
+             * Layers
+             * @default 0
+             */
+            layers: number;
+            /**
+             * Mixtures
+             * @default 0
+             */
+            mixtures: number;
+            /**
+             * Worstdeltae
+             * @default 0
+             */
+            worstDeltaE: number;
+            /**
+             * Meandeltae
+             * @default 0
+             */
+            meanDeltaE: number;
+            /**
+             * Worstvalueerror
+             * @default 0
+             */
+            worstValueError: number;
+            /**
+             * Meanvalueerror
+             * @default 0
+             */
+            meanValueError: number;
+            /** Judgedfrompass */
+            judgedFromPass?: number | null;
+            /**
+             * Findings
+             * @default 0
+             */
+            findings: number;
+            /** Titles */
+            titles?: string[];
+            /** After */
+            after?: number[];
+            /** Pictures */
+            pictures?: string[];
+        };
+        /**
+         * SchoolsRead
+         * @description All schools for a piece.
+         */
+        SchoolsRead: {
+            /** Schools */
+            schools: components["schemas"]["SchoolRead"][];
+            /** Chosen */
+            chosen: string;
         };
         /**
          * SettingsRead
@@ -2458,6 +2714,17 @@ export interface components {
              * @default
              */
             side: string;
+            /** Ways */
+            ways?: components["schemas"]["WayModel"][];
+            /**
+             * Whites
+             * @default true
+             */
+            whites: boolean;
+            /** Holds */
+            holds?: string[];
+            /** Pins */
+            pins?: string[];
         };
         /**
          * ShapeModel
@@ -2759,7 +3026,7 @@ export interface components {
         };
         /**
          * VerdictRead
-         * @description The answer to a move: fine, or what breaks.
+         * @description The answer to a move: fine, or what breaks, and what would mend it.
          */
         VerdictRead: {
             /** Fine */
@@ -2770,6 +3037,7 @@ export interface components {
             order: string[];
             /** Passes */
             passes: components["schemas"]["PassPart"][];
+            repair?: components["schemas"]["RepairRead"] | null;
         };
         /**
          * ViewRead
@@ -2835,6 +3103,21 @@ export interface components {
             };
         };
         /**
+         * WayModel
+         * @description How a light is to be kept: the id of its mass, and the way by its operation.
+         */
+        WayModel: {
+            /** Mass */
+            mass: string;
+            /**
+             * Way
+             * @example mask
+             * @example reserve
+             * @example lift-dry
+             */
+            way: string;
+        };
+        /**
          * WayRead
          * @description Another way to the same value, or the recipe as a test strip corrects it.
          */
@@ -2876,6 +3159,42 @@ export interface components {
         WaysRead: {
             /** Ways */
             ways: components["schemas"]["WayRead"][];
+        };
+        /**
+         * WeaknessRead
+         * @description One thing that weakens a plan, with its figures, its place (shares) and what can be tried.
+         */
+        WeaknessRead: {
+            /** Kind */
+            kind: string;
+            /** Weight */
+            weight: string;
+            /** Sentence */
+            sentence: string;
+            /** Why */
+            why: string;
+            /** Figures */
+            figures: {
+                [key: string]: number;
+            };
+            /** Place */
+            place: [
+                number,
+                number
+            ];
+            /** Masses */
+            masses: string[];
+            /** Passes */
+            passes: string[];
+            fix: components["schemas"]["FixRead"] | null;
+        };
+        /**
+         * WeaknessesRead
+         * @description The findings about a plan, the weightiest first.
+         */
+        WeaknessesRead: {
+            /** Findings */
+            findings: components["schemas"]["WeaknessRead"][];
         };
         /**
          * WindowModel
@@ -2935,7 +3254,7 @@ export interface components {
          * @description What is done to a mass. One closed list, growing only by addition.
          * @enum {string}
          */
-        washboard__core__order__plan__Kind: "leave" | "reserve" | "wash" | "graded-wash" | "block-in" | "layer" | "accent";
+        washboard__core__order__plan__Kind: "leave" | "reserve" | "wash" | "graded-wash" | "block-in" | "layer" | "accent" | "tone" | "wet" | "wet-both" | "drop-in" | "glaze" | "negative" | "placeholder" | "scumble" | "optical-mix" | "glow" | "rays" | "opaque-white" | "restate" | "unify" | "mask" | "unmask" | "soften" | "blend" | "feather" | "lift-wet" | "blot" | "lift-dry" | "stencil-lift" | "wipe-out" | "scratch" | "sand" | "scrape" | "fix" | "judge" | "clean-stick";
         /**
          * Kind
          * @enum {string}
@@ -6106,6 +6425,290 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["VerdictRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    findings_api_pieces__piece__findings_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeaknessesRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    schools_api_pieces__piece__schools_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolsRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cards_api_pieces__piece__cards_pdf_get: {
+        parameters: {
+            query?: {
+                sheet?: boolean;
+            };
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             /** @description Not possible */

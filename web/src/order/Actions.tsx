@@ -8,28 +8,17 @@ interface Props {
   changes: ReturnType<typeof useChanges>;
 }
 
-/** The school and how to change it, the number of passes, the export. */
+/** The school, the number of passes, and the plan to take along. */
 export function Actions({ piece, plan, changes }: Props) {
   const schools = useCatalogue().data?.schools ?? [];
   const { document } = plan;
-  const others = schools.filter(({ key }) => key !== document.school);
   const words = schools.find(({ key }) => key === document.school)?.words;
   const count = document.passes.length;
   const pin = (passes: number) => changes.edit.mutate({ passes });
   return (
     <div className={classes.actions}>
       <p title={document.schoolReason}>
-        <b>{words}</b>{" "}
-        {others.map(({ key, words: other }) => (
-          <button
-            key={key}
-            type="button"
-            className="act"
-            onClick={() => changes.edit.mutate({ school: key })}
-          >
-            try {other.toLowerCase()}
-          </button>
-        ))}
+        <b>{words}</b>
       </p>
       <p>
         {count} passes{" "}
@@ -39,10 +28,22 @@ export function Actions({ piece, plan, changes }: Props) {
         <button type="button" className="act" disabled={count >= 9} onClick={() => pin(count + 1)}>
           one more
         </button>
+        {(document.ties?.length ?? 0) > 0 && (
+          <span className="quiet"> {document.ties?.join(" or ")} as good</span>
+        )}
       </p>
       <p>
+        <a href={`/api/pieces/${piece.id}/cards.pdf`} download={`${piece.name} cards.pdf`}>
+          pass cards
+        </a>{" "}
+        <a
+          href={`/api/pieces/${piece.id}/cards.pdf?sheet=true`}
+          download={`${piece.name} plan.pdf`}
+        >
+          one sheet
+        </a>{" "}
         <a href={`/api/pieces/${piece.id}/export`} download>
-          export the plan
+          export
         </a>
       </p>
     </div>

@@ -8,16 +8,17 @@ import classes from "./order.module.css";
 interface Asked {
   passId: string;
   to: number;
+  repair: boolean;
 }
 
 /** Ask what moving a pass comes to, while it is dragged and when it is dropped. */
 export function useMove(piece: Piece, changes: ReturnType<typeof useChanges>) {
   const ask = useMutation({
-    mutationFn: async ({ passId, to }: Asked) =>
+    mutationFn: async ({ passId, to, repair }: Asked) =>
       got(
         await client.POST("/api/pieces/{piece}/moves", {
           params: { path: { piece: piece.id } },
-          body: { passId, to },
+          body: { passId, to, repair },
         }),
       ) as unknown as Verdict,
   });
@@ -25,7 +26,7 @@ export function useMove(piece: Piece, changes: ReturnType<typeof useChanges>) {
     asked: ask.variables,
     verdict: ask.data,
     problem: ask.error,
-    drag: (passId: string, to: number, _dropped: boolean) => ask.mutate({ passId, to }),
+    drag: (passId: string, to: number, repair: boolean) => ask.mutate({ passId, to, repair }),
     keep: (order: string[]) => {
       changes.edit.mutate({ order });
       ask.reset();
@@ -42,7 +43,8 @@ interface Props {
 /** The answer to a move: fine, or what breaks for which masses and why. */
 export function MoveNote({ move, plan }: Props) {
   const { asked, verdict } = move;
-  if (!asked || !verdict) return <p className={classes.answer}>{move.problem?.message}</p>;
+  if (!asked || !verdict)
+    return move.problem ? <p className={classes.answer}>{move.problem.message}</p> : null;
   const from = plan.document.passes.findIndex((p) => p.id === asked.passId) + 1;
   const moved = `Pass ${from} moved to place ${asked.to + 1}`;
   return (
@@ -66,10 +68,32 @@ export function MoveNote({ move, plan }: Props) {
             </button>
           </p>
           <Broken verdict={verdict} plan={plan} />
+          {verdict.repair && (
+            <p>
+              Smallest repair: {moves(plan, verdict)}.{" "}
+              <button
+                type="button"
+                className="act"
+                onClick={() => move.keep(verdict.repair?.order ?? [])}
+              >
+                Accept the repair
+              </button>
+            </p>
+          )}
         </>
       )}
     </div>
   );
+}
+
+/** The passes that a repair moves besides, each with where it comes to stand. */
+function moves(plan: Plan, verdict: Verdict): string {
+  const { order = [], moved = [] } = verdict.repair ?? {};
+  const parts = moved.map((id) => {
+    const from = plan.document.passes.findIndex((p) => p.id === id) + 1;
+    return `pass ${from} to place ${order.indexOf(id) + 1}`;
+  });
+  return `also move ${parts.join(" and ")}`;
 }
 
 function Broken({ verdict, plan }: { verdict: Verdict; plan: Plan }) {

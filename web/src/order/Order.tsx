@@ -5,6 +5,7 @@ import { useKeys } from "../parts/keys";
 import { minutes } from "../parts/time";
 import { useRoom } from "../pieces/PieceRoom";
 import { Actions } from "./Actions";
+import { Below, Tabs, usePart } from "./Below";
 import { MoveNote, useMove } from "./Move";
 import classes from "./order.module.css";
 import { PassNote } from "./PassNote";
@@ -30,7 +31,6 @@ export function Order() {
     outlines: false,
   });
   const [playing, setPlaying] = useState(false);
-  const [allRows, setAllRows] = useState(false);
   const move = useMove(piece, changes);
   const go = useCallback(
     (to: number) =>
@@ -50,6 +50,7 @@ export function Order() {
     at.current = Math.min(passes.length, Math.max(0, at.current + by));
     go(at.current);
   };
+  const { part, turn } = usePart();
   const toggle = (what: keyof Looking) => setLooking((now) => ({ ...now, [what]: !now[what] }));
   const step = (by: number) => {
     const order = rowsOf(plan, true).map((row) => row.id);
@@ -66,6 +67,7 @@ export function Order() {
     r: () => toggle("reference"),
     o: () => toggle("outlines"),
     p: () => setPlaying((now) => !now),
+    f: () => turn("findings"),
   });
   useEffect(() => {
     if (!playing) return;
@@ -112,16 +114,23 @@ export function Order() {
           plan={plan}
           pass={pass}
           mass={mass}
-          allRows={allRows}
+          rows={part === "areas" || part === "masses" ? part : null}
           onPass={go}
           onMass={setMass}
           onDrag={move.drag}
+        >
+          <Tabs piece={piece} plan={plan} part={part} onTurn={turn} />
+          <MoveNote move={move} plan={plan} />
+        </Washboard>
+        <Below
+          piece={piece}
+          plan={plan}
+          part={part}
+          pass={pass}
+          changes={changes}
+          onPass={go}
+          onMass={setMass}
         />
-        <button type="button" className="act" onClick={() => setAllRows(!allRows)}>
-          {allRows ? "by areas" : `all ${plan.document.masses.length} masses`}
-        </button>
-        <MoveNote move={move} plan={plan} />
-        <List plan={plan} pass={pass} onPass={go} />
       </div>
     </div>
   );
@@ -137,38 +146,5 @@ function Before({ plan }: { plan: Plan }) {
         : "Nothing is laid yet. "}
       Press → or choose a ridge.
     </p>
-  );
-}
-
-type ListProps = Pick<Parameters<typeof Washboard>[0], "plan" | "pass" | "onPass">;
-
-function List({ plan, pass, onPass }: ListProps) {
-  const { toning } = plan.document;
-  return (
-    <ol className={classes.list}>
-      {toning && (
-        <li data-lit={pass === 0}>
-          <button type="button" onClick={() => onPass(0)}>
-            <span>0</span>
-            <span>Tone first: {toning.title}</span>
-            <span>
-              {Math.round(toning.minutes)}′ + {Math.round(toning.wait)}′
-            </span>
-          </button>
-        </li>
-      )}
-      {plan.document.passes.map((done, k) => (
-        <li key={done.id} data-lit={k + 1 === pass}>
-          <button type="button" onClick={() => onPass(k + 1)}>
-            <span>{k + 1}</span>
-            <span>{done.title.split(": ")[0]}</span>
-            <span>
-              {Math.round(done.minutes)}′
-              {done.waitMinutes ? ` + ${Math.round(done.waitMinutes)}′` : ""}
-            </span>
-          </button>
-        </li>
-      ))}
-    </ol>
   );
 }

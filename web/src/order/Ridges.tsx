@@ -4,6 +4,7 @@ import type { Ridge } from "../parts/ridges";
 import { minutes } from "../parts/time";
 import { WIDE } from "./board";
 import classes from "./order.module.css";
+import { isFinal } from "./rows";
 
 interface Props {
   row: Ridge[];
@@ -74,6 +75,12 @@ export function Ridges({ row, plan, pass, base, tall, onPass, onDrag }: Props) {
             }}
           >
             {k + 1}
+            {done && isFinal(done) && (
+              <svg viewBox="0 0 10 9" className={classes.final} role="img">
+                <title>A step without return</title>
+                <path d="M0 0H10L5 9Z" fill="var(--ink)" />
+              </svg>
+            )}
           </button>
         );
       })}

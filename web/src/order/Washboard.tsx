@@ -17,14 +17,16 @@ interface Props {
   plan: Plan;
   pass: number;
   mass: string | null;
-  allRows: boolean;
+  rows: "areas" | "masses" | null;
+  children?: React.ReactNode;
   onPass: (pass: number) => void;
   onMass: (mass: string | null) => void;
   onDrag: (pass: string, to: number, dropped: boolean) => void;
 }
 
 /** The washboard: the value ladder upright, time to the right, every mass a ribbon of its own colour. */
-export function Washboard({ plan, pass, mass, allRows, onPass, onMass, onDrag }: Props) {
+export function Washboard(props: Props) {
+  const { plan, pass, mass, rows, children, onPass, onMass, onDrag } = props;
   const passes = plan.document.passes;
   const row = useMemo(
     () =>
@@ -89,15 +91,18 @@ export function Washboard({ plan, pass, mass, allRows, onPass, onMass, onDrag }:
         onPass={onPass}
         onDrag={onDrag}
       />
-      <Rows
-        plan={plan}
-        row={row}
-        pass={pass}
-        mass={mass}
-        all={allRows}
-        onMass={onMass}
-        onPass={onPass}
-      />
+      {children}
+      {rows && (
+        <Rows
+          plan={plan}
+          row={row}
+          pass={pass}
+          mass={mass}
+          all={rows === "masses"}
+          onMass={onMass}
+          onPass={onPass}
+        />
+      )}
     </div>
   );
 }

@@ -30,6 +30,10 @@ export function rowsOf(plan: Plan, all: boolean): Row[] {
     .filter(({ masses: own }) => own.length > 0);
 }
 
+const FINAL = new Set(["wipe-out", "scratch", "sand", "fix"]);
+/** Whether a pass does something that cannot be taken back. */
+export const isFinal = (pass: Pass) => pass.operations.some(({ kind }) => FINAL.has(kind));
+
 export const isBare = ({ kind }: Operation) => kind === "reserve" || kind === "leave";
 
 /** What a pass does in a row: its targets, the largest first; else the largest thing it runs under. */

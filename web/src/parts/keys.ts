@@ -12,6 +12,7 @@ export const KEYS = [
   { key: "o", shown: "O", does: "outlines", letter: true },
   { key: "band", shown: "1 to 9", does: "one band alone, 0 for all", letter: true },
   { key: "p", shown: "P", does: "play the passes", letter: true },
+  { key: "f", shown: "F", does: "findings", letter: true },
   { key: "undo", shown: "Ctrl or ⌘ Z", does: "undo", letter: false },
   { key: "redo", shown: "Ctrl or ⌘ Shift Z", does: "redo", letter: false },
   { key: "?", shown: "?", does: "these keys", letter: false },

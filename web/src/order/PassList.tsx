@@ -1,0 +1,58 @@
+import type { Piece, Plan } from "../api/client";
+import type { useChanges } from "../api/hooks";
+import classes from "./order.module.css";
+
+interface Props {
+  piece: Piece;
+  plan: Plan;
+  pass: number;
+  changes: ReturnType<typeof useChanges>;
+  onPass: (pass: number) => void;
+}
+
+/** The passes in a row of lines, each to be chosen, or pinned where it is. */
+export function PassList({ piece, plan, pass, changes, onPass }: Props) {
+  const { toning, passes } = plan.document;
+  const pins = piece.settings.pins ?? [];
+  const pin = (id: string) =>
+    changes.edit.mutate({
+      pins: pins.includes(id) ? pins.filter((p) => p !== id) : [...pins, id],
+    });
+  return (
+    <ol className={classes.list}>
+      {toning && (
+        <li data-lit={pass === 0}>
+          <button type="button" onClick={() => onPass(0)}>
+            <span>0</span>
+            <span>Tone first: {toning.title}</span>
+            <span>
+              {Math.round(toning.minutes)}′ + {Math.round(toning.wait)}′
+            </span>
+          </button>
+        </li>
+      )}
+      {passes.map((done, k) => (
+        <li key={done.id} data-lit={k + 1 === pass}>
+          <button type="button" onClick={() => onPass(k + 1)}>
+            <span>{k + 1}</span>
+            <span>{done.title.split(": ")[0]}</span>
+            <span>
+              {Math.round(done.minutes)}′
+              {done.waitMinutes ? ` + ${Math.round(done.waitMinutes)}′` : ""}
+            </span>
+          </button>
+          <button
+            type="button"
+            className={classes.pin}
+            aria-pressed={pins.includes(done.id)}
+            aria-label={`Pin pass ${k + 1}`}
+            title="A pinned pass stays where it is when others are moved"
+            onClick={() => pin(done.id)}
+          >
+            {pins.includes(done.id) ? "pinned" : "pin"}
+          </button>
+        </li>
+      ))}
+    </ol>
+  );
+}
