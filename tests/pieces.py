@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cache
 
 import numpy as np
@@ -14,16 +14,21 @@ from skimage import data
 from sklearn.datasets import load_sample_image
 
 from washboard.core.colour.lab import encoded_of, linear_of_lab
+from washboard.core.key.relations import Thing
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
 from washboard.core.order.parts import Parts, divided
 from washboard.core.order.planner import plan_of
+from washboard.core.order.schools import SCHOOLS, refused
+from washboard.core.order.wishes import Wishes
 from washboard.core.order.worked import Worked
 from washboard.core.reference.masses import Division
 from washboard.core.reference.measures import Measured, measure
 from washboard.core.reference.picture import picture_of
 
 Bytes = NDArray[np.uint8]
+THINGS = ("a3", "a1", "a4", "a2")
+"""Areas of made-up pieces, far to near: upright quarters of the sheet."""
 THRESHOLDS = (2.0, 4.0, 6.0, 8.0)
 
 
@@ -64,7 +69,7 @@ class Made:
     size: tuple[float, float]
     passes: int | None
 
-    def worked(self) -> Worked:
+    def worked(self, wishes: Wishes | None = None) -> Worked:
         sheet = sheet_of(*self.size, 1.5)
         return plan_of(
             self.measured.masses,
@@ -72,8 +77,7 @@ class Made:
             medium_named(self.medium),
             surface_of(self.surface),
             sheet,
-            self.school,
-            self.passes,
+            wishes or Wishes(self.school, self.passes, tuple(Thing(name) for name in THINGS)),
         )
 
 
@@ -105,22 +109,27 @@ def patchwork(seed: int, count: int, accents: int, width_cm: float = 30.0) -> tu
     rgb = np.rint(encoded_of(linear_of_lab(field)) * 255).astype(np.uint8)
     division = Division(labels, flat, tuple(light))
     measured = measure(picture_of(rgb), division, THRESHOLDS, width_cm)
+    masses = tuple(replace(m, area=THINGS[int(3.999 * m.centre[0])]) for m in measured.masses)
+    measured = replace(measured, masses=masses)
     return measured, divided(measured.masses, labels, width_cm).parts
 
 
 @st.composite
-def pieces(draw: st.DrawFn, media: tuple[str, ...] = tuple(MEDIA)) -> Made:
+def pieces(draw: st.DrawFn, media: tuple[str, ...] = tuple(MEDIA), schools: tuple[str, ...] = ()) -> Made:
     """Pieces of every medium, ground, school and size."""
     width = draw(st.sampled_from((12.0, 30.0, 60.0, 120.0)))
     measured, parts = patchwork(
         draw(st.integers(0, 10**6)), draw(st.integers(1, 16)), draw(st.integers(0, 3)), width
     )
+    medium = draw(st.sampled_from(media))
+    surface = draw(st.sampled_from(("white", "black", "value:5", "value:8.5", "#b08d57")))
+    able = [s.key for s in SCHOOLS.values() if not refused(s, medium_named(medium), surface_of(surface))]
     return Made(
         measured,
         parts,
-        draw(st.sampled_from(media)),
-        draw(st.sampled_from(("white", "black", "value:5", "value:8.5", "#b08d57"))),
-        draw(st.sampled_from(("light-to-dark", "dark-to-light"))),
+        medium,
+        surface,
+        draw(st.sampled_from(schools or able)),
         (width, width / 1.5),
         draw(st.sampled_from((None, None, None, 2, 5))),
     )

@@ -42,10 +42,10 @@ def test_a_plan_is_frozen_and_found_again_after_undo(client: httpx.Client, cup: 
     piece = new_piece(client, cup)
     url = f"/api/pieces/{piece['id']}"
     first = worked_out(client, piece["id"])
-    edited = client.patch(url, json={"revision": 0, "school": "dark-to-light"}).json()
-    assert edited["undo"] == "school to dark-to-light"
+    edited = client.patch(url, json={"revision": 0, "school": "both-ends"}).json()
+    assert edited["undo"] == "school to both-ends"
     other = worked_out(client, piece["id"])
-    assert other["document"]["school"] == "dark-to-light"
+    assert other["document"]["school"] == "both-ends"
     assert {m["id"] for m in other["document"]["masses"]} == {m["id"] for m in first["document"]["masses"]}
     client.post(f"{url}/undo", json={"revision": 1})
     assert client.get(f"{url}/plan").json() == first

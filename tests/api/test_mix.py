@@ -13,6 +13,7 @@ from tests.pieces import photographs
 from washboard.core.colour.spectra import spectrum_of_lab
 from washboard.core.materials.paints import PAINTS
 from washboard.core.optics.vehicle import vehicle_of
+from washboard.core.order.plan import Kind
 from washboard.core.recipe.mixture import bench_of
 
 
@@ -33,7 +34,7 @@ def test_every_mass_that_is_painted_has_a_pile_with_recipes_and_enough_paint(
         o["mass"]
         for done in document["passes"]
         for o in done["operations"]
-        if o["role"] == "target" and o["kind"] not in ("leave", "reserve")
+        if o["role"] == "target" and Kind(o["kind"]).lays
     ]
     assert sorted(mass for pile in board["piles"] for mass in pile["masses"]) == sorted(painted)
     order = [done["id"] for done in document["passes"]]

@@ -1,46 +1,246 @@
-"""Softness: transitions of known width, made at the reference's full size, are read to 15 per cent."""
+"""The table of the judge, every cell of it against what painters know, written down apart from it."""
 
 from __future__ import annotations
 
-import numpy as np
 import pytest
-from scipy.special import erf
 
-from tests.conftest import encoded
-from washboard.core.colour.lab import encoded_of
-from washboard.core.colour.value import luminance_of
-from washboard.core.reference.transitions import transitions
-from washboard.pipeline.settings import Settings
-from washboard.pipeline.stages import Stages
-from washboard.pipeline.subject import Subject
+from washboard.core.order.acts import ACTS, Back
+from washboard.core.order.judge.rules import Rule
+from washboard.core.order.judge.transitions import SPOTS, Spot, after, stage, transitions
+from washboard.core.order.plan import LAYING, TAKING, Kind
+
+# Per medium: operation, the states in which it may be done, each with the state it leaves.
+LEGAL = {
+    "watercolour": """
+        leave           bare>bare
+        reserve         bare>bare
+        tone            bare>shiny wetted>shiny masked>masked
+        wet             bare>wetted dry>wetted wetted>wetted masked>masked
+        wet-both        bare>wetted wetted>wetted
+        wash            bare>shiny dry>shiny wetted>shiny masked>masked
+        graded-wash     bare>shiny dry>shiny wetted>shiny masked>masked
+        drop-in         wetted>shiny shiny>shiny satin>shiny
+        glaze           dry>shiny masked>masked
+        negative        bare>shiny dry>shiny masked>masked
+        placeholder     bare>shiny
+        accent          bare>shiny dry>shiny
+        opaque-white    bare>shiny dry>shiny
+        restate         dry>shiny
+        unify           dry>shiny
+        mask            bare>masked dry>masked
+        unmask          masked>dry
+        soften          shiny>shiny satin>satin damp>damp dry>dry
+        lift-wet        shiny>satin satin>damp
+        blot            shiny>damp satin>damp damp>damp
+        lift-dry        dry>damp
+        stencil-lift    dry>damp
+        wipe-out        shiny>damp satin>damp damp>damp
+        scratch         dry>broken
+        sand            dry>broken
+        judge           *
+    """,
+    "acrylic": """
+        leave           bare>bare
+        reserve         bare>bare
+        tone            bare>open
+        wash            bare>open dry>open
+        graded-wash     bare>open dry>open
+        drop-in         open>open
+        glaze           dry>open
+        negative        bare>open dry>open
+        placeholder     bare>open
+        block-in        bare>open dry>open
+        layer           bare>open dry>open
+        scumble         dry>open
+        glow            bare>open dry>open open>open
+        rays            dry>open
+        accent          bare>open dry>open
+        opaque-white    bare>open dry>open
+        restate         dry>open
+        unify           dry>open
+        soften          open>open dry>dry
+        blend           open>open
+        feather         open>open
+        lift-wet        open>open
+        blot            open>open
+        wipe-out        open>open
+        scrape          open>open tacky>tacky dry>dry
+        judge           *
+    """,
+    "oil": """
+        leave           bare>bare
+        reserve         bare>bare
+        tone            bare>open
+        glaze           dry>open
+        placeholder     bare>open
+        block-in        bare>open dry>open
+        layer           bare>open dry>open
+        scumble         dry>open
+        glow            bare>open dry>open open>open
+        rays            dry>open
+        accent          bare>open dry>open
+        opaque-white    bare>open dry>open
+        restate         dry>open
+        unify           dry>open
+        soften          open>open dry>dry
+        blend           open>open
+        feather         open>open
+        blot            open>open
+        wipe-out        open>open
+        scrape          open>open tacky>tacky dry>dry
+        judge           *
+    """,
+    "pastel": """
+        leave           bare>bare
+        reserve         bare>bare
+        placeholder     bare>loose
+        block-in        bare>loose loose>loose
+        layer           bare>loose loose>loose
+        scumble         loose>loose
+        optical-mix     loose>loose
+        glow            bare>loose loose>loose
+        rays            loose>loose
+        accent          bare>loose loose>loose
+        opaque-white    bare>loose loose>loose
+        restate         loose>loose
+        blend           loose>loose full>full
+        feather         loose>loose
+        fix             loose>sprayed full>sprayed
+        clean-stick     *
+        judge           *
+    """,
+}
+
+REASONS = """
+    watercolour wash shiny          DRY_FIRST
+    watercolour wash damp           DRY_FIRST
+    watercolour wash broken         BROKEN
+    watercolour glaze bare          GLISTENS
+    watercolour glaze wetted        RUNS
+    watercolour negative wetted     RUNS
+    watercolour drop-in damp        DRY_FIRST
+    watercolour drop-in dry         GLISTENS
+    watercolour drop-in bare        GLISTENS
+    watercolour drop-in masked      MASKED
+    watercolour reserve dry         FINISHED
+    watercolour reserve shiny       FINISHED
+    watercolour reserve masked      MASKED
+    watercolour leave broken        BROKEN
+    watercolour mask damp           BONE_DRY
+    watercolour mask wetted         BONE_DRY
+    watercolour mask masked         MASKED
+    watercolour unmask bare         NOT_MASKED
+    watercolour unmask dry          NOT_MASKED
+    watercolour unmask shiny        BONE_DRY
+    watercolour lift-dry bare       NOTHING_THERE
+    watercolour lift-dry shiny      BONE_DRY
+    watercolour lift-dry masked     MASKED
+    watercolour lift-wet dry        STILL_WET
+    watercolour lift-wet bare       NOTHING_THERE
+    watercolour blot dry            STILL_WET
+    watercolour scratch satin       BONE_DRY
+    watercolour scratch bare        NOTHING_THERE
+    watercolour sand broken         BROKEN
+    watercolour soften bare         NOTHING_THERE
+    watercolour soften broken       BROKEN
+    watercolour wet satin           DRY_FIRST
+    watercolour wet broken          BROKEN
+    oil         layer open          DRY_FIRST
+    oil         layer tacky         DRY_FIRST
+    oil         glaze bare          GLISTENS
+    oil         wipe-out dry        STILL_WET
+    oil         wipe-out tacky      BONE_DRY
+    oil         blend dry           STILL_WET
+    oil         blend tacky         STILL_WET
+    oil         blend bare          NOTHING_THERE
+    oil         leave open          FINISHED
+    oil         scrape bare         NOTHING_THERE
+    acrylic     wash tacky          DRY_FIRST
+    pastel      layer full          TOOTH
+    pastel      layer sprayed       SPRAY_FIRST
+    pastel      accent full         TOOTH
+    pastel      blend sprayed       SPRAY_FIRST
+    pastel      blend bare          NOTHING_THERE
+    pastel      fix bare            NOTHING_THERE
+    pastel      fix sprayed         SPRAY_FIRST
+    pastel      leave loose         FINISHED
+    pastel      wash bare           MEDIUM
+    oil         wash bare           MEDIUM
+    oil         mask bare           MEDIUM
+    acrylic     fix dry             MEDIUM
+    watercolour blend shiny         MEDIUM
+    watercolour block-in bare       MEDIUM
+"""
 
 
-def edge(full: int, wide: float, ramp: bool) -> bytes:
-    """A picture of `full` px whose values go from 3 to 7 over `wide` px (10–90 %), with a little grain."""
-    x = np.arange(full) + 0.5 - full / 2
-    share = np.clip(0.5 + 0.8 * x / wide, 0, 1) if ramp else 0.5 * (1 + erf(x / (wide / 2.5631) / np.sqrt(2)))
-    light = luminance_of(3 + 4 * share) / 100
-    row = 255 * encoded_of(np.stack([light] * 3, axis=-1))
-    grain = np.random.default_rng(1).normal(0, 2, (full // 2, full, 1))
-    return encoded(np.clip(row[None] + grain, 0, 255).astype(np.uint8), "PNG")
+def legal(medium: str) -> dict[tuple[Kind, Spot], Spot]:
+    found: dict[tuple[Kind, Spot], Spot] = {}
+    for line in LEGAL[medium].strip().splitlines():
+        name, *cells = line.split()
+        for cell in cells:
+            pairs = [(s, s) for s in SPOTS[medium]] if cell == "*" else [tuple(_spots(cell))]
+            found |= {(Kind(name), one): other for one, other in pairs}
+    return found
 
 
-@pytest.mark.parametrize("ramp", [False, True])
-@pytest.mark.parametrize("full", [2000, 3000, 4000])
-@pytest.mark.parametrize("wide", [6, 10, 18, 40, 90])
-def test_a_transition_of_known_width_is_read_within_fifteen_per_cent(
-    full: int, wide: int, ramp: bool
-) -> None:
-    data = edge(full, wide, ramp)
-    seen = Stages().seen(Subject.photo("edge", lambda: data, Settings("oil", "white", 40, 20, bands=2)))
-    left, right = seen.measured.masses
-    exact = wide / full * 400
-    assert left.borders[0].softness_mm == pytest.approx(exact, rel=0.15)
-    assert right.borders[0].softness_mm == left.borders[0].softness_mm
+def _spots(cell: str) -> list[Spot]:
+    return [Spot[word.upper()] for word in cell.split(">")]
 
 
-def test_a_border_without_a_step_is_as_soft_as_is_read() -> None:
-    labels = np.ones((100, 200), np.int32)
-    labels[:, 100:] = 2
-    assert transitions(np.full((100, 200), 5.0, np.float32), labels)[1, 2] > 20
-    assert transitions(np.full((100, 200), 5.0, np.float32), np.ones((100, 200), np.int32)) == {}
+@pytest.mark.parametrize("medium", SPOTS)
+def test_every_operation_is_legal_in_just_the_states_in_which_painters_do_it(medium: str) -> None:
+    expected = legal(medium)
+    for kind in Kind:
+        for spot in SPOTS[medium]:
+            outcome = after(medium, kind, spot)
+            if (kind, spot) in expected:
+                assert outcome is expected[kind, spot], (medium, kind, spot, outcome)
+            else:
+                assert isinstance(outcome, Rule), (medium, kind, spot, outcome)
+
+
+def test_each_refusal_has_the_reason_that_a_teacher_would_give() -> None:
+    for line in REASONS.strip().splitlines():
+        medium, kind, spot, rule = line.split()
+        assert after(medium, Kind(kind), Spot[spot.upper()]) is Rule[rule], line
+
+
+def test_the_table_has_every_operation_of_the_closed_list_and_no_other() -> None:
+    assert set(ACTS) == set(Kind)
+    assert {(m, k) for m, k, _, _ in transitions()} == {(m, k) for k, a in ACTS.items() for m in a.media}
+    assert len(list(transitions())) >= 120
+    for kind, act in ACTS.items():
+        assert kind.lays == (kind in LAYING) == (act.sort == "lays"), kind
+        assert kind.takes == (kind in TAKING) == (act.sort == "takes"), kind
+        assert (act.reach > 0) == (kind.takes or kind is Kind.UNMASK), kind
+        assert 0 <= act.grip <= 1
+        assert act.media
+
+
+@pytest.mark.parametrize(
+    ("back", "kinds"),
+    [
+        (Back.NONE, {Kind.WIPE, Kind.SCRATCH, Kind.SAND, Kind.FIX}),
+        (Back.FREE, {Kind.LEAVE, Kind.RESERVE, Kind.WET, Kind.WET_BOTH, Kind.UNMASK, Kind.JUDGE, Kind.CLEAN}),
+    ],
+)
+def test_what_can_never_and_what_can_always_be_taken_back(back: Back, kinds: set[Kind]) -> None:
+    assert {kind for kind, act in ACTS.items() if act.back is back} == kinds
+
+
+@pytest.mark.parametrize("kind", [Kind.MASK, Kind.SCRATCH, Kind.SAND, Kind.SCRAPE, Kind.FIX, Kind.WIPE])
+def test_what_can_hurt_carries_its_caution(kind: Kind) -> None:
+    assert ACTS[kind].caution
+
+
+@pytest.mark.parametrize(
+    ("medium", "ages"),
+    [
+        ("watercolour", {0: "shiny", 0.29: "shiny", 0.3: "satin", 0.54: "satin", 0.6: "damp", 1.0: "dry"}),
+        ("acrylic", {0: "open", 0.49: "open", 0.5: "tacky", 1.0: "dry"}),
+        ("oil", {0: "open", 0.14: "open", 0.2: "tacky", 1.2: "dry"}),
+        ("pastel", {0: "loose grain", 5: "loose grain"}),
+    ],
+)
+def test_a_layer_goes_through_the_stages_of_its_medium(medium: str, ages: dict[float, str]) -> None:
+    assert {age: stage(medium, age).value for age in ages} == ages

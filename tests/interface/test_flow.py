@@ -48,7 +48,7 @@ def test_from_the_empty_start_to_an_exported_plan_in_three_decisions(
     page.get_by_role("button", name="See the order").click()
     expect(page.get_by_role("img", name="The picture after pass")).to_be_visible(timeout=30_000)
     with page.expect_download() as download:
-        page.get_by_role("link", name="export the plan").click()
+        page.get_by_role("link", name="export", exact=True).click()
     plan = json.loads(Path(download.value.path()).read_text())
     assert decisions <= 3
     assert (plan["medium"], plan["surface"]["words"], plan["sheet"]["widthCm"]) == ("pastel", "value:5", 50)
@@ -90,12 +90,16 @@ def test_the_whole_way_by_keyboard_alone(page: Page, start: Callable[..., Server
     expect(page).to_have_url(re.compile(r"pass=\d"))
     page.keyboard.press("v")
     expect(page.get_by_role("img", name="values only")).to_be_visible()
-    tabbed(page, "button", "try light to dark")
+    tabbed(page, "button", "schools")
     page.keyboard.press("Enter")
-    expect(page.get_by_role("button", name="try dark to light")).to_be_visible(timeout=30_000)
+    first = page.get_by_role("region", name="Light to dark")
+    expect(first.get_by_role("img").first).to_be_visible(timeout=30_000)
+    tabbed(page, "button", "take it")
+    page.keyboard.press("Enter")
+    expect(first).to_contain_text("as it is now", timeout=30_000)
     settled(page)
     page.keyboard.press("Control+z")
-    expect(page.get_by_role("button", name="try light to dark")).to_be_visible(timeout=30_000)
+    expect(first).not_to_contain_text("as it is now", timeout=30_000)
     settled(page)
     tabbed(page, "button", "Pass 1,")
     page.keyboard.press("Alt+ArrowRight")
@@ -113,6 +117,7 @@ def test_the_whole_way_by_keyboard_alone(page: Page, start: Callable[..., Server
 VIEWS = (
     "shelf",
     "", "new", "see?look=bands", "see?look=masses", "see?look=areas", "order?pass=2", "order?pass=0",
+    "order?below=findings", "order?below=lights", "order?below=schools", "order?below=passes",
     "see?look=windows", "see?look=edges", "prepare?part=ground", "prepare?part=composition",
     "prepare?part=measures", "prepare?part=transfer", "prepare?part=palette", "prepare?part=intent",
     "nowhere",

@@ -54,6 +54,7 @@ def test_a_ground_is_taken_and_the_plan_starts_on_it(page: Page, piece: tuple[Se
     settled(page)
     assert settings(*piece)["ground"] == "sienna"
     page.get_by_role("link", name="Order").click()
+    page.get_by_role("button", name=re.compile(r"^\d+ passes$")).click(timeout=30_000)
     page.get_by_role("button", name=re.compile("Tone first: a thin burnt sienna coat")).click(timeout=30_000)
     expect(page.get_by_text("Lay a thin burnt sienna coat")).to_be_visible()
     page.keyboard.press("Control+z")

@@ -62,7 +62,7 @@ def test_a_change_of_bands_or_squint_decodes_nothing_again(cup_file: Counted) ->
 def test_a_change_of_school_divides_nothing_again(cup_file: Counted) -> None:
     stages = Stages()
     one = stages.result(Subject.photo("cup", cup_file, SETTINGS))
-    other = stages.result(Subject.photo("cup", cup_file, replace(SETTINGS, school="dark-to-light")))
+    other = stages.result(Subject.photo("cup", cup_file, replace(SETTINGS, school="light-first")))
     assert other.seen.division is one.seen.division
     assert other.worked.plan.school != one.worked.plan.school
 

@@ -1,0 +1,152 @@
+"""What Order asks over the web interface: schools, findings, repairs, lights, cards."""
+
+from __future__ import annotations
+
+import base64
+import io
+from collections.abc import Iterator
+
+import httpx
+import numpy as np
+import pytest
+from pdfminer.high_level import extract_pages, extract_text
+from PIL import Image
+
+from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.pieces import photographs
+from washboard.core.order.schools import SCHOOLS
+
+
+@pytest.fixture(scope="module")
+def client(demo: Server) -> Iterator[httpx.Client]:
+    with demo.client() as opened:
+        yield opened
+
+
+@pytest.fixture(scope="module")
+def landscape(client: httpx.Client) -> str:
+    piece = str(new_piece(client, encoded(photographs()["landscape"]))["id"])
+    worked_out(client, piece)
+    return piece
+
+
+def edited(client: httpx.Client, piece: str, **fields: object) -> httpx.Response:
+    revision = client.get(f"/api/pieces/{piece}").json()["revision"]
+    return client.patch(f"/api/pieces/{piece}", json={"revision": revision, **fields})
+
+
+def test_schools_stand_side_by_side_with_figures_and_pictures_on_the_way(
+    client: httpx.Client, landscape: str
+) -> None:
+    answer = client.get(f"/api/pieces/{landscape}/schools").json()
+    assert answer["chosen"] == "light-to-dark"
+    assert [s["school"] for s in answer["schools"]] == list(SCHOOLS)
+    for school in answer["schools"]:
+        if not school["feasible"]:
+            assert "only darkens" in school["whyNot"]
+            continue
+        assert school["after"][-1] == school["passes"] == len(school["titles"])
+        shown = [
+            np.asarray(Image.open(io.BytesIO(base64.b64decode(p.split(",")[1])))) for p in school["pictures"]
+        ]
+        assert len({picture.shape for picture in shown}) == 1
+        assert float(shown[0].mean()) > float(shown[-1].mean()), "watercolour grows darker on the way"
+
+
+def test_a_school_taken_is_planned_and_one_that_cannot_be_is_refused_with_a_way_out(
+    client: httpx.Client, landscape: str
+) -> None:
+    assert edited(client, landscape, school="layered-negative").status_code == 200
+    assert worked_out(client, landscape)["document"]["school"] == "layered-negative"
+    refused = edited(client, landscape, school="dark-to-light")
+    assert refused.status_code == 422
+    assert "both-ends" in refused.json()["detail"]
+    assert edited(client, landscape, school=None).status_code == 200
+
+
+def test_a_finding_is_tried_and_gone(client: httpx.Client) -> None:
+    piece = str(new_piece(client, encoded(photographs()["cup"]), medium="acrylic", surface="value:6")["id"])
+    worked_out(client, piece)
+    found = client.get(f"/api/pieces/{piece}/findings").json()["findings"]
+    order = ["spoils", "weakens", "note"]
+    assert [order.index(f["weight"]) for f in found] == sorted(order.index(f["weight"]) for f in found)
+    offered = next(f for f in found if f["fix"])
+    assert edited(client, piece, **{offered["fix"]["field"]: offered["fix"]["value"]}).status_code == 200
+    worked_out(client, piece)
+    after = client.get(f"/api/pieces/{piece}/findings").json()["findings"]
+    assert offered["kind"] not in {f["kind"] for f in after if f["masses"] == offered["masses"]}
+
+
+def test_a_light_is_overruled_and_what_is_no_way_is_refused(client: httpx.Client, cup: bytes) -> None:
+    piece = str(new_piece(client, cup)["id"])
+    document = worked_out(client, piece)["document"]
+    reserve = document["reserves"][0]
+    other = next(
+        way[0] for way in reserve["ways"] if way[0] not in (reserve["kind"], "placeholder", "reserve")
+    )
+    assert edited(client, piece, ways=[{"mass": reserve["mass"], "way": other}]).status_code == 200
+    again = worked_out(client, piece)["document"]
+    now = next(r for r in again["reserves"] if r["mass"] == reserve["mass"])
+    assert (now["kind"], now["overruled"]) == (other, True)
+    refused = edited(client, piece, ways=[{"mass": reserve["mass"], "way": "wish"}])
+    assert refused.status_code == 422
+    assert "kept as it was" in refused.json()["detail"]
+    assert edited(client, piece, ways=[]).status_code == 200
+
+
+def test_a_move_that_breaks_is_answered_with_the_smallest_repair_which_is_then_fine(
+    client: httpx.Client, landscape: str
+) -> None:
+    passes = worked_out(client, landscape)["document"]["passes"]
+    url = f"/api/pieces/{landscape}/moves"
+    first, last = passes[0]["id"], len(passes) - 1
+    verdict = client.post(url, json={"passId": first, "to": last, "repair": True}).json()
+    assert not verdict["fine"]
+    assert verdict["refusals"]
+    plain = client.post(url, json={"passId": first, "to": last}).json()
+    assert plain["repair"] is None, "a repair is looked for when it is asked for"
+    if verdict["repair"] is not None:
+        assert sorted(verdict["repair"]["order"]) == sorted(p["id"] for p in passes)
+        assert first not in verdict["repair"]["moved"]
+    assert edited(client, landscape, pins=[first]).status_code == 200
+    pinned = client.post(url, json={"passId": first, "to": last})
+    assert pinned.status_code == 422
+    assert "pinned" in pinned.json()["detail"]
+    assert edited(client, landscape, pins=[]).status_code == 200
+
+
+def test_what_a_key_shall_hold_is_one_of_its_relations(client: httpx.Client, landscape: str) -> None:
+    refused = edited(client, landscape, holds=["peace"])
+    assert refused.status_code == 422
+    assert "light" in refused.json()["detail"]
+
+
+def test_cards_are_true_to_size_and_say_what_the_pass_says(client: httpx.Client, landscape: str) -> None:
+    document = worked_out(client, landscape)["document"]
+    data = client.get(f"/api/pieces/{landscape}/cards.pdf").content
+    pages = list(extract_pages(io.BytesIO(data)))
+    assert len(pages) == len(document["passes"])
+    for page in pages:
+        assert page.width * 25.4 / 72 == pytest.approx(148, abs=0.1)
+        assert page.height * 25.4 / 72 == pytest.approx(105, abs=0.1)
+    text = " ".join(extract_text(io.BytesIO(data)).split())
+    for number, done in enumerate(document["passes"], 1):
+        assert f"{number} of {len(pages)}" in text
+        assert done["where"].split(",")[0].split(" and ")[0] in text
+    assert "Mix" in text
+    assert "Read the labels" in text
+    sheet = client.get(f"/api/pieces/{landscape}/cards.pdf?sheet=true").content
+    (only,) = extract_pages(io.BytesIO(sheet))
+    assert (only.width * 25.4 / 72, only.height * 25.4 / 72) == pytest.approx((210, 297), abs=0.1)
+    whole = " ".join(extract_text(io.BytesIO(sheet)).split())
+    for done in document["passes"]:
+        assert done["title"].split(":")[0] in whole
+
+
+@pytest.mark.parametrize("what", ["schools", "findings", "cards.pdf"])
+def test_what_is_asked_of_no_piece_is_missing_with_a_sentence(
+    client: httpx.Client, landscape: str, what: str
+) -> None:
+    answer = client.get(f"/api/pieces/{'0' * len(landscape)}/{what}")
+    assert answer.status_code == 404
+    assert answer.json()["detail"]

@@ -1,0 +1,357 @@
+"""Checks: plans that are sound, each broken in exactly one way; and what comes of trying a fix."""
+
+# Hand-made plans read best with a case a line.
+# ruff: noqa: E501
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Callable
+from dataclasses import dataclass, replace
+from typing import Any
+
+import numpy as np
+
+from tests.pieces import Made, patchwork
+from washboard.core.checks import Checked, Finding, findings_of
+from washboard.core.colour.lab import lab_of_linear
+from washboard.core.colour.value import luminance_of
+from washboard.core.key.key import Key
+from washboard.core.key.mood import Mood
+from washboard.core.key.relations import Holds, Thing
+from washboard.core.materials.media import medium_named
+from washboard.core.materials.surfaces import sheet_of, surface_of
+from washboard.core.order.plan import Kind, Operation, Pass, Plan, Role
+from washboard.core.order.planner import plan_of
+from washboard.core.order.wishes import Kept, Wishes
+from washboard.core.reference.mass import Border, Mass
+from washboard.core.reference.mass import Kind as MassKind
+
+CASES = 22
+DICE = np.random.default_rng(5)
+
+
+def lab_at(value: float, a: float = 0.0, b: float = 0.0) -> tuple[float, float, float]:
+    y = float(luminance_of(value)) / 100
+    return (float(lab_of_linear([y, y, y])[0]), a, b)
+
+
+@dataclass
+class Draft:
+    """A plan in the making: what a case breaks."""
+
+    masses: dict[str, Mass]
+    ends: dict[str, float]
+    passes: list[Pass]
+    things: dict[str, Thing]
+    medium: str = "watercolour"
+    school: str = "light-to-dark"
+
+    def checked(self) -> Checked:
+        masses = tuple(self.masses.values())
+        surface = surface_of("white" if self.medium == "watercolour" else "value:3")
+        rows = (
+            tuple(surface.value for _ in masses),
+            *(tuple(self.ends[m.id] for m in masses) for _ in self.passes),
+        )
+        key = Key((0.0, 10.0), (0.0, 10.0), 2.0, 9.5)
+        plan = Plan(
+            "test", medium_named(self.medium), self.school, "", surface, sheet_of(30, 20, 1.5), key, masses,
+            tuple(self.passes), rows,
+        )  # fmt: skip
+        return Checked(plan, self.things)
+
+    def kinds(self) -> Counter[str]:
+        return Counter(finding.kind for finding in findings_of(self.checked()))
+
+    def put(self, name: str, **changes: Any) -> None:
+        self.masses[name] = replace(self.masses[name], **changes)
+
+    def end(self, name: str, value: float) -> None:
+        self.ends[name] = value
+
+
+def mass(
+    name: str, value: float, share: float, area: str, borders: dict[str, tuple[float, float]], **given: Any
+) -> Mass:
+    """A mass with borders {name: (cm, hardness)}."""
+    own = lab_at(value, *given.pop("ab", (0.0, 0.0)))
+    sides = tuple(Border(n, cm, 1.0 if hard > 0.5 else 8.0, hard) for n, (cm, hard) in borders.items())
+    kind = given.pop("kind", MassKind.FLAT)
+    plain = Mass(
+        name, 1 + len(name), kind, value, 0.1, own, share, 600 * share, 2, (0.0, 10.0), (value, value), 8.0, 30.0, 1,
+        sum(b.length_cm for b in sides), (0.5, 0.5), (0.0, 0.0, 1.0, 1.0), (0.5, 0.5), (own, own), target=value,
+        target_ends=(own, own), area=area, borders=sides, depth=0,
+    )  # fmt: skip
+    return replace(plain, **given)
+
+
+def done(name: str, minutes: float, *operations: Operation, wait: float = 20.0) -> Pass:
+    return Pass(name, name, "", "", (0, 10), "", minutes, wait, "", None, operations, ())
+
+
+def op(name: str, kind: Kind = Kind.WASH, role: Role = Role.TARGET, **given: Any) -> Operation:
+    return Operation(name, kind, role, 1.0, 9.5, 5.0, **given)
+
+
+def sound() -> Draft:
+    """A landscape in which nothing is wrong: jittered, so that no case sits at one number."""
+    values = {"sky": 7.9, "hill": 5.6, "wall": 6.4, "shade": 4.6, "tree": 2.6, "heap": 9.4}
+    values = {
+        name: value + float(DICE.uniform(-0.15, 0.15)) * (name != "heap") for name, value in values.items()
+    }
+    shares = {"sky": 0.30, "hill": 0.24, "wall": 0.14, "shade": 0.12, "tree": 0.16, "heap": 0.04}
+    hues = {
+        "sky": (-4, -14),
+        "hill": (-8, 20),
+        "wall": (14, 30),
+        "shade": (12, 26),
+        "tree": (-6, 10),
+        "heap": (0, 0),
+    }
+    areas = {"sky": "a1", "hill": "a2", "wall": "a3", "shade": "a4", "tree": "a5", "heap": "a6"}
+    sides: dict[str, dict[str, tuple[float, float]]] = {name: {} for name in values}
+    for one, other, cm, hard in (
+        ("sky", "hill", 25, 0.3), ("hill", "wall", 14, 0.9), ("wall", "shade", 12, 0.8), ("hill", "tree", 20, 0.4),
+        ("shade", "tree", 8, 0.7), ("hill", "heap", 6, 0.9), ("sky", "tree", 6, 0.9),
+    ):  # fmt: skip
+        sides[one][other] = sides[other][one] = (cm, hard)
+    masses = {n: mass(n, values[n], shares[n], areas[n], sides[n], ab=hues[n]) for n in values}
+    things = {
+        "a1": Thing("a1", None, True), "a2": Thing("a2"), "a3": Thing("a3", "light"), "a4": Thing("a4", "shadow"),
+        "a5": Thing("a5"), "a6": Thing("a6"),
+    }  # fmt: skip
+    first = done("p1", 14, op("heap", Kind.RESERVE), op("sky"), op("wall"), op("tree", role=Role.UNDER))
+    passes = [
+        first,
+        done("p2", 12, op("hill"), op("tree", role=Role.UNDER)),
+        done("p3", 9, op("shade"), op("tree")),
+    ]
+    return Draft(masses, dict(values), passes, things)
+
+
+def dark_hall() -> Draft:
+    """A hall with one lamp, in pastel, in which nothing is wrong either."""
+    draft = sound()
+    draft.medium, draft.school = "pastel", "dark-to-light"
+    values = {"sky": 3.4, "hill": 4.2, "wall": 5.2, "shade": 3.6, "tree": 2.1}
+    for name, value in values.items():
+        draft.put(name, value=value, target=value)
+        draft.end(name, value + float(DICE.uniform(-0.1, 0.1)))
+    del draft.masses["heap"], draft.ends["heap"]
+    for name in list(draft.masses):
+        draft.put(name, borders=tuple(b for b in draft.masses[name].borders if b.mass != "heap"))
+    draft.masses["lamp"] = mass("lamp", 9.0, 0.01, "a6", {"wall": (3, 0.8)}, kind=MassKind.ACCENT, light=True)
+    draft.end("lamp", 9.0)
+    draft.things["a1"] = Thing("a1")
+    draft.passes = [
+        done("p1", 9, op("tree", Kind.BLOCK_IN), op("sky", Kind.BLOCK_IN), wait=0),
+        done(
+            "p2", 9, op("hill", Kind.BLOCK_IN), op("shade", Kind.BLOCK_IN), op("wall", Kind.BLOCK_IN), wait=0
+        ),
+        done("p3", 2, op("lamp", Kind.GLOW, steps=4), wait=0),
+    ]
+    return draft
+
+
+def _families(d: Draft) -> None:
+    d.end("shade", d.ends["wall"] + float(DICE.uniform(0.35, 0.9)))
+
+
+def _glow(d: Draft) -> None:
+    d.end("lamp", d.ends["wall"] + float(DICE.uniform(0.3, 1.3)))
+
+
+def _silhouette(d: Draft) -> None:
+    d.end("wall", d.ends["hill"] + float(DICE.uniform(-0.2, 0.2)))
+    d.end("shade", d.ends["wall"] - 1.2)
+    for name in ("wall", "hill"):
+        colour = d.masses[name].target_ends
+        d.put(name, target_ends=tuple((end[0], 5.0, 12.0) for end in colour))
+    d.put("shade", target_ends=tuple((end[0], 5.0, 12.0) for end in d.masses["shade"].target_ends))
+
+
+def _darkest(d: Draft) -> None:
+    for name, value in (("tree", 4.4), ("shade", 4.9), ("hill", 5.6), ("wall", 6.2), ("heap", 7.3)):
+        d.end(name, value + float(DICE.uniform(-0.1, 0.1)))
+
+
+def _whites(d: Draft) -> None:
+    d.put("heap", share=float(DICE.uniform(0.2, 0.35)), area="a1")
+
+
+def _equal(d: Draft) -> None:
+    shares = {"sky": 0.3, "heap": 0.035, "hill": 0.2, "wall": 0.07, "shade": 0.065, "tree": 0.335}
+    for name, share in shares.items():
+        d.put(name, share=share)
+
+
+def _column(d: Draft) -> None:
+    d.put("sky", share=0.01)
+    d.put("tree", share=0.03)
+    d.put("heap", share=0.02)
+    d.put("hill", share=0.5)
+    d.put("wall", share=0.3)
+
+
+def _land(d: Draft) -> None:
+    d.end("wall", d.ends["sky"] + float(DICE.uniform(-0.35, 0.6)))
+
+
+def _edges(d: Draft) -> None:
+    for name in d.masses:
+        d.put(
+            name,
+            borders=tuple(replace(b, hardness=float(DICE.uniform(0.7, 1))) for b in d.masses[name].borders),
+        )
+
+
+def _sameness(d: Draft) -> None:
+    for k in range(int(DICE.integers(5, 9))):
+        size = 0.2 * float(DICE.uniform(0.97, 1.03))
+        d.masses[f"s{k}"] = mass(
+            f"s{k}", 9.4, 0.0004, "a2", {}, kind=MassKind.ACCENT, light=True, area_cm2=size
+        )
+        d.end(f"s{k}", 9.4)
+
+
+def _open_time(d: Draft) -> None:
+    d.passes[1] = replace(d.passes[1], minutes=float(DICE.uniform(19.5, 60)))
+
+
+def _tooth(d: Draft) -> None:
+    layers = [op("tree", Kind.LAYER, Role.UNDER) for _ in range(int(DICE.integers(3, 6)))]
+    d.passes[0] = replace(d.passes[0], operations=(*layers, *d.passes[0].operations))
+
+
+def _lift(d: Draft) -> None:
+    stained = replace(op("wall", role=Role.UNDER), staining=float(DICE.uniform(0.45, 1)))
+    d.passes[0] = replace(
+        d.passes[0], operations=(*d.passes[0].operations[:2], stained, op("tree", role=Role.UNDER))
+    )
+    d.passes.append(done("p4", 4, op("wall", Kind.LIFT_DRY)))
+
+
+def _mask(d: Draft) -> None:
+    mask = done("p0", 4, op("heap", Kind.MASK, Role.UNDER), wait=float(DICE.uniform(13, 40)) * 60)
+    d.passes = [mask, *d.passes, done("p9", 2, op("heap", Kind.UNMASK))]
+
+
+def _irreversible(d: Draft) -> None:
+    kinds = (Kind.SCRATCH, Kind.SAND)
+    many = [
+        op(name, kinds[int(DICE.integers(2))], Role.UNDER)
+        for name in ("sky", "hill", "wall", "shade", "tree")
+    ]
+    d.passes = [replace(d.passes[0], operations=(*d.passes[0].operations, *many)), *d.passes[1:]]
+    d.passes.append(done("p4", 3, op("shade", Kind.ACCENT, Role.UNDER)))
+
+
+def _judged(d: Draft) -> None:
+    late = replace(d.passes[0], id="p8", operations=(op("heap", Kind.PLACEHOLDER), op("sky")))
+    only = [done(f"q{k}", 5, op(name)) for k, name in enumerate(("wall", "hill", "shade"))]
+    operations = (
+        replace(op("heap", Kind.UNMASK), to_value=9.4),
+        replace(op("tree"), to_value=d.ends["tree"]),
+    )
+    d.passes = [*only, replace(late, operations=operations)]
+
+
+Break = Callable[[Draft], None]
+LABELLED: dict[str, tuple[Callable[[], Draft], Break]] = {
+    "families": (sound, _families), "glow": (dark_hall, _glow), "silhouette": (sound, _silhouette),
+    "darkest-dark": (sound, _darkest), "paper-white": (sound, _whites), "equal-values": (sound, _equal),
+    "one-column": (sound, _column), "land-against-sky": (sound, _land), "edges-all-firm": (sound, _edges),
+    "all-alike": (sound, _sameness), "open-time": (sound, _open_time), "tooth": (dark_hall, _tooth),
+    "stains-under-lift": (sound, _lift), "mask-too-long": (sound, _mask),
+    "irreversible-early": (sound, _irreversible), "judged-late": (sound, _judged),
+}  # fmt: skip
+
+
+def test_sound_plans_have_no_findings() -> None:
+    for make in (sound, dark_hall):
+        for _ in range(3 * CASES):
+            assert make().kinds() == Counter()
+
+
+def test_what_is_broken_is_found_and_hardly_anything_else() -> None:
+    hit = missed = wrong = 0
+    report: dict[str, Counter[str]] = {}
+    for kind, (make, broken) in LABELLED.items():
+        for _ in range(CASES):
+            draft = make()
+            broken(draft)
+            found = draft.kinds()
+            hit += found[kind] > 0
+            missed += found[kind] == 0
+            others = {name: n for name, n in found.items() if name != kind}
+            wrong += len(others)
+            report.setdefault(kind, Counter()).update({"missed": int(found[kind] == 0), **others})
+    assert hit / (hit + missed) >= 0.95, report
+    assert hit / (hit + wrong) >= 0.95, report
+
+
+def test_each_finding_says_what_where_and_why_with_figures() -> None:
+    for make, broken in LABELLED.values():
+        draft = make()
+        broken(draft)
+        for finding in findings_of(draft.checked()):
+            assert not finding.sentence[0].islower()
+            assert finding.sentence.endswith(".")
+            assert finding.why.endswith(".")
+            assert finding.figures
+            assert all(np.isfinite(v) for v in finding.figures.values())
+            assert all(0 <= share <= 1 for share in finding.place)
+            assert any(ch.isdigit() for ch in finding.sentence)
+
+
+def tried(wishes: Wishes, mood: Mood, finding: Finding) -> tuple[Wishes, Mood] | None:
+    fix = finding.fix
+    if fix is None:
+        return None
+    value: Any = fix.value
+    match fix.field:
+        case "holds":
+            return replace(wishes, holds=(*wishes.holds, Holds(value))), mood
+        case "ways":
+            return replace(wishes, ways=(Kept(value["mass"], Kind(value["way"])),)), mood
+        case "mood":
+            return wishes, Mood(value)
+    return replace(wishes, **{fix.field: value}), mood
+
+
+def test_trying_a_fix_removes_its_finding_and_brings_nothing_worse() -> None:
+    things = tuple(
+        Thing(f"a{k}", family, k == 3) for k, family in ((3, None), (1, "light"), (4, "shadow"), (2, None))
+    )
+    better = total = 0
+    left: Counter[str] = Counter()
+    for seed in range(26):
+        measured, parts = patchwork(seed, 5 + seed % 9, 1 + seed % 3)
+        for medium in ("watercolour", "pastel", "acrylic", "oil"):
+            piece = Made(
+                measured, parts, medium, "white" if seed % 2 else "value:8.5", "", (30.0, 20.0), None
+            )
+            start = Wishes(things=things), Mood.AS_SEEN
+            before = found_in(piece, *start)
+            for finding in before:
+                after = tried(*start, finding)
+                if after is None:
+                    continue
+                found = found_in(piece, *after)
+                gone = finding.kind not in {f.kind for f in found}
+                known = {f.kind for f in before}
+                worse = any(f.weight > finding.weight and f.kind not in known for f in found)
+                total += 1
+                better += gone and not worse
+                left[finding.kind] += not (gone and not worse)
+    assert total >= 100
+    assert better / total >= 0.9, (better, total, left)
+
+
+def found_in(piece: Made, wishes: Wishes, mood: Mood) -> tuple[Finding, ...]:
+    """The findings about a piece planned in a mood."""
+    plan = plan_of(
+        piece.measured.masses, piece.parts, medium_named(piece.medium), surface_of(piece.surface),
+        sheet_of(30, 20, 1.5), wishes, (), mood,
+    ).plan  # fmt: skip
+    return findings_of(Checked(plan, {thing.id: thing for thing in wishes.things}))

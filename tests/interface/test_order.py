@@ -1,0 +1,142 @@
+"""Order used by hand: schools, repairs, findings, lights, pins, cards."""
+
+from __future__ import annotations
+
+import io
+import re
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from pdfminer.high_level import extract_pages
+from playwright.sync_api import Page, expect
+
+from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.interface.test_rooms_of_a_piece import opened, quiet, settings
+from tests.pieces import photographs
+
+Room = tuple[Server, str]
+
+
+@pytest.fixture
+def piece(start: Callable[..., Server], cup: bytes) -> Room:
+    server = start()
+    with server.client() as client:
+        made = new_piece(client, cup)["id"]
+        worked_out(client, made)
+    return server, made
+
+
+def part(page: Page, name: str) -> None:
+    page.get_by_role("button", name=re.compile(name)).click()
+
+
+def test_schools_are_looked_at_side_by_side_and_one_is_taken_and_undone(page: Page, piece: Room) -> None:
+    opened(page, piece, "order")
+    part(page, "^schools$")
+    negatives = page.get_by_role("region", name="Layered negatives")
+    expect(negatives.get_by_role("img")).to_have_count(3, timeout=30_000)
+    expect(negatives).to_contain_text("judged from pass")
+    expect(page.get_by_role("region", name="Dark to light")).to_contain_text("only darkens")
+    negatives.get_by_role("button", name="take it").click()
+    expect(negatives).to_contain_text("as it is now", timeout=30_000)
+    quiet(page)
+    assert settings(*piece)["school"] == "layered-negative"
+    page.keyboard.press("Control+z")
+    expect(page.get_by_role("region", name="Light to dark")).to_contain_text("as it is now", timeout=30_000)
+
+
+def test_a_pass_dragged_where_it_breaks_is_repaired_by_the_fewest_moves(page: Page, piece: Room) -> None:
+    server, name = piece
+    with server.client() as client:
+        passes = client.get(f"/api/pieces/{name}/plan").json()["document"]["passes"]
+        moves = [
+            (k, to, verdict)
+            for k, done in enumerate(passes)
+            for to in range(len(passes))
+            if (verdict := client.post(
+                f"/api/pieces/{name}/moves", json={"passId": done["id"], "to": to, "repair": True}
+            ).json())["repair"]
+        ]  # fmt: skip
+    k, to, verdict = moves[0]
+    opened(page, piece, "order")
+    boxes = [page.get_by_role("button", name=re.compile(f"^Pass {n + 1},")).bounding_box() for n in (k, to)]
+    assert boxes[0] is not None
+    assert boxes[1] is not None
+    page.mouse.move(boxes[0]["x"] + boxes[0]["width"] / 2, boxes[0]["y"] + 10)
+    page.mouse.down()
+    page.mouse.move(boxes[1]["x"] + boxes[1]["width"] / 2, boxes[1]["y"] + 10, steps=10)
+    expect(page.get_by_role("status")).to_contain_text("breaks")
+    page.mouse.up()
+    expect(page.get_by_role("status")).to_contain_text("Smallest repair: also move pass")
+    page.get_by_role("button", name="Accept the repair").click()
+    quiet(page)
+    expect(page.get_by_role("status")).to_have_count(0)
+    assert settings(*piece)["order"] == verdict["repair"]["order"]
+    page.keyboard.press("Control+z")
+    quiet(page)
+    assert settings(*piece)["order"] is None
+
+
+def test_a_pinned_pass_says_so_and_stays(page: Page, piece: Room) -> None:
+    opened(page, piece, "order?below=passes")
+    page.get_by_role("button", name="Pin pass 2").click()
+    expect(page.get_by_role("button", name="Pin pass 2")).to_have_attribute("aria-pressed", "true")
+    page.get_by_role("button", name=re.compile("^Pass 2,")).focus()
+    page.keyboard.press("Alt+ArrowLeft")
+    expect(page.get_by_text("Pass 2 is pinned")).to_be_visible()
+
+
+def test_a_finding_is_tried_seen_beside_what_was_before_and_taken_back(page: Page, piece: Room) -> None:
+    opened(page, piece, "order")
+    page.keyboard.press("f")
+    expect(page).to_have_url(re.compile("below=findings"))
+    before = settings(*piece)
+    page.get_by_role("button", name=re.compile("^Try: ")).first.click()
+    expect(page.get_by_role("status")).to_contain_text("Tried:", timeout=30_000)
+    expect(page.get_by_role("img", name="As it was before")).to_be_visible()
+    quiet(page)
+    assert settings(*piece) != before
+    page.get_by_role("button", name="Take it back").click()
+    quiet(page)
+    expect(page.get_by_role("status")).to_have_count(0)
+    assert settings(*piece) == before
+
+
+def test_a_light_is_kept_another_way_and_as_it_was_found_again(page: Page, piece: Room) -> None:
+    opened(page, piece, "order?below=lights")
+    choice = page.get_by_role("combobox", name=re.compile("^How .* is kept")).first
+    was = choice.input_value()
+    other = "mask" if was != "mask" else "reserve"
+    choice.select_option(other)
+    quiet(page)
+    expect(page.get_by_text("as the painter says").first).to_be_visible(timeout=30_000)
+    assert settings(*piece)["ways"][0]["way"] == other
+    page.get_by_role("button", name="as it was found").first.click()
+    quiet(page)
+    assert settings(*piece)["ways"] == []
+
+
+def test_wiping_out_marks_its_steps_without_return_by_a_shape(
+    page: Page, start: Callable[..., Server]
+) -> None:
+    server = start()
+    with server.client() as client:
+        made = new_piece(client, encoded(photographs()["cup"]), medium="oil")["id"]
+        client.patch(f"/api/pieces/{made}", json={"revision": 0, "school": "wipe-out"})
+        worked_out(client, made)
+    opened(page, (server, made), "order")
+    wiping = page.get_by_role("button", name=re.compile("^Pass 2, Wipe the lights out"))
+    expect(wiping.get_by_role("img", name="A step without return")).to_be_visible()
+    expect(page.get_by_role("button", name=re.compile("^Pass 1,")).get_by_role("img")).to_have_count(0)
+
+
+def test_cards_are_printed_one_a_pass(page: Page, piece: Room, tmp_path: Path) -> None:
+    opened(page, piece, "order")
+    count = page.get_by_role("button", name=re.compile("^Pass ")).count()
+    with page.expect_download() as download:
+        page.get_by_role("link", name="pass cards").click()
+    path = tmp_path / "cards.pdf"
+    download.value.save_as(path)
+    assert download.value.suggested_filename == "Cup cards.pdf"
+    assert len(list(extract_pages(io.BytesIO(path.read_bytes())))) == count

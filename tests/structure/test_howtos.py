@@ -1,0 +1,81 @@
+"""The pages on how to add a school and a check, followed word for word in a copy of the program."""
+
+from __future__ import annotations
+
+import re
+import shutil
+import subprocess
+import sys
+from pathlib import Path
+
+import pytest
+
+DOCS = Path("docs")
+
+
+@pytest.fixture
+def copy(tmp_path: Path) -> Path:
+    shutil.copytree(
+        "src/washboard", tmp_path / "washboard", ignore=shutil.ignore_patterns("web", "__pycache__")
+    )
+    return tmp_path
+
+
+def told(page: str) -> tuple[str, str, str]:
+    """The file to write, its text, and the line to add, as the page says."""
+    text = (DOCS / page).read_text()
+    (path,) = re.findall(r"^1\. Write `src/(\S+)`", text, re.M)
+    code, line = re.findall(r"```python\n(.*?)```", text, re.S)
+    return path, code, line.rstrip("\n")
+
+
+def added(registry: Path, line: str) -> None:
+    """One line more in the list of files."""
+    head, rest = registry.read_text().split("FILES = (\n")
+    files, tail = rest.split(")\n", 1)
+    registry.write_text(f"{head}FILES = (\n{files}{line}\n)\n{tail}")
+
+
+def run(folder: Path, code: str) -> str:
+    done = subprocess.run(
+        [sys.executable, "-c", code], cwd=folder, capture_output=True, text=True, check=False,
+        env={"PYTHONPATH": f"{folder}:{Path.cwd()}", "PATH": ""},
+    )  # fmt: skip
+    assert done.returncode == 0, done.stderr
+    return done.stdout
+
+
+def test_a_school_is_added_in_one_file_and_one_line(copy: Path) -> None:
+    path, code, line = told("how-to-add-a-school.md")
+    (copy / path).write_text(code)
+    added(copy / "washboard/core/order/schools/__init__.py", line)
+    said = run(
+        copy,
+        "import washboard; assert washboard.__file__.startswith(r'" + str(copy) + "')\n"
+        "from tests.pieces import Made, patchwork\n"
+        "from washboard.core.order.judge.replay import replay\n"
+        "made = Made(*patchwork(4, 9, 1), 'pastel', 'value:5', 'middle-first', (30.0, 20.0), None)\n"
+        "plan = made.worked().plan\n"
+        "assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()\n"
+        "first = [m.target for m in plan.masses if m.id in plan.passes[0].targets]\n"
+        "last = [m.target for m in plan.masses if m.id in plan.passes[-2].targets]\n"
+        "print(plan.school, max(abs(v - 5) for v in first) < max(abs(v - 5) for v in last))\n",
+    )
+    assert said.split() == ["middle-first", "True"]
+
+
+def test_a_check_is_added_in_one_file_and_one_line(copy: Path) -> None:
+    path, code, line = told("how-to-add-a-check.md")
+    (copy / path).write_text(code)
+    added(copy / "washboard/core/checks/__init__.py", line)
+    said = run(
+        copy,
+        "from tests.core.test_checks import sound, mass, MassKind\n"
+        "draft = sound()\n"
+        "for k in range(14):\n"
+        "    draft.masses[f's{k}'] = mass(f's{k}', 9.4, 0.0004, 'a2', {}, kind=MassKind.ACCENT, light=True,"
+        " area_cm2=0.1 + 0.2 * k)\n"
+        "    draft.end(f's{k}', 9.4)\n"
+        "print(sorted(draft.kinds()))\n",
+    )
+    assert said.strip() == "['many-accents']"
