@@ -6,7 +6,7 @@ PORT ?= 8770
 WEB_SOURCES := $(shell find web/src web/public web/index.html web/*.ts web/*.cjs -type f 2>/dev/null)
 export UV_PYTHON_DOWNLOADS = never
 
-.PHONY: setup demo serve test check format types screenshots bench clean
+.PHONY: setup demo serve test check format types screenshots bench soak clean
 
 setup: .venv/.ready src/washboard/web/index.html
 
@@ -69,6 +69,11 @@ screenshots: setup build/.chromium
 bench: setup build/.chromium
 	mkdir -p build
 	$(BIN)/python -m bench.run build/bench.json
+
+# Thousands of generated pieces in every school and medium, replayed by the judge.
+soak: setup
+	mkdir -p build
+	$(BIN)/python -m bench.soak build/soak.json
 
 clean:
 	rm -rf build .venv web/node_modules src/washboard/web
