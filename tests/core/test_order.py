@@ -51,9 +51,9 @@ def test_the_cut_is_the_best_of_all_coverages() -> None:
         status = dice.choice([Status.NOW, Status.LATER, Status.LATER, Status.LATER, Status.DONE], count)
         question = Coverage(
             parts, status, dice.uniform(0, 30, count), np.zeros(count), dice.uniform(0, 20, count),
-            TRANSPARENT, medium_named("watercolour"),
+            TRANSPARENT, medium_named("watercolour"), (status == Status.LATER) & (dice.random(count) < 0.2),
         )  # fmt: skip
-        later = np.flatnonzero(status == Status.LATER)
+        later = np.flatnonzero((status == Status.LATER) & ~question.over)
         brute = []
         for choice in product((False, True), repeat=len(later)):
             covered = question.alone()

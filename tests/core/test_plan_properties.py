@@ -20,10 +20,13 @@ GENERATED = settings(
 
 
 def lengths(worked: Worked) -> tuple[float, float, float]:
-    """cm of cutting in: every mass alone, separate at the same levels, as planned."""
+    """cm of cutting in: every mass alone, separate at the same levels, as planned.
+
+    Lights to be lifted are painted twice, washed over and lifted."""
     parts, turn = worked.scene.parts, worked.turn
     outer = ~parts.inner
-    painted = (turn[parts.mass[parts.first]] >= 0).astype(int) + (turn[parts.mass[parts.second]] >= 0)
+    times = (turn >= 0) * (1 + worked.scene.uncovered)
+    painted = times[parts.mass[parts.first]] + times[parts.mass[parts.second]]
     alone = float((parts.length * painted)[outer].sum())
     separate = sum(cut_length(parts, step.question.alone()) for step in worked.steps)
     return alone, separate, sum(cut_length(parts, step.covered) for step in worked.steps)

@@ -74,7 +74,7 @@ def test_minutes_are_covering_cutting_mixing_and_settling(made: Made) -> None:
             if step.covered[a] != step.covered[b] and parts.mass[a] != parts.mass[b]
         )
         assert edge == pytest.approx(plain)
-        own = step.question.alone()
+        own = step.question.own
         _, coats = worked.scene.finished(step.before[own], parts.mass[own])
         again = float(((coats - 1) * parts.areas[own]).sum())
         total = (

@@ -35,7 +35,8 @@ class Status(IntEnum):
 class Coverage:
     """One pass's question: which later parts to run under.
 
-    `status` (p,) of each part; `spoil` (p,) seconds of damage if it is run under, NEVER where that
+    `status` (p,) of each part; `over` (p,) those that must lie under some paint although they are finished
+    later, to be taken out of it; `spoil` (p,) seconds of damage if it is run under, NEVER where that
     is forbidden; `spoilt` (p,) ΔE₀₀ that its final colour ends farther off then; `step` (p,) how visible, in
     L*, a stop inside the part would be.
     """
@@ -47,6 +48,12 @@ class Coverage:
     step: Floats
     weights: Weights
     medium: Medium
+    over: Mask
+
+    @property
+    def own(self) -> Mask:
+        """The parts (p,) that the pass finishes."""
+        return np.asarray(self.status == Status.NOW)
 
     def contacts(self) -> Floats:
         """Seconds (c,) that each contact costs when one of its sides is covered and the other not."""
@@ -65,18 +72,18 @@ class Coverage:
     def seconds(self, covered: Mask) -> float:
         """What a choice of covered parts (p,) costs."""
         parts = self.parts
-        later = covered & (self.status == Status.LATER)
+        later = covered & (self.status == Status.LATER) & ~self.over
         cost = float((self.spoil[later] + self.weights.area * parts.areas[later]).sum())
         return cost + float(self.contacts()[covered[parts.first] != covered[parts.second]].sum())
 
     def alone(self) -> Mask:
-        """The coverage of a pass that runs under nothing."""
-        return np.asarray(self.status == Status.NOW)
+        """The coverage of a pass that runs under nothing but what must be washed over."""
+        return self.own | self.over
 
     def best(self, forced: Mapping[int, bool] | None = None) -> Mask:
         """The cheapest coverage (p,), the parts in `forced` held covered (true) or kept off (false)."""
         later = self.status == Status.LATER
-        must = self.status == Status.NOW
+        must = self.alone()
         never = ~must & ~later
         for part, held in (forced or {}).items():
             must[part], never[part] = held, not held

@@ -187,7 +187,7 @@ def _density(scene: Scene, light: Floats) -> Floats:
 
 
 def coverage_of(
-    scene: Scene, looks: Floats, status: NDArray[np.int64], paint: Floats
+    scene: Scene, looks: Floats, status: NDArray[np.int64], paint: Floats, over: Mask | None = None
 ) -> tuple[Coverage, Floats]:
     """The question of one pass: what it would spoil, where, and how visible a stop would be.
 
@@ -216,13 +216,16 @@ def coverage_of(
         price[left], spoilt[left] = np.where(forbidden, NEVER, seconds), farther
         step[left] = np.abs(lab_of_spectrum(under)[..., 0] - lab_of_spectrum(before)[..., 0]).max(axis=1)
         left = left[np.isin(own, own[farther > UNSEEN])]
-    return Coverage(parts, status, price, spoilt, step, scene.weights, scene.medium), carried
+    none = np.zeros(len(status), bool)
+    over = none if over is None else over
+    return Coverage(parts, status, price, spoilt, step, scene.weights, scene.medium, over), carried
 
 
 def unasked(scene: Scene, status: NDArray[np.int64]) -> Coverage:
     """The question of a pass that has no choice of what it covers."""
     none = np.zeros(len(status))
-    return Coverage(scene.parts, status, none, none, none, scene.weights, scene.medium)
+    over = np.zeros(len(status), bool)
+    return Coverage(scene.parts, status, none, none, none, scene.weights, scene.medium, over)
 
 
 def statuses(parts: Parts, turn: NDArray[np.int64], k: int) -> NDArray[np.int64]:

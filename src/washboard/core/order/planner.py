@@ -127,7 +127,9 @@ def _step(
 ) -> Step:  # fmt: skip
     paint, status = _paint(scene, group), statuses(scene.parts, turn, k)
     if group.does is Does.LAYS:
-        question, paint = coverage_of(scene, looks, status, paint)
+        # What is taken out of paint later must lie under some first: it is washed over like the rest.
+        over = (scene.uncovered & (layers == 0))[scene.parts.mass] & (status == Status.LATER)
+        question, paint = coverage_of(scene, looks, status, paint, over)
     else:
         question = unasked(scene, status)
     covered = question.alone()
@@ -138,10 +140,6 @@ def _step(
         covered |= (question.status == Status.LATER) & (question.spoil < NEVER) & room
     elif group.does is Does.LAYS and school.runs_under and scene.medium.dry_minutes <= OPEN_AT_ONCE:
         covered = answer(question)
-    if group.does is Does.LAYS:
-        # What is taken out of paint later must lie under some first: it is washed over like the rest.
-        bare = scene.uncovered & (layers == 0)
-        covered |= bare[scene.parts.mass] & (question.status == Status.LATER)
     after = laid(scene, looks, question, covered, paint, group.does, stains)
     for m in muted:
         _lay_muted(scene, after, m)
@@ -171,7 +169,7 @@ def laid(
     """Looks (p, 2, 36) after a pass over `looks`."""
     parts = scene.parts
     after = looks.copy()
-    own = question.alone() if does is not Does.TONES else np.zeros(len(covered), bool)
+    own = question.own if does is not Does.TONES else np.zeros(len(covered), bool)
     after[own], _ = scene.finished(looks[own], parts.mass[own], stains)
     under = covered & ~own & ~scene.masked
     after[under] = scene.box.looks(paint[parts.mass[under]][:, None], looks[under])

@@ -179,7 +179,7 @@ def _runs_under(worked: Worked, k: int) -> Reason | None:
 
 def _run_under(worked: Worked, k: int) -> list[int]:
     scene, step = worked.scene, worked.steps[k]
-    under = step.covered & (step.question.status == Status.LATER)
+    under = step.covered & (step.question.status == Status.LATER) & ~step.question.over
     areas = np.bincount(scene.parts.mass[under], scene.parts.areas[under], len(scene.masses))
     return [
         int(m) for m in np.argsort(-areas, kind="stable")[:3] if areas[m] > 0.5 * scene.masses[m].area_cm2

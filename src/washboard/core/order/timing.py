@@ -33,7 +33,7 @@ def minutes_of(scene: Scene, step: Step) -> float:
     parts, medium, covered = scene.parts, scene.medium, step.covered
     if step.does not in (Does.LAYS, Does.TONES):
         return SETTLING + sum(_own_pace(scene, step, m) for m in step.group)
-    own = step.question.alone()
+    own = step.question.own
     _, coats = scene.finished(step.before[own], parts.mass[own])
     area = float(parts.areas[covered].sum() + ((coats - 1) * parts.areas[own]).sum())
     return (
@@ -65,7 +65,7 @@ def cut_in(scene: Scene, question: Coverage, covered: Mask) -> float:
 
 def mixtures(scene: Scene, question: Coverage) -> int:
     """Separate mixtures that a pass's own masses want: their colours in steps that matter."""
-    masses = np.unique(scene.parts.mass[question.alone()])
+    masses = np.unique(scene.parts.mass[question.own])
     seen = {
         (
             round(scene.masses[m].target / MIXTURE_STEP),
