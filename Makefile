@@ -6,7 +6,7 @@ PORT ?= 8770
 WEB_SOURCES := $(shell find web/src web/public web/index.html web/*.ts web/*.cjs -type f 2>/dev/null)
 export UV_PYTHON_DOWNLOADS = never
 
-.PHONY: setup demo serve test check format types screenshots bench soak clean
+.PHONY: setup demo serve test check format types screenshots bench soak mutate clean
 
 setup: .venv/.ready src/washboard/web/index.html
 
@@ -74,6 +74,11 @@ bench: setup build/.chromium
 soak: setup
 	mkdir -p build
 	$(BIN)/python -m bench.soak build/soak.json
+
+# Faults put into the judge one at a time: whether its tests notice.
+mutate: setup
+	mkdir -p build
+	$(BIN)/python -m bench.mutate build/mutate.json
 
 clean:
 	rm -rf build .venv web/node_modules src/washboard/web

@@ -15,6 +15,7 @@ import os
 import sys
 from collections.abc import Iterator
 from concurrent.futures import ThreadPoolExecutor
+from functools import partial
 from importlib.machinery import ModuleSpec
 from pathlib import Path
 from types import ModuleType
@@ -55,7 +56,7 @@ def faults_of(node: ast.AST) -> Iterator[ast.AST]:
             yield ast.Constant(value * 1.5 + 1)
         case ast.Attribute(ast.Name(group), name) if name in NEXT.get(group, {}):
             yield ast.Attribute(ast.Name(group, ast.Load()), NEXT[group][name], ast.Load())
-        case ast.If(test, body, orelse):
+        case ast.If(_, body, orelse):
             yield ast.If(ast.Constant(True), body, orelse)
             yield ast.If(ast.Constant(False), body, orelse)
         case ast.Assign() | ast.AugAssign() | ast.Continue():
@@ -97,7 +98,7 @@ class Faulty(importlib.abc.MetaPathFinder, importlib.abc.Loader):
     def __init__(self, name: str, source: str) -> None:
         self.name, self.source = name, source
 
-    def find_spec(self, name: str, path: object, target: ModuleType | None = None) -> ModuleSpec | None:
+    def find_spec(self, name: str, _: object, __: ModuleType | None = None) -> ModuleSpec | None:
         """The spec of the faulty module, None for all others."""
         return importlib.util.spec_from_loader(name, self) if name == self.name else None
 
@@ -128,7 +129,7 @@ def main(out: Path) -> int:
         source = Path(f"src/{ROOM.replace('.', '/')}/{module}.py").read_text()
         made = list(mutants(source))
         with ThreadPoolExecutor(os.cpu_count()) as hands:
-            found = list(hands.map(lambda m: noticed(f"{ROOM}.{module}", m[1]), made))
+            found = list(hands.map(partial(noticed, f"{ROOM}.{module}"), [faulty for _, faulty in made]))
         missed = [words for (words, _), seen in zip(made, found, strict=True) if not seen]
         counts += [len(made), len(missed)]
         told[module] = {"faults": len(made), "not noticed": missed}

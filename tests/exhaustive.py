@@ -1,4 +1,4 @@
-"""The plan's cost against every way of grouping masses and of covering parts, for small pieces."""
+"""What is searched in the product, against searching everything: groupings, covers, sets of paints."""
 
 from __future__ import annotations
 
@@ -9,12 +9,18 @@ import numpy as np
 from numpy.typing import NDArray
 
 from tests.pieces import Made, patchwork
+from washboard.core.colour.lab import difference
+from washboard.core.colour.spectra import grey_of_value
 from washboard.core.cut import NEVER
+from washboard.core.materials.paints import PAINTS
+from washboard.core.optics.vehicle import VEHICLES
 from washboard.core.order.coverage import Coverage, Status
 from washboard.core.order.levels import group_costs
 from washboard.core.order.painting import Scene, coverage_of, running_paint, statuses
 from washboard.core.order.planner import answer, laid
 from washboard.core.order.worked import Does, Worked
+from washboard.core.recipe.mixture import Bench, bench_of
+from washboard.core.recipe.search import FOLLOWED, MORE, ROUNDS, Grid, all_loads, grid_of, nearest_on, refined
 
 Mask = NDArray[np.bool_]
 Groups = Sequence[Sequence[int]]
@@ -101,3 +107,28 @@ def cover_costs(worked: Worked) -> tuple[float, float]:
     passes = priced(prices, own, len(row))
     covered = next(coverage_costs(worked.scene, groups))
     return passes + covered, passes + min(coverage_costs(worked.scene, groups, every_cover))
+
+
+def merits_lost(medium: str, count: int, seed: int = 7) -> NDArray[np.float64]:
+    """How much better, in ΔE₀₀ with the price of paints, recipes of 20 paints get when all sets are followed:
+    half of the targets are mixtures of three, half any colour."""
+    bench = bench_of(list(PAINTS.values())[:20], VEHICLES[medium], grey_of_value(9.5))
+    grid, dice = grid_of(bench), np.random.default_rng(seed)
+    loads = np.zeros((count // 2, len(bench.paints)))
+    for row in loads:
+        row[dice.choice(len(bench.paints), 3, replace=False)] = dice.dirichlet([0.7] * 3)
+    thin = np.exp(dice.uniform(np.log(bench.vehicle.weakest), 0, (len(loads), 1)))
+    rest = count - len(loads)
+    anything = np.column_stack([dice.uniform(20, 92, rest), dice.normal(0, 28, (rest, 2))])
+    targets = np.concatenate([bench.labs(loads * thin), anything])
+    return np.array(
+        [_merit(bench, grid, t, FOLLOWED) - _merit(bench, grid, t, len(grid.sets)) for t in targets]
+    )
+
+
+def _merit(bench: Bench, grid: Grid, target: NDArray[np.float64], followed: int) -> float:
+    _, sets, loads = nearest_on(grid, target[None], followed)
+    wanted = np.broadcast_to(target, (len(sets), 3))
+    loads = refined(bench, sets, loads, wanted, ROUNDS)
+    used = (loads > 1e-4 * loads.sum(axis=1, keepdims=True)).sum(axis=1)
+    return float((difference(bench.labs(all_loads(bench, sets, loads)), wanted) + MORE * (used - 1)).min())

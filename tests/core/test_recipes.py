@@ -9,6 +9,7 @@ import numpy as np
 import pytest
 from scipy.spatial import cKDTree
 
+from tests.exhaustive import merits_lost
 from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import grey_of_value
 from washboard.core.errors import InvalidInput
@@ -78,6 +79,13 @@ def test_recipes_in_brush_parts_are_as_near_as_an_exhaustive_search(medium: str)
     gap = np.array([min(r.apart for r in own) for own in found(medium)]) - nearest(medium)
     assert gap.mean() <= 0.3
     assert gap.max() <= 1.0
+
+
+@pytest.mark.parametrize("medium", PALETTES)
+def test_the_sets_of_paints_that_are_not_followed_would_gain_little(medium: str) -> None:
+    lost = merits_lost(medium, 24)
+    assert lost.max() < 1.0
+    assert lost.mean() < 0.2
 
 
 @pytest.mark.parametrize("medium", PALETTES)

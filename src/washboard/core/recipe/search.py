@@ -4,7 +4,9 @@ A recipe is an amount of each paint (its *load*, in unit films): their ratio is 
 thickness, which in transparent media is how little water there is. A grid over ratios and thicknesses of
 every set gives a colour each; for a target the sets whose nearest grid point is closest are followed by a
 damped Gauss–Newton method in Lab and judged by CIEDE2000. That the best set is among those followed is not
-proved; tests compare with an exhaustive search.
+proved but measured: following all sets of 20 paints instead gained at most 0.80
+ΔE₀₀ (0.35 of it can be the price of a paint) and 0.13 on average over 320 targets in and out of reach;
+`make soak` measures it again.
 """
 
 from __future__ import annotations
@@ -48,6 +50,8 @@ ANOTHER_COAT = 0.3
 """ΔE₀₀ that another coat must save to be laid and waited for."""
 NEAR_GROUND = 5.0
 """ΔE₀₀ of grounds over which one grid serves to find sets of paints."""
+FAR = 6.0
+"""ΔE₀₀ from which a target is out of reach, and the plane of Lab about it a poor map."""
 TARGETS_AT_ONCE = 16
 """Targets compared with a grid together: their distances stay in the processor's cache."""
 ROUNDED = 10
@@ -193,6 +197,7 @@ def nearest_on(grid: Grid, wanted: Floats, followed: int) -> tuple[Ints, Ints, F
     square = np.stack([lightness**2, a * a, b * b, lightness * a, lightness * b, a * b, lightness, a, b])
     metrics = _metrics(wanted)
     form = metrics.transpose(0, 2, 1) @ metrics
+    square_of = np.einsum("ni,nij,nj->n", wanted, form, wanted)
     linear = -2 * (form @ wanted[..., None])[..., 0]
     weigh = np.concatenate([form[:, [0, 1, 2], [0, 1, 2]], 2 * form[:, [0, 0, 1], [1, 2, 2]], linear], axis=1)
     at = []
@@ -200,12 +205,17 @@ def nearest_on(grid: Grid, wanted: Floats, followed: int) -> tuple[Ints, Ints, F
         # The distance but for the target's own square, which is the same for all.
         away = weigh[k : k + TARGETS_AT_ONCE] @ square
         nearest = np.minimum.reduceat(away, starts, axis=1)
+        for row in np.flatnonzero(nearest.min(axis=1) + square_of[k : k + TARGETS_AT_ONCE] > FAR**2):
+            # Its matrix is true only near a target: sets far from it are compared by CIEDE2000 itself.
+            least = np.flatnonzero(away[row] == np.repeat(nearest[row], ends - starts))
+            points = least[np.searchsorted(least, starts)]
+            nearest[row] = difference(grid.labs[points], wanted[k + row])
         near = np.argpartition(nearest, followed - 1)[:, :followed]
         near = np.take_along_axis(near, np.take_along_axis(nearest, near, 1).argsort(axis=1), 1)
         for own, sets in zip(away, near.tolist(), strict=True):
             at += [starts[s] + int(own[starts[s] : ends[s]].argmin()) for s in sets]
-    points = np.array(at)
-    return np.repeat(np.arange(len(wanted)), followed), grid.sets[grid.owner[points]], grid.loads[points]
+    found = np.array(at)
+    return np.repeat(np.arange(len(wanted)), followed), grid.sets[grid.owner[found]], grid.loads[found]
 
 
 def _metrics(wanted: Floats) -> Floats:
