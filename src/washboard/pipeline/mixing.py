@@ -99,23 +99,27 @@ def recipes(
         raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} paints; {most} were asked for.")
     bench = bench_of(paints, vehicle_of(medium), ground_of(surface))
     found = recipes_for(bench, target, count=6, most=most)[0]
-    return {"recipes": [recipe_entry(recipe, paints, bench.vehicle, target) for recipe in found]}
+    return {"recipes": recipe_entries(found, paints, bench.vehicle, target)}
 
 
-def recipe_entry(
-    recipe: Recipe, paints: Sequence[Paint | Stick], vehicle: Vehicle, target: Floats
-) -> dict[str, Any]:
-    """A recipe as plain values; `dilution` is the film of one layer over the strongest, 1 undiluted."""
-    return {
-        "parts": [
-            {"paint": paints[i].key, "parts": p} for i, p in zip(recipe.paints, recipe.parts, strict=True)
-        ],
-        "dilution": round(recipe.load / recipe.layers / vehicle.strongest, 4), "layers": recipe.layers,
-        "lab": _rounded(recipe.lab), "labWet": _rounded(recipe.wet),
-        "value": round(float(value_of_lab(recipe.lab)), 2),
-        "valueWet": round(float(value_of_lab(recipe.wet)), 2), "deltaE": round(recipe.apart, 2),
-        "valueError": round(recipe.value_error, 2), "targetValue": round(float(value_of_lab(target)), 2),
-    }  # fmt: skip
+def recipe_entries(
+    recipes: Sequence[Recipe], paints: Colours, vehicle: Vehicle, target: Floats
+) -> list[dict[str, Any]]:
+    """Recipes as plain values; `dilution` is the film of one layer over the strongest, 1 undiluted."""
+    labs = [target, *(recipe.lab for recipe in recipes), *(recipe.wet for recipe in recipes)]
+    wanted, *values = value_of_lab(np.array(labs)).round(2).tolist()
+    return [
+        {
+            "parts": [
+                {"paint": paints[i].key, "parts": p} for i, p in zip(recipe.paints, recipe.parts, strict=True)
+            ],
+            "dilution": round(recipe.load / recipe.layers / vehicle.strongest, 4), "layers": recipe.layers,
+            "lab": _rounded(recipe.lab), "labWet": _rounded(recipe.wet), "value": dry, "valueWet": wet,
+            "deltaE": round(recipe.apart, 2), "valueError": round(recipe.value_error, 2),
+            "targetValue": wanted, "load": round(recipe.load, 5),
+        }
+        for recipe, dry, wet in zip(recipes, values, values[len(recipes):], strict=False)
+    ]  # fmt: skip
 
 
 def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str) -> dict[str, Any]:
@@ -193,11 +197,10 @@ def varied(task: Varying) -> dict[str, Any]:
         seen = seen_as(recipe.lab, task.seen_value, task.warmer)
     if seen is None:
         ways = variants_of(bench, recipe)
-        return {"ways": [{"words": way.words} | recipe_entry(way.recipe, paints, vehicle, target)
-                         | {"load": round(way.recipe.load, 5)} for way in ways]}  # fmt: skip
+        entries = recipe_entries([way.recipe for way in ways], paints, vehicle, target)
+        return {"ways": [{"words": way.words} | own for way, own in zip(ways, entries, strict=True)]}
     mended = corrected(bench, task.target, recipe, seen)
-    entry = recipe_entry(mended, paints, vehicle, target) | {"load": round(mended.load, 5)}
-    return {"ways": [{"words": "corrected"} | entry]}
+    return {"ways": [{"words": "corrected"} | recipe_entries([mended], paints, vehicle, target)[0]]}
 
 
 def _with_values(labs: Floats) -> list[list[float]]:
@@ -247,7 +250,7 @@ def _pile(
     value = float(value_of_lab(best.lab))
     lifts, grain = _recovered(pile, paints, vehicle, ground)
     wanted, got = (int(np.searchsorted(borders, v, side="right")) for v in (pile.value, value))
-    ends = [float(value_of_lab(end)) for end in names[pile.masses[0]].target_ends]
+    ends = value_of_lab(np.array(names[pile.masses[0]].target_ends)).tolist()
     return {
         "pass": pile.done, "masses": list(pile.masses), "target": _rounded(pile.target),
         "over": _rounded(pile.over), "value": round(pile.value, 2), "band": wanted, "bandKept": wanted == got,
@@ -255,9 +258,9 @@ def _pile(
         "graded": [round(v, 2) for v in ends] if abs(ends[0] - ends[1]) > 0.3 else None,
         "ml": round(pile.amount.mixed, 2), "atOnceMl": round(pile.amount.at_once, 2),
         "peas": round(pile.amount.peas, 2), "liftsTo": lifts, "grain": grain,
-        "recipes": [recipe_entry(r, paints, vehicle, np.array(pile.target)) | {
-                        "load": round(r.load, 5), "says": says}
-                    for r, says in zip(pile.recipes, merits(pile.recipes, paints), strict=True)],
+        "recipes": [own | {"says": says} for own, says in zip(
+            recipe_entries(pile.recipes, paints, vehicle, np.array(pile.target)),
+            merits(pile.recipes, paints), strict=True)],
         "again": pile.again and {"pile": pile.again.pile, "strength": round(pile.again.strength, 2),
                                  "deltaE": round(pile.again.apart, 2),
                                  "valueError": round(pile.again.value_error, 2)},

@@ -74,7 +74,9 @@ def value_of_linear(rgb: ArrayLike) -> Floats:
 
 def value_of_lab(lab: ArrayLike) -> Floats:
     """Munsell value (…) of CIE Lab (…, 3): of its luminance alone."""
-    return value_of(100 * xyz_of_lab(lab)[..., 1])
+    fy = (np.asarray(lab, dtype=np.float64)[..., 0] + 16) / 116
+    cubed = fy**3
+    return value_of(100 * np.where(cubed > EPSILON, cubed, (116 * fy - 16) / KAPPA))
 
 
 def difference(one: ArrayLike, other: ArrayLike) -> Floats:

@@ -6,6 +6,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
+from numpy.typing import NDArray
 
 from ..colour.lab import difference, value_of_lab
 from ..colour.spectra import lab_of_spectrum, spectrum_of_lab
@@ -128,34 +129,38 @@ def _stick_piles(worked: Worked) -> Iterator[Pile]:
 
 def _alike(wanted: Sequence[Wanted]) -> list[list[Wanted]]:
     """Masses grouped by what is wanted and what lies there, the largest first in each."""
-    groups: list[list[Wanted]] = []
-    for own in sorted(wanted, key=lambda w: -w[3]):
-        for group in groups:
-            first = group[0]
-            near = float(difference(own[1], first[1])) <= ALIKE
-            if near and float(difference(own[2], first[2])) <= 2 * ALIKE:
-                group.append(own)
-                break
+    ranked = sorted(wanted, key=lambda w: -w[3])
+    near = _apart([own[1] for own in ranked]) <= ALIKE
+    near &= _apart([own[2] for own in ranked]) <= 2 * ALIKE
+    return [[ranked[k] for k in group] for group in _gathered(near)]
+
+
+def _apart(labs: Sequence[Sequence[float] | Floats]) -> Floats:
+    """ΔE₀₀ (n, n) of colours (n, 3)."""
+    colours = np.array(labs).reshape(-1, 3)
+    return difference(colours[:, None], colours[None])
+
+
+def _gathered(near: NDArray[np.bool_]) -> list[list[int]]:
+    """Places in groups: each joins the first group whose first member is `near` (n, n) it."""
+    groups: list[list[int]] = []
+    for k in range(len(near)):
+        found = next((group for group in groups if near[group[0], k]), None)
+        if found is None:
+            groups.append([k])
         else:
-            groups.append([own])
+            found.append(k)
     return groups
 
 
 def _recipes(paints: Sequence[Paint], vehicle: Vehicle, wanted: Sequence[Wanted]) -> list[tuple[Recipe, ...]]:
     """Recipes for each, those over nearly the same ground found together."""
-    grounds: list[tuple[Floats, list[int]]] = []
-    for k, (_, _, over, _) in enumerate(wanted):
-        near = (own for ground, own in grounds if float(difference(ground, over)) <= SAME_GROUND)
-        found = next(near, None)
-        if found is None:
-            grounds.append((over, [k]))
-        else:
-            found.append(k)
-    if not grounds:
+    if not wanted:
         return []
-    looks = spectrum_of_lab(np.array([ground for ground, _ in grounds]))
+    grounds = _gathered(_apart([own[2] for own in wanted]) <= SAME_GROUND)
+    looks = spectrum_of_lab(np.array([wanted[own[0]][2] for own in grounds]))
     below = np.empty((len(wanted), looks.shape[1]))
-    for look, (_, own) in zip(looks, grounds, strict=True):
+    for look, own in zip(looks, grounds, strict=True):
         below[own] = look
     bench = bench_of(paints, vehicle, below)
     grid = grid_for(vehicle, tuple(paints), looks[0].tobytes())

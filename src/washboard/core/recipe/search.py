@@ -50,6 +50,8 @@ ANOTHER_COAT = 0.3
 """ΔE₀₀ that another coat must save to be laid and waited for."""
 NEAR_GROUND = 5.0
 """ΔE₀₀ of grounds over which one grid serves to find sets of paints."""
+REACHED, STUCK = 0.01, 100.0
+"""ΔE₀₀ below which a colour is reached; damping from which refinement does not move any more."""
 FAR = 6.0
 """ΔE₀₀ from which a target is out of reach, and the plane of Lab about it a poor map."""
 TARGETS_AT_ONCE = 16
@@ -162,7 +164,8 @@ def recipes_for(
     chosen: list[int] = []
     for k in range(len(wanted)):
         own = np.flatnonzero(which == k)
-        chosen += own[np.argsort(apart[own], kind="stable")][: 2 * count].tolist()
+        # Many sets reach a colour exactly: the nearest on the grid goes first, not the luck of rounding.
+        chosen += own[np.argsort(apart[own].round(2), kind="stable")][: count + 2].tolist()
     made = _rounded(bench.at(which[chosen]), sets[chosen], loads[chosen], wanted[which[chosen]])
     found: list[list[Recipe]] = [[] for _ in wanted]
     for k, recipe in zip(which[chosen].tolist(), made, strict=True):
@@ -249,35 +252,45 @@ def refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats, rounds: int
     x = np.log(np.where(used, np.maximum(loads, 1e-4), 1.0))
     damping = np.full(len(x), 1e-3)
 
-    def away(logs: Floats) -> Floats:
-        own = np.where(used, np.exp(logs), 0.0)
-        missed = (metric @ (bench.labs(all_loads(bench, sets, own)) - wanted)[..., None])[..., 0]
+    def away(logs: Floats, at: Ints) -> Floats:
+        own = np.where(used[at], np.exp(logs), 0.0)
+        labs = bench.at(at).labs(all_loads(bench, sets[at], own))
+        missed = (metric[at] @ (labs - wanted[at])[..., None])[..., 0]
         return np.column_stack([missed, _coats_cost(bench, own.sum(axis=1))])
 
-    def bounded(logs: Floats) -> Floats:
-        own = np.where(used, np.exp(np.clip(logs, -9.2, 2.0)), 0.0)
+    def bounded(logs: Floats, at: Ints) -> Floats:
+        own = np.where(used[at], np.exp(np.clip(logs, -9.2, 2.0)), 0.0)
         total = own.sum(axis=1, keepdims=True)
         low, high = bench.vehicle.weakest, bench.vehicle.most
         own *= np.clip(total, low, high) / total
-        return np.log(np.where(used, np.maximum(own, 1e-4), 1.0))
+        return np.log(np.where(used[at], np.maximum(own, 1e-4), 1.0))
 
-    x = bounded(x)
-    off = away(x)
+    left = np.arange(len(x))
+    x = bounded(x, left)
+    off = away(x, left)
     missed = np.square(off).sum(axis=1)
     step = 1e-3
     for _ in range(rounds):
-        slopes = np.stack([(away(x + step * np.eye(3)[k] * used) - off) / step for k in range(3)], axis=2)
+        # What is reached, or was not bettered by ever smaller steps, is left alone.
+        left = np.flatnonzero((missed > REACHED**2) & (damping < STUCK))
+        if not len(left):
+            break
+        here, own = x[left], off[left]
+        slopes = np.stack(
+            [(away(here + step * np.eye(3)[k] * used[left], left) - own) / step for k in range(3)], axis=2
+        )
         normal = slopes.transpose(0, 2, 1) @ slopes
         scale = np.trace(normal, axis1=1, axis2=2)[:, None, None] / 3 + 1e-9
-        normal = normal + (damping[:, None, None] * scale + 1e-9) * np.eye(3)
-        right = slopes.transpose(0, 2, 1) @ -off[..., None]
+        normal = normal + (damping[left, None, None] * scale + 1e-9) * np.eye(3)
+        right = slopes.transpose(0, 2, 1) @ -own[..., None]
         move = np.clip(np.linalg.solve(normal, right)[..., 0], -1.2, 1.2)
-        tried = bounded(x + move)
-        there = away(tried)
+        tried = bounded(here + move, left)
+        there = away(tried, left)
         now = np.square(there).sum(axis=1)
-        better = now < missed
-        x[better], off[better], missed[better] = tried[better], there[better], now[better]
-        damping = np.where(better, damping / 4, damping * 6)
+        better = now < missed[left]
+        moved = left[better]
+        x[moved], off[moved], missed[moved] = tried[better], there[better], now[better]
+        damping[left] *= np.where(better, 1 / 4, 6.0)
     return np.where(used, np.exp(x), 0.0)
 
 
@@ -299,7 +312,7 @@ def _rounded(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> list[Re
         shares = np.log(np.maximum(loads[own, :size] / loads[own, :size].sum(axis=1, keepdims=True), 1e-3))
         # Strong paints matter in small shares: ratios are compared by their logarithms.
         away = np.square(shares[:, None] - logs[None]).sum(axis=2)
-        near = np.argsort(away, axis=1, kind="stable")[:, :ROUNDED]
+        near = np.sort(np.argpartition(away, min(ROUNDED, len(listed)) - 1, axis=1)[:, :ROUNDED], axis=1)
         owner.append(np.repeat(own, near.shape[1]))
         parts.append(np.pad(listed[near.ravel()], ((0, 0), (0, 3 - size))))
     at, measured = np.concatenate(owner), np.concatenate(parts)

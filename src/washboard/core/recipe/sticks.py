@@ -8,20 +8,25 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.lab import difference, lab_of_xyz, value_of_lab
+from ..colour.lab import WHITE, difference, lab_of_xyz, value_of_lab, xyz_of_lab
 from ..colour.spectra import Floats, weights
 from ..materials.sticks import Stick
 from ..optics.grain import PRESSURES, TOOTH, WANDER, mixing
 from .search import MORE, Recipe
 
 Ints = NDArray[np.intp]
+Singles = NDArray[np.float32]
 
+MOST_STICKS = 3
+"""Sticks laid over each other."""
 KEPT = 24
 """Best pairs to which a third stick is tried."""
-JUDGED = 600
-"""Ways judged by their whole spectrum: the nearest by a coarse one."""
+LIKELY, JUDGED = 6000, 600
+"""Ways looked at by a coarse spectrum, and of those by the whole one: powers are what takes time."""
 COARSE = 3
-"""Bands that a coarse spectrum takes as one."""
+"""Bands that a coarse spectrum takes as one: spectra are smooth."""
+LAB_OF_ROOTS = np.array([[0, 500, 0], [116, -500, 200], [0, 0, -200]], np.float32)
+"""From the cube roots of X, Y and Z over those of white to Lab, but for a constant (CIE 15:2004, 8.2.1)."""
 COVERS = tuple(PRESSURES.values())
 
 
@@ -35,50 +40,66 @@ def sticks_for(
     """
     wanted = np.asarray(target, dtype=np.float64)
     # Single precision tells colours to a thousandth, and the many powers take half the time.
+    covers = np.array(COVERS, np.float32)
     looks = mixing(np.array([stick.look for stick in sticks])).astype(np.float32)
-    bare, covers = mixing(ground).astype(np.float32), np.array(COVERS, np.float32)
-    one = covers[None, :, None] * looks[:, None] + (1 - covers[None, :, None]) * bare
-    found = [_ranked(one, wanted)]
-    two = covers[None, :, None] * looks[:, None]
-    left = (1 - covers)[None, :, None]
-    first = one.reshape(-1, one.shape[-1])
-    pairs = two[None] + left[None] * first[:, None, None]
-    found.append(_ranked(pairs, wanted))
-    flat = pairs.reshape(-1, pairs.shape[-1])
-    best = found[-1][0][:KEPT]
-    triples = two[None] + left[None] * flat[best][:, None, None]
-    found.append(_ranked(triples, wanted))
-    ways = []
-    for size, (order, apart, labs) in enumerate(found, 1):
-        for k in order[: 3 * count].tolist():
+    strokes = (covers[None, :, None] * looks[:, None]).reshape(-1, looks.shape[-1])
+    left = np.tile(1 - covers, len(sticks))
+    lower, best, ways = mixing(ground).astype(np.float32)[None], np.zeros(1, np.intp), []
+    for size in range(1, MOST_STICKS + 1):
+        order, apart, labs = _nearest(lower, strokes, left, wanted)
+        for k, away, lab in zip(order[: 3 * count].tolist(), apart.tolist(), labs, strict=False):
             own = _places(k, size, len(sticks), best)
             if sum(COVERS[c] for _, c in own) <= TOOTH and len({s for s, _ in own}) == size:
-                ways.append((float(apart[k]) + MORE * (size - 1), own, labs[k], float(apart[k])))
+                ways.append((away + MORE * (size - 1), own, lab, away))
+        # All single strokes are laid over, and of the pairs the best.
+        best = order[:KEPT] if size > 1 else np.arange(len(strokes))
+        lower = _over(lower, strokes, left, best)
     ways.sort(key=lambda way: (way[0], tuple(s for s, _ in way[1])))
     different = {frozenset(s for s, _ in way[1]): way for way in reversed(ways)}
     kept = list(different.values())[::-1][:count]
     return tuple(_recipe(own, lab, apart, wanted) for _, own, lab, apart in kept)
 
 
-def _ranked(mixed: NDArray[np.floating[Any]], wanted: Floats) -> tuple[Ints, Floats, Floats]:
-    """Indices by ΔE₀₀, ΔE₀₀ (infinite but for the nearest) and Lab of all (zero but for the nearest)."""
-    flat = mixed.reshape(-1, mixed.shape[-1])
-    near = _nearest(flat, wanted, JUDGED) if len(flat) > 4 * JUDGED else np.arange(len(flat))
-    apart, labs = np.full(len(flat), np.inf), np.zeros((len(flat), 3))
-    labs[near] = _labs(flat[near], weights().astype(np.float32))
-    apart[near] = difference(labs[near], wanted)
-    return near[np.argsort(apart[near], kind="stable")], apart, labs
+def _over(lower: Singles, strokes: Singles, left: Singles, ways: Ints) -> Singles:
+    """Looks (n, b) of strokes (s, b) that leave `left` (s,) of the lower ones (l, b) to be seen.
+
+    A way (n,) is the place of the lower one times s, and that of the stroke."""
+    at, stroke = np.divmod(ways, len(strokes))
+    return strokes[stroke] + left[stroke, None] * lower[at]
 
 
-def _nearest(flat: NDArray[np.floating[Any]], wanted: Floats, count: int) -> Ints:
-    """About where the nearest are, by every third band: spectra are smooth, and powers are what takes
-    time."""
-    coarse = weights().astype(np.float32).reshape(-1, COARSE, 3).sum(axis=1)
-    away = np.square(_labs(flat[:, COARSE // 2 :: COARSE], coarse) - wanted).sum(axis=1)
-    return np.sort(np.argpartition(away, count)[:count])
+def _nearest(lower: Singles, strokes: Singles, left: Singles, wanted: Floats) -> tuple[Ints, Floats, Floats]:
+    """The ways of laying strokes over lower looks, nearest first, with ΔE₀₀ (n,) and Lab (n, 3)."""
+    near = np.arange(len(lower) * len(strokes))
+    if len(near) > 4 * LIKELY:
+        near = _least(_at_a_glance(lower, strokes, left, wanted), LIKELY)
+    if len(near) > 4 * JUDGED:
+        bands = slice(COARSE // 2, None, COARSE)
+        weigh = weights().astype(np.float32).reshape(-1, COARSE, 3).sum(axis=1)
+        mixed = _over(lower[:, bands], strokes[:, bands], left, near)
+        near = near[_least(np.square(_labs(mixed, weigh) - wanted).sum(axis=1), JUDGED)]
+    labs = _labs(_over(lower, strokes, left, near), weights().astype(np.float32))
+    apart = difference(labs, wanted)
+    order = np.argsort(apart, kind="stable")
+    return near[order], apart[order], labs[order]
 
 
-def _labs(mixed: NDArray[np.floating[Any]], weigh: NDArray[np.floating[Any]]) -> Floats:
+def _at_a_glance(lower: Singles, strokes: Singles, left: Singles, wanted: Floats) -> Singles:
+    """About how far, in Lab squared, every way is from what is wanted: X, Y and Z are mixed as if they were
+    bands."""
+    weigh = (weights() / weights().sum(axis=0)).astype(np.float32)
+    mixed = (strokes @ weigh)[None] + left[None, :, None] * (lower @ weigh)[:, None]
+    roots = mixed.reshape(-1, 3) ** np.float32(WANDER / 3)
+    x, y, z = np.cbrt(xyz_of_lab(wanted) / WHITE).astype(np.float32)
+    off = roots - np.array([x, y, z], np.float32)
+    return np.square(off @ LAB_OF_ROOTS).sum(axis=1)
+
+
+def _least(of: NDArray[np.floating[Any]], count: int) -> Ints:
+    return np.sort(np.argpartition(of, count)[:count])
+
+
+def _labs(mixed: Singles, weigh: Singles) -> Floats:
     return lab_of_xyz(np.power(mixed, np.float32(WANDER)) @ weigh)
 
 
