@@ -111,11 +111,42 @@ LEGAL = {
     """,
 }
 
+STATES = {
+    "watercolour": "bare masked wetted shiny satin damp dry broken", "acrylic": "bare open tacky dry",
+    "oil": "bare open tacky dry", "pastel": "bare loose sprayed full",
+}  # fmt: skip
+
 REASONS = """
     watercolour wash shiny          DRY_FIRST
     watercolour wash damp           DRY_FIRST
     watercolour wash broken         BROKEN
-    watercolour glaze bare          GLISTENS
+    watercolour glaze bare          NOTHING_THERE
+    watercolour placeholder dry     FIRST
+    watercolour tone dry            FIRST
+    watercolour leave wetted        FINISHED
+    watercolour leave satin         FINISHED
+    watercolour leave damp          FINISHED
+    watercolour tone satin          DRY_FIRST
+    watercolour wet shiny           DRY_FIRST
+    watercolour wet damp            DRY_FIRST
+    watercolour wet-both masked     MASKED
+    watercolour wet-both dry        FIRST
+    watercolour mask satin          BONE_DRY
+    watercolour mask shiny          BONE_DRY
+    watercolour mask broken         BROKEN
+    watercolour soften masked       MASKED
+    watercolour soften wetted       NOTHING_THERE
+    watercolour lift-wet wetted     NOTHING_THERE
+    watercolour lift-wet damp       BONE_DRY
+    watercolour lift-dry damp       BONE_DRY
+    watercolour lift-dry satin      BONE_DRY
+    acrylic     leave tacky         FINISHED
+    acrylic     drop-in tacky       GLISTENS
+    pastel      leave sprayed       FINISHED
+    pastel      leave full          FINISHED
+    pastel      placeholder loose   FIRST
+    pastel      scumble bare        NOTHING_THERE
+    pastel      feather full        NOTHING_THERE
     watercolour glaze wetted        RUNS
     watercolour negative wetted     RUNS
     watercolour drop-in damp        DRY_FIRST
@@ -147,7 +178,7 @@ REASONS = """
     watercolour wet broken          BROKEN
     oil         layer open          DRY_FIRST
     oil         layer tacky         DRY_FIRST
-    oil         glaze bare          GLISTENS
+    oil         glaze bare          NOTHING_THERE
     oil         wipe-out dry        STILL_WET
     oil         wipe-out tacky      BONE_DRY
     oil         blend dry           STILL_WET
@@ -185,6 +216,12 @@ def legal(medium: str) -> dict[tuple[Kind, Spot], Spot]:
 
 def _spots(cell: str) -> list[Spot]:
     return [Spot[word.upper()] for word in cell.split(">")]
+
+
+def test_each_medium_has_the_states_that_its_painters_tell_apart() -> None:
+    assert {medium: set(spots) for medium, spots in SPOTS.items()} == {
+        medium: {Spot[word.upper()] for word in words.split()} for medium, words in STATES.items()
+    }
 
 
 @pytest.mark.parametrize("medium", SPOTS)

@@ -14,6 +14,7 @@ class Rule(StrEnum):
     BONE_DRY = "only on a bone-dry sheet"
     STILL_WET = "only while the paint is wet"
     GLISTENS = "only while the sheet is wet, not dry"
+    FIRST = "only on the bare surface, before any other paint"
     RUNS = "the sheet is wet with clear water: a firm edge would run"
     RESERVED = "a reserved light is never painted"
     FINISHED = "a finished mass is not painted over"

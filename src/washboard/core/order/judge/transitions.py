@@ -68,18 +68,15 @@ REFUSED: Mapping[Sort, Mapping[Spot, Rule]] = {
     },
     Sort.LAYS: {
         **dict.fromkeys(WET_PAINT, Rule.DRY_FIRST), Spot.WETTED: Rule.RUNS, Spot.SPRAYED: Rule.SPRAY_FIRST,
-        Spot.FULL: Rule.TOOTH, Spot.BROKEN: Rule.BROKEN, Spot.DRY: Rule.GLISTENS, Spot.BARE: Rule.GLISTENS,
-        Spot.LOOSE: Rule.GLISTENS, Spot.MASKED: Rule.MASKED,
+        Spot.FULL: Rule.TOOTH, Spot.BROKEN: Rule.BROKEN, Spot.DRY: Rule.FIRST, Spot.LOOSE: Rule.FIRST,
+        Spot.MASKED: Rule.MASKED,
     },
     Sort.TAKES: {
-        Spot.BARE: Rule.NOTHING_THERE, Spot.WETTED: Rule.NOTHING_THERE, Spot.MASKED: Rule.MASKED,
-        Spot.BROKEN: Rule.BROKEN, Spot.DRY: Rule.STILL_WET, Spot.LOOSE: Rule.NOTHING_THERE,
-        Spot.FULL: Rule.NOTHING_THERE, Spot.SPRAYED: Rule.SPRAY_FIRST,
+        Spot.MASKED: Rule.MASKED, Spot.BROKEN: Rule.BROKEN, Spot.DRY: Rule.STILL_WET,
         **dict.fromkeys(WET_PAINT, Rule.BONE_DRY),
     },
     Sort.MOVES: {
-        Spot.BARE: Rule.NOTHING_THERE, Spot.WETTED: Rule.NOTHING_THERE, Spot.MASKED: Rule.MASKED,
-        Spot.BROKEN: Rule.BROKEN, Spot.DRY: Rule.STILL_WET, Spot.SPRAYED: Rule.SPRAY_FIRST,
+        Spot.MASKED: Rule.MASKED, Spot.BROKEN: Rule.BROKEN, Spot.DRY: Rule.STILL_WET, Spot.SPRAYED: Rule.SPRAY_FIRST,
         Spot.TACKY: Rule.STILL_WET, **dict.fromkeys((Spot.SHINY, Spot.SATIN, Spot.DAMP), Rule.BONE_DRY),
     },
     Sort.GUARDS: {
@@ -87,13 +84,18 @@ REFUSED: Mapping[Sort, Mapping[Spot, Rule]] = {
         Spot.BARE: Rule.NOT_MASKED, Spot.DRY: Rule.NOT_MASKED, Spot.BROKEN: Rule.BROKEN,
     },
     Sort.READIES: {
-        **dict.fromkeys((Spot.SHINY, Spot.SATIN, Spot.DAMP, Spot.TACKY), Rule.DRY_FIRST),
-        Spot.BARE: Rule.NOTHING_THERE, Spot.MASKED: Rule.MASKED, Spot.BROKEN: Rule.BROKEN,
+        **dict.fromkeys((Spot.SHINY, Spot.SATIN, Spot.DAMP), Rule.DRY_FIRST),
+        Spot.DRY: Rule.FIRST, Spot.MASKED: Rule.MASKED, Spot.BROKEN: Rule.BROKEN,
         Spot.SPRAYED: Rule.SPRAY_FIRST,
     },
     Sort.LOOKS: {},
 }  # fmt: skip
-"""Why a sort of operation is refused in a state, where the operation has no rule of its own."""
+"""Why a sort of operation is refused in a state; where nothing is said, there is nothing to work on."""
+
+OWN: Mapping[Kind, Mapping[Spot, Rule]] = {
+    Kind.DROP_IN: {Spot.BARE: Rule.GLISTENS, Spot.DRY: Rule.GLISTENS, Spot.TACKY: Rule.GLISTENS},
+}
+"""Where an operation has a reason of its own."""
 
 
 Onto = Mapping[Spot, Spot | None]
@@ -163,7 +165,7 @@ def after(medium: str, kind: Kind, spot: Spot) -> Outcome:
     onto = TABLE[kind]
     if spot in onto:
         return onto[spot] or FRESH[medium]
-    return REFUSED[act.sort].get(spot, Rule.NOTHING_THERE)
+    return OWN.get(kind, REFUSED[act.sort]).get(spot) or REFUSED[act.sort].get(spot, Rule.NOTHING_THERE)
 
 
 def transitions() -> Iterator[tuple[str, Kind, Spot, Outcome]]:
