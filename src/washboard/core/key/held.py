@@ -59,10 +59,9 @@ def _moved(mass: Mass, value: float, medium: Medium, surface: Surface) -> Mass:
     by = value - mass.target
     if abs(by) < MOVED:
         return mass
-    light, dark = (
-        moved_to(end, float(np.clip(value_of_lab(end) + by, 0.0, 10.0)), medium, surface)
-        for end in mass.target_ends
-    )
+    ends = np.array(mass.target_ends)
+    moved = moved_to(ends, np.clip(value_of_lab(ends) + by, 0.0, 10.0), medium, surface)
+    light, dark = ((lightness, a, b) for lightness, a, b in moved.tolist())
     low, high = mass.band_range
     return replace(
         mass, target=value, target_ends=(light, dark), band_range=(min(low, value), max(high, value))

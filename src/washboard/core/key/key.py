@@ -7,12 +7,15 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
+from numpy.typing import ArrayLike, NDArray
 
 from ..colour.lab import difference, lab_of_linear, linear_of_lab, value_of_lab
 from ..colour.value import luminance_of
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
-from ..reference.mass import Kind, Lab, Mass
+from ..reference.mass import Kind, Mass
+
+Floats = NDArray[np.float64]
 
 DARKEST = 0.002
 """Least luminance of a planned colour, of white = 1: no paint is perfectly black."""
@@ -102,7 +105,7 @@ def targeted(masses: Sequence[Mass], key: Key, medium: Medium, surface: Surface)
     A lit white is lighter than nearly all it borders on by at least a value and close to the surface
     as it is: leaving it out costs less than a value and gives the picture its light.
     """
-    planned = [keyed(mass, key, medium, surface) for mass in masses]
+    planned = _keyed(masses, key, medium, surface)
     if medium.transparent:
         values = {mass.id: mass.target for mass in planned}
         bare = (surface.lab, surface.lab)
@@ -131,35 +134,52 @@ def _is_lit_white(mass: Mass, values: dict[str, float], surface: Surface) -> boo
     return darker >= WHITE_ALONE * mass.outline_cm and total > 0
 
 
-def keyed(mass: Mass, key: Key, medium: Medium, surface: Surface) -> Mass:
-    """The mass with its target value and target colours at both ends.
+def _keyed(masses: Sequence[Mass], key: Key, medium: Medium, surface: Surface) -> list[Mass]:
+    """The masses with their target values and target colours at both ends.
 
     A light accent in a transparent medium is kept as bare surface: its target is the surface.
     """
-    if mass.kind is Kind.ACCENT and mass.light and medium.transparent:
-        return replace(mass, target=surface.value, target_ends=(surface.lab, surface.lab))
-    if mass.kind is Kind.GRADED:
-        ends = tuple(moved_to(end, key.of(float(value_of_lab(end))), medium, surface) for end in mass.ends)
-        middle = key.of(mass.value)
-        return replace(mass, target=middle, target_ends=(ends[0], ends[1]))
-    target = key.of(mass.value)
-    colour = moved_to(mass.lab, target, medium, surface)
-    return replace(mass, target=float(value_of_lab(colour)), target_ends=(colour, colour))
+    ends = np.array([m.ends if m.kind is Kind.GRADED else (m.lab, m.lab) for m in masses]).reshape(-1, 2, 3)
+    wanted = value_of_lab(ends)
+    flat = [m.kind is not Kind.GRADED for m in masses]
+    wanted[flat] = np.array([m.value for m in masses])[flat, None]
+    planned = np.array([[key.of(v) for v in pair] for pair in wanted.tolist()]).reshape(-1)
+    moved = moved_to(ends.reshape(-1, 3), planned, medium, surface)
+    values = value_of_lab(moved)[::2].tolist()
+    found = []
+    for k, (mass, pair) in enumerate(zip(masses, moved.reshape(-1, 2, 3).tolist(), strict=True)):
+        light, dark = ((lightness, a, b) for lightness, a, b in pair)
+        if mass.kind is Kind.ACCENT and mass.light and medium.transparent:
+            found.append(replace(mass, target=surface.value, target_ends=(surface.lab, surface.lab)))
+            continue
+        target = values[k] if flat[k] else key.of(mass.value)
+        found.append(replace(mass, target=target, target_ends=(light, dark)))
+    return found
 
 
-def moved_to(lab: Lab, value: float, medium: Medium, surface: Surface) -> Lab:
-    """The colour at another value, within what can be laid over the surface.
+FADES = (1.0, 0.85, 0.7, 0.55, 0.4, 0.25, 0.1, 0.0)
+"""Shares of its chroma that a colour keeps: as much as fits."""
+
+
+def moved_to(labs: Floats, values: ArrayLike, medium: Medium, surface: Surface) -> Floats:
+    """Colours (n, 3) at other values (n,), within what can be laid over the surface.
 
     Chroma follows lightness, so a darker red is not louder. In a transparent medium no channel may
     be lighter than the bare surface; what is, loses chroma until it fits.
     """
-    lightness = float(lab_of_linear([max(float(luminance_of(value)) / 100, DARKEST)] * 3)[0])
-    scale = min(1.0, lightness / max(lab[0], 1.0))
-    ground = np.asarray(surface.linear)
-    for fade in (1.0, 0.85, 0.7, 0.55, 0.4, 0.25, 0.1, 0.0):
-        colour = (lightness, lab[1] * scale * fade, lab[2] * scale * fade)
-        linear = linear_of_lab(colour)
-        inside = bool(np.all(linear >= -1e-3) and np.all(linear <= 1.0 + 1e-3))
-        if inside and (not medium.transparent or bool(np.all(linear <= ground * 1.002))):
-            return colour
-    return surface.lab if medium.transparent and lightness >= surface.lab[0] - 0.5 else (lightness, 0.0, 0.0)
+    light = np.maximum(luminance_of(values) / 100, DARKEST)
+    lightness = lab_of_linear(np.repeat(light[:, None], 3, axis=1))[:, 0]
+    scale = np.minimum(1.0, lightness / np.maximum(labs[:, 0], 1.0))
+    tried = np.empty((len(labs), len(FADES), 3))
+    tried[..., 0] = lightness[:, None]
+    tried[..., 1:] = (labs[:, 1:] * scale[:, None])[:, None] * np.array(FADES)[:, None]
+    linear = linear_of_lab(tried)
+    most = np.asarray(surface.linear) * 1.002 if medium.transparent else np.ones(3) + 1e-3
+    inside = (linear >= -1e-3) & (linear <= np.minimum(most, 1.0 + 1e-3))
+    fits = np.asarray(inside.all(axis=2), bool)
+    found = tried[np.arange(len(labs)), fits.argmax(axis=1)]
+    bare = ~np.asarray(fits.any(axis=1), bool)
+    found[bare, 1:] = 0.0
+    if medium.transparent:
+        found[bare & (lightness >= surface.lab[0] - 0.5)] = surface.lab
+    return found

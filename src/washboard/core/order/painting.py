@@ -33,8 +33,8 @@ MOST_MISSED = 0.12
 """Values farther off that a final colour may end over what runs under it: below what the eye plans with."""
 THINNEST = 0.3
 """Least strength to which a wash is thinned while it is carried on: below it is water."""
-STRENGTHS = (1.0, 0.6, THINNEST)
-"""Strengths tried where a wash would be seen below what comes over it."""
+STRENGTHS = ((0.0, 1.0), (0.6, THINNEST))
+"""Strengths tried, the thinner ones where a wash would be seen below what comes over it."""
 LEAST_LIGHT = 0.002
 """Least light that a density is told of: logs stay finite."""
 MARK = np.sin(np.arange(1.0, 2 * BANDS + 1) ** 2)
@@ -196,29 +196,51 @@ def coverage_of(
     parts, transparent, carried = scene.parts, scene.medium.transparent, paint.copy()
     price, spoilt, step = np.zeros((3, len(status)))
     later = left = np.flatnonzero(status == Status.LATER)
-    wanted = scene.targets[parts.mass[later]]
-    plain, fewer = scene.finished(looks[later], parts.mass[later])
-    without = difference(lab_of_spectrum(plain), wanted)
-    least = np.abs(value_of_spectrum(plain) - value_of_lab(wanted))
-    for strength in STRENGTHS if transparent else STRENGTHS[:1]:
-        own, before, areas = parts.mass[left], looks[left], parts.areas[left]
-        carried[own] = strength * paint[own]
-        under = scene.box.looks(carried[own][:, None], before)
-        through, coats = scene.finished(under, own, scene.box.staining(carried))
+    staining = scene.box.staining(paint)
+    # Several strengths in one go, the first with none: for few parts the calls outlast the arithmetic.
+    for first, *others in STRENGTHS if transparent else STRENGTHS[:1]:
+        own, before, strengths = parts.mass[left], looks[left], np.array((first, *others))
+        under = scene.box.looks((strengths[:, None, None] * paint[own])[:, :, None], before)
+        through, coats = scene.finished(
+            under.reshape(-1, *before.shape[1:]), np.tile(own, len(under)), staining
+        )
+        through, coats, wanted = (
+            through.reshape(under.shape),
+            coats.reshape(len(under), -1),
+            scene.targets[own],
+        )
+        off = difference(lab_of_spectrum(through), wanted)
+        error = np.abs(value_of_spectrum(through) - value_of_lab(wanted))
+        if not first:
+            without, least, fewer = off[0], error[0], coats[0]
+            off, error, coats, under, strengths = off[1:], error[1:], coats[1:], under[1:], strengths[1:]
         at = np.searchsorted(later, left)
-        off = difference(lab_of_spectrum(through), wanted[at])
-        farther = np.maximum(off - without[at], 0.0).max(axis=1)
-        error = np.abs(value_of_spectrum(through) - value_of_lab(wanted[at]))
-        forbidden = (farther > MOST_SPOILT) | ((error - least[at]).max(axis=1) > MOST_MISSED)
-        seconds = scene.weights.spoil * np.maximum(farther - UNSEEN, 0.0) * areas
+        every = np.maximum(off - without[at], 0.0).max(axis=2)
+        chosen, always = _strongest_unseen(every, own)
+        carried[own] = strengths[chosen, None] * paint[own]
+        pick = chosen, np.arange(len(left))
+        farther, worse = every[pick], (error - least[at]).max(axis=2)[pick]
+        forbidden = (farther > MOST_SPOILT) | (worse > MOST_MISSED)
+        seconds = scene.weights.spoil * np.maximum(farther - UNSEEN, 0.0) * parts.areas[left]
         if not transparent:
-            seconds = seconds + np.maximum(coats - fewer[at], 0) * areas * 0.5
+            seconds = seconds + np.maximum(coats[pick] - fewer[at], 0) * parts.areas[left] * 0.5
         price[left], spoilt[left] = np.where(forbidden, NEVER, seconds), farther
-        step[left] = np.abs(lab_of_spectrum(under)[..., 0] - lab_of_spectrum(before)[..., 0]).max(axis=1)
-        left = left[np.isin(own, own[farther > UNSEEN])]
+        lightness = lab_of_spectrum(np.stack([under[pick], before]))[..., 0]
+        step[left] = np.abs(lightness[0] - lightness[1]).max(axis=1)
+        left = left[always]
     none = np.zeros(len(status), bool)
     over = none if over is None else over
     return Coverage(parts, status, price, spoilt, step, scene.weights, scene.medium, over), carried
+
+
+def _strongest_unseen(every: Floats, own: NDArray[np.intp]) -> tuple[NDArray[np.intp], Mask]:
+    """For parts of the masses `own` (k,), spoilt by `every` (s, k) at strengths that fall: which strength is
+    the strongest that nobody sees, the same all over a mass, and where (k,) all are seen; there the last."""
+    seen = np.zeros((len(every), int(own.max(initial=-1)) + 1), bool)
+    for strength, farther in zip(seen, every, strict=True):
+        strength[own[farther > UNSEEN]] = True
+    always = np.logical_and.reduce(seen)
+    return np.where(always, len(every) - 1, seen.argmin(axis=0))[own], always[own]
 
 
 def unasked(scene: Scene, status: NDArray[np.int64]) -> Coverage:

@@ -53,7 +53,7 @@ class Ordered:
 def ordered_by(scene: Scene, school: School, wishes: Wishes) -> Ordered:
     """The passes of a school."""
     masses = scene.masses
-    bare = [is_right(mass, scene.surface) for mass in masses]
+    bare = are_right(masses, scene.surface)
     reserves, how = _reserved(scene, bare, wishes)
     scene = replace(scene, how=how)
     toned: list[int] = []
@@ -84,16 +84,17 @@ def ordered_by(scene: Scene, school: School, wishes: Wishes) -> Ordered:
     return Ordered(scene, turn, groups, reserves, tuple(n + extra for n in ties))
 
 
-def is_right(mass: Mass, surface: Surface) -> bool:
-    """Whether the bare surface already looks like the mass's target, a graded one in its middle.
+def are_right(masses: Sequence[Mass], surface: Surface) -> list[bool]:
+    """Whether the bare surface already looks like each mass's target, a graded one in its middle.
 
     The light end of a graded mass may be twice as far off, the dark end a quarter farther: a light
     that is missing can still be laid over, a dark that is missing leaves a hole in a shape.
     """
-    ends = value_of_lab(mass.target_ends) - surface.value
-    near = float(ends.max()) <= 2 * RIGHT_VALUE and float(ends.min()) >= -1.25 * RIGHT_VALUE
-    apart = float(difference(mass.target_lab, surface.lab))
-    return near and abs(mass.target - surface.value) <= RIGHT_VALUE and apart <= RIGHT_COLOUR
+    off = value_of_lab(np.array([m.target_ends for m in masses]).reshape(-1, 2, 3)) - surface.value
+    near = (off.max(axis=1) <= 2 * RIGHT_VALUE) & (off.min(axis=1) >= -1.25 * RIGHT_VALUE)
+    apart = difference(np.array([m.target_lab for m in masses]).reshape(-1, 3), np.array(surface.lab))
+    middle = np.abs(np.array([m.target for m in masses]) - surface.value)
+    return [bool(b) for b in near & (middle <= RIGHT_VALUE) & (apart <= RIGHT_COLOUR)]
 
 
 def _reserved(
