@@ -67,12 +67,15 @@ def faults_of(node: ast.AST) -> Iterator[ast.AST]:
 
 def places(tree: ast.Module) -> Iterator[tuple[ast.AST, str, int | None]]:
     """Every node outside words and types, as its parent with the field and index where it hangs."""
-    for parent in ast.walk(tree):
+    left: list[ast.AST] = [tree]
+    while left:
+        parent = left.pop()
         for name, value in ast.iter_fields(parent):
             if name in ("annotation", "returns", "decorator_list") or isinstance(parent, ast.JoinedStr):
                 continue
             for index, node in enumerate(value) if isinstance(value, list) else [(None, value)]:
                 if isinstance(node, ast.AST):
+                    left.append(node)
                     yield parent, name, index
 
 

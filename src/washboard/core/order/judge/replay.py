@@ -18,12 +18,14 @@ from ...reference.mass import Mass
 from ..acts import ACTS, Sort
 from ..plan import Kind, Operation, Pass, Role
 from .rules import Rule
-from .transitions import FRESH, Spot, after, dried, stage
+from .transitions import Spot, after, dried, stage
 
 TOLERANCE = 0.02
 """Values: below what anybody measures, above what rounding makes."""
 LIFTS_CLOSE = 0.2
 """Values that a lift may end above what the staining model leaves: paper and hand differ more."""
+ROUNDING = 1e-6
+"""Minutes."""
 MASK_STAYS = 2 * 24 * 60.0
 """Minutes after which masking fluid may tear the sheet."""
 SPRAY_DRIES = 5.0
@@ -73,14 +75,15 @@ class _Surface:
             return Spot.BROKEN
         if self.masked_at is not None:
             return Spot.MASKED
-        if now < self.sprayed_until - 1e-6:
+        # Times are sums of the plan's minutes: what is over but for rounding is over.
+        now += ROUNDING
+        if now < self.sprayed_until:
             return Spot.SPRAYED
-        if not self.layers:
-            return Spot.WETTED if now < self.wet_until - 1e-6 else Spot.BARE
         if medium.key == "pastel" and self.layers > medium.most_layers:
             return Spot.FULL
-        if now >= self.dry_at - 1e-6:
-            return Spot.WETTED if now < self.wet_until - 1e-6 else dried(medium.key)
+        if now >= self.dry_at:
+            dry = dried(medium.key) if self.layers else Spot.BARE
+            return Spot.WETTED if now < self.wet_until else dry
         return stage(medium.key, (now - self.laid_at) / (self.dry_at - self.laid_at))
 
 
@@ -136,16 +139,14 @@ def replay(
 
 
 def _step(state: _Replay, done: Pass, o: Operation, now: float, end: float) -> None:
-    surface, medium, act = state.surfaces[o.mass], state.medium, ACTS[o.kind]
+    surface, medium = state.surfaces[o.mass], state.medium
     if not 0 <= o.cover <= 1:
         state.refuse(done, o.mass, Rule.WITHIN, f"a cover of {o.cover:.2f}", o)
     spot = surface.spot(medium, now)
     outcome = after(medium.key, o.kind, spot)
-    if isinstance(outcome, Rule):
-        if o.role is not Role.OVERLAP:
-            by = surface.by or "the start"
-            state.refuse(done, o.mass, outcome, f"it is {spot.value} since {by}", o, spot)
-        outcome = FRESH[medium.key] if act.sort is Sort.LAYS else spot
+    if isinstance(outcome, Rule) and o.role is not Role.OVERLAP:
+        by = surface.by or "the start"
+        state.refuse(done, o.mass, outcome, f"it is {spot.value} since {by}", o, spot)
     _judged(state, done, o, surface, spot)
     if o.role is Role.OVERLAP:
         return
