@@ -36,7 +36,10 @@ def test_every_mass_that_is_painted_has_a_pile_with_recipes_and_enough_paint(
         for o in done["operations"]
         if o["role"] == "target" and Kind(o["kind"]).lays
     ]
-    assert sorted(mass for pile in board["piles"] for mass in pile["masses"]) == sorted(painted)
+    # A graded mass that changes its hue has a pile for each end.
+    assert sorted(
+        mass for pile in board["piles"] for mass in pile["masses"] if pile["end"] != "dark"
+    ) == sorted(painted)
     order = [done["id"] for done in document["passes"]]
     assert [pile["pass"] for pile in board["piles"]] == sorted(
         (pile["pass"] for pile in board["piles"]), key=order.index

@@ -16,9 +16,13 @@ from washboard.core.materials.sticks import STICKS, Hardness
 from washboard.core.optics.grain import PRESSURES, blended, laid
 from washboard.core.optics.vehicle import vehicle_of
 from washboard.core.recipe.amounts import RESERVE, amount_of
+from washboard.core.recipe.board import board_of
 from washboard.core.recipe.meeting import meeting_of
 from washboard.core.recipe.mixture import bench_of
 from washboard.core.recipe.sticks import sticks_for
+from washboard.demo.pieces import DRY_FLATS, reference_bytes
+from washboard.pipeline.stages import Stages
+from washboard.pipeline.subject import Subject
 
 SHARE = st.floats(0.0, 1.0)
 
@@ -99,3 +103,23 @@ def test_a_yellow_and_a_blue_that_meet_wet_go_green_and_a_rose_between_them_does
     assert (same.fault, same.through) == ("", None)
     sharp = meeting_of(bench, yellow, np.array([0, 0, 0, 0.03]))
     assert (sharp.fault, sharp.through) == ("green", None), "no touch saves a yellow beside phthalo blue"
+
+
+def test_a_sky_from_gold_to_blue_takes_two_mixtures_that_go_grey_between_unless_a_red_keeps_them_clean() -> (
+    None
+):
+    settings = DRY_FLATS.settings
+    photo = Subject.photo("flats", lambda: reference_bytes(DRY_FLATS), settings)
+    worked = Stages().result(photo).worked
+    board = board_of(worked, settings.paints)
+    sky = max(worked.plan.masses, key=lambda m: m.share)
+    ends = {pile.end: k for k, pile in enumerate(board.piles) if sky.id in pile.masses}
+    assert set(ends) == {"light", "dark"}
+    light, dark = (board.piles[ends[end]] for end in ("light", "dark"))
+    assert light.target[2] > 20 > -10 > dark.target[2], "gold, and blue"
+    assert light.amount.mixed > 10 * min(pile.amount.mixed for pile in board.piles)
+    (met,) = [m for m in board.meetings if {m.one, m.other} == {ends["light"], ends["dark"]}]
+    assert met.meeting.fault == "grey"
+    assert met.meeting.cleaner is not None
+    chroma = [float(np.hypot(*labs[5, 1:])) for labs in (met.meeting.labs, met.meeting.cleaner)]
+    assert chroma[1] > 2 * chroma[0]

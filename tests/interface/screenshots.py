@@ -36,8 +36,8 @@ def _views(server: Server) -> dict[str, str]:
         pieces = {piece["name"].split(",")[0]: piece for piece in client.get("/api/pieces").json()}
         for piece in pieces.values():
             worked_out(client, piece["id"])
-    salt, foundry, ferry, kettle = (
-        pieces[name] for name in ("Salt pans", "Foundry", "Ferry slip in fog", "Blue kettle")
+    salt, foundry, ferry, kettle, flats = (
+        pieces[name] for name in ("Salt pans", "Foundry", "Ferry slip in fog", "Blue kettle", "Dry flats")
     )
     return {
         "pieces": "/",
@@ -49,7 +49,7 @@ def _views(server: Server) -> dict[str, str]:
         "prepare-composition": f"/pieces/{salt['id']}/prepare?part=composition",
         "prepare-transfer": f"/pieces/{ferry['id']}/prepare?part=transfer",
         "prepare-palette": f"/pieces/{foundry['id']}/prepare?part=palette",
-        "mix-salt-pans": f"/pieces/{salt['id']}/mix?pass=2",
+        "mix-dry-flats": f"/pieces/{flats['id']}/mix?pass=1",
         "order-salt-pans": f"/pieces/{salt['id']}/order?pass=2",
         "order-findings": f"/pieces/{salt['id']}/order?pass=3&below=findings",
         "order-lights": f"/pieces/{salt['id']}/order?pass=1&below=lights",
@@ -63,6 +63,11 @@ def _shoot(page: Page, url: str, path: Path) -> None:
     page.goto(url)
     page.wait_for_load_state("networkidle")
     page.wait_for_timeout(600)
+    if path.stem == "mix-dry-flats":
+        # Down to where both ends of the sky meet wet.
+        page.get_by_role("heading", name=re.compile("meet wet")).scroll_into_view_if_needed()
+        page.mouse.wheel(0, 600)
+        page.wait_for_timeout(300)
     page.screenshot(path=path)
 
 

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from typing import Annotated
+from typing import Annotated, Literal
 
 from pydantic import Field
 
@@ -99,6 +99,7 @@ class PileRead(Model):
     band_kept: bool
     nearest: float
     graded: list[float] | None
+    end: Literal["", "light", "dark"]
     ml: float
     at_once_ml: float
     peas: float

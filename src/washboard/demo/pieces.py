@@ -260,7 +260,26 @@ KETTLE = DemoPiece(
         ),
     ),
 )
-DEMO = (SALT_PANS, FOUNDRY, FERRY_SLIP, KETTLE)
+DRY_FLATS = DemoPiece(
+    "Dry flats, last light",
+    "dry-flats.jpg",
+    Settings(
+        "watercolour",
+        "white",
+        45.0,
+        30.0,
+        names=(
+            Anchor(0.3, 0.1, "the blue of the sky"),
+            Anchor(0.3, 0.42, "the gold of the sky"),
+            Anchor(0.1, 0.58, "the far table"),
+            Anchor(0.69, 0.56, "the near table"),
+            Anchor(0.2, 0.9, "the flats"),
+            Anchor(0.4, 0.9, "the wet track"),
+        ),
+        intent=Intent("The sky goes from gold to blue in one wet sheet.", about=(0.35, 0.5)),
+    ),
+)
+DEMO = (SALT_PANS, FOUNDRY, FERRY_SLIP, KETTLE, DRY_FLATS)
 
 _SHELF = (
     ("paint", "Lemon, small tube", "lemon", "watercolour", "Field box", 4.0),

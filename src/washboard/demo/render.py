@@ -6,13 +6,14 @@ from pathlib import Path
 
 from PIL import Image
 
-from . import ferry, foundry, kettle, salt_pans
+from . import dusk, ferry, foundry, kettle, salt_pans
 
 SCENES = {
     "ferry-slip.jpg": ferry.render,
     "salt-pans.jpg": salt_pans.render,
     "foundry.jpg": foundry.render,
     "kettle.jpg": kettle.render,
+    "dry-flats.jpg": dusk.render,
 }
 FOLDER = Path(__file__).parent / "references"
 

@@ -255,7 +255,8 @@ def _pile(
         "pass": pile.done, "masses": list(pile.masses), "target": _rounded(pile.target),
         "over": _rounded(pile.over), "value": round(pile.value, 2), "band": wanted, "bandKept": wanted == got,
         "nearest": round(min((abs(value - b) for b in borders), default=10.0), 2),
-        "graded": [round(v, 2) for v in ends] if abs(ends[0] - ends[1]) > 0.3 else None,
+        "end": pile.end,
+        "graded": [round(v, 2) for v in ends] if abs(ends[0] - ends[1]) > 0.3 and not pile.end else None,
         "ml": round(pile.amount.mixed, 2), "atOnceMl": round(pile.amount.at_once, 2),
         "peas": round(pile.amount.peas, 2), "liftsTo": lifts, "grain": grain,
         "recipes": [own | {"says": says} for own, says in zip(

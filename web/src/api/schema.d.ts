@@ -2265,6 +2265,11 @@ export interface components {
             nearest: number;
             /** Graded */
             graded: number[] | null;
+            /**
+             * End
+             * @enum {string}
+             */
+            end: "" | "light" | "dark";
             /** Ml */
             ml: number;
             /** Atonceml */

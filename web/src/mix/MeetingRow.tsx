@@ -4,17 +4,16 @@ import classes from "./mix.module.css";
 
 interface Props {
   meeting: Meeting;
-  names: string[];
+  /** Which two they are, as a heading. */
+  words: string;
 }
 
 /** Where two wet mixtures meet: as it would be, and with a touch of another paint first. */
-export function MeetingRow({ meeting, names }: Props) {
+export function MeetingRow({ meeting, words }: Props) {
   const { fault, labs, through, cleaner } = meeting;
   return (
     <div className={classes.meeting}>
-      <h3>
-        Where {names[0]?.toLowerCase()} meets {names[1]?.toLowerCase()}, wet
-      </h3>
+      <h3>{words}</h3>
       <figure>
         <span style={{ background: across(labs) }} />
         <figcaption>as it is: {fault} in between</figcaption>

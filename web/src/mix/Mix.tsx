@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import type { Board, Plan } from "../api/client";
+import type { Board, Meeting, Plan } from "../api/client";
 import { shownUrl, useBoard } from "../api/hooks";
 import { css } from "../parts/colour";
 import { useKeys } from "../parts/keys";
@@ -92,10 +92,10 @@ export function Mix() {
             piece={piece.id}
             pile={pile}
             bands={board.bands}
-            name={nameOf(plan, pile.masses)}
+            name={nameOf(plan, pile)}
             sticks={sticks}
             paints={board.paints}
-            again={pile.again ? nameOf(plan, board.piles[pile.again.pile]?.masses ?? []) : null}
+            again={pile.again ? nameOf(plan, board.piles[pile.again.pile]) : null}
             open={open === index}
             onOpen={() => setOpen(open === index ? null : index)}
           />
@@ -110,9 +110,7 @@ export function Mix() {
           <MeetingRow
             key={`${meeting.one} ${meeting.other}`}
             meeting={meeting}
-            names={[meeting.one, meeting.other].map((k) =>
-              nameOf(plan, board.piles[k]?.masses ?? []),
-            )}
+            words={meetingWords(plan, board, meeting)}
           />
         ))}
       </section>
@@ -121,7 +119,7 @@ export function Mix() {
           board={board}
           now={done.id}
           bare={plan.document.surface.value}
-          nameOf={(masses) => nameOf(plan, masses)}
+          nameOf={(pile) => nameOf(plan, pile)}
         />
         <Used board={board} sticks={sticks} />
         <div className={classes.small}>
@@ -141,11 +139,23 @@ export function Mix() {
   );
 }
 
-/** What a pile is for: its largest mass, and how many more. */
-function nameOf(plan: Plan, masses: readonly string[]): string {
-  const first = plan.document.masses.find((m) => m.id === masses[0]);
-  const more = masses.length - 1;
-  return `${first ? shortName(first) : ""}${more > 0 ? ` and ${more} more` : ""}`;
+/** What a pile is for: its largest mass, or one end of it, and how many more. */
+function nameOf(plan: Plan, pile: Board["piles"][number] | undefined): string {
+  const first = plan.document.masses.find((m) => m.id === pile?.masses[0]);
+  const more = (pile?.masses.length ?? 1) - 1;
+  const end = pile?.end ? `, ${pile.end} end` : "";
+  return `${first ? shortName(first) : ""}${end}${more > 0 ? ` and ${more} more` : ""}`;
+}
+
+/** Which two piles meet, or both ends of one mass. */
+function meetingWords(plan: Plan, board: Board, { one, other }: Meeting): string {
+  const [first, second] = [board.piles[one], board.piles[other]];
+  const mass = plan.document.masses.find((m) => m.id === first?.masses[0]);
+  if (mass && first?.end && first.masses[0] === second?.masses[0]) {
+    return `Where both ends of ${shortName(mass).toLowerCase()} meet wet`;
+  }
+  const [a, b] = [first, second].map((pile) => nameOf(plan, pile).toLowerCase());
+  return `Where ${a} meets ${b}, wet`;
 }
 
 /** The paints that the piece takes, in the order in which they are first needed. */

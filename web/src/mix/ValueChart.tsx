@@ -9,7 +9,7 @@ interface Props {
   now: string;
   /** Value of the bare surface, the lightest that transparent paint leaves. */
   bare: number;
-  nameOf: (masses: readonly string[]) => string;
+  nameOf: (pile: Board["piles"][number]) => string;
 }
 
 const COLUMNS: Column[] = ["light", "middle", "dark"];
@@ -52,11 +52,11 @@ export function ValueChart({ board, now, bare, nameOf }: Props) {
                 .slice(0, 12)
                 .map((pile) => (
                   <li
-                    key={pile.masses.join()}
+                    key={pile.masses.join() + pile.end}
                     data-now={pile.pass === now}
                     data-dark={pile.value < 5}
                     style={{ background: css(pile.recipes[0]?.lab ?? pile.target) }}
-                    title={nameOf(pile.masses)}
+                    title={nameOf(pile)}
                   >
                     {pile.value.toFixed(1)}
                   </li>
@@ -68,7 +68,7 @@ export function ValueChart({ board, now, bare, nameOf }: Props) {
       {close && (
         <p>
           <b>
-            {nameOf(close.masses)} {close.value.toFixed(1)}
+            {nameOf(close)} {close.value.toFixed(1)}
           </b>{" "}
           is {close.nearest.toFixed(1)} from the border of its band: keep it there.
         </p>

@@ -8,7 +8,7 @@ import numpy as np
 
 from ..colour.lab import difference, lab_of_linear, linear_of_lab
 from ..colour.words import hue_of, is_warm, level_of, look_at
-from ..reference.mass import Kind, Mass
+from ..reference.mass import Kind, Lab, Mass
 from ..reference.place import place_of
 
 NEARLY_ALL = 0.72
@@ -92,27 +92,30 @@ def count_word(number: int) -> str:
 def mixture_words(masses: Sequence[Mass]) -> str:
     """Level of a pass and the hues of its largest mixtures: a mean of hues would say grey.
 
-    A second hue is named where it takes SECOND_HUE of the pass and is clearly another colour.
+    A second hue is named where it takes SECOND_HUE of the pass and is clearly another colour. A graded mass
+    has the hues of both its ends.
     """
     total = sum(m.share for m in masses)
     mean = sum(m.target * m.share for m in masses) / max(total, 1e-12)
     held: dict[str, float] = {}
+    largest: dict[str, tuple[float, Lab]] = {}
     for mass in masses:
-        hue = hue_of(mass.target_lab)
-        held[hue] = held.get(hue, 0.0) + mass.share
+        for lab in dict.fromkeys(mass.target_ends):
+            share = mass.share / len(set(mass.target_ends))
+            hue = hue_of(lab)
+            held[hue] = held.get(hue, 0.0) + share
+            if share > largest.get(hue, (-1.0, lab))[0]:
+                largest[hue] = share, lab
     first, *others = sorted(held, key=lambda hue: (-held[hue], hue))
+    colour = {hue: lab for hue, (_, lab) in largest.items()}
     second = next(
-        (h for h in others if held[h] >= SECOND_HUE * total and _is_another(first, h, masses)), None
+        (h for h in others if held[h] >= SECOND_HUE * total and _is_another(colour[first], colour[h])), None
     )
     return f"{level_of(mean)} {first}" + (f" and {second}" if second else "")
 
 
-def _is_another(first: str, second: str, masses: Sequence[Mass]) -> bool:
-    """Whether the largest masses of two hues differ by more than VARIEGATED ΔE₀₀, lightness left out."""
-    one, other = (
-        max((m for m in masses if hue_of(m.target_lab) == hue), key=lambda m: (m.share, -m.label)).target_lab
-        for hue in (first, second)
-    )
+def _is_another(one: Lab, other: Lab) -> bool:
+    """Whether two colours differ by more than VARIEGATED ΔE₀₀, lightness left out."""
     return float(difference(one, (one[0], *other[1:]))) > VARIEGATED
 
 

@@ -31,12 +31,17 @@ SAME_GROUND = 1.5
 SOFT = 0.5
 """Hardness of an edge under which two wet washes meet."""
 MOST_MEETINGS = 4
+TWO_HUES = 20.0
+"""Units of a*b* between both ends of a graded mass from which it takes a mixture for each."""
 
 
 @dataclass(frozen=True)
 class Pile:
     """A mixture of a pass: for which `masses`, the colour wanted and what lies there, both Lab (3,), recipes
-    best first, and how much the best one takes; `again` an earlier pile that would do instead."""
+    best first, and how much the best one takes.
+
+    `again` is an earlier pile that would do instead; `end`, light or dark, that of a graded mass that changes
+    its hue."""
 
     done: str
     masses: tuple[str, ...]
@@ -45,6 +50,7 @@ class Pile:
     recipes: tuple[Recipe, ...]
     amount: Amount
     again: Reuse | None = None
+    end: str = ""
 
     @property
     def value(self) -> float:
@@ -98,11 +104,11 @@ def board_of(worked: Worked, paints: Sequence[Paint]) -> Board:
     return Board(tuple(paints), again, _meetings(worked, paints, vehicle, again))
 
 
-Wanted = tuple[str, Lab, Floats, float]
+Wanted = tuple[str, Lab, Floats, float, str]
 
 
 def _wanted(worked: Worked, done: Pass, step: Step) -> list[Wanted]:
-    """What a pass brings to its target: mass, colour wanted, what lies there, cm²."""
+    """What a pass brings to its target: mass, colour wanted, what lies there, cm², which end."""
     wanted = []
     for o in done.operations:
         if o.role is not Role.TARGET or not o.kind.lays:
@@ -112,7 +118,12 @@ def _wanted(worked: Worked, done: Pass, step: Step) -> list[Wanted]:
         own = worked.scene.parts.of(index)
         size = np.maximum(worked.scene.parts.areas[own], 1e-6)
         below = np.average(step.before[own].mean(axis=1), axis=0, weights=size)
-        wanted.append((mass.id, mass.target_lab, lab_of_spectrum(below), mass.area_cm2))
+        over, (light, dark) = lab_of_spectrum(below), mass.target_ends
+        if np.hypot(light[1] - dark[1], light[2] - dark[2]) < TWO_HUES:
+            wanted.append((mass.id, mass.target_lab, over, mass.area_cm2, ""))
+            continue
+        for end, colour in (("light", light), ("dark", dark)):
+            wanted.append((mass.id, colour, over, mass.area_cm2 / 2, end))
     return wanted
 
 
@@ -120,11 +131,12 @@ def _stick_piles(worked: Worked) -> Iterator[Pile]:
     sticks = tuple(STICKS.values())
     for done, step in zip(worked.plan.passes, worked.steps, strict=True):
         for group in _alike(_wanted(worked, done, step)):
-            _, target, over, _ = group[0]
+            _, target, over, _, end = group[0]
             recipes = sticks_for(sticks, spectrum_of_lab(over), target)
             lightness, a, b = over.tolist()
             masses = tuple(own[0] for own in group)
-            yield Pile(done.id, masses, target, (lightness, a, b), recipes, Amount(0.0, 0.0, 0.0))
+            nothing = Amount(0.0, 0.0, 0.0)
+            yield Pile(done.id, masses, target, (lightness, a, b), recipes, nothing, end=end)
 
 
 def _alike(wanted: Sequence[Wanted]) -> list[list[Wanted]]:
@@ -168,11 +180,12 @@ def _recipes(paints: Sequence[Paint], vehicle: Vehicle, wanted: Sequence[Wanted]
 
 
 def _pile(done: str, group: Sequence[Wanted], recipes: tuple[Recipe, ...], transparent: bool) -> Pile:
-    _, target, over, _ = group[0]
+    _, target, over, _, end = group[0]
     area = sum(own[3] for own in group)
     lightness, a, b = over.tolist()
     amount = amount_of(area, recipes[0].load, recipes[0].layers, transparent)
-    return Pile(done, tuple(own[0] for own in group), target, (lightness, a, b), recipes, amount)
+    masses = tuple(own[0] for own in group)
+    return Pile(done, masses, target, (lightness, a, b), recipes, amount, end=end)
 
 
 def grounds_of(piles: Sequence[Pile]) -> Floats:
@@ -194,18 +207,22 @@ def _again(paints: Sequence[Paint], vehicle: Vehicle, piles: Sequence[Pile]) -> 
 def _meetings(
     worked: Worked, paints: Sequence[Paint], vehicle: Vehicle, piles: Sequence[Pile]
 ) -> tuple[Met, ...]:
-    """The worst wet meetings of piles laid in one pass beside each other with a soft edge."""
+    """The worst wet meetings of piles laid in one pass beside each other with a soft edge, or in one mass."""
     if not worked.plan.medium.transparent and worked.plan.medium.open_minutes is None:
         return ()
-    at = {mass: k for k, pile in enumerate(piles) for mass in pile.masses}
+    at: dict[str, list[int]] = {}
+    for k, pile in enumerate(piles):
+        for name in pile.masses:
+            at.setdefault(name, []).append(k)
     found: dict[tuple[int, int], float] = {}
     for k, pile in enumerate(piles):
         for mass in (worked.plan.mass(name) for name in pile.masses):
-            for border in mass.borders:
-                other = at.get(border.mass, -1)
-                if other <= k or piles[other].done != pile.done or border.hardness > SOFT:
-                    continue
-                found[k, other] = found.get((k, other), 0.0) + border.length_cm
+            soft = [(b.mass, b.length_cm) for b in mass.borders if b.hardness <= SOFT]
+            # Both ends of a graded mass run into each other across all of it.
+            for name, length in (*soft, (mass.id, mass.area_cm2**0.5)):
+                for other in at.get(name, ()):
+                    if other > k and piles[other].done == pile.done:
+                        found[k, other] = found.get((k, other), 0.0) + length
     met = []
     for (k, other), _ in sorted(found.items(), key=lambda item: -item[1]):
         bench = bench_of(paints, vehicle, spectrum_of_lab(piles[k].over))
