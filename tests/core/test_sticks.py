@@ -13,7 +13,7 @@ from washboard.core.colour.lab import difference, value_of_lab
 from washboard.core.colour.spectra import BANDS, grey_of_value, lab_of_spectrum
 from washboard.core.materials.paints import PAINTS
 from washboard.core.materials.sticks import STICKS, Hardness
-from washboard.core.optics.grain import PRESSURES, blended, laid
+from washboard.core.optics.grain import PRESSURES, blended, fixed, laid, rubbed, tooth_left
 from washboard.core.optics.vehicle import vehicle_of
 from washboard.core.recipe.amounts import RESERVE, amount_of
 from washboard.core.recipe.board import board_of
@@ -47,6 +47,26 @@ def test_grain_covers_what_it_should_and_no_more(one: float, other: float, cover
     assert (mixed <= np.maximum(stick, ground) + 1e-9).all()
     assert (mixed >= np.minimum(stick, ground) - 1e-9).all()
     assert (mixed <= blended(stick, ground, cover) + 1e-9).all(), "light that wanders darkens dots"
+
+
+def test_a_finger_evens_out_and_hides_more_and_fixative_dulls_and_gives_tooth_back() -> None:
+    sticks = [STICKS["orange-full"].look, STICKS["ultramarine-deep"].look]
+    black = grey_of_value(2.5)
+    smooth, grainy = rubbed(sticks[:1], [0.6], black), laid(sticks[0], 0.6, black)
+    orange = STICKS["orange-full"].strong
+    off = [float(difference(lab_of_spectrum(look), orange)) for look in (smooth, grainy)]
+    assert off[0] < off[1], "less of the ground shows"
+    assert rubbed(sticks, [0.85, 0.85], black) == pytest.approx(sticks[1]), "firm and rubbed, it hides"
+    values = np.array([0.5, 2.5, 5.0, 7.5, 9.8])
+    looks = np.stack([grey_of_value(v) for v in values])
+    falls = values - value_of_lab(lab_of_spectrum(fixed(looks)))
+    assert falls == pytest.approx(0.4 * 4 * values * (10 - values) / 100, abs=0.02)
+    assert (falls[1:4] > 0.29).all()
+    assert (falls <= 0.5).all()
+    left = [tooth_left([0.6] * k) for k in range(6)]
+    assert left == sorted(left, reverse=True)
+    assert (left[0], left[4]) == (1.0, 0.0)
+    assert tooth_left([0.6] * 3, sprayed=1) > left[3]
 
 
 def test_a_bright_stick_reads_louder_on_black_than_on_grey() -> None:

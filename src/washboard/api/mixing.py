@@ -85,6 +85,14 @@ class HelpsRead(Model):
     delta_e: float = Field(alias="deltaE")
 
 
+class DustRead(Model):
+    """Of sticks laid dry: share 0–1 of the tooth left, and the value once rubbed with a finger, or fixed."""
+
+    tooth: float
+    rubbed: float
+    fixed: float
+
+
 class PileRead(Model):
     """A mixture of a pass: for which masses, the colour wanted, what lies there, recipes best first.
 
@@ -105,6 +113,7 @@ class PileRead(Model):
     peas: float
     lifts_to: float | None
     grain: float | None
+    dust: DustRead | None
     recipes: list[RecipeRead]
     again: AgainRead | None
     helps: HelpsRead | None

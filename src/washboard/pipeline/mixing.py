@@ -9,11 +9,12 @@ from typing import Any
 import numpy as np
 
 from ..core.colour.lab import difference, value_of_lab
-from ..core.colour.spectra import Floats, lab_of_spectrum, spectrum_of_lab
+from ..core.colour.spectra import Floats, lab_of_spectrum, spectrum_of_lab, value_of_spectrum
 from ..core.errors import InvalidInput
 from ..core.materials.paints import PAINTS, Paint, paint_named
 from ..core.materials.sticks import Stick
 from ..core.materials.surfaces import surface_of
+from ..core.optics.grain import fixed, rubbed, tooth_left
 from ..core.optics.removal import granulation, lifted
 from ..core.optics.vehicle import Vehicle, vehicle_of
 from ..core.palette.coverage import reach_of
@@ -259,6 +260,7 @@ def _pile(
         "graded": [round(v, 2) for v in ends] if abs(ends[0] - ends[1]) > 0.3 and not pile.end else None,
         "ml": round(pile.amount.mixed, 2), "atOnceMl": round(pile.amount.at_once, 2),
         "peas": round(pile.amount.peas, 2), "liftsTo": lifts, "grain": grain,
+        "dust": _dust(pile, paints, ground),
         "recipes": [own | {"says": says} for own, says in zip(
             recipe_entries(pile.recipes, paints, vehicle, np.array(pile.target)),
             merits(pile.recipes, paints), strict=True)],
@@ -283,6 +285,18 @@ def _recovered(
         vehicle, bench.absorption, bench.scattering, loads, np.array([p.granulation for p in own]), ground
     )
     return round(float(value_of_lab(left)), 2), round(rough, 1)
+
+
+def _dust(pile: Pile, sticks: Colours, ground: Floats) -> dict[str, float] | None:
+    """Of sticks: the tooth that is left, and the value once rubbed with a finger, or fixed."""
+    best = pile.recipes[0]
+    own = [stick for stick in (sticks[i] for i in best.paints) if isinstance(stick, Stick)]
+    if len(own) < len(best.paints):
+        return None
+    smooth = rubbed([stick.look for stick in own], best.parts, ground)
+    dull = fixed(spectrum_of_lab(best.lab))
+    values = value_of_spectrum(np.stack([smooth, dull])).round(2).tolist()
+    return {"tooth": round(tooth_left(best.parts), 2), "rubbed": values[0], "fixed": values[1]}
 
 
 def _helps(board: Board, settings: Settings) -> dict[int, dict[str, Any]]:

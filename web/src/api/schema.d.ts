@@ -1275,6 +1275,18 @@ export interface components {
             [key: string]: unknown;
         };
         /**
+         * DustRead
+         * @description Of sticks laid dry: share 0–1 of the tooth left, and the value once rubbed with a finger, or fixed.
+         */
+        DustRead: {
+            /** Tooth */
+            tooth: number;
+            /** Rubbed */
+            rubbed: number;
+            /** Fixed */
+            fixed: number;
+        };
+        /**
          * EditRead
          * @description One edit of the history.
          */
@@ -2280,6 +2292,7 @@ export interface components {
             liftsTo: number | null;
             /** Grain */
             grain: number | null;
+            dust: components["schemas"]["DustRead"] | null;
             /** Recipes */
             recipes: components["schemas"]["RecipeRead"][];
             again: components["schemas"]["AgainRead"] | null;

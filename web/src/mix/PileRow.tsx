@@ -113,6 +113,12 @@ export function PileRow({ piece, pile, bands, name, sticks, paints, again, open,
           )}
           {recipe.says && <span className="quiet">{recipe.says}</span>}
         </p>
+        {pile.dust && (
+          <p className="quiet">
+            leaves {Math.round(100 * pile.dust.tooth)} % of the tooth · rubbed with a finger{" "}
+            {pile.dust.rubbed.toFixed(1)}, fixed {pile.dust.fixed.toFixed(1)}
+          </p>
+        )}
         {pile.liftsTo != null && (
           <p className="quiet">
             lifts back to {pile.liftsTo.toFixed(1)} when dry

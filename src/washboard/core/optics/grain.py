@@ -7,8 +7,13 @@ Nielsen 1951).
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
+
+from ..colour.spectra import value_of_spectrum
+from ..colour.value import luminance_of
 
 Floats = NDArray[np.float64]
 
@@ -18,6 +23,12 @@ PRESSURES = {"light": 0.35, "middle": 0.6, "firm": 0.85}
 """Share of the grain of a sheet that one going-over covers."""
 TOOTH = 2.0
 """Covers, summed over layers, that fill the tooth of an ordinary sheet: then nothing more holds."""
+RUBBED = 1.25
+"""Times the grain that a finger spreads over what one stroke leaves bare. A guess."""
+DARKENED = 0.4
+"""Values that workable fixative takes at a middle value; black and white it leaves as they are. A guess."""
+GIVEN_BACK = 0.5
+"""Cover that a light coat of fixative lets the sheet hold once more. A guess."""
 
 
 def mixing(reflectance: ArrayLike) -> Floats:
@@ -39,3 +50,31 @@ def laid(stick: ArrayLike, cover: ArrayLike, ground: ArrayLike) -> Floats:
 def blended(one: ArrayLike, other: ArrayLike, share: float) -> Floats:
     """Two colours rubbed into each other with a finger: grain fills the tooth and the dots are gone."""
     return share * np.asarray(one, dtype=np.float64) + (1 - share) * np.asarray(other, dtype=np.float64)
+
+
+def rubbed(sticks: Sequence[ArrayLike], covers: Sequence[float], ground: ArrayLike) -> Floats:
+    """The look (36,) of sticks laid over each other with covers 0–1, each rubbed with a finger.
+
+    Grain is spread over more of what lies below it, and its dots are gone: colours mix as light does.
+    """
+    look = np.asarray(ground, dtype=np.float64)
+    for stick, cover in zip(sticks, covers, strict=True):
+        look = blended(stick, look, min(1.0, RUBBED * cover))
+    return look
+
+
+def tooth_left(covers: Sequence[float], sprayed: int = 0) -> float:
+    """Share 0–1 of an ordinary sheet's tooth that still holds grain after covers, `sprayed` so many times."""
+    return float(np.clip(1 - (sum(covers) - GIVEN_BACK * sprayed) / TOOTH, 0, 1))
+
+
+def fixed(reflectance: ArrayLike) -> Floats:
+    """The look (…, 36) after a light coat of workable fixative: grain is wetted and lies closer.
+
+    Its value falls by DARKENED in the middle of the scale, less toward both ends.
+    """
+    look = np.asarray(reflectance, dtype=np.float64)
+    value = value_of_spectrum(look)
+    falls = DARKENED * 4 * value * (10 - value) / 100
+    wanted, now = luminance_of(value - falls), luminance_of(value)
+    return look * (wanted / np.maximum(now, 1e-9))[..., None]

@@ -78,7 +78,6 @@ REFUSED: Mapping[Sort, Mapping[Spot, Rule]] = {
     Sort.MOVES: {
         Spot.MASKED: Rule.MASKED, Spot.BROKEN: Rule.BROKEN, Spot.DRY: Rule.STILL_WET,
         Spot.SPRAYED: Rule.SPRAY_FIRST, Spot.TACKY: Rule.STILL_WET,
-        **dict.fromkeys((Spot.SHINY, Spot.SATIN, Spot.DAMP), Rule.BONE_DRY),
     },
     Sort.GUARDS: {
         **dict.fromkeys((*WET_PAINT, Spot.WETTED), Rule.BONE_DRY), Spot.MASKED: Rule.MASKED,
