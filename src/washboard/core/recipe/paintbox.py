@@ -8,7 +8,7 @@ films, or shares of the grain that are seen.
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, field, replace
 from functools import cached_property, lru_cache
 from typing import Protocol
@@ -25,7 +25,7 @@ from ..materials.surfaces import Surface
 from ..optics.grain import PRESSURES, mixing, seen
 from ..optics.vehicle import Vehicle, vehicle_of
 from .mixture import Bench, bench_of
-from .search import Grid, all_loads, grid_of, nearest_on, refined
+from .search import TARGETS_AT_ONCE, Grid, all_loads, grid_of, nearest_on, refined
 
 Floats = NDArray[np.float64]
 Ints = NDArray[np.int64]
@@ -95,13 +95,7 @@ class Wet:
         return bench_of(self.paints, self.vehicle, self.surface)
 
     def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
-        wanted, looks = _rows(targets, below)
-        names = [t.tobytes() + b.tobytes() for t, b in zip(wanted, looks, strict=True)]
-        fresh = list({name: k for k, name in enumerate(names) if name not in self._mixed}.values())
-        if fresh:
-            for k, amounts in zip(fresh, self._found(wanted[fresh], looks[fresh]), strict=True):
-                self._mixed[names[k]] = amounts
-        return np.array([self._mixed[name] for name in names]).reshape(len(names), len(self.paints))
+        return _remembered(self._mixed, *_rows(targets, below), self._found, self.count)
 
     def looks(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
         ground = np.asarray(below, dtype=np.float64)
@@ -175,23 +169,37 @@ class Dry:
         return len(self.sticks)
 
     def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
-        wanted, looks = _rows(targets, below)
-        ways, labs = _ways(self.sticks), _ways_over(self.sticks, self.surface.tobytes())
-        result = np.zeros((len(wanted), len(self.sticks)))
-        for k, (target, look) in enumerate(zip(wanted, looks, strict=True)):
-            name = target.tobytes() + look.tobytes()
-            if name not in self._mixed:
-                near = np.argpartition(np.square(labs - target).sum(axis=1), NEAREST)[:NEAREST]
-                amounts = ways.amounts(near)
-                over = lab_of_spectrum(self.looks(amounts, look))
-                self._mixed[name] = amounts[difference(over, target).argmin()]
-            result[k] = self._mixed[name]
-        return result
+        return _remembered(self._mixed, *_rows(targets, below), self._found, self.count)
+
+    @cached_property
+    def grains(self) -> Floats:
+        """Colours (s, 36) of the sticks as they mix by area."""
+        return _grains(self.sticks)
+
+    @cached_property
+    def tried(self) -> tuple[Ways, Floats]:
+        """The ways of laying sticks, and their Lab (w, 3) over the bare surface."""
+        return _ways(self.sticks), _ways_over(self.sticks, self.surface.tobytes())
+
+    def _found(self, wanted: Floats, below: Floats) -> Floats:
+        """Amounts (n, s) for colours (n, 3) over looks (n, 36), none of them known yet."""
+        ways, labs = self.tried
+        square, found = np.square(labs).sum(axis=1), []
+        for k in range(0, len(wanted), TARGETS_AT_ONCE):
+            target, look = wanted[k : k + TARGETS_AT_ONCE], below[k : k + TARGETS_AT_ONCE]
+            # The distance but for the target's own square, which is the same for all.
+            away = square - 2 * target @ labs.T
+            near = np.argpartition(away, NEAREST, axis=1)[:, :NEAREST]
+            amounts = ways.amounts(near.ravel()).reshape(*near.shape, -1)
+            over = lab_of_spectrum(self.looks(amounts, look[:, None]))
+            best = difference(over, target[:, None]).argmin(axis=1)
+            found.append(amounts[np.arange(len(target)), best])
+        return np.concatenate(found)
 
     def looks(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
         shares = np.asarray(amounts, dtype=np.float64)
         left = 1 - shares.sum(axis=-1, keepdims=True)
-        return seen(shares @ _grains(self.sticks) + left * mixing(below))
+        return seen(shares @ self.grains + left * mixing(below))
 
     def coats(self, amounts: ArrayLike) -> Ints:
         return np.maximum(1, (np.asarray(amounts) > TRACE).sum(axis=-1)).astype(np.int64)
@@ -234,6 +242,19 @@ def _rows(targets: ArrayLike, below: ArrayLike) -> tuple[Floats, Floats]:
     looks = np.round(np.asarray(below, dtype=np.float64).reshape(-1, BANDS), SAME)
     # Adding nothing makes the negative zero, which has other bytes, a zero.
     return np.round(wanted, SAME) + 0.0, np.broadcast_to(looks, (len(wanted), looks.shape[1]))
+
+
+def _remembered(
+    known: dict[bytes, Floats], wanted: Floats, looks: Floats, work: Callable[[Floats, Floats], Floats],
+    count: int,
+) -> Floats:  # fmt: skip
+    """Amounts (n, `count`) for colours (n, 3) over looks (n, 36): `known` ones, the others from `work`."""
+    names = [t.tobytes() + b.tobytes() for t, b in zip(wanted, looks, strict=True)]
+    fresh = list({name: k for k, name in enumerate(names) if name not in known}.values())
+    if fresh:
+        for k, amounts in zip(fresh, work(wanted[fresh], looks[fresh]), strict=True):
+            known[names[k]] = amounts
+    return np.array([known[name] for name in names]).reshape(len(names), count)
 
 
 def _until_hidden(box: Paintbox, coat: Floats, below: Floats, near: float) -> Ints:
