@@ -71,14 +71,15 @@ def key_for(medium: Medium, surface: Surface, masses: Sequence[Mass]) -> Key:
     highest = surface.value if medium.transparent else max(medium.lightest, surface.value)
     # Accents are set apart from the ladder: a glint must not keep the lightest shape from being paper.
     shapes = [m for m in masses if m.kind is not Kind.ACCENT] or list(masses)
-    values = [v for mass in shapes for v in _extremes(mass)]
+    extremes = [_extremes(mass) for mass in shapes]
+    values = [v for own in extremes for v in own]
     low, high = min(values, default=lowest), max(values, default=highest)
     low, high = min(low, high), max(low, high)
     # A picture all above the reach is moved down whole, as far as there is room.
     to_low = max(low, lowest) if low <= highest else max(lowest, highest - (high - low))
     to_high = min(high, highest)
-    lightest = max(shapes, key=lambda m: max(_extremes(m)), default=None)
-    pale = lightest is not None and math.hypot(*lightest.ends[0][1:]) <= WHITE_CHROMA
+    tops = [max(own) for own in extremes]
+    pale = bool(tops) and math.hypot(*shapes[tops.index(max(tops))].ends[0][1:]) <= WHITE_CHROMA
     if medium.transparent and pale and highest - LIFT < high < highest:
         to_high = highest  # the lightest light is paper: nothing a brush lays is as light
     knee = min(KNEE, (highest - lowest) / 3)
@@ -95,7 +96,7 @@ def key_for(medium: Medium, surface: Surface, masses: Sequence[Mass]) -> Key:
 
 def _extremes(mass: Mass) -> tuple[float, ...]:
     if mass.kind is Kind.GRADED:
-        return (mass.value, *(float(value_of_lab(end)) for end in mass.ends))
+        return (mass.value, *value_of_lab(np.array(mass.ends)).tolist())
     return (mass.value,)
 
 

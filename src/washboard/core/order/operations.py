@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
@@ -130,8 +131,14 @@ class _Laid:
         if role is Role.TARGET and self.step.does is Does.LAYS:
             staining, toxic = scene.traits
             return float(staining[m]), oil, bool(toxic[m])
-        paint = self.step.paint[m][None]
-        return float(scene.box.staining(paint)[0]), oil, bool(scene.box.toxic(paint)[0])
+        staining, toxic = self.carried
+        return float(staining[m]), oil, bool(toxic[m])
+
+    @cached_property
+    def carried(self) -> tuple[Floats, Mask]:
+        """Staining and toxicity (m,) of the paint that the pass carries under each mass."""
+        box = self.scene.box
+        return box.staining(self.step.paint), box.toxic(self.step.paint)
 
 
 def oil_in(k: int) -> float:
@@ -153,6 +160,8 @@ def _glow_steps(scene: Scene, m: int) -> int:
 
 def median_of(scene: Scene, values: Floats, laid: NDArray[np.intp]) -> float:
     """The area-weighted median value of some parts."""
+    if len(laid) == 1:
+        return float(values[laid[0]])
     order = laid[np.argsort(values[laid], kind="stable")]
     running = np.cumsum(scene.parts.areas[order])
     return float(values[order[int(np.searchsorted(running, running[-1] / 2))]])

@@ -9,6 +9,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
@@ -41,13 +42,20 @@ class Parts:
     length: Floats
     hardness: Floats
 
-    @property
+    @cached_property
     def inner(self) -> NDArray[np.bool_]:
         return self.mass[self.first] == self.mass[self.second]
 
     def of(self, mass: int) -> Indices:
         """Parts of one mass."""
-        return np.flatnonzero(self.mass == mass)
+        order, ends = self._by_mass
+        return order[ends[mass] : ends[mass + 1]]
+
+    @cached_property
+    def _by_mass(self) -> tuple[Indices, Indices]:
+        """The parts mass by mass, and where those of each mass begin."""
+        order = np.argsort(self.mass, kind="stable")
+        return order, np.searchsorted(self.mass[order], np.arange(self.mass.max(initial=-1) + 2))
 
 
 @dataclass(frozen=True)
