@@ -9,6 +9,7 @@ import tempfile
 import time
 from collections.abc import Callable
 from dataclasses import replace
+from functools import partial
 from pathlib import Path
 from statistics import median
 from typing import Any
@@ -25,9 +26,13 @@ from washboard.core.areas.corrections import Stroke
 from washboard.core.areas.snap import snapped
 from washboard.core.areas.tree import tree_of
 from washboard.core.colour.spectra import grey_of_value
+from washboard.core.materials.media import medium_named
 from washboard.core.materials.paints import PAINTS
+from washboard.core.materials.surfaces import surface_of
 from washboard.core.optics.vehicle import vehicle_of
+from washboard.core.order.compare import compared
 from washboard.core.order.prediction import table_of
+from washboard.core.order.wishes import NO_WISHES
 from washboard.core.recipe.mixture import bench_of
 from washboard.core.recipe.search import grid_of, recipes_for
 from washboard.demo.pieces import SALT_PANS, reference_bytes
@@ -112,14 +117,22 @@ def of_areas() -> Figures:
 
 
 def of_plans() -> Figures:
-    """Plans of 40 and 200 masses, and the table of 40 × 20."""
+    """Plans of 40, 200 and 400 masses and how they grow, all schools compared, the table of 40 × 20."""
     found: Figures = {}
-    for count, limit in ((40, 100), (200, 500)):
+    for count, limit in ((40, 100), (200, 500), (400, 1500)):
         measured, parts = patchwork(1, count, 0, 45.0)
         piece = Made(measured, parts, "watercolour", "white", "light-to-dark", (45, 30), None)
         found[f"plan of {count} masses, ms (at most {limit})"] = milliseconds(piece.worked)
+    mid, most = (found[f"plan of {n} masses, ms (at most {limit})"] for n, limit in ((200, 500), (400, 1500)))
+    found["plan of 400 masses over one of 200 (2 is linear)"] = most / mid
     measured, parts = patchwork(1, 40, 0, 45.0)
     worked = Made(measured, parts, "watercolour", "white", "light-to-dark", (45, 30), 9).worked()
+    plan = worked.plan
+    for medium, surface in (("watercolour", "white"), ("oil", "value:5"), ("pastel", "black")):
+        asked = medium_named(medium), surface_of(surface), plan.sheet, NO_WISHES
+        found[f"all schools in {medium}, ms (at most 800)"] = milliseconds(
+            partial(compared, measured.masses, parts, *asked), 3
+        )
     repeated = worked.steps * 3
     longer = type(worked)(worked.plan, worked.scene, worked.turn, repeated[:20])
     found["table of 40 masses × 20 passes, ms (at most 20)"] = milliseconds(lambda: table_of(longer))

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator, Sequence
+from collections.abc import Callable, Sequence
 from itertools import combinations, pairwise, product
 
 import numpy as np
@@ -36,42 +36,63 @@ def piece(seed: int, count: int = 6, width: float = 12.0) -> Worked | None:
     return worked if all(s.does is Does.LAYS and s.group for s in worked.steps) and worked.steps else None
 
 
-def covered_at_best(question: Coverage) -> list[Mask]:
-    """The planner's own answer."""
-    return [answer(question)]
+def coverage_cost(scene: Scene, groups: Groups) -> float:
+    """Seconds of coverage of a grouping, every pass covered as the planner answers."""
+    turn, looks, sofar = turns(scene, groups), scene.bare, 0.0
+    for k in range(len(groups)):
+        question, after = asked(scene, groups, turn, k, looks)
+        covered = answer(question)
+        looks, sofar = after(covered), sofar + question.seconds(covered)
+    return sofar
 
 
-def every_cover(question: Coverage) -> list[Mask]:
-    """All covers that the question allows, those that cut in more than painting alone left out like there."""
-    later = np.flatnonzero((question.status == Status.LATER) & (question.spoil < NEVER))
-    found = []
-    for chosen in product((False, True), repeat=len(later)):
-        covered = question.alone()
-        covered[later] = chosen
-        found.append(covered)
-    return found
-
-
-def coverage_costs(
-    scene: Scene, groups: Groups, covers: Callable[[Coverage], list[Mask]] = covered_at_best
-) -> Iterator[float]:
-    """Seconds of coverage of a grouping, for every way of covering that `covers` offers pass by pass."""
+def turns(scene: Scene, groups: Groups) -> NDArray[np.int64]:
+    """The pass (m,) of each mass."""
     turn = np.full(len(scene.masses), -1, np.int64)
     for k, group in enumerate(groups):
         turn[list(group)] = k
+    return turn
+
+
+def asked(
+    scene: Scene, groups: Groups, turn: NDArray[np.int64], k: int, looks: NDArray[np.float64]
+) -> tuple[Coverage, Callable[[Mask], NDArray[np.float64]]]:
+    """The question of pass k over `looks`, and what an answer to it leaves."""
+    status = statuses(scene.parts, turn, k)
+    question, paint = coverage_of(scene, looks, status, running_paint(scene, groups[k]))
     none = np.zeros(len(scene.masses))
+    return question, lambda covered: laid(scene, looks, question, covered, paint, Does.LAYS, none)
 
-    def go(k: int, looks: NDArray[np.float64], sofar: float) -> Iterator[float]:
+
+def every_cover(question: Coverage) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:
+    """All covers (n, p) that the question allows, the cheapest first, with their seconds (n,)."""
+    later = np.flatnonzero((question.status == Status.LATER) & (question.spoil < NEVER))
+    covers = np.repeat(question.alone()[None], 2 ** len(later), axis=0)
+    covers[:, later] = np.array(list(product((False, True), repeat=len(later))), bool)
+    parts = question.parts
+    optional = np.isin(np.arange(len(question.status)), later)
+    priced = np.where(optional, question.spoil + question.weights.area * parts.areas, 0.0)
+    seconds = covers @ priced + (covers[:, parts.first] != covers[:, parts.second]) @ question.contacts()
+    order = np.argsort(seconds, kind="stable")
+    return seconds[order], covers[order]
+
+
+def least_coverage(scene: Scene, groups: Groups, bound: float) -> float:
+    """The least seconds of coverage of a grouping over all covers of all its passes, `bound` where none is
+    below it: no pass costs less than nothing, so what has reached the bound is not followed."""
+    turn = turns(scene, groups)
+
+    def go(k: int, looks: NDArray[np.float64], sofar: float, best: float) -> float:
         if k == len(groups):
-            yield sofar
-            return
-        status = statuses(scene.parts, turn, k)
-        question, paint = coverage_of(scene, looks, status, running_paint(scene, groups[k]))
-        for covered in covers(question):
-            after = laid(scene, looks, question, covered, paint, Does.LAYS, none)
-            yield from go(k + 1, after, sofar + question.seconds(covered))
+            return sofar
+        question, after = asked(scene, groups, turn, k, looks)
+        for seconds, covered in zip(*every_cover(question), strict=True):
+            if sofar + seconds >= best - 1e-9:
+                break
+            best = min(best, go(k + 1, after(covered), sofar + float(seconds), best))
+        return best
 
-    yield from go(0, scene.bare, 0.0)
+    return go(0, scene.bare, 0.0, bound)
 
 
 def row_of(worked: Worked) -> tuple[list[int], NDArray[np.float64], list[int]]:
@@ -93,7 +114,7 @@ def partition_costs(worked: Worked) -> tuple[float, float]:
 
     def cost(cuts: Sequence[int]) -> float:
         held = [row[a:b] for a, b in pairwise((0, *cuts, len(row)))]
-        return priced(prices, cuts, len(row)) + next(coverage_costs(worked.scene, held))
+        return priced(prices, cuts, len(row)) + coverage_cost(worked.scene, held)
 
     fewest = min(FEWEST, len(row)) - 1
     tried = (cuts for size in range(fewest, len(row)) for cuts in combinations(range(1, len(row)), size))
@@ -105,8 +126,8 @@ def cover_costs(worked: Worked) -> tuple[float, float]:
     row, prices, own = row_of(worked)
     groups = [list(step.group) for step in worked.steps]
     passes = priced(prices, own, len(row))
-    covered = next(coverage_costs(worked.scene, groups))
-    return passes + covered, passes + min(coverage_costs(worked.scene, groups, every_cover))
+    covered = coverage_cost(worked.scene, groups)
+    return passes + covered, passes + least_coverage(worked.scene, groups, covered)
 
 
 def merits_lost(medium: str, count: int, seed: int = 7) -> NDArray[np.float64]:
