@@ -56,7 +56,9 @@ def plan(
     ] = None,
     bands: Annotated[int, typer.Option(help="Value bands, 2 to 9")] = 5,
     squint: Annotated[float, typer.Option(help="Strength of squinting, 0 to 3")] = 1.0,
-    passes: Annotated[int | None, typer.Option(help="Pin the number of passes, 1 to 9")] = None,
+    passes: Annotated[
+        int | None, typer.Option(help="Passes over shapes, 1 to 9; masks and accents come besides")
+    ] = None,
     preview: Annotated[Path | None, typer.Option(help="Folder for the pictures after every pass.")] = None,
     cards: Annotated[Path | None, typer.Option(help="Write a card for every pass here, as PDF.")] = None,
 ) -> None:

@@ -206,6 +206,7 @@ class Document(_Part):
     areas: tuple[AreaPart, ...] = ()
     reserves: tuple[ReservePart, ...] = ()
     ties: tuple[int, ...] = ()
+    shapes: int = 0
 
 
 @dataclass(frozen=True)
@@ -241,7 +242,8 @@ def _fields(plan: Plan, source: Source) -> dict[str, Any]:
         "passes": [_pass(p) for p in plan.passes],
         "predicted": {"values": plan.predicted}, "notes": plan.notes,
         "toning": plan.toning and vars(plan.toning), "areas": [_area(a) for a in source.areas],
-        "reserves": [{**vars(r), "figures": dict(r.figures)} for r in plan.reserves], "ties": plan.ties,
+        "reserves": [{**vars(r), "figures": dict(r.figures)} for r in plan.reserves],
+        "ties": plan.ties, "shapes": plan.shapes,
     }  # fmt: skip
 
 
@@ -334,10 +336,9 @@ def plan_from(document: Document) -> Plan:
         Key(key.measured, key.planned, key.lowest, key.highest),
         tuple(_mass_from(m) for m in document.masses),
         tuple(_pass_from(p) for p in document.passes),
-        document.predicted.values, document.notes,
-        _toning_from(document.toning),
+        document.predicted.values, document.notes, _toning_from(document.toning),
         tuple(Reserve(**{k: getattr(r, k) for k in ReservePart.model_fields}) for r in document.reserves),
-        document.ties,
+        document.ties, document.shapes,
     )  # fmt: skip
 
 

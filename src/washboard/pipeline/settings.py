@@ -34,8 +34,8 @@ ROUGH = 0.6
 class Settings:
     """Three decisions (medium, surface, size in cm) and what can be changed later.
 
-    `school` None: by medium and ground. `passes` None: as many as it takes. `thresholds` None: found, or
-    even where `even`. `order` names passes in the painter's order. `spread` stretches the picture to the
+    `school` None: by medium and ground. `passes` over shapes, None: as many as it takes. `thresholds` None:
+    found, or even where `even`. `order` names passes in the painter's order. `spread` stretches the picture to the
     sheet's format; `margin_cm` is left free all round. `light`: degrees it comes from, where the painter
     has said so. `ground`: a listed ground laid before the first pass. `palette`: keys of the paints that
     come along, empty for the usual ones. `opening` spreads the ends of the photo, `borrowed` are things

@@ -14,6 +14,8 @@ export function Actions({ piece, plan, changes }: Props) {
   const { document } = plan;
   const words = schools.find(({ key }) => key === document.school)?.words;
   const count = document.passes.length;
+  // Masks, tones and accents come besides: what is pinned are the passes over shapes.
+  const shapes = document.shapes || count;
   const pin = (passes: number) => changes.edit.mutate({ passes });
   return (
     <div className={classes.actions}>
@@ -22,10 +24,10 @@ export function Actions({ piece, plan, changes }: Props) {
       </p>
       <p>
         {count} passes{" "}
-        <button type="button" className="act" disabled={count <= 1} onClick={() => pin(count - 1)}>
+        <button type="button" className="act" disabled={shapes <= 1} onClick={() => pin(shapes - 1)}>
           one fewer
         </button>{" "}
-        <button type="button" className="act" disabled={count >= 9} onClick={() => pin(count + 1)}>
+        <button type="button" className="act" disabled={shapes >= 9} onClick={() => pin(shapes + 1)}>
           one more
         </button>
         {(document.ties?.length ?? 0) > 0 && (

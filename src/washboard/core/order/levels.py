@@ -18,6 +18,8 @@ MOST_PASSES = 9
 LOOK_ALIKE = 90.0
 """Seconds saved by mixing two masses of one colour in one go."""
 SPAN_OF_ALIKE = 6.0
+TINY = 0.04
+"""Share of the picture under which shapes are hardly worth a pass of their own: the smaller, the less."""
 HUE_STEP = 30.0
 """Units of a*b* that show in a bleeding edge like one step of value: blue into brown is mud."""
 
@@ -120,7 +122,9 @@ def group_costs(masses: Sequence[Mass], weights: Weights) -> Floats:
         high = np.maximum.accumulate(values[start:])
         span[start, start + 1 :] = high - low
     over = np.maximum(span - weights.span_free, 0) * weights.span
-    return np.where(j > i, weights.another_pass + inside + over, np.inf)
+    share = np.concatenate([[0.0], np.cumsum([mass.share for mass in masses])])
+    tiny = weights.another_pass * np.maximum(1 - (share[j] - share[i]) / TINY, 0.0)
+    return np.where(j > i, weights.another_pass + tiny + inside + over, np.inf)
 
 
 def contrast(one: Mass, other: Mass) -> float:

@@ -178,7 +178,11 @@ class Toning:
 
 @dataclass(frozen=True)
 class Plan:
-    """A whole plan. `predicted[k][m]` is the value of mass m after pass k, row 0 the bare surface."""
+    """A whole plan. `predicted[k][m]` is the value of mass m after pass k, row 0 the bare surface.
+
+    `shapes` passes lay its shapes, besides masks, tones, lights won back, accents and thin things; `ties` are
+    other numbers of passes in all that would be as good.
+    """
 
     engine: str
     medium: Medium
@@ -194,6 +198,7 @@ class Plan:
     toning: Toning | None = None
     reserves: tuple[Reserve, ...] = ()
     ties: tuple[int, ...] = ()
+    shapes: int = 0
 
     @cached_property
     def by_id(self) -> Mapping[str, Mass]:

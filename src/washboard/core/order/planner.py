@@ -93,7 +93,7 @@ def plan_of(
     plan = Plan(
         ENGINE, medium, chosen.key, why, surface, sheet, key, planned, built,
         predicted_values(ordered.scene, steps), (*_notes(sheet, key, ordered, notes), *keyed.notes),
-        reserves=ordered.reserves, ties=ordered.ties,
+        reserves=ordered.reserves, ties=ordered.ties, shapes=ordered.shapes,
     )  # fmt: skip
     worked = Worked(plan, ordered.scene, ordered.turn, steps)
     return replace(worked, plan=replace(plan, passes=worded(worked)))
@@ -143,7 +143,9 @@ def _step(
     after = laid(scene, looks, question, covered, paint, group.does, stains)
     for m in muted:
         _lay_muted(scene, after, m)
-    return Step(group.masses, question, covered, tuple(muted), looks, after, paint, group.does, group.called)
+    return Step(
+        group.masses, question, covered, tuple(muted), looks, after, paint, group.does, group.called, group.beside
+    )  # fmt: skip
 
 
 def _paint(scene: Scene, group: Group) -> Floats:

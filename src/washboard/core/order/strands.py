@@ -41,13 +41,14 @@ LAST = frozenset({Kind.SCRATCH, Kind.SAND, Kind.WHITE})
 @dataclass(frozen=True)
 class Ordered:
     """Masses in passes: `turn` (m,) the pass in which each reaches its target, -1 where it stays bare; what
-    was decided about lights; other numbers of passes that would be as good."""
+    was decided about lights; other numbers of passes that would be as good; passes over shapes."""
 
     scene: Scene
     turn: NDArray[np.int64]
     groups: tuple[Group, ...]
     reserves: tuple[Reserve, ...] = ()
     ties: tuple[int, ...] = ()
+    shapes: int = 0
 
 
 def ordered_by(scene: Scene, school: School, wishes: Wishes) -> Ordered:
@@ -71,17 +72,17 @@ def ordered_by(scene: Scene, school: School, wishes: Wishes) -> Ordered:
     before, after = _around(scene, toned, accents, school, main)
     wet = tuple(k for k, kind in enumerate(scene.how) if kind in WET_LIFTS)
     extra = len(before) + len(after) + bool(wet)
-    pinned = None if wishes.passes is None else max(1, wishes.passes - extra)
-    middle, ties = _grouped(scene, strands, max(1, school.fewest - bool(accents)), pinned)
+    middle, ties = _grouped(scene, strands, max(1, school.fewest - bool(accents)), wishes.passes)
+    shapes = shapes_in(middle)
     if wet:
         # Lifted out of the first wash while that is shiny: nothing may come between.
-        middle.insert(1, Group(wet, Does.RECOVERS))
+        middle.insert(1, Group(wet, Does.RECOVERS, beside=True))
     groups = (*before, *middle, *after)
     turn = np.full(len(masses), -1, np.int64)
     for k, group in enumerate(groups):
         if group.does not in (Does.MASKS, Does.RESTATES):
             turn[list(group.masses)] = k
-    return Ordered(scene, turn, groups, reserves, tuple(n + extra for n in ties))
+    return Ordered(scene, turn, groups, reserves, tuple(n + extra for n in ties), shapes)
 
 
 def are_right(masses: Sequence[Mass], surface: Surface) -> list[bool]:
@@ -214,7 +215,11 @@ def _around(
         after.append(Group(dark, Does.RESTATES))
     if last:
         after.append(Group(tuple(sorted(last)), Does.RECOVERS))
-    return before, after
+    return _besides(before), _besides(after)
+
+
+def _besides(groups: Sequence[Group]) -> list[Group]:
+    return [replace(group, beside=True) for group in groups]
 
 
 def _darkest(scene: Scene, main: Sequence[int]) -> tuple[int, ...]:
@@ -233,19 +238,25 @@ def _grouped(
     ]
     if not ways:
         return [], ()
-    # Moving what lies in front can empty a pass, or make one more: the nearest number is taken.
+    # Moving what lies in front can empty a pass: the number nearest to the pinned one is taken.
     found = [
-        (sum(numbers), _arranged(scene, _numbered(strands, ways, numbers), apart))
-        for apart in ((True,) if pinned is None else (True, False))
+        (sum(numbers), _arranged(scene, _numbered(strands, ways, numbers)))
         for number in ([None] if pinned is None else range(1, MOST_PASSES + 1))
         for numbers in [shared_out(ways, fewest, number)]
     ]
-    number, groups = found[0] if pinned is None else min(found, key=lambda tried: abs(len(tried[1]) - pinned))
+    number, groups = (
+        found[0] if pinned is None else min(found, key=lambda tried: abs(shapes_in(tried[1]) - pinned))
+    )
     return groups, tuple(n - number + len(groups) for n in near_ties(ways, TIE) if n != number)
 
 
-def _arranged(scene: Scene, groups: list[Group], apart: bool) -> list[Group]:
-    return groups if scene.medium.transparent else _background_first(scene.masses, groups, apart)
+def shapes_in(groups: Sequence[Group]) -> int:
+    """Passes over shapes."""
+    return sum(not group.beside for group in groups)
+
+
+def _arranged(scene: Scene, groups: list[Group]) -> list[Group]:
+    return groups if scene.medium.transparent else _background_first(scene.masses, groups)
 
 
 def _numbered(strands: Sequence[Strand], ways: Sequence[Ways], numbers: Sequence[int]) -> list[Group]:
@@ -256,9 +267,9 @@ def _numbered(strands: Sequence[Strand], ways: Sequence[Ways], numbers: Sequence
     ]
 
 
-def _background_first(masses: Sequence[Mass], groups: Sequence[Group], apart: bool = True) -> list[Group]:
+def _background_first(masses: Sequence[Mass], groups: Sequence[Group]) -> list[Group]:
     """Move a mass that lies in front of another, firm-edged, no earlier than what lies behind it; thin ones
-    that had to wait come in a pass of their own after it, or `apart` false, with it."""
+    that had to wait come in a pass of their own after it."""
     pass_of = {masses[m].id: k for k, group in enumerate(groups) for m in group.masses}
     first, late = dict(pass_of), set[str]()
     ordered = sorted((m for group in groups for m in group.masses), key=lambda m: masses[m].depth or 0)
@@ -269,7 +280,7 @@ def _background_first(masses: Sequence[Mass], groups: Sequence[Group], apart: bo
         name = masses[m].id
         waited = _thin(masses[m]) and pass_of[name] > first[name]
         on_late = any(b in late and pass_of[b] == pass_of[name] for b in _behind(masses[m], masses))
-        late |= {name} if apart and (waited or on_late) else set()
+        late |= {name} if waited or on_late else set()
     regrouped: list[list[int]] = [[] for _ in groups]
     over: list[list[int]] = [[] for _ in groups]
     for group in groups:
@@ -279,7 +290,7 @@ def _background_first(masses: Sequence[Mass], groups: Sequence[Group], apart: bo
     found = []
     for group, own, thin in zip(groups, regrouped, over, strict=True):
         found += [replace(group, masses=tuple(own))] * bool(own)
-        found += [replace(group, masses=tuple(thin), called="")] * bool(thin)
+        found += [replace(group, masses=tuple(thin), called="", beside=True)] * bool(thin)
     return found
 
 

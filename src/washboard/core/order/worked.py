@@ -29,11 +29,13 @@ class Does(StrEnum):
 
 @dataclass(frozen=True)
 class Group:
-    """The masses of one pass, what is done, and what the school calls it."""
+    """The masses of one pass, what is done, and what the school calls it; `beside` the passes over shapes come
+    masks, tones, lights won back, accents and thin things over what they cross."""
 
     masses: tuple[int, ...]
     does: Does = Does.LAYS
     called: str = ""
+    beside: bool = False
 
 
 @dataclass(frozen=True)
@@ -49,6 +51,7 @@ class Step:
     paint: Floats
     does: Does = Does.LAYS
     called: str = ""
+    beside: bool = False
 
 
 @dataclass(frozen=True)
