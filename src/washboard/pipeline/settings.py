@@ -35,15 +35,14 @@ class Settings:
     """Three decisions (medium, surface, size in cm) and what can be changed later.
 
     `school` None: by medium and ground. `passes` over shapes, None: as many as it takes. `thresholds` None:
-    found, or even where `even`. `order` names passes in the painter's order. `spread` stretches the picture to the
-    sheet's format; `margin_cm` is left free all round. `light`: degrees it comes from, where the painter
-    has said so. `ground`: a listed ground laid before the first pass. `palette`: keys of the paints that
-    come along, empty for the usual ones. `opening` spreads the ends of the photo, `borrowed` are things
+    found, or even where `even`. `order` names passes in the painter's order. `spread` stretches the picture
+    to the sheet's format; `margin_cm` is left free all round. `light`: degrees it comes from, where the
+    painter has said so. `ground`: a listed ground laid before the first pass. `palette`: keys of the paints
+    that come along, empty for the usual ones. `opening` spreads the ends of the photo, `borrowed` are things
     cut from other photos. `sources`: where a light shines, or does not, as the painter says. `stock` and
     `side`: the kind of sheet or panel, where it was said. `own`: the painter's own paints for this medium.
     `ways`: how lights are kept where the painter overrules; `whites`: whether opaque white is allowed.
-    `holds`: relations of values that the key must hold. `pins`:
-    passes that stay where they are.
+    `holds`: relations of values that the key must hold. `pins`: passes that stay where they are.
     """
 
     medium: str

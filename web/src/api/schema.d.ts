@@ -1271,6 +1271,11 @@ export interface components {
              * @default []
              */
             ties: number[];
+            /**
+             * Shapes
+             * @default 0
+             */
+            shapes: number;
         } & {
             [key: string]: unknown;
         };

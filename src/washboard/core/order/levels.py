@@ -20,6 +20,9 @@ LOOK_ALIKE = 90.0
 SPAN_OF_ALIKE = 6.0
 TINY = 0.04
 """Share of the picture under which shapes are hardly worth a pass of their own: the smaller, the less."""
+VALLEY, CROWDED = 0.6, 4.0
+"""Values about a border between passes that could as well lie beyond it; what that costs, in passes times
+the share of the picture."""
 HUE_STEP = 30.0
 """Units of a*b* that show in a bleeding edge like one step of value: blue into brown is mud."""
 
@@ -124,7 +127,13 @@ def group_costs(masses: Sequence[Mass], weights: Weights) -> Floats:
     over = np.maximum(span - weights.span_free, 0) * weights.span
     share = np.concatenate([[0.0], np.cumsum([mass.share for mass in masses])])
     tiny = weights.another_pass * np.maximum(1 - (share[j] - share[i]) / TINY, 0.0)
-    return np.where(j > i, weights.another_pass + tiny + inside + over, np.inf)
+    # What lies at a border between passes could as well be in the other: borders go where little lies.
+    shares = np.diff(share)
+    borders = np.concatenate([[0.0], (values[1:] + values[:-1]) / 2, [0.0]]) if count else np.zeros(1)
+    near = np.maximum(1 - np.abs(borders[:, None] - values[None]) / VALLEY, 0.0) @ shares
+    near[[0, -1]] = 0.0
+    between = CROWDED * weights.another_pass * near
+    return np.where(j > i, weights.another_pass + tiny + between[i] + inside + over, np.inf)
 
 
 def contrast(one: Mass, other: Mass) -> float:

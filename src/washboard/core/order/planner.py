@@ -144,7 +144,8 @@ def _step(
     for m in muted:
         _lay_muted(scene, after, m)
     return Step(
-        group.masses, question, covered, tuple(muted), looks, after, paint, group.does, group.called, group.beside
+        group.masses, question, covered, tuple(muted), looks, after, paint,
+        group.does, group.called, group.beside,
     )  # fmt: skip
 
 

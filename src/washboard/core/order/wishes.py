@@ -21,10 +21,10 @@ class Wishes:
     """What the painter has settled about the order.
 
     `school` None: as medium and ground suggest; `passes` pins the number of those over shapes (1–9): masks,
-    tones, lights won back, accents and thin things come besides; `things` are the areas, far to near; `holds`:
-    relations that the key must hold; `ways`: how lights are kept where the painter has overruled it; `weight`
-    g/m² of the sheet (0: a board), `rough` whether it has a strong tooth; `whites` whether opaque white is
-    allowed.
+    tones, lights won back, accents and thin things come besides; `things` are the areas, far to near;
+    `holds`: relations that the key must hold; `ways`: how lights are kept where the painter has overruled
+    it; `weight` g/m² of the sheet (0: a board), `rough` whether it has a strong tooth; `whites` whether
+    opaque white is allowed.
     """
 
     school: str | None = None

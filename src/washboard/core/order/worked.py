@@ -29,8 +29,11 @@ class Does(StrEnum):
 
 @dataclass(frozen=True)
 class Group:
-    """The masses of one pass, what is done, and what the school calls it; `beside` the passes over shapes come
-    masks, tones, lights won back, accents and thin things over what they cross."""
+    """The masses of one pass, what is done, and what the school calls it.
+
+    `beside`: it comes besides the passes over shapes, as masks, tones, lights won back, accents and thin
+    things over what they cross do.
+    """
 
     masses: tuple[int, ...]
     does: Does = Does.LAYS
