@@ -47,10 +47,11 @@ def photographs() -> dict[str, Bytes]:
         "flower": load_sample_image("flower.jpg"),
         "coins": np.repeat(data.coins()[..., None], 3, 2),
     }
-    return {name: _working(picture) for name, picture in found.items()}
+    return {name: working(picture) for name, picture in found.items()}
 
 
-def _working(picture: Bytes) -> Bytes:
+def working(picture: Bytes) -> Bytes:
+    """A picture at working size, 1000 pixels on its long side."""
     image = Image.fromarray(np.ascontiguousarray(picture))
     scale = 1000 / max(image.size)
     size = (round(image.width * scale), round(image.height * scale))

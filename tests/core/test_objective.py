@@ -9,9 +9,18 @@ from pathlib import Path
 import pytest
 
 from tests.exhaustive import cover_costs, partition_costs, piece
+from tests.pieces import photographs
+from tests.steady import kept
 from washboard.core.order.worked import Worked
 
 GOOD, WORST = 0.01, 0.05
+
+
+def test_a_photo_coded_scaled_or_exposed_a_little_otherwise_keeps_its_passes() -> None:
+    shares = [
+        s for name in ("cup", "coins") for s in kept(photographs()[name], "watercolour", "white").values()
+    ]
+    assert min(shares) >= 0.9
 
 
 @pytest.mark.parametrize(
