@@ -150,3 +150,46 @@ def test_what_is_asked_of_no_piece_is_missing_with_a_sentence(
     answer = client.get(f"/api/pieces/{'0' * len(landscape)}/{what}")
     assert answer.status_code == 404
     assert answer.json()["detail"]
+
+
+def test_an_order_is_kept_compared_taken_up_again_and_forgotten(client: httpx.Client, landscape: str) -> None:
+    assert edited(client, landscape, school="both-ends", passes=None, order=None).status_code == 200
+    ours = {"name": "Both ends, kept", "school": "both-ends"}
+    kept = edited(client, landscape, variants=[ours]).json()
+    assert kept["settings"]["variants"][0]["name"] == "Both ends, kept"
+    assert kept["undo"] == "kept orders"
+    edited(client, landscape, school="light-to-dark", aim="fewer-mixtures")
+    answer = client.get(f"/api/pieces/{landscape}/schools").json()
+    (one,) = answer["kept"]
+    assert (one["name"], one["school"], one["feasible"]) == ("Both ends, kept", "both-ends", True)
+    alike = next(s for s in answer["schools"] if s["school"] == "both-ends")
+    assert len(one["pictures"]) == 3
+    assert one["passes"] == len(one["titles"])
+    assert alike["feasible"]
+    for other in answer["aims"]:
+        assert other["name"] in ("fewer waits", "fewer mixtures", "safest")
+    again = {key: value for key, value in kept["settings"]["variants"][0].items() if key != "name"}
+    assert edited(client, landscape, **again).json()["settings"]["school"] == "both-ends"
+    assert worked_out(client, landscape)["document"]["school"] == "both-ends"
+    assert edited(client, landscape, variants=[]).json()["settings"]["variants"] == []
+
+
+@pytest.mark.parametrize(
+    ("fields", "words"),
+    [
+        ({"aim": "prettiest"}, "fewer-waits"),
+        ({"variants": [{"name": " "}]}, "name"),
+        ({"variants": [{"name": "x", "school": "upside-down"}]}, "upside-down"),
+        ({"variants": [{"name": "x", "aim": "prettiest"}]}, "prettiest"),
+        ({"variants": None}, "variants"),
+        ({"variants": [{"name": f"order {k}"} for k in range(9)]}, "8"),
+    ],
+)
+def test_an_order_that_cannot_be_kept_is_refused_in_a_sentence(
+    client: httpx.Client, landscape: str, fields: dict[str, object], words: str
+) -> None:
+    before = client.get(f"/api/pieces/{landscape}").json()
+    answer = edited(client, landscape, **fields)
+    assert answer.status_code == 422
+    assert words in answer.text
+    assert client.get(f"/api/pieces/{landscape}").json() == before

@@ -13,14 +13,18 @@ from washboard.core.errors import InvalidInput
 from washboard.core.key.relations import Thing
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
-from washboard.core.order.compare import compared
+from washboard.core.order.aims import FINAL, Aim
+from washboard.core.order.compare import account_of, compared, delivers
 from washboard.core.order.coverage import Status
 from washboard.core.order.judge.replay import replay
 from washboard.core.order.plan import Kind, Plan, Role
-from washboard.core.order.reserve import KEEPING
+from washboard.core.order.reserve import KEEPING, Light, decided
 from washboard.core.order.schools import SCHOOLS, refused, school_named
 from washboard.core.order.wishes import Kept, Wishes
 from washboard.core.order.worked import Does, Worked
+from washboard.demo.pieces import SALT_PANS, reference_bytes
+from washboard.pipeline.stages import Stages
+from washboard.pipeline.subject import Subject
 
 
 def made(
@@ -225,3 +229,37 @@ def test_schools_side_by_side_account_for_each_and_say_which_cannot_be() -> None
     assert ends.judged is not None
     assert layered.judged is not None
     assert ends.judged <= layered.judged
+
+
+@pytest.mark.parametrize("medium", ["watercolour", "acrylic"])
+def test_fewer_waits_are_a_pass_over_shapes_less(medium: str) -> None:
+    shorter = 0
+    for seed in range(6):
+        measured, parts = patchwork(seed, 14, 2, 45.0)
+        piece = Made(measured, parts, medium, "white", "light-to-dark", (45.0, 30.0), None)
+        plain, worked = piece.worked(), piece.worked(Wishes("light-to-dark", aim=Aim.WAITS))
+        plan = worked.plan
+        assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()
+        assert plan.shapes == max(1, plain.plan.shapes - 1)
+        shorter += delivers(Aim.WAITS, account_of(worked), account_of(plain))
+    assert shorter >= 4
+
+
+def test_fewer_mixtures_bring_like_colours_into_one_pass() -> None:
+    photo = Subject.photo("salt", lambda: reference_bytes(SALT_PANS), SALT_PANS.settings)
+    stages = Stages()
+    plain = stages.result(photo).worked
+    aimed = stages.result(replace(photo, settings=replace(photo.settings, aim=Aim.MIXTURES))).worked
+    assert delivers(Aim.MIXTURES, account_of(aimed), account_of(plain))
+    assert not delivers(Aim.MIXTURES, account_of(plain), account_of(plain))
+    assert replay(aimed.plan.masses, aimed.plan.passes, aimed.plan.medium, aimed.plan.surface.value) == ()
+
+
+def test_where_the_order_is_to_be_the_safest_no_light_is_kept_without_return() -> None:
+    hair = Light(0.4, 0.3, 12.0, 1, 0.0, 9.4, 9.5, 0.7, False, 6.0, 40.0, 12.0, 640, False, False)
+    plain, safe = decided(hair), decided(hair, None, FINAL)
+    assert plain.choice.kind is Kind.SCRATCH
+    assert safe.choice.kind is not Kind.SCRATCH
+    assert decided(hair, Kind.SCRATCH, FINAL).choice.kind is Kind.SCRATCH, (
+        "what the painter asks for goes first"
+    )

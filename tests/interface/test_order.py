@@ -34,7 +34,7 @@ def part(page: Page, name: str) -> None:
 def test_schools_are_looked_at_side_by_side_and_one_is_taken_and_undone(page: Page, piece: Room) -> None:
     opened(page, piece, "order")
     part(page, "^schools$")
-    negatives = page.get_by_role("region", name="Layered negatives")
+    negatives = page.get_by_role("region", name="Layered negatives", exact=True)
     expect(negatives.get_by_role("img")).to_have_count(3, timeout=30_000)
     expect(negatives).to_contain_text("judged from pass")
     expect(page.get_by_role("region", name="Dark to light")).to_contain_text("only darkens")
@@ -43,7 +43,34 @@ def test_schools_are_looked_at_side_by_side_and_one_is_taken_and_undone(page: Pa
     quiet(page)
     assert settings(*piece)["school"] == "layered-negative"
     page.keyboard.press("Control+z")
-    expect(page.get_by_role("region", name="Light to dark")).to_contain_text("as it is now", timeout=30_000)
+    first = page.get_by_role("region", name="Light to dark, reserved lights", exact=True)
+    expect(first).to_contain_text("as it is now", timeout=30_000)
+
+
+def test_an_order_is_kept_under_a_name_and_switched_to_from_another(page: Page, piece: Room) -> None:
+    opened(page, piece, "order")
+    part(page, "^schools$")
+    page.get_by_label("Keep this order as").fill("As it came")
+    page.get_by_role("button", name="keep", exact=True).click()
+    kept = page.get_by_role("region", name="As it came")
+    expect(kept.get_by_role("img")).to_have_count(3, timeout=30_000)
+    expect(kept).to_contain_text("as it is now")
+    before = [b.inner_text() for b in page.get_by_role("button", name=re.compile("^Pass ")).all()]
+    page.get_by_role("region", name="Layered negatives", exact=True).get_by_role(
+        "button", name="take it"
+    ).click()
+    expect(kept.get_by_role("button", name="switch to it")).to_be_visible(timeout=30_000)
+    quiet(page)
+    assert settings(*piece)["school"] == "layered-negative"
+    kept.get_by_role("button", name="switch to it").click()
+    expect(kept).to_contain_text("as it is now", timeout=30_000)
+    quiet(page)
+    assert settings(*piece)["school"] is None
+    assert [b.inner_text() for b in page.get_by_role("button", name=re.compile("^Pass ")).all()] == before
+    kept.get_by_role("button", name="forget it").click()
+    expect(kept).to_have_count(0)
+    page.keyboard.press("Control+z")
+    expect(kept).to_have_count(1)
 
 
 def test_a_pass_dragged_where_it_breaks_is_repaired_by_the_fewest_moves(page: Page, piece: Room) -> None:

@@ -42,6 +42,20 @@ class WayModel(Model):
     way: str = Field(max_length=20, examples=["mask", "reserve", "lift-dry"])
 
 
+class VariantModel(Model):
+    """An order that was kept under a name: all that is settled about the order, to be taken up again."""
+
+    name: Annotated[str, Field(min_length=1, max_length=40, pattern=r"\S")]
+    school: str | None = Field(None, max_length=40)
+    passes: int | None = Field(None, ge=1, le=9)
+    order: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=20)
+    pins: list[Annotated[str, Field(max_length=20)]] = Field(default_factory=list, max_length=40)
+    ways: list[WayModel] = Field(default_factory=list, max_length=200)
+    whites: bool = True
+    holds: list[Annotated[str, Field(max_length=20)]] = Field(default_factory=list, max_length=5)
+    aim: str | None = Field(None, max_length=20)
+
+
 class SettingsRead(Model):
     """What was decided about a piece; null: computed."""
 
@@ -75,6 +89,8 @@ class SettingsRead(Model):
     whites: bool = True
     holds: list[str] = Field(default_factory=list)
     pins: list[str] = Field(default_factory=list)
+    aim: str | None = None
+    variants: list[VariantModel] = Field(default_factory=list)
 
 
 class PieceCreate(Model):
@@ -147,6 +163,8 @@ class PieceUpdate(Model):
     whites: bool | None = None
     holds: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=5)
     pins: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=40)
+    aim: str | None = Field(None, max_length=20)
+    variants: list[VariantModel] | None = Field(None, max_length=8)
     reference: Hash | None = None
     shapes: list[ShapeModel] | None = Field(None, min_length=1, max_length=200)
 

@@ -30,16 +30,20 @@ class SchoolRead(Model):
     mean_value_error: float = 0
     judged_from_pass: int | None = None
     findings: int = 0
+    name: str | None = None
+    aim: str | None = None
     titles: list[str] = Field(default_factory=list)
     after: list[int] = Field(default_factory=list)
     pictures: list[str] = Field(default_factory=list)
 
 
 class SchoolsRead(Model):
-    """All schools for a piece."""
+    """All schools for a piece; the orders `kept` under a name, and the present one with other `aims`."""
 
     schools: list[SchoolRead]
     chosen: str
+    kept: list[SchoolRead] = Field(default_factory=list)
+    aims: list[SchoolRead] = Field(default_factory=list)
 
 
 class FixRead(Model):

@@ -15,6 +15,7 @@ from ..core.errors import InvalidInput
 from ..core.key.mood import Mood
 from ..core.key.relations import Holds
 from ..core.materials.paints import Paint
+from ..core.order.aims import Aim
 from ..core.order.plan import Kind
 from ..core.order.reserve import KEEPING
 from ..core.order.wishes import Kept
@@ -29,7 +30,7 @@ ANALYSED = (
     "squint", "names", "order", "areas", "arrangement", "spread", "margin_cm", "focus", "light", "ground",
     "palette", "intent", "opening", "borrowed", "sources", "stock",
     "side", "ways", "whites", "holds",
-    "pins",
+    "pins", "aim",
 )  # fmt: skip
 """Fields of a row that make up the settings."""
 
@@ -51,6 +52,7 @@ def settings_of(fields: Mapping[str, Any], own: Iterable[Paint] = ()) -> Setting
     known["ways"] = tuple(Kept(word["mass"], _way(word["way"])) for word in known.get("ways") or ())
     known["holds"] = tuple(_held(word) for word in known.get("holds") or ())
     known["pins"] = tuple(known.get("pins") or ())
+    known["aim"] = _aimed(known.get("aim"))
     known["whites"] = known.get("whites", True) is not False
     for key in ("thresholds", "order"):
         if known.get(key) is not None:
@@ -72,6 +74,12 @@ def _held(word: str) -> Holds:
     if word not in set(Holds):
         raise InvalidInput(f"A key holds {', '.join(Holds)}, not {word[:20]!r}; it was kept as it was.")
     return Holds(word)
+
+
+def _aimed(word: str | None) -> Aim | None:
+    if word is not None and word not in set(Aim):
+        raise InvalidInput(f"An order can be {', '.join(Aim)}, not {word[:20]!r}; it was kept as it was.")
+    return None if word is None else Aim(word)
 
 
 def _corrections(fields: Mapping[str, Any]) -> Corrections:

@@ -3,12 +3,15 @@
 from __future__ import annotations
 
 import base64
+from dataclasses import replace
 from typing import Any
 
 import numpy as np
 
-from ..core.order.compare import Compared
+from ..core.order.aims import WORDS, Aim
+from ..core.order.compare import Compared, account_of, delivers
 from ..core.order.prediction import painted, patch_map, table_of
+from ..core.order.schools import SCHOOLS
 from ..core.order.worked import Worked
 from ..core.recipe.board import board_of
 from ..formats import cards as cardfile
@@ -16,6 +19,7 @@ from ..formats.comparison import school_entry
 from .asked import jpeg
 from .settings import Settings
 from .stages import Result, Stages
+from .subject import Subject
 from .tasks import Carding, Schooling
 
 SMALL, SHEETED, CARDED = 300, 380, 700
@@ -25,10 +29,31 @@ MOST_MIXTURES = 4
 
 
 def schools(stages: Stages, task: Schooling) -> dict[str, Any]:
-    """Every school with its account and the picture after a third, two thirds and all of its passes."""
+    """Every school with its account and the picture after a third, two thirds and all of its passes.
+
+    Also the kept orders, and the present one with each aim that it can come nearer to.
+    """
     result = stages.result(task.subject)
     found = stages.compared(task.subject)
-    return {"schools": [_entry(result, one) for one in found], "chosen": result.worked.plan.school}
+    kept = [
+        _entry(result, _with(stages, task.subject, settings)) | {"name": name} for name, settings in task.kept
+    ]
+    free = replace(task.subject.settings, aim=None, order=None)
+    plain, aims = _with(stages, task.subject, free), []
+    for aim in Aim:
+        one = _with(stages, task.subject, replace(free, aim=aim))
+        if one.account and plain.account and delivers(aim, one.account, plain.account):
+            aims.append(_entry(result, one) | {"name": WORDS[aim], "aim": aim.value})
+    return {
+        "schools": [_entry(result, one) for one in found], "chosen": result.worked.plan.school,
+        "kept": kept, "aims": aims,
+    }  # fmt: skip
+
+
+def _with(stages: Stages, subject: Subject, settings: Settings) -> Compared:
+    """The order of a piece with other settings, and its account."""
+    worked = stages.result(replace(subject, settings=settings)).worked
+    return Compared(SCHOOLS[worked.plan.school], "", worked, account_of(worked))
 
 
 def _entry(result: Result, one: Compared) -> dict[str, Any]:

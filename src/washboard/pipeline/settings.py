@@ -16,6 +16,7 @@ from ..core.materials.media import medium_named
 from ..core.materials.paints import PAINTS, Paint, palette_of
 from ..core.materials.stocks import stock_named
 from ..core.materials.surfaces import Sheet, Surface, sheet_of, surface_of
+from ..core.order.aims import Aim
 from ..core.order.schools import school_named
 from ..core.order.wishes import Kept, Wishes
 from ..core.reference import ladder
@@ -43,6 +44,7 @@ class Settings:
     `side`: the kind of sheet or panel, where it was said. `own`: the painter's own paints for this medium.
     `ways`: how lights are kept where the painter overrules; `whites`: whether opaque white is allowed.
     `holds`: relations of values that the key must hold. `pins`: passes that stay where they are.
+    `aim`: what the order is to be besides.
     """
 
     medium: str
@@ -76,6 +78,7 @@ class Settings:
     whites: bool = True
     holds: tuple[Holds, ...] = ()
     pins: tuple[str, ...] = ()
+    aim: Aim | None = None
 
     @property
     def catalogue(self) -> dict[str, Paint]:
@@ -101,7 +104,7 @@ class Settings:
         """What is settled about the order; `things` are the areas, far to near."""
         stock = None if self.stock is None else stock_named(self.medium, self.stock)
         sheet = (300, False) if stock is None else (stock.weight, stock.tooth >= ROUGH)
-        return Wishes(self.school, self.passes, things, self.holds, self.ways, *sheet, self.whites)
+        return Wishes(self.school, self.passes, things, self.holds, self.ways, *sheet, self.whites, self.aim)
 
     def sheet(self, aspect: float) -> Sheet:
         """The sheet with a picture of that format on it, stretched where it is spread."""

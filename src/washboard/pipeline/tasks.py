@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from ..core.errors import WashboardError
 from ..core.reference.windows import Window
 from ..formats.transfer import Choices
+from .settings import Settings
 from .subject import Subject
 
 
@@ -52,9 +53,10 @@ class Mixing:
 
 @dataclass(frozen=True)
 class Schooling:
-    """Every school for a piece, with pictures on the way."""
+    """Every school for a piece, and the `kept` orders (name, settings), with pictures on the way."""
 
     subject: Subject
+    kept: tuple[tuple[str, Settings], ...] = ()
 
 
 @dataclass(frozen=True)

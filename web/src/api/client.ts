@@ -28,6 +28,7 @@ export type Pass = components["schemas"]["PassPart"];
 export type Weakness = components["schemas"]["WeaknessRead"];
 export type Schools = components["schemas"]["SchoolsRead"];
 export type School = components["schemas"]["SchoolRead"];
+export type Variant = components["schemas"]["VariantModel"];
 export type Verdict = components["schemas"]["VerdictRead"];
 export type ShelfItem = components["schemas"]["ItemRead"];
 export type ShelfGiven = components["schemas"]["ItemGiven"];

@@ -2252,6 +2252,10 @@ export interface components {
             holds?: string[] | null;
             /** Pins */
             pins?: string[] | null;
+            /** Aim */
+            aim?: string | null;
+            /** Variants */
+            variants?: components["schemas"]["VariantModel"][] | null;
             /** Reference */
             reference?: string | null;
             /** Shapes */
@@ -2650,6 +2654,10 @@ export interface components {
              * @default 0
              */
             findings: number;
+            /** Name */
+            name?: string | null;
+            /** Aim */
+            aim?: string | null;
             /** Titles */
             titles?: string[];
             /** After */
@@ -2659,13 +2667,17 @@ export interface components {
         };
         /**
          * SchoolsRead
-         * @description All schools for a piece.
+         * @description All schools for a piece; the orders `kept` under a name, and the present one with other `aims`.
          */
         SchoolsRead: {
             /** Schools */
             schools: components["schemas"]["SchoolRead"][];
             /** Chosen */
             chosen: string;
+            /** Kept */
+            kept?: components["schemas"]["SchoolRead"][];
+            /** Aims */
+            aims?: components["schemas"]["SchoolRead"][];
         };
         /**
          * SettingsRead
@@ -2748,6 +2760,10 @@ export interface components {
             holds?: string[];
             /** Pins */
             pins?: string[];
+            /** Aim */
+            aim?: string | null;
+            /** Variants */
+            variants?: components["schemas"]["VariantModel"][];
         };
         /**
          * ShapeModel
@@ -3046,6 +3062,33 @@ export interface components {
             owned: boolean;
             /** Left */
             left?: number | null;
+        };
+        /**
+         * VariantModel
+         * @description An order that was kept under a name: all that is settled about the order, to be taken up again.
+         */
+        VariantModel: {
+            /** Name */
+            name: string;
+            /** School */
+            school?: string | null;
+            /** Passes */
+            passes?: number | null;
+            /** Order */
+            order?: string[] | null;
+            /** Pins */
+            pins?: string[];
+            /** Ways */
+            ways?: components["schemas"]["WayModel"][];
+            /**
+             * Whites
+             * @default true
+             */
+            whites: boolean;
+            /** Holds */
+            holds?: string[];
+            /** Aim */
+            aim?: string | null;
         };
         /**
          * VerdictRead

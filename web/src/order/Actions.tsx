@@ -24,10 +24,20 @@ export function Actions({ piece, plan, changes }: Props) {
       </p>
       <p>
         {count} passes{" "}
-        <button type="button" className="act" disabled={shapes <= 1} onClick={() => pin(shapes - 1)}>
+        <button
+          type="button"
+          className="act"
+          disabled={shapes <= 1}
+          onClick={() => pin(shapes - 1)}
+        >
           one fewer
         </button>{" "}
-        <button type="button" className="act" disabled={shapes >= 9} onClick={() => pin(shapes + 1)}>
+        <button
+          type="button"
+          className="act"
+          disabled={shapes >= 9}
+          onClick={() => pin(shapes + 1)}
+        >
           one more
         </button>
         {(document.ties?.length ?? 0) > 0 && (

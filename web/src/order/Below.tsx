@@ -79,15 +79,7 @@ export function Below({ piece, plan, part, pass, changes, onPass, onMass }: Prop
     case "lights":
       return <Lights {...common} onMass={onMass} />;
     case "schools":
-      return (
-        <Schools
-          found={schools}
-          chosen={plan.document.school}
-          onChoose={(school) =>
-            changes.edit.mutate({ school, order: null, pins: [], passes: null })
-          }
-        />
-      );
+      return <Schools {...common} found={schools} />;
     default:
       return null;
   }

@@ -11,6 +11,7 @@ from fastapi import APIRouter, Response
 from ...core.checks import Checked, Finding, Fix, findings_of
 from ...core.order.rearrange import moved
 from ...formats import planfile
+from ...pipeline.fields import settings_of
 from ...pipeline.tasks import Carding, Schooling
 from ..ordering import (
     FixRead,
@@ -86,7 +87,12 @@ def _fix(fix: Fix, settings: Mapping[str, Any]) -> FixRead | None:
 def schools(studio: InStudio, piece: Id) -> SchoolsRead:
     """Every school for the piece as it is set now, with the painting on the way; worked out when asked
     for."""
-    return SchoolsRead(**json.loads(studio.ask(studio.pieces.get(piece), "schools", Schooling)))
+    there = studio.pieces.get(piece)
+    kept = tuple(there.settings.get("variants") or ())
+    own = studio.own_paints()
+    named = tuple((v["name"], settings_of({**there.settings, **v}, own)) for v in kept)
+    what = "schools " + json.dumps(kept, sort_keys=True)
+    return SchoolsRead(**json.loads(studio.ask(there, what, lambda about: Schooling(about, named))))
 
 
 @router.get("/{piece}/cards.pdf", response_class=Response, responses={200: PDF, **problems()})

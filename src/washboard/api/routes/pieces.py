@@ -88,15 +88,20 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
         changes = {"ground": None, "stock": None, "palette": listed} | changes
     if "stock" in changes:
         changes.setdefault("side", "")
-    if not changes.keys() <= {"order", "name", "focus", "light", "palette", "sources", "side"}:
+    if not changes.keys() <= {"order", "name", "focus", "light", "palette", "sources", "side", "variants"}:
         changes.setdefault("order", None)
-    settings_of({**now_there.settings, **changes}, studio.own_paints())
+    wanted = {**now_there.settings, **changes}
+    settings_of(wanted, studio.own_paints())
+    for variant in changes.get("variants", ()):
+        # A kept order must be one that can be taken up.
+        settings_of({**wanted, **variant}, studio.own_paints())
     return read(studio.pieces.edit(piece, given.revision, changes, words_for(changes), now()))
 
 
 ALWAYS = {
     "name", "medium", "surface", "width_cm", "height_cm", "bands", "even", "squint", "names", "areas",
     "spread", "margin_cm", "palette", "borrowed", "sources", "side", "reference", "shapes",
+    "variants",
 }  # fmt: skip
 """Fields that an edit may change but not empty."""
 SAME_FORMAT = 0.02
@@ -204,7 +209,8 @@ WORDS = {
     "opening": "opening of the photo", "borrowed": "things from other photos", "reference": "photo",
     "shapes": "drawn shapes", "sources": "sources of light",
     "stock": "kind of surface", "side": "side", "ways": "how lights are kept", "whites": "opaque white",
-    "holds": "what the key holds", "pins": "pinned passes",
+    "holds": "what the key holds", "pins": "pinned passes", "aim": "what the order is to be",
+    "variants": "kept orders",
 }  # fmt: skip
 
 

@@ -17,6 +17,7 @@ from ..materials.surfaces import Sheet, Surface
 from ..recipe.paintbox import paintbox_of
 from ..reference.mass import Mass
 from .acts import ACTS, Back
+from .aims import Aim
 from .parts import Parts
 from .plan import Plan, Role
 from .planner import plan_of
@@ -29,6 +30,8 @@ Floats = NDArray[np.float64]
 
 SITTING = 180.0
 """Minutes that a painter sits in one go; a longer wait begins another sitting. A guess."""
+SHORTER = 1.0
+"""Minutes of waiting that are worth being told."""
 TRUE = 0.5
 """Values from the picture's darkest and lightest target within which a dark, a light is a true one."""
 
@@ -120,6 +123,17 @@ def account_of(worked: Worked) -> Account:
         judged_from(plan),
         sum(len(done.findings) for done in plan.passes),
     )
+
+
+def delivers(aim: Aim, account: Account, plain: Account) -> bool:
+    """Whether an order worked out for an aim comes nearer to it than the plain one."""
+    match aim:
+        case Aim.WAITS:
+            return account.waiting < plain.waiting - SHORTER
+        case Aim.MIXTURES:
+            return account.mixtures < plain.mixtures
+        case Aim.SAFEST:
+            return account.irreversible < plain.irreversible
 
 
 def _errors(worked: Worked) -> tuple[Floats, Floats]:

@@ -15,14 +15,15 @@ from .schools.school import Weights
 
 MOST_PASSES = 9
 """Passes of laying that a painter keeps in mind."""
-LOOK_ALIKE = 90.0
-"""Seconds saved by mixing two masses of one colour in one go."""
 SPAN_OF_ALIKE = 6.0
+"""ΔE₀₀ within which two masses can be mixed in one go, the less the better."""
 TINY = 0.04
 """Share of the picture under which shapes are hardly worth a pass of their own: the smaller, the less."""
 VALLEY, CROWDED = 0.6, 4.0
 """Values about a border between passes that could as well lie beyond it; what that costs, in passes times
 the share of the picture."""
+MIXTURE_STEP, MIXTURE_HUE = 1.0, 15.0
+"""Values, and units of a* and b*, within which masses of a pass are laid with one mixture."""
 HUE_STEP = 30.0
 """Units of a*b* that show in a bleeding edge like one step of value: blue into brown is mud."""
 
@@ -133,7 +134,28 @@ def group_costs(masses: Sequence[Mass], weights: Weights) -> Floats:
     near = np.maximum(1 - np.abs(borders[:, None] - values[None]) / VALLEY, 0.0) @ shares
     near[[0, -1]] = 0.0
     between = CROWDED * weights.another_pass * near
-    return np.where(j > i, weights.another_pass + tiny + between[i] + inside + over, np.inf)
+    cost = weights.another_pass + tiny + between[i] + inside + over
+    if weights.mixture:
+        cost += weights.mixture * _mixtures_in(masses)
+    return np.where(j > i, cost, np.inf)
+
+
+def mixture_of(mass: Mass) -> tuple[int, int, int]:
+    """What tells a mass's mixture from another: its colour in steps that matter."""
+    _, a, b = mass.target_lab
+    return round(mass.target / MIXTURE_STEP), round(a / MIXTURE_HUE), round(b / MIXTURE_HUE)
+
+
+def _mixtures_in(masses: Sequence[Mass]) -> Floats:
+    """Mixtures (n + 1, n + 1) that one pass over masses i…j-1 takes."""
+    own, count = [mixture_of(mass) for mass in masses], len(masses)
+    found = np.zeros((count + 1, count + 1))
+    for i in range(count):
+        seen: set[tuple[int, int, int]] = set()
+        for j in range(i, count):
+            seen.add(own[j])
+            found[i, j + 1] = len(seen)
+    return found
 
 
 def contrast(one: Mass, other: Mass) -> float:
@@ -149,7 +171,7 @@ def pair_costs(masses: Sequence[Mass], weights: Weights) -> Floats:
     if masses:
         colours = np.array([mass.target_lab for mass in masses])
         apart = difference(colours[:, None], colours[None])
-        pair -= LOOK_ALIKE * np.maximum(1 - apart / SPAN_OF_ALIKE, 0)
+        pair -= weights.alike * np.maximum(1 - apart / SPAN_OF_ALIKE, 0)
         np.fill_diagonal(pair, 0.0)
     for k, mass in enumerate(masses):
         for border in mass.borders:

@@ -21,6 +21,7 @@ from ..materials.surfaces import Sheet, Surface, described
 from ..recipe.paintbox import Paintbox, paintbox_of
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
+from .aims import aimed
 from .coverage import Coverage, Status, cut_length
 from .depth import with_depth
 from .operations import median_of, operations_of, overlaps_of
@@ -86,7 +87,7 @@ def plan_of(
     keyed = held(targeted(masses, key, medium, surface), known, wishes.holds, key, medium, surface)
     planned = with_depth(keyed.masses)
     box = box or paintbox_of(medium, surface, paints)
-    scene = scene_of(planned, parts, medium, surface, chosen.weights(medium), box)
+    scene = scene_of(planned, parts, medium, surface, aimed(chosen.weights(medium), wishes.aim), box)
     ordered = ordered_by(scene, chosen, wishes)
     steps = _steps(ordered, chosen)
     built = _passes(ordered, steps)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 
-from .acts import ACTS
+from .acts import ACTS, Back
 from .plan import Kind
 
 HAIRLINE_MM, MASKED_MM, ROUND_MM = 0.7, 10.0, 6.0
@@ -93,11 +93,20 @@ class Decision:
         return f"{words.capitalize()}: {said}. Next best, {ACTS[second.kind].words}: {second.why}."
 
 
-def decided(light: Light, overrule: Kind | None = None) -> Decision:
-    """The ways for a light, best first; the one the painter asks for before all, where it can be."""
+def decided(light: Light, overrule: Kind | None = None, final: float = 0.0) -> Decision:
+    """The ways for a light, best first; the one the painter asks for before all, where it can be.
+
+    `final`: minutes that a way without return costs besides.
+    """
     ways = [way(light) for way in WAYS]
     # What cannot be is not done even when it is asked for: its reason stands among the ways.
-    ranked = sorted(ways, key=lambda way: (way.kind is not overrule or way.refused, way.minutes))
+    ranked = sorted(
+        ways,
+        key=lambda way: (
+            way.kind is not overrule or way.refused,
+            way.minutes + final * (ACTS[way.kind].back is Back.NONE),
+        ),
+    )
     figures = {
         "mm": light.width_mm, "cm": light.outline_cm, "islands": float(light.islands),
         "softness": light.softness_mm, "staining": light.staining,

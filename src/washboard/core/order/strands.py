@@ -14,6 +14,7 @@ from ..ground.shares import RIGHT_COLOUR, RIGHT_VALUE
 from ..materials.surfaces import Surface
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Lab, Mass
+from .aims import FINAL, Aim
 from .depth import LARGER, host_of
 from .levels import MOST_PASSES, Ways, near_ties, shared_out, ways_of
 from .painting import RECOVERING, Scene
@@ -72,7 +73,8 @@ def ordered_by(scene: Scene, school: School, wishes: Wishes) -> Ordered:
     before, after = _around(scene, toned, accents, school, main)
     wet = tuple(k for k, kind in enumerate(scene.how) if kind in WET_LIFTS)
     extra = len(before) + len(after) + bool(wet)
-    middle, ties = _grouped(scene, strands, max(1, school.fewest - bool(accents)), wishes.passes)
+    fewest = max(1, school.fewest - bool(accents))
+    middle, ties = _grouped(scene, strands, fewest, wishes.passes, wishes.aim is Aim.WAITS)
     shapes = shapes_in(middle)
     if wet:
         # Lifted out of the first wash while that is shiny: nothing may come between.
@@ -111,7 +113,7 @@ def _reserved(
         if not bare[k] or (not mass.borders and mass.id not in asked):
             continue
         light = light_of(scene, k, by_id, wishes)
-        decision = decided(light, asked.get(mass.id))
+        decision = decided(light, asked.get(mass.id), FINAL if wishes.aim is Aim.SAFEST else 0.0)
         how[k] = {Kind.MASK: Kind.UNMASK, Kind.RESERVE: None}.get(decision.choice.kind, decision.choice.kind)
         kept.append(_told(mass, decision))
     return tuple(kept), tuple(how)
@@ -228,9 +230,12 @@ def _darkest(scene: Scene, main: Sequence[int]) -> tuple[int, ...]:
 
 
 def _grouped(
-    scene: Scene, strands: Sequence[Strand], fewest: int, pinned: int | None
+    scene: Scene, strands: Sequence[Strand], fewest: int, pinned: int | None, fewer: bool
 ) -> tuple[list[Group], tuple[int, ...]]:
-    """The strands' masses by pass; as many passes as pinned, as far as there are masses for it."""
+    """The strands' masses by pass, and other numbers of passes as good.
+
+    As many passes as pinned, as far as there are masses for it, or one `fewer` than is best.
+    """
     listed = [[scene.masses[k] for k in strand.order] for strand in strands]
     ways = [
         ways_of(masses, scene.weights, min(strand.most, MOST_PASSES))
@@ -238,6 +243,8 @@ def _grouped(
     ]
     if not ways:
         return [], ()
+    if fewer and pinned is None:
+        pinned = max(1, sum(shared_out(ways, fewest)) - 1)
     # Moving what lies in front can empty a pass: the number nearest to the pinned one is taken.
     found = [
         (sum(numbers), _arranged(scene, _numbered(strands, ways, numbers)))

@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 from ..time.pace import covering_minutes, cutting_minutes, drying_minutes
 from .acts import ACTS
 from .coverage import Coverage, Status, cut_length
+from .levels import mixture_of
 from .operations import RESTATED_SHARE
 from .painting import Scene
 from .plan import WHILE_WET, Kind, Pass, Role
@@ -20,8 +21,6 @@ Mask = NDArray[np.bool_]
 
 SETTLING = 1.0
 """Minutes to turn to the next pass: rinse, step back, look."""
-MIXTURE_STEP = 1.0
-"""Values apart from which two masses of one pass want a mixture of their own."""
 
 
 def minutes_of(scene: Scene, step: Step) -> float:
@@ -66,15 +65,7 @@ def cut_in(scene: Scene, question: Coverage, covered: Mask) -> float:
 def mixtures(scene: Scene, question: Coverage) -> int:
     """Separate mixtures that a pass's own masses want: their colours in steps that matter."""
     masses = np.unique(scene.parts.mass[question.own])
-    seen = {
-        (
-            round(scene.masses[m].target / MIXTURE_STEP),
-            round(scene.masses[m].target_lab[1] / 15),
-            round(scene.masses[m].target_lab[2] / 15),
-        )
-        for m in masses
-    }
-    return max(1, len(seen))
+    return max(1, len({mixture_of(scene.masses[m]) for m in masses}))
 
 
 def waits_of(scene: Scene, passes: Sequence[Pass], areas: Sequence[float]) -> list[float]:

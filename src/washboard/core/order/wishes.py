@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from ..key.relations import Holds, Thing
+from .aims import Aim
 from .plan import Kind
 
 
@@ -24,7 +25,7 @@ class Wishes:
     tones, lights won back, accents and thin things come besides; `things` are the areas, far to near;
     `holds`: relations that the key must hold; `ways`: how lights are kept where the painter has overruled
     it; `weight` g/m² of the sheet (0: a board), `rough` whether it has a strong tooth; `whites` whether
-    opaque white is allowed.
+    opaque white is allowed; `aim` what the order is to be besides.
     """
 
     school: str | None = None
@@ -35,6 +36,7 @@ class Wishes:
     weight: int = 300
     rough: bool = False
     whites: bool = True
+    aim: Aim | None = None
 
 
 NO_WISHES = Wishes()

@@ -24,7 +24,8 @@ class Weights:
     `stop_later`, `stop_done`: times the cutting time for a cm of stopping at a mass painted later,
     and of running up to a finished one. `fade`: a cm of stopping inside a mass, `fade_step` more a
     unit of visible L*. `between_later`: a cm between two later masses. `area`: a cm² run under.
-    `spoil`: a cm² whose final colour is spoilt by one unit of ΔE₀₀.
+    `spoil`: a cm² whose final colour is spoilt by one unit of ΔE₀₀. `alike`: two masses of one colour
+    mixed in one go. `mixture`: a mixture more in a pass.
     """
 
     another_pass: float
@@ -39,6 +40,8 @@ class Weights:
     between_later: float
     area: float
     spoil: float
+    alike: float = 90.0
+    mixture: float = 0.0
 
 
 TRANSPARENT = Weights(900, 40, 4, 900, 1.8, 2.0, 1.0, 0.15, 0.1, 0.15, -0.05, 2.0)
