@@ -248,12 +248,38 @@ def _irreversible(d: Draft) -> None:
 
 def _judged(d: Draft) -> None:
     late = replace(d.passes[0], id="p8", operations=(op("heap", Kind.PLACEHOLDER), op("sky")))
-    only = [done(f"q{k}", 5, op(name)) for k, name in enumerate(("wall", "hill", "shade"))]
+    only = [done(f"q{k}", 14, op(name)) for k, name in enumerate(("wall", "hill", "shade"))]
     operations = (
         replace(op("heap", Kind.UNMASK), to_value=9.4),
         replace(op("tree"), to_value=d.ends["tree"]),
     )
     d.passes = [*only, replace(late, operations=operations)]
+
+
+def _depth(d: Draft) -> None:
+    d.end("hill", d.ends["tree"] - float(DICE.uniform(0.15, 0.5)))
+
+
+def _falloff(d: Draft) -> None:
+    d.put("lamp", inside=(0.1, 0.1))
+    d.put("sky", inside=(0.9, 0.9))
+    d.end("sky", d.ends["wall"] + float(DICE.uniform(0.3, 0.9)))
+
+
+def _colours(d: Draft) -> None:
+    for k in range(int(DICE.integers(9, 13))):
+        hue = 2 * np.pi * k / 12
+        d.masses[f"c{k}"] = mass(
+            f"c{k}", 5.5, 0.012, "a2", {}, ab=(46 * float(np.cos(hue)), 46 * float(np.sin(hue)))
+        )
+        d.end(f"c{k}", 5.5)
+    d.passes[1] = replace(
+        d.passes[1], operations=(*d.passes[1].operations, *(op(n) for n in d.masses if n[0] == "c"))
+    )
+
+
+def _drying(d: Draft) -> None:
+    d.passes[1] = replace(d.passes[1], wait=float(DICE.uniform(75, 170)))
 
 
 Break = Callable[[Draft], None]
@@ -264,6 +290,8 @@ LABELLED: dict[str, tuple[Callable[[], Draft], Break]] = {
     "all-alike": (sound, _sameness), "open-time": (sound, _open_time), "tooth": (dark_hall, _tooth),
     "stains-under-lift": (sound, _lift), "mask-too-long": (sound, _mask),
     "irreversible-early": (sound, _irreversible), "judged-late": (sound, _judged),
+    "far-too-dark": (sound, _depth), "falls-off": (dark_hall, _falloff), "many-colours": (sound, _colours),
+    "long-drying": (sound, _drying),
 }  # fmt: skip
 
 

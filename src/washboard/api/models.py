@@ -52,7 +52,7 @@ class VariantModel(Model):
     pins: list[Annotated[str, Field(max_length=20)]] = Field(default_factory=list, max_length=40)
     ways: list[WayModel] = Field(default_factory=list, max_length=200)
     whites: bool = True
-    holds: list[Annotated[str, Field(max_length=20)]] = Field(default_factory=list, max_length=5)
+    holds: list[Annotated[str, Field(max_length=20)]] = Field(default_factory=list, max_length=6)
     aim: str | None = Field(None, max_length=20)
 
 
@@ -161,7 +161,7 @@ class PieceUpdate(Model):
     side: str | None = Field(None, max_length=40)
     ways: list[WayModel] | None = Field(None, max_length=200)
     whites: bool | None = None
-    holds: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=5)
+    holds: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=6)
     pins: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=40)
     aim: str | None = Field(None, max_length=20)
     variants: list[VariantModel] | None = Field(None, max_length=8)

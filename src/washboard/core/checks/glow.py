@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from ..key.relations import OUTSHINES, SHINES, Holds, lights_among, source_among
 from ..order.names import named
+from ..reference.mass import Mass
 from .finding import Checked, Finding, Fix, Weight
 
 LARGEST = 0.06
@@ -13,17 +14,24 @@ DIM = 5.0
 """Mean value of a picture in which a light is a lamp, not a glint."""
 
 
-def found(c: Checked) -> list[Finding]:
-    """The source, if something that is no light comes within OUTSHINES of it."""
+def lamp_of(c: Checked) -> Mass | None:
+    """The source of light of a dim picture, if it has one."""
     place = source_among(c.plan.masses)
     if place is None:
-        return []
+        return None
     source = c.plan.masses[place]
     around = [c.plan.by_id[b.mass].value for b in source.borders if b.mass in c.plan.by_id]
     if source.share > LARGEST or not around or source.value - max(around) < SHINES:
-        return []
+        return None
     total = sum(m.share for m in c.plan.masses)
-    if sum(m.value * m.share for m in c.plan.masses) > DIM * total:
+    dim = sum(m.value * m.share for m in c.plan.masses) <= DIM * total
+    return source if dim else None
+
+
+def found(c: Checked) -> list[Finding]:
+    """The source, if something that is no light comes within OUTSHINES of it."""
+    source = lamp_of(c)
+    if source is None:
         return []
     lights = {c.plan.masses[k].id for k in lights_among(c.plan.masses)} | {source.id}
     rivals = [m for m in c.shapes if m.id not in lights]

@@ -34,6 +34,7 @@ class Holds(StrEnum):
     LIGHT = "light"
     FAMILIES = "families"
     LAND = "land"
+    DEPTH = "depth"
 
 
 WORDS: Mapping[Holds, str] = {
@@ -42,9 +43,11 @@ WORDS: Mapping[Holds, str] = {
     Holds.LIGHT: "the light outshines everything",
     Holds.FAMILIES: "the lightest shadow stays below the darkest light",
     Holds.LAND: "land is stronger than the sky",
+    Holds.DEPTH: "the darkest dark is not in the distance",
 }
 WEIGHTS: Mapping[Holds, float] = {
     Holds.ORDER: 1.0, Holds.EDGES: 0.5, Holds.LIGHT: 4.0, Holds.FAMILIES: 2.0, Holds.LAND: 1.0,
+    Holds.DEPTH: 1.0,
 }  # fmt: skip
 """What a square value of each is worth against one of the whole picture moved, where a relation gives way."""
 
@@ -200,6 +203,32 @@ def _land(masses: Sequence[Mass], things: Mapping[str, Thing]) -> list[Relation]
     ]
 
 
+def far_and_near(
+    masses: Sequence[Mass], things: Mapping[str, Thing]
+) -> tuple[tuple[int, ...], tuple[int, ...]] | None:
+    """Places of the shapes of the farthest land and of all nearer land, things being listed far to near; None
+    without a sky, which is what tells that air lies between, or without both."""
+    rank = {name: k for k, name in enumerate(things)}
+    if not any(thing.sky for thing in things.values()):
+        return None
+    land = [
+        (rank[m.area], k)
+        for k, m in enumerate(masses)
+        if m.area in rank and not things[m.area].sky and m.kind is not Kind.ACCENT and m.share >= LAND_FROM
+    ]
+    farthest = min((r for r, _ in land), default=0)
+    far, near = (tuple(k for r, k in land if (r == farthest) is own) for own in (True, False))
+    return (far, near) if far and near else None
+
+
+def _depth(masses: Sequence[Mass], things: Mapping[str, Thing]) -> list[Relation]:
+    pair = far_and_near(masses, things)
+    if pair is None:
+        return []
+    darkest = min(pair[1], key=lambda k: (masses[k].target, k))
+    return [Relation(Holds.DEPTH, far, darkest, MARGIN) for far in pair[0]]
+
+
 LARGEST_LAMP, SHINES = 0.02, 2.0
 """Share of the picture at most, and values above its surroundings at least, of a thing that shines."""
 GROWS = 0.25
@@ -210,5 +239,5 @@ LAND_FROM = 0.05
 Maker = Callable[[Sequence[Mass], Mapping[str, Thing]], list[Relation]]
 MAKERS: Mapping[Holds, Maker] = {
     Holds.ORDER: _order, Holds.EDGES: _edges, Holds.LIGHT: _light, Holds.FAMILIES: _families,
-    Holds.LAND: _land,
+    Holds.LAND: _land, Holds.DEPTH: _depth,
 }  # fmt: skip

@@ -1,0 +1,31 @@
+"""Drying: an order that waits much longer than it works."""
+
+from __future__ import annotations
+
+from ..order.compare import SITTING
+from .finding import Checked, Finding, Fix, Weight
+
+LONG, TIMES = 60.0, 2.0
+"""Minutes of waiting, and times the work, from which waiting is the most of it."""
+
+
+def found(c: Checked) -> list[Finding]:
+    """Waiting in all against work in all; the longest wait is where to begin.
+
+    A wait as long as a sitting is the end of one: nobody sits through it.
+    """
+    passes = c.plan.passes
+    waits = [done.wait if done.wait < SITTING else 0.0 for done in passes[:-1]]
+    waiting, working = sum(waits), sum(done.minutes for done in passes)
+    if waiting < LONG or waiting <= TIMES * working:
+        return []
+    longest = passes[waits.index(max(waits))]
+    return [
+        Finding(
+            "long-drying", Weight.NOTE,
+            f"{waiting:.0f} min of waiting for {working:.0f} min of work; {max(waits):.0f} after one pass.",
+            "Waiting in one go can be used: join passes, or work at something else meanwhile.",
+            {"waiting": waiting, "working": working}, (0.5, 0.5), (), (longest.id,),
+            Fix("do with a pass fewer", "aim", "fewer-waits") if waiting < LONG + max(waits) else None,
+        )
+    ]  # fmt: skip

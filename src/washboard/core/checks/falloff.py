@@ -1,0 +1,44 @@
+"""Light falls off: by lamplight nothing far from the lamp is lighter than what stands beside it."""
+
+from __future__ import annotations
+
+import math
+
+from ..order.names import named
+from .finding import Checked, Finding, Weight
+from .glow import lamp_of
+
+FAR = 0.3
+"""Share of the picture's diagonal from which a place is far from the lamp."""
+CLOSE = 0.25
+"""Values by which a far place may be the lighter unnoticed."""
+
+
+def found(c: Checked) -> list[Finding]:
+    """The lightest place far from the lamp, where it is lighter than all that the lamp stands beside."""
+    lamp = lamp_of(c)
+    if lamp is None:
+        return []
+    beside = {b.mass for b in lamp.borders} & c.plan.by_id.keys()
+    far = [
+        m for m in c.shapes if m.id != lamp.id and m.id not in beside and _apart(m.inside, lamp.inside) >= FAR
+    ]
+    if not far or not beside:
+        return []
+    lightest, near = max(far, key=lambda m: (c.ends[m.id], m.id)), max(c.ends[name] for name in beside)
+    gap = c.ends[lightest.id] - near
+    if gap <= CLOSE:
+        return []
+    return [
+        Finding(
+            "falls-off", Weight.WEAKENS,
+            f"{named(lightest).capitalize()} ends at {c.ends[lightest.id]:.1f}, far from the lamp; what "
+            f"stands beside it at {near:.1f} at most.",
+            "Light falls off with distance: something lighter far away asks for a lamp of its own.",
+            {"gap": gap}, lightest.inside, (lightest.id, lamp.id),
+        )
+    ]  # fmt: skip
+
+
+def _apart(one: tuple[float, float], other: tuple[float, float]) -> float:
+    return math.dist(one, other) / math.sqrt(2)
