@@ -23,6 +23,8 @@ from washboard.core.order.schools import SCHOOLS, refused, school_named
 from washboard.core.order.wishes import Kept, Wishes
 from washboard.core.order.worked import Does, Worked
 from washboard.demo.pieces import SALT_PANS, reference_bytes
+from washboard.pipeline.planned import planned
+from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject
 
@@ -263,3 +265,34 @@ def test_where_the_order_is_to_be_the_safest_no_light_is_kept_without_return() -
     assert decided(hair, Kind.SCRATCH, FINAL).choice.kind is Kind.SCRATCH, (
         "what the painter asks for goes first"
     )
+
+
+def test_masses_are_laid_in_the_passes_that_the_painter_shares_them_out_to() -> None:
+    measured, parts = patchwork(4, 10, 1, 30.0)
+    piece = Made(measured, parts, "watercolour", "white", "light-to-dark", (30.0, 20.0), None)
+    plain = piece.worked()
+    laid = [[plain.scene.masses[m].id for m in step.group] for step in plain.steps if not step.beside]
+    joined = ((*laid[0], *laid[1]), *map(tuple, laid[2:]))
+    forgotten = joined[-1][-1]
+    groups = (*joined[:-1], joined[-1][:-1]) if len(joined[-1]) > 1 else joined
+    worked = piece.worked(Wishes("light-to-dark", groups=groups))
+    found = [{worked.scene.masses[m].id for m in step.group} for step in worked.steps if not step.beside]
+    assert worked.plan.shapes == len(groups) == plain.plan.shapes - 1
+    assert [own - {forgotten} for own in found] == [set(group) - {forgotten} for group in groups]
+    assert sum(forgotten in own for own in found) == 1, "what was forgotten is painted all the same"
+    assert replay(worked.plan.masses, worked.plan.passes, worked.plan.medium, 9.5) == ()
+
+
+@pytest.mark.parametrize("medium", MEDIA)
+def test_however_masses_are_shared_out_nothing_is_planned_that_the_judge_refuses(medium: str) -> None:
+    dice, sheet = np.random.default_rng(8), sheet_of(30.0, 20.0, 1.5)
+    for seed in range(5):
+        measured, parts = patchwork(seed, 10, 3, 30.0)
+        names = [m.id for m in measured.masses]
+        for count in (1, 3, len(names)):
+            pass_of = dice.integers(0, count, len(names))
+            shared = tuple(tuple(np.array(names)[pass_of == k].tolist()) for k in range(count))
+            for groups in (shared, (("nobody",),)):
+                settings = Settings(medium, "white", 30.0, 20.0, groups=groups)
+                plan = planned(measured.masses, parts, settings, sheet, (), ()).plan
+                assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()

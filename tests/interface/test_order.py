@@ -167,3 +167,20 @@ def test_cards_are_printed_one_a_pass(page: Page, piece: Room, tmp_path: Path) -
     download.value.save_as(path)
     assert download.value.suggested_filename == "Cup cards.pdf"
     assert len(list(extract_pages(io.BytesIO(path.read_bytes())))) == count
+
+
+def test_passes_are_joined_and_split_and_shared_out_as_planned_again(page: Page, piece: Room) -> None:
+    opened(page, piece, "order")
+    part(page, r"^\d+ passes$")
+    passes = page.get_by_role("button", name=re.compile("^Pass "))
+    before = passes.count()
+    page.get_by_role("button", name=re.compile("^Join pass")).first.click()
+    expect(passes).to_have_count(before - 1, timeout=30_000)
+    quiet(page)
+    assert settings(*piece)["groups"]
+    page.get_by_role("button", name=re.compile("^Split pass")).first.click()
+    expect(passes).to_have_count(before, timeout=30_000)
+    page.get_by_role("button", name="share the masses out as planned").click()
+    quiet(page)
+    expect(passes).to_have_count(before, timeout=30_000)
+    assert settings(*piece)["groups"] is None

@@ -42,6 +42,10 @@ class WayModel(Model):
     way: str = Field(max_length=20, examples=["mask", "reserve", "lift-dry"])
 
 
+Names = Annotated[list[Annotated[str, Field(max_length=20)]], Field(max_length=400)]
+"""Ids of the masses of one pass."""
+
+
 class VariantModel(Model):
     """An order that was kept under a name: all that is settled about the order, to be taken up again."""
 
@@ -54,6 +58,7 @@ class VariantModel(Model):
     whites: bool = True
     holds: list[Annotated[str, Field(max_length=20)]] = Field(default_factory=list, max_length=6)
     aim: str | None = Field(None, max_length=20)
+    groups: list[Names] | None = Field(None, max_length=20)
 
 
 class SettingsRead(Model):
@@ -90,6 +95,7 @@ class SettingsRead(Model):
     holds: list[str] = Field(default_factory=list)
     pins: list[str] = Field(default_factory=list)
     aim: str | None = None
+    groups: list[Names] | None = None
     variants: list[VariantModel] = Field(default_factory=list)
 
 
@@ -164,6 +170,7 @@ class PieceUpdate(Model):
     holds: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=6)
     pins: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=40)
     aim: str | None = Field(None, max_length=20)
+    groups: list[Names] | None = Field(None, max_length=20)
     variants: list[VariantModel] | None = Field(None, max_length=8)
     reference: Hash | None = None
     shapes: list[ShapeModel] | None = Field(None, min_length=1, max_length=200)

@@ -30,7 +30,7 @@ ANALYSED = (
     "squint", "names", "order", "areas", "arrangement", "spread", "margin_cm", "focus", "light", "ground",
     "palette", "intent", "opening", "borrowed", "sources", "stock",
     "side", "ways", "whites", "holds",
-    "pins", "aim",
+    "pins", "aim", "groups",
 )  # fmt: skip
 """Fields of a row that make up the settings."""
 
@@ -57,6 +57,8 @@ def settings_of(fields: Mapping[str, Any], own: Iterable[Paint] = ()) -> Setting
     for key in ("thresholds", "order"):
         if known.get(key) is not None:
             known[key] = tuple(known[key])
+    if known.get("groups") is not None:
+        known["groups"] = tuple(map(tuple, known["groups"]))
     try:
         paints = tuple(paint for paint in own if known.get("medium") in paint.media)
         return Settings(**known, own=paints).checked()

@@ -44,7 +44,7 @@ class Settings:
     `side`: the kind of sheet or panel, where it was said. `own`: the painter's own paints for this medium.
     `ways`: how lights are kept where the painter overrules; `whites`: whether opaque white is allowed.
     `holds`: relations of values that the key must hold. `pins`: passes that stay where they are.
-    `aim`: what the order is to be besides.
+    `aim`: what the order is to be besides. `groups`: which masses share a pass, as the painter says.
     """
 
     medium: str
@@ -79,6 +79,7 @@ class Settings:
     holds: tuple[Holds, ...] = ()
     pins: tuple[str, ...] = ()
     aim: Aim | None = None
+    groups: tuple[tuple[str, ...], ...] | None = None
 
     @property
     def catalogue(self) -> dict[str, Paint]:
@@ -104,7 +105,10 @@ class Settings:
         """What is settled about the order; `things` are the areas, far to near."""
         stock = None if self.stock is None else stock_named(self.medium, self.stock)
         sheet = (300, False) if stock is None else (stock.weight, stock.tooth >= ROUGH)
-        return Wishes(self.school, self.passes, things, self.holds, self.ways, *sheet, self.whites, self.aim)
+        return Wishes(
+            self.school, self.passes, things, self.holds, self.ways, *sheet, self.whites, self.aim,
+            self.groups or (),
+        )  # fmt: skip
 
     def sheet(self, aspect: float) -> Sheet:
         """The sheet with a picture of that format on it, stretched where it is spread."""

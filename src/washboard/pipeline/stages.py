@@ -29,7 +29,7 @@ from ..core.materials.media import medium_named
 from ..core.materials.surfaces import surface_of
 from ..core.order.compare import Compared, compared
 from ..core.order.parts import Cut, divided
-from ..core.order.planner import plan_of, reordered
+from ..core.order.planner import reordered
 from ..core.order.prediction import PatchMap, Table, patch_map, table_of
 from ..core.order.worked import Worked
 from ..core.reference import ladder
@@ -46,6 +46,7 @@ from ..core.reference.squint import Squinted, squint
 from ..core.reference.worth import refuse_if_empty
 from ..formats.image import Decoded, decoded
 from .notes import told
+from .planned import planned
 from .seen import BORROWED, Framed, Reference, Seen
 from .settings import Settings
 from .subject import Subject
@@ -292,11 +293,8 @@ class Stages:
         ids = (*((m.id, m.label, m.name, m.area) for m in measured.masses), far_to_near(seen.areas))
         worked = self._once(
             ("plan", content, settings, about.shapes, ids),
-            lambda: plan_of(
-                measured.masses, cut.parts, medium_named(settings.medium), settings.start, sheet,
-                settings.wishes(far_to_near(seen.areas)), notes, settings.intent.mood, settings.paints,
-            ),
-        )  # fmt: skip
+            lambda: planned(measured.masses, cut.parts, settings, sheet, far_to_near(seen.areas), notes),
+        )
         if settings.laid is not None:
             toning = toning_of(settings.laid, sheet.width_cm * sheet.height_cm)
             worked = replace(worked, plan=replace(worked.plan, toning=toning))

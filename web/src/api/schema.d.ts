@@ -2254,6 +2254,8 @@ export interface components {
             pins?: string[] | null;
             /** Aim */
             aim?: string | null;
+            /** Groups */
+            groups?: string[][] | null;
             /** Variants */
             variants?: components["schemas"]["VariantModel"][] | null;
             /** Reference */
@@ -2762,6 +2764,8 @@ export interface components {
             pins?: string[];
             /** Aim */
             aim?: string | null;
+            /** Groups */
+            groups?: string[][] | null;
             /** Variants */
             variants?: components["schemas"]["VariantModel"][];
         };
@@ -3089,6 +3093,8 @@ export interface components {
             holds?: string[];
             /** Aim */
             aim?: string | null;
+            /** Groups */
+            groups?: string[][] | null;
         };
         /**
          * VerdictRead

@@ -1,5 +1,6 @@
 import type { Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
+import { groupsOf, joined, split } from "./groups";
 import classes from "./order.module.css";
 
 interface Props {
@@ -18,6 +19,8 @@ export function PassList({ piece, plan, pass, changes, onPass }: Props) {
     changes.edit.mutate({
       pins: pins.includes(id) ? pins.filter((p) => p !== id) : [...pins, id],
     });
+  const groups = groupsOf(plan);
+  const share = (own: string[][]) => changes.edit.mutate({ groups: own });
   return (
     <ol className={classes.list}>
       {toning && (
@@ -51,8 +54,39 @@ export function PassList({ piece, plan, pass, changes, onPass }: Props) {
           >
             {pins.includes(done.id) ? "pinned" : "pin"}
           </button>
+          {joined(groups, k) && (
+            <button
+              type="button"
+              className={classes.pin}
+              aria-label={`Join pass ${k + 1} with the next`}
+              onClick={() => share(joined(groups, k) ?? groups)}
+            >
+              join
+            </button>
+          )}
+          {split(plan, groups, k) && (
+            <button
+              type="button"
+              className={classes.pin}
+              aria-label={`Split pass ${k + 1} in two`}
+              onClick={() => share(split(plan, groups, k) ?? groups)}
+            >
+              split
+            </button>
+          )}
         </li>
       ))}
+      {piece.settings.groups && (
+        <li>
+          <button
+            type="button"
+            className="act"
+            onClick={() => changes.edit.mutate({ groups: null })}
+          >
+            share the masses out as planned
+          </button>
+        </li>
+      )}
     </ol>
   );
 }

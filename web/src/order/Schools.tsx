@@ -15,7 +15,7 @@ interface Props {
 export function Schools({ piece, plan, changes, found }: Props) {
   if (!found) return <p role="status">Working out every school…</p>;
   const choose = (school: string) =>
-    changes.edit.mutate({ school, order: null, pins: [], passes: null, aim: null });
+    changes.edit.mutate({ school, order: null, pins: [], passes: null, aim: null, groups: null });
   return (
     <div className={classes.schools}>
       <Variants piece={piece} plan={plan} found={found} changes={changes} />

@@ -89,10 +89,10 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
     if "stock" in changes:
         changes.setdefault("side", "")
     if not changes.keys() <= {"order", "name", "focus", "light", "palette", "sources", "side", "variants"}:
-        changes.setdefault("order", None)
+        changes = {"order": None, "groups": None} | changes
     wanted = {**now_there.settings, **changes}
     settings_of(wanted, studio.own_paints())
-    for variant in changes.get("variants", ()):
+    for variant in changes.get("variants") or ():
         # A kept order must be one that can be taken up.
         settings_of({**wanted, **variant}, studio.own_paints())
     return read(studio.pieces.edit(piece, given.revision, changes, words_for(changes), now()))
@@ -210,13 +210,13 @@ WORDS = {
     "shapes": "drawn shapes", "sources": "sources of light",
     "stock": "kind of surface", "side": "side", "ways": "how lights are kept", "whites": "opaque white",
     "holds": "what the key holds", "pins": "pinned passes", "aim": "what the order is to be",
-    "variants": "kept orders",
+    "variants": "kept orders", "groups": "which masses share a pass",
 }  # fmt: skip
 
 
 def words_for(changes: dict[str, Any]) -> str:
     """An edit in words: which settings changed, and to what where that is short."""
-    quiet = {"order", "thresholds", "ground", "stock", "side"} if len(changes) > 1 else set()
+    quiet = {"order", "groups", "thresholds", "ground", "stock", "side"} if len(changes) > 1 else set()
     shown = {k: v for k, v in changes.items() if v is not None or k not in quiet}
     parts = {}
     for key, value in shown.items():

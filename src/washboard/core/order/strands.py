@@ -74,7 +74,11 @@ def ordered_by(scene: Scene, school: School, wishes: Wishes) -> Ordered:
     wet = tuple(k for k, kind in enumerate(scene.how) if kind in WET_LIFTS)
     extra = len(before) + len(after) + bool(wet)
     fewest = max(1, school.fewest - bool(accents))
-    middle, ties = _grouped(scene, strands, fewest, wishes.passes, wishes.aim is Aim.WAITS)
+    if wishes.groups:
+        row = [k for strand in strands for k in strand.order]
+        middle, ties = _arranged(scene, _shared_out(scene, row, wishes.groups)), tuple[int, ...]()
+    else:
+        middle, ties = _grouped(scene, strands, fewest, wishes.passes, wishes.aim is Aim.WAITS)
     shapes = shapes_in(middle)
     if wet:
         # Lifted out of the first wash while that is shiny: nothing may come between.
@@ -255,6 +259,20 @@ def _grouped(
         found[0] if pinned is None else min(found, key=lambda tried: abs(shapes_in(tried[1]) - pinned))
     )
     return groups, tuple(n - number + len(groups) for n in near_ties(ways, TIE) if n != number)
+
+
+def _shared_out(scene: Scene, row: Sequence[int], groups: Sequence[Sequence[str]]) -> list[Group]:
+    """The masses of a row in passes as the painter shares them out; a forgotten one joins the pass whose
+    masses are nearest to it in value."""
+    pass_of = {name: k for k, group in enumerate(groups) for name in group}
+    named = [k for k in row if scene.masses[k].id in pass_of]
+    shared: list[list[int]] = [[] for _ in groups]
+    for k in row:
+        value = scene.masses[k].target
+        nearest = min(named, key=lambda m: abs(scene.masses[m].target - value), default=None)
+        own = k if k in named else nearest
+        shared[0 if own is None else pass_of[scene.masses[own].id]].append(k)
+    return [Group(tuple(own)) for own in shared if own]
 
 
 def shapes_in(groups: Sequence[Group]) -> int:

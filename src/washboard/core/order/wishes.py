@@ -25,7 +25,8 @@ class Wishes:
     tones, lights won back, accents and thin things come besides; `things` are the areas, far to near;
     `holds`: relations that the key must hold; `ways`: how lights are kept where the painter has overruled
     it; `weight` g/m² of the sheet (0: a board), `rough` whether it has a strong tooth; `whites` whether
-    opaque white is allowed; `aim` what the order is to be besides.
+    opaque white is allowed; `aim` what the order is to be besides; `groups` which masses
+    share a pass over shapes, by their ids, first to last.
     """
 
     school: str | None = None
@@ -37,6 +38,7 @@ class Wishes:
     rough: bool = False
     whites: bool = True
     aim: Aim | None = None
+    groups: tuple[tuple[str, ...], ...] = ()
 
 
 NO_WISHES = Wishes()
