@@ -301,6 +301,16 @@ def test_sound_plans_have_no_findings() -> None:
             assert make().kinds() == Counter()
 
 
+def test_under_a_sky_by_day_nothing_is_a_lamp() -> None:
+    for broken in (_glow, _falloff):
+        draft = dark_hall()
+        broken(draft)
+        assert draft.kinds()
+        draft.things["a1"] = Thing("a1", None, True)
+        draft.put("sky", value=6.2)
+        assert not draft.kinds() & Counter({"glow": 9, "falls-off": 9})
+
+
 def test_what_is_broken_is_found_and_hardly_anything_else() -> None:
     hit = missed = wrong = 0
     report: dict[str, Counter[str]] = {}

@@ -15,9 +15,10 @@ DIM = 5.0
 
 
 def lamp_of(c: Checked) -> Mass | None:
-    """The source of light of a dim picture, if it has one."""
+    """The source of light of a dim picture, if it has one: under a sky by day nothing is a lamp."""
     place = source_among(c.plan.masses)
-    if place is None:
+    day = any(m.value >= DIM for m in c.shapes if (t := c.thing(m)) and t.sky)
+    if place is None or day:
         return None
     source = c.plan.masses[place]
     around = [c.plan.by_id[b.mass].value for b in source.borders if b.mass in c.plan.by_id]
