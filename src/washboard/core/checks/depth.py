@@ -6,7 +6,7 @@ from ..key.relations import LAND_FROM, Holds, far_and_near
 from ..order.names import named
 from .finding import Checked, Finding, Fix, Weight
 
-CLOSE = 0.1
+CLOSE = 0.15
 """Values by which the far may be the darker unnoticed."""
 
 

@@ -226,7 +226,7 @@ def _depth(masses: Sequence[Mass], things: Mapping[str, Thing]) -> list[Relation
     if pair is None:
         return []
     darkest = min(pair[1], key=lambda k: (masses[k].target, k))
-    return [Relation(Holds.DEPTH, far, darkest, MARGIN) for far in pair[0]]
+    return [Relation(Holds.DEPTH, far, darkest, APART) for far in pair[0]]
 
 
 LARGEST_LAMP, SHINES = 0.02, 2.0
