@@ -270,7 +270,14 @@ def _until_hidden(box: Paintbox, coat: Floats, below: Floats, near: float) -> In
 @lru_cache(maxsize=8)
 def grid_for(vehicle: Vehicle, paints: tuple[Paint, ...], surface: bytes) -> Grid:
     """The grid of paints in a vehicle over a surface (36,), as bytes: kept for whoever asks next."""
-    return grid_of(bench_of(paints, vehicle, np.frombuffer(surface)))
+    bench = bench_of(paints, vehicle, np.frombuffer(surface))
+    return _grid_over_white(vehicle, paints).over(bench)
+
+
+@lru_cache(maxsize=4)
+def _grid_over_white(vehicle: Vehicle, paints: tuple[Paint, ...]) -> Grid:
+    """Its films, which no ground changes, are most of a grid's work."""
+    return grid_of(bench_of(paints, vehicle, np.ones(BANDS)))
 
 
 @lru_cache(maxsize=2)
