@@ -178,6 +178,9 @@ def test_an_order_is_kept_compared_taken_up_again_and_forgotten(client: httpx.Cl
     ("fields", "words"),
     [
         ({"aim": "prettiest"}, "fewer-waits"),
+        ({"mixed": [{"x": 0.5, "y": 0.1, "school": "wipe-out"}]}, "whole sheet"),
+        ({"mixed": [{"x": 0.5, "y": 0.1, "school": "dark-to-light"}]}, "only darkens"),
+        ({"mixed": [{"x": 1.5, "y": 0.1, "school": "both-ends"}]}, "x"),
         ({"variants": [{"name": " "}]}, "name"),
         ({"variants": [{"name": "x", "school": "upside-down"}]}, "upside-down"),
         ({"variants": [{"name": "x", "aim": "prettiest"}]}, "prettiest"),
@@ -193,3 +196,19 @@ def test_an_order_that_cannot_be_kept_is_refused_in_a_sentence(
     assert answer.status_code == 422
     assert words in answer.text
     assert client.get(f"/api/pieces/{landscape}").json() == before
+
+
+def test_the_sky_is_painted_by_a_school_of_its_own_before_the_rest(
+    client: httpx.Client, landscape: str
+) -> None:
+    edited(client, landscape, school="light-to-dark", aim=None, mixed=[])
+    own = [{"x": 0.9, "y": 0.1, "school": "both-ends"}]
+    assert edited(client, landscape, mixed=own).json()["undo"] == "areas with a school of their own"
+    titles = [done["title"] for done in worked_out(client, landscape)["document"]["passes"]]
+    assert any("both ends first" in title for title in titles[:2]), titles
+    edited(client, landscape, mixed=[{"x": 0.5, "y": 0.05, "school": "both-ends"}])
+    notes = worked_out(client, landscape)["document"]["notes"]
+    assert any("painted with the rest" in note for note in notes), (
+        "all of it belongs to shapes of other areas"
+    )
+    edited(client, landscape, mixed=[])

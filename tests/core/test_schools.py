@@ -296,3 +296,30 @@ def test_however_masses_are_shared_out_nothing_is_planned_that_the_judge_refuses
                 settings = Settings(medium, "white", 30.0, 20.0, groups=groups)
                 plan = planned(measured.masses, parts, settings, sheet, (), ()).plan
                 assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()
+
+
+@pytest.mark.parametrize(
+    ("medium", "school", "own"),
+    [("watercolour", "light-to-dark", "both-ends"), ("pastel", "dark-to-light", "light-first"),
+     ("oil", "by-object", "dark-to-light"), ("acrylic", "layered-negative", "by-object")],
+)  # fmt: skip
+def test_an_area_with_a_school_of_its_own_is_painted_first_and_the_rest_after(
+    medium: str, school: str, own: str
+) -> None:
+    things = tuple(Thing(name, name=f"thing {name}") for name in THINGS)
+    for seed in range(4):
+        measured, parts = patchwork(seed, 12, 1, 30.0)
+        piece = Made(measured, parts, medium, "white", school, (30.0, 20.0), None)
+        area = max(
+            {m.area for m in measured.masses if m.area},
+            key=lambda a: sum(m.area == a for m in measured.masses),
+        )
+        worked = piece.worked(Wishes(school, None, things, mixed=((area, own),)))
+        plan = worked.plan
+        assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()
+        shapes = [{worked.scene.masses[m].area for m in s.group} for s in worked.steps if not s.beside]
+        if medium == "watercolour":
+            mine = [found == {area} for found in shapes]
+            assert mine[0]
+            assert mine == sorted(mine, reverse=True), "first the area, then the rest"
+            assert any(f"thing {area}" in done.title.casefold() for done in plan.passes)

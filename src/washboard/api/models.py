@@ -46,6 +46,14 @@ Names = Annotated[list[Annotated[str, Field(max_length=20)]], Field(max_length=4
 """Ids of the masses of one pass."""
 
 
+class MixedModel(Model):
+    """The area at a place of the reference is painted first, by a school of its own."""
+
+    x: float = Field(ge=0, le=1)
+    y: float = Field(ge=0, le=1)
+    school: str = Field(max_length=40, examples=["light-first"])
+
+
 class VariantModel(Model):
     """An order that was kept under a name: all that is settled about the order, to be taken up again."""
 
@@ -59,6 +67,7 @@ class VariantModel(Model):
     holds: list[Annotated[str, Field(max_length=20)]] = Field(default_factory=list, max_length=6)
     aim: str | None = Field(None, max_length=20)
     groups: list[Names] | None = Field(None, max_length=20)
+    mixed: list[MixedModel] = Field(default_factory=list, max_length=12)
 
 
 class SettingsRead(Model):
@@ -96,6 +105,7 @@ class SettingsRead(Model):
     pins: list[str] = Field(default_factory=list)
     aim: str | None = None
     groups: list[Names] | None = None
+    mixed: list[MixedModel] = Field(default_factory=list)
     variants: list[VariantModel] = Field(default_factory=list)
 
 
@@ -171,6 +181,7 @@ class PieceUpdate(Model):
     pins: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=40)
     aim: str | None = Field(None, max_length=20)
     groups: list[Names] | None = Field(None, max_length=20)
+    mixed: list[MixedModel] | None = Field(None, max_length=12)
     variants: list[VariantModel] | None = Field(None, max_length=8)
     reference: Hash | None = None
     shapes: list[ShapeModel] | None = Field(None, min_length=1, max_length=200)

@@ -23,6 +23,7 @@ from ..core.reference.drawn import Shape
 from ..core.reference.opening import Opening
 from ..core.reference.place import Anchor
 from .intent import Intent
+from .mixed import Mixed
 from .settings import Settings
 
 ANALYSED = (
@@ -30,7 +31,7 @@ ANALYSED = (
     "squint", "names", "order", "areas", "arrangement", "spread", "margin_cm", "focus", "light", "ground",
     "palette", "intent", "opening", "borrowed", "sources", "stock",
     "side", "ways", "whites", "holds",
-    "pins", "aim", "groups",
+    "pins", "aim", "groups", "mixed",
 )  # fmt: skip
 """Fields of a row that make up the settings."""
 
@@ -53,6 +54,7 @@ def settings_of(fields: Mapping[str, Any], own: Iterable[Paint] = ()) -> Setting
     known["holds"] = tuple(_held(word) for word in known.get("holds") or ())
     known["pins"] = tuple(known.get("pins") or ())
     known["aim"] = _aimed(known.get("aim"))
+    known["mixed"] = tuple(Mixed(**own) for own in known.get("mixed") or ())
     known["whites"] = known.get("whites", True) is not False
     for key in ("thresholds", "order"):
         if known.get(key) is not None:

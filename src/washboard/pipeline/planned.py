@@ -19,9 +19,12 @@ from .settings import Settings
 
 def planned(
     masses: Sequence[Mass], parts: Parts, settings: Settings, sheet: Sheet, things: tuple[Thing, ...],
-    notes: Sequence[str],
+    notes: Sequence[str], mixed: Sequence[tuple[str, str]] = (),
 ) -> Worked:  # fmt: skip
-    """The plan; where the painter's own sharing out of masses is refused, the planner's, and why."""
+    """The plan; where the painter's own sharing out of masses is refused, the planner's, and why.
+
+    `mixed`: ids of areas with the keys of the schools that they are painted by.
+    """
 
     def worked(wishes: Wishes, told: Sequence[str]) -> Worked:
         return plan_of(
@@ -29,7 +32,10 @@ def planned(
             settings.intent.mood, settings.paints,
         )  # fmt: skip
 
-    wishes = settings.wishes(things)
+    wishes = replace(settings.wishes(things), mixed=tuple(mixed))
+    held, names = {mass.area for mass in masses}, {thing.id: thing.name for thing in things}
+    empty = [names.get(area, area) for area, _ in mixed if area not in held]
+    notes = (*notes, *(f"No shape lies mostly in {name}: it is painted with the rest." for name in empty))
     found = worked(wishes, notes)
     if not wishes.groups:
         return found

@@ -24,6 +24,7 @@ from ..core.reference.opening import AS_TAKEN, Opening
 from ..core.reference.place import Anchor
 from ..core.reference.squint import STRONGEST
 from .intent import NO_INTENT, Intent
+from .mixed import Mixed
 
 MOST_PASSES = 9
 LONGEST_NAME = 80
@@ -45,6 +46,7 @@ class Settings:
     `ways`: how lights are kept where the painter overrules; `whites`: whether opaque white is allowed.
     `holds`: relations of values that the key must hold. `pins`: passes that stay where they are.
     `aim`: what the order is to be besides. `groups`: which masses share a pass, as the painter says.
+    `mixed`: areas with a school of their own.
     """
 
     medium: str
@@ -80,6 +82,7 @@ class Settings:
     pins: tuple[str, ...] = ()
     aim: Aim | None = None
     groups: tuple[tuple[str, ...], ...] | None = None
+    mixed: tuple[Mixed, ...] = ()
 
     @property
     def catalogue(self) -> dict[str, Paint]:
@@ -124,6 +127,8 @@ class Settings:
             ground_named(self.medium, self.ground)
         if self.school is not None:
             school_named(self.school, medium_named(self.medium), self.start)
+        for own in self.mixed:
+            own.checked(medium_named(self.medium), self.start)
         if self.passes is not None and not 1 <= self.passes <= MOST_PASSES:
             raise InvalidInput(f"A plan has 1 to {MOST_PASSES} passes; {self.passes} were asked for.")
         if self.thresholds is not None:

@@ -293,8 +293,11 @@ class Stages:
         ids = (*((m.id, m.label, m.name, m.area) for m in measured.masses), far_to_near(seen.areas))
         worked = self._once(
             ("plan", content, settings, about.shapes, ids),
-            lambda: planned(measured.masses, cut.parts, settings, sheet, far_to_near(seen.areas), notes),
-        )
+            lambda: planned(
+                measured.masses, cut.parts, settings, sheet, far_to_near(seen.areas), notes,
+                [(f"a{seen.whole.at(own.x, own.y)}", own.school) for own in settings.mixed],
+            ),
+        )  # fmt: skip
         if settings.laid is not None:
             toning = toning_of(settings.laid, sheet.width_cm * sheet.height_cm)
             worked = replace(worked, plan=replace(worked.plan, toning=toning))

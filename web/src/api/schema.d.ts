@@ -1814,6 +1814,21 @@ export interface components {
             apart: number;
         };
         /**
+         * MixedModel
+         * @description The area at a place of the reference is painted first, by a school of its own.
+         */
+        MixedModel: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            /**
+             * School
+             * @example light-first
+             */
+            school: string;
+        };
+        /**
          * MixtureCreate
          * @description A mixture over a colour for a target. For the recipe corrected, what its test strip dried as: `seen` as
          *     measured, or `seenValue` as judged, and how much warmer (or cooler, under 0) it looked.
@@ -2256,6 +2271,8 @@ export interface components {
             aim?: string | null;
             /** Groups */
             groups?: string[][] | null;
+            /** Mixed */
+            mixed?: components["schemas"]["MixedModel"][] | null;
             /** Variants */
             variants?: components["schemas"]["VariantModel"][] | null;
             /** Reference */
@@ -2766,6 +2783,8 @@ export interface components {
             aim?: string | null;
             /** Groups */
             groups?: string[][] | null;
+            /** Mixed */
+            mixed?: components["schemas"]["MixedModel"][];
             /** Variants */
             variants?: components["schemas"]["VariantModel"][];
         };
@@ -3095,6 +3114,8 @@ export interface components {
             aim?: string | null;
             /** Groups */
             groups?: string[][] | null;
+            /** Mixed */
+            mixed?: components["schemas"]["MixedModel"][];
         };
         /**
          * VerdictRead

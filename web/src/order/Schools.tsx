@@ -1,5 +1,6 @@
 import type { Piece, Plan, Schools as SchoolsFound } from "../api/client";
 import type { useChanges } from "../api/hooks";
+import { Mixing } from "./Mixing";
 import classes from "./order.module.css";
 import { Row } from "./SchoolRow";
 import { Variants } from "./Variants";
@@ -18,6 +19,7 @@ export function Schools({ piece, plan, changes, found }: Props) {
     changes.edit.mutate({ school, order: null, pins: [], passes: null, aim: null, groups: null });
   return (
     <div className={classes.schools}>
+      <Mixing piece={piece} plan={plan} found={found} changes={changes} />
       <Variants piece={piece} plan={plan} found={found} changes={changes} />
       {found.schools.map((school) => (
         <Row

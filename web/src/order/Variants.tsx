@@ -96,8 +96,8 @@ function Keep({ proposed, names, full, taken, onKeep }: KeepProps) {
 /** All that is settled about the order: of the piece now, or of a kept variant. */
 function orderOf(piece: Piece, of: Omit<Variant, "name"> = piece.settings) {
   const { school = null, passes = null, order = null, aim = null, groups = null } = of;
-  const { pins = [], ways = [], whites = true, holds = [] } = of;
-  return { school, passes, order, aim, groups, pins, ways, whites, holds };
+  const { pins = [], ways = [], whites = true, holds = [], mixed = [] } = of;
+  return { school, passes, order, aim, groups, mixed, pins, ways, whites, holds };
 }
 
 function same(one: object, other: object): boolean {

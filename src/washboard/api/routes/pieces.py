@@ -101,7 +101,7 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
 ALWAYS = {
     "name", "medium", "surface", "width_cm", "height_cm", "bands", "even", "squint", "names", "areas",
     "spread", "margin_cm", "palette", "borrowed", "sources", "side", "reference", "shapes",
-    "variants",
+    "variants", "mixed",
 }  # fmt: skip
 """Fields that an edit may change but not empty."""
 SAME_FORMAT = 0.02
@@ -211,6 +211,7 @@ WORDS = {
     "stock": "kind of surface", "side": "side", "ways": "how lights are kept", "whites": "opaque white",
     "holds": "what the key holds", "pins": "pinned passes", "aim": "what the order is to be",
     "variants": "kept orders", "groups": "which masses share a pass",
+    "mixed": "areas with a school of their own",
 }  # fmt: skip
 
 

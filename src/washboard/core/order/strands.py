@@ -20,7 +20,7 @@ from .levels import MOST_PASSES, Ways, near_ties, shared_out, ways_of
 from .painting import RECOVERING, Scene
 from .plan import Kind, Reserve
 from .reserve import Decision, Light, decided
-from .schools import School
+from .schools import SCHOOLS, School
 from .schools.school import Sight, Strand
 from .wishes import Wishes
 from .worked import Does, Group
@@ -68,7 +68,7 @@ def ordered_by(scene: Scene, school: School, wishes: Wishes) -> Ordered:
         k for k, m in enumerate(masses) if m.kind is not MassKind.ACCENT and not bare[k] and k not in held
     )
     sight = Sight(masses, main, scene.medium, scene.surface, wishes.things)
-    strands = [strand for strand in school.strands(sight) if strand.order]
+    strands = [strand for strand in _strands(sight, school, wishes) if strand.order]
     scene = replace(scene, how=_laid_as(scene, strands))
     before, after = _around(scene, toned, accents, school, main)
     wet = tuple(k for k, kind in enumerate(scene.how) if kind in WET_LIFTS)
@@ -89,6 +89,20 @@ def ordered_by(scene: Scene, school: School, wishes: Wishes) -> Ordered:
         if group.does not in (Does.MASKS, Does.RESTATES):
             turn[list(group.masses)] = k
     return Ordered(scene, turn, groups, reserves, tuple(n + extra for n in ties), shapes)
+
+
+def _strands(sight: Sight, school: School, wishes: Wishes) -> list[Strand]:
+    """The strands of a school; before them those of areas that have a school of their own, far to near."""
+    own, found = dict(wishes.mixed), list[Strand]()
+    area = [mass.area for mass in sight.masses]
+    for thing in wishes.things:
+        main = tuple(k for k in sight.main if area[k] == thing.id) if thing.id in own else ()
+        if main:
+            other = SCHOOLS[own[thing.id]]
+            called = f"{thing.name}, {other.words.lower()}"
+            found += [replace(s, called=called) for s in other.strands(replace(sight, main=main))]
+    rest = tuple(k for k in sight.main if area[k] not in own)
+    return [*found, *school.strands(replace(sight, main=rest))]
 
 
 def are_right(masses: Sequence[Mass], surface: Surface) -> list[bool]:

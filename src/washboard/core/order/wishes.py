@@ -26,7 +26,8 @@ class Wishes:
     `holds`: relations that the key must hold; `ways`: how lights are kept where the painter has overruled
     it; `weight` g/m² of the sheet (0: a board), `rough` whether it has a strong tooth; `whites` whether
     opaque white is allowed; `aim` what the order is to be besides; `groups` which masses
-    share a pass over shapes, by their ids, first to last.
+    share a pass over shapes, by their ids, first to last; `mixed` areas that are painted first,
+    by a school of their own, as ids and keys.
     """
 
     school: str | None = None
@@ -39,6 +40,7 @@ class Wishes:
     whites: bool = True
     aim: Aim | None = None
     groups: tuple[tuple[str, ...], ...] = ()
+    mixed: tuple[tuple[str, str], ...] = ()
 
 
 NO_WISHES = Wishes()

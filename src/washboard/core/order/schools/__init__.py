@@ -46,6 +46,11 @@ def school_named(key: str, medium: Medium | None = None, surface: Surface | None
     return school
 
 
+def mixable(school: School) -> bool:
+    """Whether a school can paint one area of a picture: not one that works on the whole sheet."""
+    return not (school.tones or school.nested)
+
+
 def refused(school: School, medium: Medium, surface: Surface | None = None) -> str:
     """Why a school cannot be painted in a medium on a surface, or nothing."""
     if medium.key not in school.media:
@@ -58,4 +63,4 @@ def refused(school: School, medium: Medium, surface: Surface | None = None) -> s
     return ""
 
 
-__all__ = ["SCHOOLS", "School", "refused", "school_named"]
+__all__ = ["SCHOOLS", "School", "mixable", "refused", "school_named"]
