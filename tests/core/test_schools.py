@@ -283,6 +283,15 @@ def test_masses_are_laid_in_the_passes_that_the_painter_shares_them_out_to() -> 
     assert replay(worked.plan.masses, worked.plan.passes, worked.plan.medium, 9.5) == ()
 
 
+def test_schools_are_compared_as_they_are_whatever_is_asked_of_the_order_now() -> None:
+    measured, parts = patchwork(4, 10, 1, 30.0)
+    medium, surface, sheet = medium_named("watercolour"), surface_of("white"), sheet_of(30, 20, 1.5)
+    asked = Wishes("light-to-dark", 2, aim=Aim.WAITS, groups=((measured.masses[0].id,),))
+    plain = compared(measured.masses, parts, medium, surface, sheet, Wishes())
+    now = compared(measured.masses, parts, medium, surface, sheet, asked)
+    assert [one.account for one in now] == [one.account for one in plain]
+
+
 @pytest.mark.parametrize("medium", MEDIA)
 def test_however_masses_are_shared_out_nothing_is_planned_that_the_judge_refuses(medium: str) -> None:
     dice, sheet = np.random.default_rng(8), sheet_of(30.0, 20.0, 1.5)

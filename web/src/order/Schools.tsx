@@ -15,8 +15,18 @@ interface Props {
 /** Kept orders, the present one with other aims, and every school side by side. */
 export function Schools({ piece, plan, changes, found }: Props) {
   if (!found) return <p role="status">Working out every school…</p>;
+  const { aim, groups, mixed } = piece.settings;
+  const plain = !aim && !groups && !mixed?.length;
   const choose = (school: string) =>
-    changes.edit.mutate({ school, order: null, pins: [], passes: null, aim: null, groups: null });
+    changes.edit.mutate({
+      school,
+      order: null,
+      pins: [],
+      passes: null,
+      aim: null,
+      groups: null,
+      mixed: [],
+    });
   return (
     <div className={classes.schools}>
       <Mixing piece={piece} plan={plan} found={found} changes={changes} />
@@ -26,7 +36,7 @@ export function Schools({ piece, plan, changes, found }: Props) {
           key={school.school}
           school={school}
           title={school.words}
-          chosen={school.school === plan.document.school && !piece.settings.aim}
+          chosen={plain && school.school === plan.document.school}
           action="take it"
           onTake={() => choose(school.school)}
         />

@@ -82,7 +82,8 @@ def compared(
 ) -> tuple[Compared, ...]:
     """Every school for these masses, in the order in which they are listed; those that cannot be say why.
 
-    What is asked of `plan_of` but for the school, which is each in turn; the number of passes is let free.
+    What is asked of `plan_of` but for the school, which is each in turn; the number of passes is let free,
+    and nothing is asked of an order besides.
     """
     box = paintbox_of(medium, surface, paints)
     found = []
@@ -91,7 +92,7 @@ def compared(
         if why:
             found.append(Compared(school, why))
             continue
-        own = replace(wishes, school=school.key, passes=None)
+        own = replace(wishes, school=school.key, passes=None, aim=None, groups=(), mixed=())
         # One box of paints for all: what one school has mixed the next needs not mix again.
         worked = plan_of(masses, parts, medium, surface, sheet, own, (), mood, paints, box)
         found.append(Compared(school, "", worked, account_of(worked)))
