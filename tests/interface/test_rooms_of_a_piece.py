@@ -113,10 +113,20 @@ def test_all_masses_are_listed_on_demand(page: Page, piece: tuple[Server, str]) 
 
 def test_the_number_of_passes_is_pinned_by_one_more_or_fewer(page: Page, piece: tuple[Server, str]) -> None:
     opened(page, piece, "order")
-    before = page.get_by_role("button", name=re.compile("^Pass ")).count()
+    server, name = piece
+
+    def shapes() -> int:
+        with server.client() as client:
+            return int(client.get(f"/api/pieces/{name}/plan").json()["document"]["shapes"])
+
+    passes, shaped = page.get_by_role("button", name=re.compile("^Pass ")), shapes()
+    before = passes.count()
     page.get_by_role("button", name="one fewer").click()
-    expect(page.get_by_role("button", name=re.compile("^Pass "))).to_have_count(before - 1, timeout=30_000)
-    assert settings(*piece)["passes"] == before - 1
+    # Thin things that had a pass of their own may come along with the shapes now.
+    expect(passes).not_to_have_count(before, timeout=30_000)
+    quiet(page)
+    assert passes.count() < before
+    assert settings(*piece)["passes"] == shapes() == shaped - 1
 
 
 def test_a_pass_dragged_along_the_board_is_answered_while_it_moves(
