@@ -197,7 +197,7 @@ def of_the_page() -> Figures:
             page.mouse.up()
 
         dragged = _measured(page, drag)
-        page.goto(f"{server.url}/pieces/{piece}/mix?pass=1")
+        page.goto(f"{server.url}/pieces/{piece}/mix?pass=2")
         page.get_by_role("button", name="by hand").first.click(timeout=60_000)
         page.get_by_role("slider").first.focus()
         page.wait_for_load_state("networkidle")
