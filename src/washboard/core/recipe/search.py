@@ -56,7 +56,7 @@ FAR = 6.0
 """ΔE₀₀ from which a target is out of reach, and the plane of Lab about it a poor map."""
 TARGETS_AT_ONCE = 16
 """Targets compared with a grid together: their distances stay in the processor's cache."""
-ROUNDED = 10
+ROUNDED = 6
 """Ratios of brush parts tried about the refined one."""
 MOST_PAINTS = 3
 

@@ -18,6 +18,10 @@ GREYED = 0.4
 """Share of its chroma that a greyer variant keeps."""
 STRENGTHS = np.geomspace(0.08, 8.0, 25)
 """Times the load of a mixture that is tried to use it once more."""
+COARSELY, LIKELY = 3, 4
+"""Every so many strengths are tried of all earlier piles, and all of the likeliest piles."""
+HOPELESS = 15.0
+"""ΔE₀₀ at the coarse strengths from which none between them comes within AGAIN."""
 AGAIN = 3.0
 """ΔE₀₀ within which a pile that is there already will do."""
 STEADY = 0.2
@@ -103,15 +107,26 @@ def reuses(bench: Bench, target: Sequence[float], earlier: Sequence[Floats]) -> 
     """
     if not earlier:
         return None
-    loads = np.asarray(earlier)
-    total = loads.sum(axis=1)
-    tried = STRENGTHS[:, None] * total
-    possible = (tried <= bench.vehicle.most) & (tried >= bench.vehicle.weakest)
-    labs = bench.labs(STRENGTHS[:, None, None] * loads[None])
-    apart = np.where(possible, difference(labs, np.asarray(target, dtype=np.float64)), np.inf)
-    k, pile = np.unravel_index(int(apart.argmin()), apart.shape)
-    if not apart[k, pile] <= AGAIN:
+    loads, wanted = np.asarray(earlier), np.asarray(target, dtype=np.float64)
+    # A few strengths of all piles tell which are worth trying at every strength.
+    apart, _ = _at(bench, loads, STRENGTHS[::COARSELY], wanted)
+    best = apart.min(axis=0)
+    likely = np.argsort(best, kind="stable")[:LIKELY]
+    likely = likely[best[likely] <= HOPELESS]
+    if not len(likely):
         return None
-    error = float(value_of_lab(labs[k, pile]) - value_of_lab(target))
-    strength = float(STRENGTHS[k])
-    return Reuse(int(pile), strength * float(total[pile]), strength, float(apart[k, pile]), error)
+    apart, labs = _at(bench, loads[likely], STRENGTHS, wanted)
+    k, own = np.unravel_index(int(apart.argmin()), apart.shape)
+    if not apart[k, own] <= AGAIN:
+        return None
+    error = float(value_of_lab(labs[k, own]) - value_of_lab(target))
+    strength, pile = float(STRENGTHS[k]), int(likely[own])
+    return Reuse(pile, strength * float(loads[pile].sum()), strength, float(apart[k, own]), error)
+
+
+def _at(bench: Bench, loads: Floats, strengths: Floats, wanted: Floats) -> tuple[Floats, Floats]:
+    """ΔE₀₀ (s, n) from a colour, infinite where it cannot be, and Lab (s, n, 3), of piles laid so thick."""
+    total = strengths[:, None] * loads.sum(axis=1)
+    possible = (total <= bench.vehicle.most) & (total >= bench.vehicle.weakest)
+    labs = bench.labs(strengths[:, None, None] * loads[None])
+    return np.where(possible, difference(labs, wanted), np.inf), labs
