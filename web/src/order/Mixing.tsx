@@ -1,8 +1,8 @@
 import { useState } from "react";
 import type { Piece, Plan, Schools as SchoolsFound } from "../api/client";
 import { type useChanges, useLabels } from "../api/hooks";
+import { labelAt } from "../parts/labels";
 import { shortName } from "../parts/masses";
-import { labelAt } from "../prepare/arrangement";
 import classes from "./order.module.css";
 
 interface Props {

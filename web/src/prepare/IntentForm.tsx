@@ -3,8 +3,9 @@ import { useState } from "react";
 import type { Intent, Piece, Plan } from "../api/client";
 import { type useChanges, useLabels } from "../api/hooks";
 import { Choices } from "../parts/Choices";
+import { labelAt } from "../parts/labels";
 import { shortName } from "../parts/masses";
-import { arrangementOf, labelAt, withMove } from "./arrangement";
+import { arrangementOf, withMove } from "./arrangement";
 import classes from "./prepare.module.css";
 
 interface Props {

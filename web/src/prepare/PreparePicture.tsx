@@ -1,8 +1,9 @@
 import { type PointerEvent, useRef, useState } from "react";
 import type { Piece, Plan, Prepared } from "../api/client";
 import { shownUrl, useLabels } from "../api/hooks";
+import { labelAt } from "../parts/labels";
 import type { Place } from "../parts/line";
-import { labelAt, toReference } from "./arrangement";
+import { toReference } from "./arrangement";
 import { Ghost } from "./Ghost";
 import type { Doing, Part } from "./looks";
 import { Overlay } from "./Overlay";

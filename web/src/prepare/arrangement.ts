@@ -58,10 +58,3 @@ export function dragged(crop: Crop, side: Side, to: number): Crop {
 /** Lengths as painters read them: cm, or inches where they want them. */
 export const length = (cm: number, inches: boolean) =>
   inches ? `${(cm / 2.54).toFixed(2)} in` : `${cm.toFixed(1)} cm`;
-
-/** The label of the area at a place of the reference, 0 while unknown. */
-export function labelAt(view: View, labels: Uint16Array | null, { x, y }: Place): number {
-  const { areaWidth: wide = 1, areaHeight: high = 1 } = view;
-  const row = Math.min(high - 1, Math.floor(y * high));
-  return labels?.[row * wide + Math.min(wide - 1, Math.floor(x * wide))] ?? 0;
-}
