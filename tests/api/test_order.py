@@ -174,6 +174,23 @@ def test_an_order_is_kept_compared_taken_up_again_and_forgotten(client: httpx.Cl
     assert edited(client, landscape, variants=[]).json()["settings"]["variants"] == []
 
 
+def test_an_order_kept_for_another_medium_waits_for_it_and_says_so(
+    client: httpx.Client, landscape: str
+) -> None:
+    negatives = {"name": "Negatives", "school": "layered-negative"}
+    assert edited(client, landscape, variants=[negatives]).status_code == 200
+    kept = client.get(f"/api/pieces/{landscape}").json()["settings"]["variants"]
+    assert edited(client, landscape, medium="oil", school=None).status_code == 200
+    worked_out(client, landscape)
+    (one,) = client.get(f"/api/pieces/{landscape}/schools").json()["kept"]
+    assert (one["name"], one["feasible"]) == ("Negatives", False)
+    assert "covers the layer before" in one["whyNot"]
+    more = [*kept, {"name": "As it is"}]
+    assert edited(client, landscape, variants=more).status_code == 200, "others can be kept all the same"
+    edited(client, landscape, medium="watercolour", variants=[])
+    worked_out(client, landscape)
+
+
 @pytest.mark.parametrize(
     ("fields", "words"),
     [

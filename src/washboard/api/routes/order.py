@@ -9,6 +9,7 @@ from typing import Any
 from fastapi import APIRouter, Response
 
 from ...core.checks import Checked, Finding, Fix, findings_of
+from ...core.errors import WashboardError
 from ...core.order.rearrange import moved
 from ...formats import planfile
 from ...pipeline.fields import settings_of
@@ -18,6 +19,7 @@ from ..ordering import (
     MoveCreate,
     RefusalRead,
     RepairRead,
+    SchoolRead,
     SchoolsRead,
     VerdictRead,
     WeaknessesRead,
@@ -88,11 +90,23 @@ def schools(studio: InStudio, piece: Id) -> SchoolsRead:
     """Every school for the piece as it is set now, with the painting on the way; worked out when asked
     for."""
     there = studio.pieces.get(piece)
-    kept = tuple(there.settings.get("variants") or ())
-    own = studio.own_paints()
-    named = tuple((v["name"], settings_of({**there.settings, **v}, own)) for v in kept)
-    what = "schools " + json.dumps(kept, sort_keys=True)
-    return SchoolsRead(**json.loads(studio.ask(there, what, lambda about: Schooling(about, named))))
+    own, named, lost = studio.own_paints(), [], []
+    for variant in there.settings.get("variants") or ():
+        try:
+            named.append((variant["name"], settings_of({**there.settings, **variant}, own)))
+        except WashboardError as error:
+            # Kept for another medium or surface: it waits for that, and says so.
+            lost.append(_lost(variant, str(error)))
+    what = "schools " + json.dumps(there.settings.get("variants"), sort_keys=True)
+    answer = json.loads(studio.ask(there, what, lambda about: Schooling(about, tuple(named))))
+    found = SchoolsRead(**answer)
+    return found.model_copy(update={"kept": [*found.kept, *lost]})
+
+
+def _lost(variant: Mapping[str, Any], why: str) -> SchoolRead:
+    name, school = str(variant["name"]), str(variant.get("school") or "")
+    why = why.rstrip(".")
+    return SchoolRead(school=school, words=name, why="", feasible=False, why_not=why, name=name)
 
 
 @router.get("/{piece}/cards.pdf", response_class=Response, responses={200: PDF, **problems()})

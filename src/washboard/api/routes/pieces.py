@@ -86,15 +86,20 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
     if "medium" in changes:
         listed = [key for key in now_there.settings.get("palette") or () if not key.startswith(OWN)]
         changes = {"ground": None, "stock": None, "palette": listed} | changes
+        if now_there.settings.get("mixed"):
+            # What one area was painted by may not be in another medium.
+            changes.setdefault("mixed", [])
     if "stock" in changes:
         changes.setdefault("side", "")
     if not changes.keys() <= {"order", "name", "focus", "light", "palette", "sources", "side", "variants"}:
         changes = {"order": None, "groups": None} | changes
     wanted = {**now_there.settings, **changes}
     settings_of(wanted, studio.own_paints())
+    known = now_there.settings.get("variants") or ()
     for variant in changes.get("variants") or ():
-        # A kept order must be one that can be taken up.
-        settings_of({**wanted, **variant}, studio.own_paints())
+        # An order that is kept now must be one that can be taken up; older ones may wait for their medium.
+        if variant not in known:
+            settings_of({**wanted, **variant}, studio.own_paints())
     return read(studio.pieces.edit(piece, given.revision, changes, words_for(changes), now()))
 
 
