@@ -92,7 +92,7 @@ def test_the_whole_way_by_keyboard_alone(page: Page, start: Callable[..., Server
     expect(page.get_by_role("img", name="values only")).to_be_visible()
     tabbed(page, "button", "schools")
     page.keyboard.press("Enter")
-    first = page.get_by_role("region", name="Light to dark")
+    first = page.get_by_role("region", name="Light to dark, reserved lights", exact=True)
     expect(first.get_by_role("img").first).to_be_visible(timeout=30_000)
     tabbed(page, "button", "take it")
     page.keyboard.press("Enter")
