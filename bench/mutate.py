@@ -115,7 +115,8 @@ def noticed(name: str, source: str) -> bool:
     child = os.fork()
     if child == 0:
         quiet = os.open(os.devnull, os.O_WRONLY)
-        os.dup2(quiet, 1), os.dup2(quiet, 2)
+        for shown in (1, 2):
+            os.dup2(quiet, shown)
         for known in [n for n in sys.modules if n.split(".")[0] in ("washboard", "tests")]:
             del sys.modules[known]
         sys.meta_path.insert(0, Faulty(name, source))

@@ -42,7 +42,8 @@ class WayModel(Model):
     way: str = Field(max_length=20, examples=["mask", "reserve", "lift-dry"])
 
 
-Names = Annotated[list[Annotated[str, Field(max_length=20)]], Field(max_length=400)]
+Id = Annotated[str, Field(max_length=20)]
+Ids = Annotated[list[Id], Field(max_length=400)]
 """Ids of the masses of one pass."""
 
 
@@ -54,37 +55,39 @@ class MixedModel(Model):
     school: str = Field(max_length=40, examples=["light-first"])
 
 
-class VariantModel(Model):
-    """An order that was kept under a name: all that is settled about the order, to be taken up again."""
+class OrderModel(Model):
+    """All that is settled about the order; null: computed. `passes` are those over shapes."""
 
-    name: Annotated[str, Field(min_length=1, max_length=40, pattern=r"\S")]
     school: str | None = Field(None, max_length=40)
     passes: int | None = Field(None, ge=1, le=9)
-    order: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=20)
-    pins: list[Annotated[str, Field(max_length=20)]] = Field(default_factory=list, max_length=40)
+    order: list[Id] | None = Field(None, max_length=20)
+    pins: list[Id] = Field(default_factory=list, max_length=40)
     ways: list[WayModel] = Field(default_factory=list, max_length=200)
     whites: bool = True
-    holds: list[Annotated[str, Field(max_length=20)]] = Field(default_factory=list, max_length=6)
-    aim: str | None = Field(None, max_length=20)
-    groups: list[Names] | None = Field(None, max_length=20)
+    holds: list[Id] = Field(default_factory=list, max_length=6)
+    aim: Id | None = None
+    groups: list[Ids] | None = Field(None, max_length=20)
     mixed: list[MixedModel] = Field(default_factory=list, max_length=12)
 
 
-class SettingsRead(Model):
+class VariantModel(OrderModel):
+    """An order that was kept under a name, to be taken up again."""
+
+    name: Annotated[str, Field(min_length=1, max_length=40, pattern=r"\S")]
+
+
+class SettingsRead(OrderModel):
     """What was decided about a piece; null: computed."""
 
     medium: str
     surface: str
     width_cm: float
     height_cm: float
-    school: str | None = None
-    passes: int | None = None
     bands: int = 5
     even: bool = False
     thresholds: list[float] | None = None
     squint: float = 1.0
     names: list[AnchorModel] = Field(default_factory=list)
-    order: list[str] | None = None
     areas: AreasModel | None = None
     arrangement: ArrangementModel | None = None
     spread: bool = False
@@ -99,13 +102,6 @@ class SettingsRead(Model):
     sources: list[SaidModel] = Field(default_factory=list)
     stock: str | None = None
     side: str = ""
-    ways: list[WayModel] = Field(default_factory=list)
-    whites: bool = True
-    holds: list[str] = Field(default_factory=list)
-    pins: list[str] = Field(default_factory=list)
-    aim: str | None = None
-    groups: list[Names] | None = None
-    mixed: list[MixedModel] = Field(default_factory=list)
     variants: list[VariantModel] = Field(default_factory=list)
 
 
@@ -160,7 +156,7 @@ class PieceUpdate(Model):
     thresholds: list[float] | None = Field(None, min_length=1, max_length=8)
     squint: float | None = Field(None, ge=0, le=3)
     names: list[AnchorModel] | None = Field(None, max_length=200)
-    order: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=20)
+    order: list[Id] | None = Field(None, max_length=20)
     areas: AreasModel | None = None
     arrangement: ArrangementModel | None = None
     spread: bool | None = None
@@ -177,10 +173,10 @@ class PieceUpdate(Model):
     side: str | None = Field(None, max_length=40)
     ways: list[WayModel] | None = Field(None, max_length=200)
     whites: bool | None = None
-    holds: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=6)
-    pins: list[Annotated[str, Field(max_length=20)]] | None = Field(None, max_length=40)
-    aim: str | None = Field(None, max_length=20)
-    groups: list[Names] | None = Field(None, max_length=20)
+    holds: list[Id] | None = Field(None, max_length=6)
+    pins: list[Id] | None = Field(None, max_length=40)
+    aim: Id | None = None
+    groups: list[Ids] | None = Field(None, max_length=20)
     mixed: list[MixedModel] | None = Field(None, max_length=12)
     variants: list[VariantModel] | None = Field(None, max_length=8)
     reference: Hash | None = None

@@ -9,14 +9,18 @@ from .model import Model
 
 
 class SchoolRead(Model):
-    """A school for a piece: what its order would come to, or why it cannot be. `after` are numbers of passes
-    at which the `pictures` (JPEG as data) are taken."""
+    """A school for a piece: what its order would come to, or why it cannot be.
+
+    `after` are numbers of passes at which the `pictures` (JPEG as data) are taken; `mixable`: one area can be
+    painted by it. A kept order has a `name`, one with an aim that `aim` besides.
+    """
 
     school: str
     words: str
     why: str
     feasible: bool
     why_not: str | None = None
+    mixable: bool = False
     passes: int = 0
     active_minutes: float = 0
     wait_minutes: float = 0

@@ -158,6 +158,7 @@ class PassPart(_Part):
     operations: tuple[OperationPart, ...]
     reasons: tuple[ReasonPart, ...]
     findings: tuple[str, ...]
+    beside: bool = False
 
 
 class PredictedPart(_Part):
@@ -354,13 +355,12 @@ def _mass_from(part: MassPart) -> Mass:
 
 
 def _pass_from(part: PassPart) -> Pass:
-    operations = tuple(
-        Operation(**{k: getattr(o, k) for k in OperationPart.model_fields}) for o in part.operations
-    )
+    operations = tuple(Operation(**dict(o)) for o in part.operations)
     reasons = tuple(Reason(r.kind, r.sentence, r.masses, r.figures) for r in part.reasons)
     return Pass(
         part.id, part.title, part.what, part.where, part.values, part.edge, part.minutes,
         part.wait_minutes, part.needs, part.max_lag_minutes, operations, reasons, part.findings,
+        part.beside,
     )  # fmt: skip
 
 

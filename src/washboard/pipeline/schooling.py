@@ -38,7 +38,8 @@ def schools(stages: Stages, task: Schooling) -> dict[str, Any]:
     kept = [
         _entry(result, _with(stages, task.subject, settings)) | {"name": name} for name, settings in task.kept
     ]
-    free = replace(task.subject.settings, aim=None, order=None)
+    # An aim that is taken lets go of an order of passes and of masses shared out by hand.
+    free = replace(task.subject.settings, aim=None, order=None, groups=None)
     plain, aims = _with(stages, task.subject, free), []
     for aim in Aim:
         one = _with(stages, task.subject, replace(free, aim=aim))

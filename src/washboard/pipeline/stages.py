@@ -9,7 +9,7 @@ from __future__ import annotations
 from collections import OrderedDict
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, replace
-from functools import partial
+from functools import cached_property, partial
 from typing import TypeVar
 
 import cv2
@@ -67,14 +67,26 @@ class Before:
 
 @dataclass(frozen=True)
 class Result:
-    """A whole piece worked out. `next_number` is the first mass number never used."""
+    """A whole piece worked out. `next_number` is the first mass number never used.
+
+    The table and the maps that a page shows it by are made when somebody asks for them.
+    """
 
     seen: Seen
     worked: Worked
-    table: Table
-    maps: PatchMap
     next_number: int
     cut: Cut
+
+    @cached_property
+    def table(self) -> Table:
+        """The looks of all patches after every pass."""
+        return table_of(self.worked)
+
+    @cached_property
+    def maps(self) -> PatchMap:
+        """Where the patches lie."""
+        width_cm = self.worked.plan.sheet.picture_width_cm
+        return patch_map(self.worked, self.table, self.cut.labels, self.seen.measured.along, width_cm)
 
 
 class Stages:
@@ -305,9 +317,8 @@ class Stages:
             worked = reordered(worked, settings.order)
         notes = (*worked.plan.notes, *told(seen.frame, worked.plan, settings))
         worked = replace(worked, plan=replace(worked.plan, notes=notes))
-        table, maps = _mapped(worked, measured, cut, sheet.picture_width_cm)
         progress("done", 1.0)
-        return Result(replace(seen, measured=measured), worked, table, maps, next_number, cut)
+        return Result(replace(seen, measured=measured), worked, next_number, cut)
 
 
 def _spread(done: Arranged, settings: Settings) -> Arranged:
@@ -336,11 +347,6 @@ def _framed_names(settings: Settings, whole: Areas) -> tuple[Anchor, ...]:
 
 def _part(progress: Progress, start: float, span: float) -> Progress:
     return lambda stage, done: progress(stage, start + span * done)
-
-
-def _mapped(worked: Worked, measured: Measured, cut: Cut, width_cm: float) -> tuple[Table, PatchMap]:
-    table = table_of(worked)
-    return table, patch_map(worked, table, cut.labels, measured.along, width_cm)
 
 
 def _identified(measured: Measured, before: Before | None) -> tuple[Measured, int]:

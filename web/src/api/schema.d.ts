@@ -2117,6 +2117,11 @@ export interface components {
             reasons: components["schemas"]["ReasonPart"][];
             /** Findings */
             findings: string[];
+            /**
+             * Beside
+             * @default false
+             */
+            beside: boolean;
         } & {
             [key: string]: unknown;
         };
@@ -2597,8 +2602,10 @@ export interface components {
         };
         /**
          * SchoolRead
-         * @description A school for a piece: what its order would come to, or why it cannot be. `after` are numbers of passes
-         *     at which the `pictures` (JPEG as data) are taken.
+         * @description A school for a piece: what its order would come to, or why it cannot be.
+         *
+         *     `after` are numbers of passes at which the `pictures` (JPEG as data) are taken; `mixable`: one area can be
+         *     painted by it. A kept order has a `name`, one with an aim that `aim` besides.
          */
         SchoolRead: {
             /** School */
@@ -2611,6 +2618,11 @@ export interface components {
             feasible: boolean;
             /** Whynot */
             whyNot?: string | null;
+            /**
+             * Mixable
+             * @default false
+             */
+            mixable: boolean;
             /**
              * Passes
              * @default 0
@@ -2703,6 +2715,29 @@ export interface components {
          * @description What was decided about a piece; null: computed.
          */
         SettingsRead: {
+            /** School */
+            school?: string | null;
+            /** Passes */
+            passes?: number | null;
+            /** Order */
+            order?: string[] | null;
+            /** Pins */
+            pins?: string[];
+            /** Ways */
+            ways?: components["schemas"]["WayModel"][];
+            /**
+             * Whites
+             * @default true
+             */
+            whites: boolean;
+            /** Holds */
+            holds?: string[];
+            /** Aim */
+            aim?: string | null;
+            /** Groups */
+            groups?: string[][] | null;
+            /** Mixed */
+            mixed?: components["schemas"]["MixedModel"][];
             /** Medium */
             medium: string;
             /** Surface */
@@ -2711,10 +2746,6 @@ export interface components {
             widthCm: number;
             /** Heightcm */
             heightCm: number;
-            /** School */
-            school?: string | null;
-            /** Passes */
-            passes?: number | null;
             /**
              * Bands
              * @default 5
@@ -2734,8 +2765,6 @@ export interface components {
             squint: number;
             /** Names */
             names?: components["schemas"]["AnchorModel"][];
-            /** Order */
-            order?: string[] | null;
             areas?: components["schemas"]["AreasModel"] | null;
             arrangement?: components["schemas"]["ArrangementModel"] | null;
             /**
@@ -2768,23 +2797,6 @@ export interface components {
              * @default
              */
             side: string;
-            /** Ways */
-            ways?: components["schemas"]["WayModel"][];
-            /**
-             * Whites
-             * @default true
-             */
-            whites: boolean;
-            /** Holds */
-            holds?: string[];
-            /** Pins */
-            pins?: string[];
-            /** Aim */
-            aim?: string | null;
-            /** Groups */
-            groups?: string[][] | null;
-            /** Mixed */
-            mixed?: components["schemas"]["MixedModel"][];
             /** Variants */
             variants?: components["schemas"]["VariantModel"][];
         };
@@ -3088,11 +3100,9 @@ export interface components {
         };
         /**
          * VariantModel
-         * @description An order that was kept under a name: all that is settled about the order, to be taken up again.
+         * @description An order that was kept under a name, to be taken up again.
          */
         VariantModel: {
-            /** Name */
-            name: string;
             /** School */
             school?: string | null;
             /** Passes */
@@ -3116,6 +3126,8 @@ export interface components {
             groups?: string[][] | null;
             /** Mixed */
             mixed?: components["schemas"]["MixedModel"][];
+            /** Name */
+            name: string;
         };
         /**
          * VerdictRead

@@ -12,16 +12,13 @@ interface Props {
   changes: ReturnType<typeof useChanges>;
 }
 
-/** Schools that work on the whole sheet. */
-const WHOLE = new Set(["wipe-out", "layered-negative"]);
-
 /** Areas that are painted first, by a school of their own: the sky light first, the rest as before. */
 export function Mixing({ piece, plan, found, changes }: Props) {
   const areas = plan.view.areas ?? [];
   const labels = useLabels(piece.id, plan, "areas");
   const mixed = piece.settings.mixed ?? [];
   const schools = found.schools.filter(
-    ({ school, feasible }) => feasible && !WHOLE.has(school) && school !== plan.document.school,
+    ({ school, feasible, mixable }) => feasible && mixable && school !== plan.document.school,
   );
   const [area, setArea] = useState(0);
   const [school, setSchool] = useState("");

@@ -54,26 +54,18 @@ export function PassList({ piece, plan, pass, changes, onPass }: Props) {
           >
             {pins.includes(done.id) ? "pinned" : "pin"}
           </button>
-          {joined(groups, k) && (
-            <button
-              type="button"
-              className={classes.pin}
-              aria-label={`Join pass ${k + 1} with the next`}
-              onClick={() => share(joined(groups, k) ?? groups)}
-            >
-              join
-            </button>
-          )}
-          {split(plan, groups, k) && (
-            <button
-              type="button"
-              className={classes.pin}
-              aria-label={`Split pass ${k + 1} in two`}
-              onClick={() => share(split(plan, groups, k) ?? groups)}
-            >
-              split
-            </button>
-          )}
+          <Share
+            words="join"
+            label={`Join pass ${k + 1} with the next`}
+            to={joined(groups, k)}
+            onShare={share}
+          />
+          <Share
+            words="split"
+            label={`Split pass ${k + 1} in two`}
+            to={split(plan, groups, k)}
+            onShare={share}
+          />
         </li>
       ))}
       {piece.settings.groups && (
@@ -88,5 +80,23 @@ export function PassList({ piece, plan, pass, changes, onPass }: Props) {
         </li>
       )}
     </ol>
+  );
+}
+
+interface ShareProps {
+  words: string;
+  label: string;
+  /** The masses of every pass then; null where that cannot be. */
+  to: string[][] | null;
+  onShare: (groups: string[][]) => void;
+}
+
+/** Another way to share the masses out to passes. */
+function Share({ words, label, to, onShare }: ShareProps) {
+  if (!to) return null;
+  return (
+    <button type="button" className={classes.pin} aria-label={label} onClick={() => onShare(to)}>
+      {words}
+    </button>
   );
 }

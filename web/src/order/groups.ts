@@ -1,20 +1,14 @@
 import type { Plan } from "../api/client";
 
-/** The masses that every pass lays to their target: shapes alone, accents come by themselves. */
+/** The shapes that every pass lays to their target; none for what comes besides, as masks and accents. */
 export function groupsOf({ document }: Plan): string[][] {
-  const accents = new Set(document.masses.filter((m) => m.kind === "accent").map((m) => m.id));
-  return document.passes.map(({ operations }) =>
+  const bare = new Set(document.masses.filter((m) => m.reserved).map((m) => m.id));
+  return document.passes.map(({ beside, operations }) =>
     operations
-      .filter((o) => o.role === "target" && !KEEPS.has(o.kind) && !accents.has(o.mass))
+      .filter((o) => !beside && o.role === "target" && !bare.has(o.mass))
       .map((o) => o.mass),
   );
 }
-
-/** What keeps a light or wins it back: no pass over shapes. */
-const KEEPS = new Set([
-  ..."leave reserve mask unmask lift-wet lift-dry stencil-lift blot wipe-out".split(" "),
-  ..."scratch sand opaque-white".split(" "),
-]);
 
 /** The groups with one pass joined to the next that lays shapes; null where there is none. */
 export function joined(groups: string[][], at: number): string[][] | null {

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ..key.relations import LAND_FROM, Holds, far_and_near
+from ..key.relations import Holds, far_and_near
 from ..order.names import named
 from .finding import Checked, Finding, Fix, Weight
 
@@ -26,7 +26,7 @@ def found(c: Checked) -> list[Finding]:
             f"{named(far).capitalize()} lies farthest and ends at {c.ends[far.id]:.1f}; the darkest nearer "
             f"place, {named(near)}, at {c.ends[near.id]:.1f}.",
             "Air lightens what is far: a far dark that nothing nearer reaches comes forward.",
-            {"gap": gap, "least": LAND_FROM}, far.inside, (far.id, near.id), (),
+            {"gap": gap}, far.inside, (far.id, near.id), (),
             Fix("keep the far lighter than the near", "holds", Holds.DEPTH)
             if near.target > far.target
             else None,

@@ -32,9 +32,10 @@ Floats = NDArray[np.float64]
 
 @dataclass(frozen=True)
 class Ways:
-    """The best grouping of one strand for every number of passes: `cost` (n + 1,) seconds, `cut` (n + 1,
-    count
-    + 1) where its last group starts."""
+    """The best grouping of one strand for every number of passes.
+
+    `cost` (n + 1,) seconds; `cut` (n + 1, count + 1) where its last group starts.
+    """
 
     cost: Floats
     cut: NDArray[np.intp]

@@ -126,7 +126,8 @@ class Pass:
     """One going-over of the sheet.
 
     `needs` is the state of the surface it asks for; `wait` the minutes after it before the next may
-    begin; `max_lag` the most minutes the next may come later, or None.
+    begin; `max_lag` the most minutes the next may come later, or None. `beside`: it comes besides the passes
+    over shapes, as masks, tones, lights won back, accents and thin things do.
     """
 
     id: str
@@ -142,6 +143,7 @@ class Pass:
     operations: tuple[Operation, ...]
     reasons: tuple[Reason, ...]
     findings: tuple[str, ...] = ()
+    beside: bool = False
 
     @property
     def targets(self) -> tuple[str, ...]:
@@ -152,8 +154,7 @@ class Pass:
 @dataclass(frozen=True)
 class Reserve:
     """How a light is kept or won back: the way taken, the runner-up, one sentence with the figures behind
-    both,
-    and all ways that can be, best first, with minutes and why. `overruled`: the painter chose it."""
+    both, and all ways that can be, best first, with minutes and why. `overruled`: the painter chose it."""
 
     mass: str
     kind: Kind

@@ -207,7 +207,7 @@ def _passes(ordered: Ordered, steps: Sequence[Step]) -> tuple[Pass, ...]:
     for k, step in enumerate(steps):
         done = operations_of(scene, ordered.turn, k, step)
         operations = (*done, *overlaps_of(scene, ordered.turn, k, done, step))
-        built.append(_blank(k, operations, minutes_of(scene, step)))
+        built.append(replace(_blank(k, operations, minutes_of(scene, step)), beside=step.beside))
     waits = waits_of(scene, built, [float(scene.parts.areas[s.covered].sum()) for s in steps])
     return tuple(replace(p, wait=wait) for p, wait in zip(built, waits, strict=True))
 

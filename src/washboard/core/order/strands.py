@@ -10,6 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import difference, value_of_lab
+from ..colour.spectra import lab_of_spectrum, value_of_spectrum
 from ..ground.shares import RIGHT_COLOUR, RIGHT_VALUE
 from ..materials.surfaces import Surface
 from ..reference.mass import Kind as MassKind
@@ -177,7 +178,7 @@ def _toned(scene: Scene, bare: Sequence[bool]) -> tuple[Scene, list[int]]:
     tone: Lab = (10 * value, float(mean[1]) * 0.6 + 1.5, float(mean[2]) * 0.6 + 4)
     look = scene.box.looks(scene.box.mixed(np.array([tone]), scene.ground[None]), scene.ground[None])[0]
     how, toned = list(scene.how), []
-    is_value, is_lab = _seen(look)
+    is_value, is_lab = float(value_of_spectrum(look)), lab_of_spectrum(look)
     for k, mass in enumerate(masses):
         if bare[k] and scene.medium.transparent:
             continue
@@ -195,12 +196,6 @@ def _toned(scene: Scene, bare: Sequence[bool]) -> tuple[Scene, list[int]]:
     names = {masses[k].id for k in toned}
     toned = [k for k in toned if behind[k] is None or behind[k] in names]
     return replace(scene, how=tuple(how), tone=tone), toned
-
-
-def _seen(look: NDArray[np.float64]) -> tuple[float, NDArray[np.float64]]:
-    from ..colour.spectra import lab_of_spectrum, value_of_spectrum
-
-    return float(value_of_spectrum(look)), lab_of_spectrum(look)
 
 
 def _laid_as(scene: Scene, strands: Sequence[Strand]) -> tuple[Kind | None, ...]:

@@ -31,8 +31,7 @@ class Does(StrEnum):
 class Group:
     """The masses of one pass, what is done, and what the school calls it.
 
-    `beside`: it comes besides the passes over shapes, as masks, tones, lights won back, accents and thin
-    things over what they cross do.
+    `beside`: it comes besides the passes over shapes.
     """
 
     masses: tuple[int, ...]
