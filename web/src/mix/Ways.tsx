@@ -33,6 +33,7 @@ export function Ways({ piece, mixture, words }: Props) {
         <label>
           A test strip of it dried at value{" "}
           <input
+            className="field"
             type="number"
             min={0}
             max={10}
@@ -44,7 +45,11 @@ export function Ways({ piece, mixture, words }: Props) {
         <label>
           {" "}
           and looked{" "}
-          <select value={warmer} onChange={(event) => setWarmer(Number(event.currentTarget.value))}>
+          <select
+            className="field"
+            value={warmer}
+            onChange={(event) => setWarmer(Number(event.currentTarget.value))}
+          >
             <option value={-1}>cooler</option>
             <option value={0}>as warm as meant</option>
             <option value={1}>warmer</option>

@@ -41,7 +41,7 @@ export function Actions({ piece, plan, changes }: Props) {
           one more
         </button>
         {(document.ties?.length ?? 0) > 0 && (
-          <span className="quiet"> {document.ties?.join(" or ")} as good</span>
+          <span className="quiet"> · {document.ties?.join(" or ")} as good</span>
         )}
       </p>
       <p>

@@ -42,7 +42,11 @@ export function Mixing({ piece, plan, found, changes }: Props) {
     >
       <label>
         Paint{" "}
-        <select value={area} onChange={(event) => setArea(Number(event.target.value))}>
+        <select
+          className="field"
+          value={area}
+          onChange={(event) => setArea(Number(event.target.value))}
+        >
           {areas.map((own, k) => (
             <option key={own.id} value={k}>
               {shortName(own)}
@@ -52,7 +56,11 @@ export function Mixing({ piece, plan, found, changes }: Props) {
       </label>
       <label>
         by{" "}
-        <select value={chosen} onChange={(event) => setSchool(event.target.value)}>
+        <select
+          className="field"
+          value={chosen}
+          onChange={(event) => setSchool(event.target.value)}
+        >
           {schools.map((own) => (
             <option key={own.school} value={own.school}>
               {own.words}

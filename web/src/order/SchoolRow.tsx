@@ -58,7 +58,7 @@ function account(school: School): string {
     school.waitMinutes ? `${shortMinutes(school.waitMinutes)} of waiting` : "no waiting",
     `${sittings} sitting${sittings === 1 ? "" : "s"}`,
     `${school.mixtures} mixtures`,
-    `up to ${school.layers} layers`,
+    school.layers === 1 ? "one layer" : `up to ${school.layers} layers`,
     irreversible ? `${irreversible} steps without return` : "every step can be mended",
     judgedFromPass ? `judged from pass ${judgedFromPass}` : "never quite judged",
     `ΔE ${(school.meanDeltaE ?? 0).toFixed(1)}, worst ${(school.worstDeltaE ?? 0).toFixed(1)}`,

@@ -83,7 +83,12 @@ function Keep({ proposed, names, full, taken, onKeep }: KeepProps) {
     >
       <label>
         Keep this order as{" "}
-        <input value={typed ?? fresh} maxLength={40} onChange={(e) => setTyped(e.target.value)} />
+        <input
+          className="field"
+          value={typed ?? fresh}
+          maxLength={40}
+          onChange={(e) => setTyped(e.target.value)}
+        />
       </label>
       <button type="submit" className="act" disabled={!name || names.includes(name)}>
         keep
