@@ -37,6 +37,8 @@ def encoded_of(linear: ArrayLike) -> Floats:
     return np.where(light <= 0.0031308, light * 12.92, 1.055 * light ** (1 / 2.4) - 0.055)
 
 
+OPPOSITE = 1e-9
+"""Degrees by which opposite hues may be off for rounding."""
 LINEAR_OF_BYTE = linear_of(np.arange(256) / 255.0)
 """Linear light of each of the 256 encoded levels."""
 
@@ -91,7 +93,9 @@ def difference(one: ArrayLike, other: ArrayLike) -> Floats:
     a1, a2 = (1 + g) * a1, (1 + g) * a2
     c1, c2 = np.hypot(a1, b1), np.hypot(a2, b2)
     h1, h2 = np.degrees(np.arctan2(b1, a1)) % 360, np.degrees(np.arctan2(b2, a2)) % 360
-    turn = (h2 - h1 + 180) % 360 - 180
+    turn = h2 - h1
+    # Just opposite hues keep the way round that they come in: the published pairs tell, to the last digit.
+    turn = turn - 360 * np.sign(turn) * (np.abs(turn) > 180 + OPPOSITE)
     grey = c1 * c2 == 0
     turn = np.where(grey, 0.0, turn)
     mean_hue = np.where(grey, h1 + h2, h1 + turn / 2) % 360
