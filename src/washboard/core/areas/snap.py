@@ -3,6 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from functools import reduce
+from itertools import chain
+from typing import Any
 
 import cv2
 import numpy as np
@@ -30,6 +33,10 @@ TRUST = 0.005
 FAINT = 1.5
 """Gradient in Lab a pixel at which an edge counts half: a weak border counts beside a strong one."""
 CHROMA = 1.3
+BLOCK = 3
+"""Pixels to a side of the blocks that are cut first."""
+WIDE = 8.0
+"""Reach from which on blocks are worth it."""
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -75,39 +82,78 @@ def enclosed(outline: Sequence[Place], shape: tuple[int, int]) -> Mask:
 
 
 def _cut(lab: Singles, rough: Mask, reach: float) -> Mask:
-    """The thing inside a window, by a cut through the band about its rough outline."""
+    """The thing inside a window: a cut through the band about its rough outline, first in blocks of
+    pixels, then pixel by pixel near where that one runs; a third of the time of one cut of all pixels."""
     inward = cv2.distanceTransform(np.pad(rough.astype(np.uint8), 1), cv2.DIST_L2, 5)[1:-1, 1:-1]
     outward = cv2.distanceTransform((~rough).astype(np.uint8), cv2.DIST_L2, 5)
     # A thin thing keeps a core: the band never eats more than two thirds of its depth.
-    core = inward > min(reach, 0.66 * float(inward.max()))
-    beyond = outward > reach
-    band = ~core & ~beyond
+    side = (inward > min(reach, 0.66 * float(inward.max()))).astype(np.int8) - (outward > reach)
     colour = cv2.GaussianBlur(lab, (0, 0), 0.8) * np.array([1.0, CHROMA, CHROMA], np.float32)
-    leave = _unlike(colour, beyond, band, reach)
-    take = _unlike(colour, core, band, reach)
-    leave += TRUST * inward[band]
-    take += TRUST * outward[band]
-    numbers = np.full(rough.shape, -1, np.intp)
-    numbers[band] = np.arange(int(band.sum()))
-    first, second, between = _neighbours(numbers, _edges(colour))
-    beside_core, beside_beyond = _touching(core, band), _touching(beyond, band)
-    leave[beside_core], take[beside_core] = NEVER, 0.0
-    take[beside_beyond], leave[beside_beyond] = NEVER, 0.0
-    taken = least_cut(first, second, between, leave, take)
-    result = core.copy()
-    result[band] = taken
-    return _tidy(result, core)
+    price = np.exp(-SHARP * _edges(colour).astype(np.float64))
+    n = BLOCK if reach >= WIDE else 1
+    sides = (_over(np.minimum, side, n) > 0).astype(np.int8) - (_over(np.maximum, side, n) < 0)
+    colours = np.stack([_over(np.add, colour[..., c], n) for c in range(3)], axis=2) / (n * n)
+    here, there = (_looks(colours, sides == s, reach / n) for s in (1, -1))
+    leave = n * n * _unlike(colours, there) + TRUST * _over(np.add, inward, n)
+    take = n * n * _unlike(colours, here) + TRUST * _over(np.add, outward, n)
+    coarse = _full(_least(sides, leave, take, _block_prices(price, n)), n, side.shape)
+    if n == 1:
+        return _tidy(coarse, side > 0)
+    near = cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (2 * n + 1, 2 * n + 1))
+    fits = coarse.astype(np.uint8)
+    free = (cv2.dilate(fits, near) != cv2.erode(fits, near)) & (side == 0)
+    settled = np.where(free, 0, np.where(side != 0, side, 2 * fits.astype(np.int8) - 1))
+    leave = _unlike(colour, _full(there, n, side.shape)) + TRUST * inward
+    take = _unlike(colour, _full(here, n, side.shape)) + TRUST * outward
+    return _tidy(_least(settled, leave, take, _block_prices(price, 1)), side > 0)
 
 
-def _unlike(colour: Singles, seeds: Mask, band: Mask, reach: float) -> Floats:
-    """How little each band pixel (n,) looks like the nearest of the seeds, whose colour is blurred along."""
+def _blocks(field: NDArray[Any], n: int) -> list[list[NDArray[Any]]]:
+    """Row by row the n × n pixels of each block, (H, W) each, of a field (h, w) repeated at its ends."""
+    height, width = field.shape
+    whole = np.pad(field, ((0, -height % n), (0, -width % n)), mode="edge")
+    return [[whole[y::n, x::n] for x in range(n)] for y in range(n)]
+
+
+def _over(by: np.ufunc, field: NDArray[Any], n: int) -> NDArray[Any]:
+    """What `by` makes of each block's pixels, (H, W)."""
+    return reduce(by, chain.from_iterable(_blocks(field, n)))
+
+
+def _full(field: NDArray[Any], n: int, shape: tuple[int, ...]) -> NDArray[Any]:
+    """A field of blocks (H, W, …) again pixel by pixel (h, w, …)."""
+    return field.repeat(n, axis=0).repeat(n, axis=1)[: shape[0], : shape[1]]
+
+
+def _looks(colours: Floats, seeds: Mask, reach: float) -> Singles:
+    """What the seeds near each place (h, w, 3) look like, blurred along; NaN where there are none."""
     if not seeds.any():
-        return np.full(int(band.sum()), LOOK)
-    weight = seeds.astype(np.float32)
-    total = cv2.GaussianBlur(weight, (0, 0), 0.6 * reach) + 1e-6
-    mean = cv2.GaussianBlur(colour * weight[..., None], (0, 0), 0.6 * reach) / total[..., None]
-    apart = np.linalg.norm(colour[band] - nearest_known(mean, seeds)[band], axis=1)
-    return np.asarray(LOOK * np.clip(apart / ALIKE, 0, 2), np.float64)
+        return np.full(colours.shape, np.nan, np.float32)
+    total = cv2.GaussianBlur(seeds.astype(np.float32), (0, 0), 0.6 * reach) + 1e-6
+    blurred = cv2.GaussianBlur((colours * seeds[..., None]).astype(np.float32), (0, 0), 0.6 * reach)
+    return nearest_known(blurred / total[..., None], seeds)
+
+
+def _unlike(colours: Floats | Singles, looks: Singles) -> Floats:
+    """How little each place (h, w) looks like that; with nothing to compare, neither like nor unlike."""
+    apart = colours - looks
+    distance = np.sqrt(np.einsum("ijk,ijk->ij", apart, apart))
+    return np.asarray(LOOK * np.clip(np.nan_to_num(distance / ALIKE, nan=1.0), 0, 2), np.float64)
+
+
+def _least(sides: NDArray[Any], leave: Floats, take: Floats, prices: Sequence[Floats]) -> Mask:
+    """The cheapest inside (h, w): 1 in `sides` is inside, -1 outside, 0 is found."""
+    band = sides == 0
+    numbers = np.full(sides.shape, -1, np.intp)
+    numbers[band] = np.arange(int(band.sum()))
+    first, second, between = _neighbours(numbers, prices)
+    leaving, taking = leave[band], take[band]
+    beside_core, beside_beyond = _touching(sides > 0, band), _touching(sides < 0, band)
+    leaving[beside_core], taking[beside_core] = NEVER, 0.0
+    taking[beside_beyond], leaving[beside_beyond] = NEVER, 0.0
+    inside = sides > 0
+    inside[band] = least_cut(first, second, between, leaving, taking)
+    return inside
 
 
 def _edges(colour: Singles) -> Singles:
@@ -118,21 +164,41 @@ def _edges(colour: Singles) -> Singles:
     return np.asarray(height / (height + FAINT), np.float32)
 
 
+TOWARD = ((0, 1), (1, 0), (1, 1), (1, -1))
+"""Rows and columns to the neighbours beside, below and across."""
+
+
+def _block_prices(price: Floats, n: int) -> list[Floats]:
+    """Price (H, W) of parting each block from its neighbour TOWARD each side, of `price` (h, w) a pixel.
+
+    Between blocks side by side each row of pixels is cut where that is cheapest within half a block.
+    """
+    if n == 1:
+        full = np.pad(price, 1, mode="edge")
+        rows, columns = price.shape
+        around = [full[1 + y : 1 + y + rows, 1 + x : 1 + x + columns] for y, x in TOWARD]
+        return [np.sqrt(price * other) / np.hypot(*to) for to, other in zip(TOWARD, around, strict=True)]
+    beside = sum(reduce(np.minimum, row) for row in _blocks(np.roll(price, -(n // 2), axis=1), n))
+    downward = _blocks(np.roll(price, -(n // 2), axis=0), n)
+    below = sum(reduce(np.minimum, column) for column in zip(*downward, strict=True))
+    across = n * _over(np.minimum, price, n) / 2**0.5
+    return [np.asarray(beside), np.asarray(below), across, across]
+
+
 def _neighbours(
-    numbers: NDArray[np.intp], edge: Singles
+    numbers: NDArray[np.intp], prices: Sequence[Floats]
 ) -> tuple[NDArray[np.intp], NDArray[np.intp], Floats]:
-    """Pairs of band pixels side by side or corner to corner, with the price of parting them."""
-    firsts, seconds, prices = [], [], []
-    for dy, dx in ((0, 1), (1, 0), (1, 1), (1, -1)):
-        one = numbers[: numbers.shape[0] - dy or None, max(0, -dx) : numbers.shape[1] - max(0, dx)]
+    """Pairs of places of the band side by side or corner to corner, with the price of parting them."""
+    firsts, seconds, between = [], [], []
+    for (dy, dx), price in zip(TOWARD, prices, strict=True):
+        here = (slice(0, numbers.shape[0] - dy), slice(max(0, -dx), numbers.shape[1] - max(0, dx)))
+        one = numbers[here]
         other = numbers[dy:, max(0, dx) : numbers.shape[1] + min(0, dx)]
         there = (one >= 0) & (other >= 0)
         firsts.append(one[there])
         seconds.append(other[there])
-        flat = edge[numbers >= 0]
-        mean = (flat[one[there]] + flat[other[there]]) / 2
-        prices.append(np.exp(-SHARP * mean.astype(np.float64)) / np.hypot(dy, dx))
-    return np.concatenate(firsts), np.concatenate(seconds), np.concatenate(prices)
+        between.append(price[here][there])
+    return np.concatenate(firsts), np.concatenate(seconds), np.concatenate(between)
 
 
 def _touching(of: Mask, band: Mask) -> Mask:
