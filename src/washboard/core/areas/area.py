@@ -55,8 +55,9 @@ def area_map(
         cells = cells_of(tree.chips)
     units = tree.chips.labels if cells is None else cells.labels
     chip = np.arange(tree.chips.count) if cells is None else cells.chip
-    pieces, owner = tree.cut(FINE)[chip], tree.cut(proposed)[chip].astype(np.intp)
-    held = np.bincount(units.ravel(), minlength=len(chip))
+    owner = tree.cut(proposed)[chip].astype(np.intp)
+    if strokes:
+        pieces, held = tree.cut(FINE)[chip], np.bincount(units.ravel(), minlength=len(chip))
     labels: Labels | None = None
     masks, first = outlined or {}, PROPOSED
     if given is not None:
@@ -125,7 +126,7 @@ def _kept(labels: Labels, mask: NDArray[np.bool_]) -> NDArray[np.bool_]:
 def _full(owner: NDArray[np.intp], units: Labels, shape: tuple[int, int]) -> Labels:
     """The owner of each unit as a map (h, w) of the picture's size, its borders smoothed."""
     there, dense = np.unique(owner, return_inverse=True)
-    full = smoothed(dense[units].astype(np.int32), shape, sigma=2.0)
+    full = smoothed(dense.astype(np.int32)[units], shape, sigma=2.0)
     return np.asarray(there.astype(np.int32)[full])
 
 

@@ -59,7 +59,7 @@ def _edges(lab: Singles) -> Singles:
         smooth = cv2.GaussianBlur(weighted, (0, 0), sigma)
         across = cv2.Sobel(smooth, cv2.CV_32F, 1, 0, scale=sigma / 8)
         down = cv2.Sobel(smooth, cv2.CV_32F, 0, 1, scale=sigma / 8)
-        total += np.sqrt((across**2 + down**2).sum(axis=2))
+        total += np.sqrt(np.einsum("ijk,ijk->ij", across, across) + np.einsum("ijk,ijk->ij", down, down))
     busy = cv2.GaussianBlur(total, (0, 0), BUSY)
     return np.asarray(total / (total + 1.6 * busy + 2.0), np.float32)
 
@@ -95,5 +95,6 @@ def _without_lines(basins: Labels) -> Labels:
     _, seed = cv2.distanceTransformWithLabels(line, cv2.DIST_L2, 3, labelType=cv2.DIST_LABEL_PIXEL)
     held = np.zeros(int(seed.max()) + 1, np.int32)
     held[seed[line == 0]] = basins[line == 0]
-    _, dense = np.unique(held[seed], return_inverse=True)
-    return dense.reshape(basins.shape).astype(np.int32)
+    whole = held[seed]
+    dense = np.cumsum(np.bincount(whole.ravel()) > 0, dtype=np.int32) - 1
+    return np.asarray(dense[whole], np.int32)

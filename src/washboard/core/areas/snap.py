@@ -68,17 +68,21 @@ def enclosed(outline: Sequence[Place], shape: tuple[int, int]) -> Mask:
     """Everything (h, w) that a closed outline encloses, also where it crosses itself; its largest piece."""
     height, width = shape
     corners = np.rint(np.array(outline) * (width - 1, height - 1)).astype(np.int32).reshape(-1, 1, 2)
-    drawn = np.zeros(shape, np.uint8)
-    cv2.fillPoly(drawn, [corners], 1)
-    cv2.polylines(drawn, [corners], True, 1)
-    around = np.pad(1 - drawn, 1, constant_values=1)
-    _, outside = cv2.connectedComponents(around.astype(np.uint8), connectivity=4)
+    low = np.clip(corners.min(axis=(0, 1)), 0, (width - 1, height - 1))
+    high = np.clip(corners.max(axis=(0, 1)) + 1, low + 1, (width, height))
+    window = (slice(low[1], high[1]), slice(low[0], high[0]))
+    drawn = np.zeros(high[::-1] - low[::-1] + 2, np.uint8)
+    cv2.fillPoly(drawn[1:-1, 1:-1], [corners - low], 1)
+    cv2.polylines(drawn[1:-1, 1:-1], [corners - low], True, 1)
+    _, outside = cv2.connectedComponents(1 - drawn, connectivity=4)
     filled = (outside != outside[0, 0])[1:-1, 1:-1]
     _, pieces, sizes, _ = cv2.connectedComponentsWithStats(filled.astype(np.uint8))
     best = 1 + int(sizes[1:, cv2.CC_STAT_AREA].argmax()) if len(sizes) > 1 else 0
-    if best == 0 or sizes[best, cv2.CC_STAT_AREA] < LEAST * filled.size:
+    if best == 0 or sizes[best, cv2.CC_STAT_AREA] < LEAST * height * width:
         raise InvalidInput("The outline encloses nearly nothing; the areas were kept as they were.")
-    return np.asarray(pieces == best)
+    mask = np.zeros(shape, bool)
+    mask[window] = pieces == best
+    return mask
 
 
 def _cut(lab: Singles, rough: Mask, reach: float) -> Mask:
@@ -99,7 +103,7 @@ def _cut(lab: Singles, rough: Mask, reach: float) -> Mask:
     coarse = _full(_least(sides, leave, take, _block_prices(price, n)), n, side.shape)
     if n == 1:
         return _tidy(coarse, side > 0)
-    near = cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (2 * n + 1, 2 * n + 1))
+    near = cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (2 * n - 1, 2 * n - 1))
     fits = coarse.astype(np.uint8)
     free = (cv2.dilate(fits, near) != cv2.erode(fits, near)) & (side == 0)
     settled = np.where(free, 0, np.where(side != 0, side, 2 * fits.astype(np.int8) - 1))

@@ -5,6 +5,7 @@ from __future__ import annotations
 import heapq
 from dataclasses import dataclass
 
+import cv2
 import numpy as np
 from numpy.typing import NDArray
 
@@ -79,28 +80,31 @@ class _Growing:
         count, labels = chips.count, chips.labels
         self.total = labels.size
         flat = labels.ravel()
-        self.areas = np.bincount(flat, minlength=count).astype(np.float64)
-        self.histograms = _histograms(chips)
-        self.frame = frame_lengths(labels, count)
+        held = np.bincount(flat, minlength=count).astype(np.float64)
+        # Each piece's mean histogram: OpenCV compares two rows in a fifth of NumPy's time.
+        self.looks = (_histograms(chips) / held[:, None]).astype(np.float32)
+        # Single numbers are read thousands of times: lists give them faster than arrays.
+        self.areas: list[float] = held.tolist()
         self.age: dict[int, int] = dict.fromkeys(range(count), 0)
         self.borders = _borders(chips)
-        self.outline = np.array(
-            [sum(length for length, _ in self.borders[i].values()) + self.frame[i] for i in range(count)]
-        )
+        frame = frame_lengths(labels, count).tolist()
+        self.outline = [
+            sum(length for length, _ in self.borders[i].values()) + frame[i] for i in range(count)
+        ]
 
     def price(self, i: int, j: int) -> float:
         small = i if self.areas[i] <= self.areas[j] else j
         share = self.areas[small] / self.total
         length, edge = self.borders[i][j]
-        apart = self.histograms[i] / self.areas[i] - self.histograms[j] / self.areas[j]
-        differ = float(np.abs(apart).sum())
+        differ = cv2.norm(self.looks[i], self.looks[j], cv2.NORM_L1)
         price = (differ + EDGE * edge / length) * share**SMALL_POWER
         price *= 1 - ENCLOSED * length / max(self.outline[small], 1.0)
         return price * 0.05 if share < FREE else price
 
     def merge(self, small: int, large: int) -> None:
-        self.areas[large] += self.areas[small]
-        self.histograms[large] += self.histograms[small]
+        both = self.areas[large] + self.areas[small]
+        self.looks[large] += (self.looks[small] - self.looks[large]) * (self.areas[small] / both)
+        self.areas[large] = both
         shared = self.borders[large].pop(small)[0]
         self.outline[large] += self.outline[small] - 2 * shared
         for k, (length, edge) in self.borders.pop(small).items():

@@ -187,7 +187,7 @@ def smoothed(labels: Labels, shape: tuple[int, int], sigma: float) -> Labels:
         x0, x1 = round(left * scale_x), round(right * scale_x)
         soft = cv2.resize(cv2.GaussianBlur(mask, (0, 0), sigma), (x1 - x0, y1 - y0))
         wins = soft > best[y0:y1, x0:x1]
-        result[y0:y1, x0:x1][wins] = number
+        np.copyto(result[y0:y1, x0:x1], number, where=wins)
         cv2.max(best[y0:y1, x0:x1], soft, best[y0:y1, x0:x1])
     return result
 
