@@ -118,6 +118,7 @@ def steadiness(workers: ProcessPoolExecutor) -> dict[str, object]:
         told[medium] = {
             "mean": round(float(shares.mean()), 3), "median": round(float(np.median(shares)), 3),
             "at least 0.9": round(float((shares >= 0.9).mean()), 3),
+            "photographs of at least 0.9": int((shares.mean(axis=1) >= 0.9).sum()),
             "photographs": dict(zip(names, shares.round(2).tolist(), strict=True)),
         }  # fmt: skip
     return told

@@ -15,7 +15,6 @@ from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject
 
-PINNED = 4
 SIZE = (45.0, 30.0)
 
 
@@ -41,9 +40,9 @@ CHANGES: Mapping[str, Callable[[Image.Image], bytes]] = {
 """Slight changes: as a coarser JPEG, a tenth smaller, two per cent brighter."""
 
 
-def passes_of(coded_photo: bytes, medium: str, surface: str) -> NDArray[np.int64]:
+def passes_of(coded_photo: bytes, medium: str, surface: str, pinned: int | None) -> NDArray[np.int64]:
     """The pass over shapes (h, w) that finishes every spot; -1 where it stays bare, -2 besides them."""
-    settings = Settings(medium, surface, *SIZE, passes=PINNED)
+    settings = Settings(medium, surface, *SIZE, passes=pinned)
     result = Stages().result(Subject.photo("photo", lambda: coded_photo, settings))
     beside = np.array([step.beside for step in result.worked.steps] + [True])
     number = np.where(beside, -2, np.cumsum(~beside) - 1)
@@ -59,12 +58,16 @@ def photos() -> dict[str, Bytes]:
 
 
 def kept(photo: Bytes, medium: str, surface: str) -> dict[str, float]:
-    """Share 0–1 of the sheet that stays in its pass, for each change."""
+    """Share 0–1 of the sheet that stays in its pass, for each change, at the number that was proposed.
+
+    A number that a picture does not want leaves a pass to chance: a moon in one pass has no fourth.
+    """
     image = Image.fromarray(photo)
-    before = passes_of(coded(image), medium, surface)
+    before = passes_of(coded(image), medium, surface, None)
+    pinned = int(before.max()) + 1
     shares = {}
     for name, change in CHANGES.items():
-        after = Image.fromarray(passes_of(change(image), medium, surface).astype(np.int32))
+        after = Image.fromarray(passes_of(change(image), medium, surface, pinned).astype(np.int32))
         same = np.asarray(after.resize(before.shape[::-1], Image.Resampling.NEAREST)) == before
         shares[name] = float(same.mean())
     return shares

@@ -201,7 +201,7 @@ class Stages:
         accents = self._accents(content, picture)
         progress("squinting", 0.35)
         squinted = self._squinted(content, picture, settings.squint)
-        thresholds = self._thresholds(about, content, squinted)
+        thresholds = self._thresholds(about, content, picture)
         height, width = picture.shape
         sheet = settings.sheet(width / height)
         key = (content, settings.squint, thresholds, settings.areas.strokes)
@@ -251,15 +251,15 @@ class Stages:
             lambda: areas_of(reference.picture, labels, settings.areas, BORROWED),
         )
 
-    def _thresholds(self, about: Subject, content: str, squinted: Squinted) -> tuple[float, ...]:
+    def _thresholds(self, about: Subject, content: str, picture: Picture) -> tuple[float, ...]:
         settings = about.settings
         if settings.thresholds is not None:
             return ladder.checked(settings.thresholds)
         if settings.even or about.content is None:
             return ladder.even(settings.bands)
         return self._once(
-            ("thresholds", content, settings.squint, settings.bands),
-            lambda: ladder.found(squinted.value, settings.bands),
+            ("thresholds", content, settings.bands),
+            lambda: ladder.found(picture.value, settings.bands),
         )
 
     def compared(self, about: Subject, progress: Progress = no_progress) -> tuple[Compared, ...]:

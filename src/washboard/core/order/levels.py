@@ -19,7 +19,7 @@ SPAN_OF_ALIKE = 6.0
 """ΔE₀₀ within which two masses can be mixed in one go, the less the better."""
 TINY = 0.04
 """Share of the picture under which shapes are hardly worth a pass of their own: the smaller, the less."""
-VALLEY, CROWDED = 0.6, 4.0
+VALLEY, CROWDED = 1.0, 15.0
 """Values about a border between passes that could as well lie beyond it; what that costs, in passes times
 the share of the picture."""
 MIXTURE_STEP, MIXTURE_HUE = 1.0, 15.0
@@ -129,10 +129,12 @@ def group_costs(masses: Sequence[Mass], weights: Weights) -> Floats:
     over = np.maximum(span - weights.span_free, 0) * weights.span
     share = np.concatenate([[0.0], np.cumsum([mass.share for mass in masses])])
     tiny = weights.another_pass * np.maximum(1 - (share[j] - share[i]) / TINY, 0.0)
-    # What lies at a border between passes could as well be in the other: borders go where little lies.
+    # What lies at a border between passes could as well be in the other: borders go where little lies,
+    # and cost nothing where least does.
     shares = np.diff(share)
     borders = np.concatenate([[0.0], (values[1:] + values[:-1]) / 2, [0.0]]) if count else np.zeros(1)
     near = np.maximum(1 - np.abs(borders[:, None] - values[None]) / VALLEY, 0.0) @ shares
+    near -= near[1:-1].min(initial=np.inf) if count > 1 else 0.0
     near[[0, -1]] = 0.0
     between = CROWDED * weights.another_pass * near
     cost = weights.another_pass + tiny + between[i] + inside + over
