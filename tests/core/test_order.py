@@ -20,10 +20,10 @@ from washboard.core.order.judge.rules import Rule
 from washboard.core.order.levels import group_costs, shared_out, ways_of
 from washboard.core.order.parts import Parts
 from washboard.core.order.plan import Kind, Role
-from washboard.core.order.planner import reordered
 from washboard.core.order.prediction import table_of
 from washboard.core.order.rearrange import judged, moved
 from washboard.core.order.reasons import stopping
+from washboard.core.order.reorder import reordered
 from washboard.core.order.schools import SCHOOLS, school_named
 from washboard.core.order.schools.school import TRANSPARENT
 from washboard.core.order.worked import Does, Worked

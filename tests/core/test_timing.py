@@ -11,9 +11,9 @@ from washboard.core.materials.media import medium_named
 from washboard.core.order.parts import whole
 from washboard.core.order.plan import Pass, Plan, Role
 from washboard.core.order.prediction import table_of
-from washboard.core.order.timing import SETTLING, cut_in, mixtures
+from washboard.core.order.timing import cut_in, mixtures
 from washboard.core.order.worked import Does
-from washboard.core.time.pace import covering_minutes, cutting_minutes, drying_minutes
+from washboard.core.time.pace import SETTLING, covering_minutes, cutting_minutes, drying_minutes
 
 SOME = settings(max_examples=40, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck))
 

@@ -55,6 +55,14 @@ class MixedModel(Model):
     school: str = Field(max_length=40, examples=["light-first"])
 
 
+class OwnPassModel(Model):
+    """A pass of the painter's own: one `kind` of operation on some shapes."""
+
+    id: Annotated[str, Field(pattern=r"^own[0-9]{1,3}$")]
+    kind: Id = Field(examples=["glaze"])
+    masses: list[Id] = Field(min_length=1, max_length=80)
+
+
 class OrderModel(Model):
     """All that is settled about the order; null: computed. `passes` are those over shapes."""
 
@@ -68,6 +76,8 @@ class OrderModel(Model):
     aim: Id | None = None
     groups: list[Ids] | None = Field(None, max_length=20)
     mixed: list[MixedModel] = Field(default_factory=list, max_length=12)
+    own_passes: list[OwnPassModel] = Field(default_factory=list, max_length=6)
+    dropped: list[Id] = Field(default_factory=list, max_length=20)
 
 
 class VariantModel(OrderModel):
@@ -178,6 +188,8 @@ class PieceUpdate(Model):
     aim: Id | None = None
     groups: list[Ids] | None = Field(None, max_length=20)
     mixed: list[MixedModel] | None = Field(None, max_length=12)
+    own_passes: list[OwnPassModel] | None = Field(None, max_length=6)
+    dropped: list[Id] | None = Field(None, max_length=20)
     variants: list[VariantModel] | None = Field(None, max_length=8)
     reference: Hash | None = None
     shapes: list[ShapeModel] | None = Field(None, min_length=1, max_length=200)
@@ -288,6 +300,14 @@ class ToneRead(Model):
     words: str
 
 
+class OwnKindRead(Model):
+    """What a pass of one's own can do, with the media in which it can."""
+
+    key: str
+    words: str
+    media: list[str]
+
+
 class CatalogueRead(Model):
     """What there is to choose from, and the greys of a value picture's levels."""
 
@@ -295,4 +315,5 @@ class CatalogueRead(Model):
     schools: list[Choice]
     surfaces: list[Choice]
     stocks: list[StockRead]
+    own_passes: list[OwnKindRead]
     greys: list[int]

@@ -6,6 +6,7 @@ from pydantic import Field
 
 from ..formats.planfile import PassPart
 from .model import Model
+from .models import Id, OwnPassModel
 
 
 class SchoolRead(Model):
@@ -86,6 +87,14 @@ class MoveCreate(Model):
     repair: bool = False
 
 
+class OwnPassCreate(Model):
+    """Set a pass of one's own in after another (null: first): one `kind` of operation on some shapes."""
+
+    kind: Id = Field(examples=["glaze"])
+    masses: list[Id] = Field(min_length=1, max_length=80)
+    after: Id | None = Field(None, examples=["p2"])
+
+
 class RefusalRead(Model):
     """What breaks: the pass, the mass, the rule and why."""
 
@@ -103,10 +112,12 @@ class RepairRead(Model):
 
 
 class VerdictRead(Model):
-    """The answer to a move: fine, or what breaks, and what would mend it."""
+    """The answer to a change of passes: fine, or what breaks, and what would mend it. `own`: the pass that
+    was set in."""
 
     fine: bool
     refusals: list[RefusalRead]
     order: list[str]
     passes: list[PassPart]
     repair: RepairRead | None = None
+    own: OwnPassModel | None = None

@@ -16,6 +16,7 @@ from ..core.key.mood import Mood
 from ..core.key.relations import Holds
 from ..core.materials.paints import Paint
 from ..core.order.aims import Aim
+from ..core.order.own import Own
 from ..core.order.plan import Kind
 from ..core.order.reserve import KEEPING
 from ..core.order.wishes import Kept
@@ -31,7 +32,7 @@ ANALYSED = (
     "squint", "names", "order", "areas", "arrangement", "spread", "margin_cm", "focus", "light", "ground",
     "palette", "intent", "opening", "borrowed", "sources", "stock",
     "side", "ways", "whites", "holds",
-    "pins", "aim", "groups", "mixed",
+    "pins", "aim", "groups", "mixed", "own_passes", "dropped",
 )  # fmt: skip
 """Fields of a row that make up the settings."""
 
@@ -55,6 +56,8 @@ def settings_of(fields: Mapping[str, Any], own: Iterable[Paint] = ()) -> Setting
     known["pins"] = tuple(known.get("pins") or ())
     known["aim"] = _aimed(known.get("aim"))
     known["mixed"] = tuple(Mixed(**own) for own in known.get("mixed") or ())
+    known["own_passes"] = tuple(_own(one) for one in known.get("own_passes") or ())
+    known["dropped"] = tuple(known.get("dropped") or ())
     known["whites"] = known.get("whites", True) is not False
     for key in ("thresholds", "order"):
         if known.get(key) is not None:
@@ -72,6 +75,12 @@ def _way(word: str) -> Kind:
     if word not in KEEPING:
         raise InvalidInput(f"There is no way {word[:20]!r} to keep a light; it was kept as it was.")
     return Kind(word)
+
+
+def _own(fields: Mapping[str, Any]) -> Own:
+    if (word := fields["kind"]) not in set(Kind):
+        raise InvalidInput(f"There is no operation {word[:20]!r}; the passes were kept as they were.")
+    return Own(fields["id"], Kind(word), tuple(fields["masses"]))
 
 
 def _held(word: str) -> Holds:

@@ -8,11 +8,30 @@ from dataclasses import replace
 from ..core.key.relations import Thing
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet
+from ..core.order.judge.replay import replay
 from ..core.order.parts import Parts
 from ..core.order.planner import plan_of
+from ..core.order.reorder import reordered
 from ..core.order.worked import Worked
 from ..core.reference.mass import Mass
 from .settings import Settings
+
+
+def rearranged(worked: Worked, settings: Settings) -> Worked:
+    """The plan in the painter's order, with the painter's own passes and without those left out, as far as
+    the judge agrees; what it does not agree to rests, and a note says why."""
+    order, own, dropped = settings.order, settings.own_passes, settings.dropped
+    if order is None:
+        return worked
+    done = reordered(worked, order, own, dropped)
+    plan = done.plan
+    if not (own or dropped) or done is worked:
+        return done
+    refusals = replay(plan.masses, plan.passes, plan.medium, plan.surface.value)
+    if not refusals:
+        return done
+    why = f"The passes you set in or left out rest: {refusals[0].sentence}"
+    return replace(worked, plan=replace(worked.plan, notes=(*worked.plan.notes, why)))
 
 
 def planned(

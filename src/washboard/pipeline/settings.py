@@ -17,6 +17,7 @@ from ..core.materials.paints import PAINTS, Paint, palette_of
 from ..core.materials.stocks import stock_named
 from ..core.materials.surfaces import Sheet, Surface, sheet_of, surface_of
 from ..core.order.aims import Aim
+from ..core.order.own import Own
 from ..core.order.schools import school_named
 from ..core.order.wishes import Kept, Wishes
 from ..core.reference import ladder
@@ -46,7 +47,8 @@ class Settings:
     `ways`: how lights are kept where the painter overrules; `whites`: whether opaque white is allowed.
     `holds`: relations of values that the key must hold. `pins`: passes that stay where they are.
     `aim`: what the order is to be besides. `groups`: which masses share a pass, as the painter says.
-    `mixed`: areas with a school of their own.
+    `mixed`: areas with a school of their own. `own_passes` stand where `order` names them, and it leaves out
+    the passes that are `dropped`.
     """
 
     medium: str
@@ -83,6 +85,8 @@ class Settings:
     aim: Aim | None = None
     groups: tuple[tuple[str, ...], ...] | None = None
     mixed: tuple[Mixed, ...] = ()
+    own_passes: tuple[Own, ...] = ()
+    dropped: tuple[str, ...] = ()
 
     @property
     def catalogue(self) -> dict[str, Paint]:
@@ -127,6 +131,8 @@ class Settings:
             ground_named(self.medium, self.ground)
         if self.school is not None:
             school_named(self.school, medium_named(self.medium), self.start)
+        for own_pass in self.own_passes:
+            own_pass.checked(medium_named(self.medium))
         for own in self.mixed:
             own.checked(medium_named(self.medium), self.start)
         if self.passes is not None and not 1 <= self.passes <= MOST_PASSES:

@@ -29,7 +29,6 @@ from ..core.materials.media import medium_named
 from ..core.materials.surfaces import surface_of
 from ..core.order.compare import Compared, compared
 from ..core.order.parts import Cut, divided
-from ..core.order.planner import reordered
 from ..core.order.prediction import PatchMap, Table, patch_map, table_of
 from ..core.order.worked import Worked
 from ..core.reference import ladder
@@ -46,7 +45,7 @@ from ..core.reference.squint import Squinted, squint
 from ..core.reference.worth import refuse_if_empty
 from ..formats.image import Decoded, decoded
 from .notes import told
-from .planned import planned
+from .planned import planned, rearranged
 from .seen import BORROWED, Framed, Reference, Seen
 from .settings import Settings
 from .subject import Subject
@@ -313,8 +312,7 @@ class Stages:
         if settings.laid is not None:
             toning = toning_of(settings.laid, sheet.width_cm * sheet.height_cm)
             worked = replace(worked, plan=replace(worked.plan, toning=toning))
-        if settings.order is not None:
-            worked = reordered(worked, settings.order)
+        worked = rearranged(worked, settings)
         notes = (*worked.plan.notes, *told(seen.frame, worked.plan, settings))
         worked = replace(worked, plan=replace(worked.plan, notes=notes))
         progress("done", 1.0)

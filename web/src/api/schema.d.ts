@@ -601,6 +601,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/own-passes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Own Pass
+         * @description What a pass of one's own, set in after another, would come to.
+         */
+        post: operations["own_pass_api_pieces__piece__own_passes_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/passes/{pass_id}/leaving-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Leaving Out
+         * @description What the plan without a pass would come to.
+         */
+        post: operations["leaving_out_api_pieces__piece__passes__pass_id__leaving_out_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{piece}/findings": {
         parameters: {
             query?: never;
@@ -1153,6 +1193,8 @@ export interface components {
             surfaces: components["schemas"]["Choice"][];
             /** Stocks */
             stocks: components["schemas"]["StockRead"][];
+            /** Ownpasses */
+            ownPasses: components["schemas"]["OwnKindRead"][];
             /** Greys */
             greys: number[];
         };
@@ -2010,6 +2052,51 @@ export interface components {
             thin: number[];
         };
         /**
+         * OwnKindRead
+         * @description What a pass of one's own can do, with the media in which it can.
+         */
+        OwnKindRead: {
+            /** Key */
+            key: string;
+            /** Words */
+            words: string;
+            /** Media */
+            media: string[];
+        };
+        /**
+         * OwnPassCreate
+         * @description Set a pass of one's own in after another (null: first): one `kind` of operation on some shapes.
+         */
+        OwnPassCreate: {
+            /**
+             * Kind
+             * @example glaze
+             */
+            kind: string;
+            /** Masses */
+            masses: string[];
+            /**
+             * After
+             * @example p2
+             */
+            after?: string | null;
+        };
+        /**
+         * OwnPassModel
+         * @description A pass of the painter's own: one `kind` of operation on some shapes.
+         */
+        OwnPassModel: {
+            /** Id */
+            id: string;
+            /**
+             * Kind
+             * @example glaze
+             */
+            kind: string;
+            /** Masses */
+            masses: string[];
+        };
+        /**
          * PaintDetailRead
          * @description How a paint looks in its medium, and the fields of its strip.
          */
@@ -2278,6 +2365,10 @@ export interface components {
             groups?: string[][] | null;
             /** Mixed */
             mixed?: components["schemas"]["MixedModel"][] | null;
+            /** Ownpasses */
+            ownPasses?: components["schemas"]["OwnPassModel"][] | null;
+            /** Dropped */
+            dropped?: string[] | null;
             /** Variants */
             variants?: components["schemas"]["VariantModel"][] | null;
             /** Reference */
@@ -2738,6 +2829,10 @@ export interface components {
             groups?: string[][] | null;
             /** Mixed */
             mixed?: components["schemas"]["MixedModel"][];
+            /** Ownpasses */
+            ownPasses?: components["schemas"]["OwnPassModel"][];
+            /** Dropped */
+            dropped?: string[];
             /** Medium */
             medium: string;
             /** Surface */
@@ -3126,12 +3221,17 @@ export interface components {
             groups?: string[][] | null;
             /** Mixed */
             mixed?: components["schemas"]["MixedModel"][];
+            /** Ownpasses */
+            ownPasses?: components["schemas"]["OwnPassModel"][];
+            /** Dropped */
+            dropped?: string[];
             /** Name */
             name: string;
         };
         /**
          * VerdictRead
-         * @description The answer to a move: fine, or what breaks, and what would mend it.
+         * @description The answer to a change of passes: fine, or what breaks, and what would mend it. `own`: the pass that
+         *     was set in.
          */
         VerdictRead: {
             /** Fine */
@@ -3143,6 +3243,7 @@ export interface components {
             /** Passes */
             passes: components["schemas"]["PassPart"][];
             repair?: components["schemas"]["RepairRead"] | null;
+            own?: components["schemas"]["OwnPassModel"] | null;
         };
         /**
          * ViewRead
@@ -6522,6 +6623,199 @@ export interface operations {
                 "application/json": components["schemas"]["MoveCreate"];
             };
         };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    own_pass_api_pieces__piece__own_passes_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPassCreate"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    leaving_out_api_pieces__piece__passes__pass_id__leaving_out_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+                pass_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description Successful Response */
             200: {

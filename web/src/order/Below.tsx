@@ -3,6 +3,8 @@ import type { Piece, Plan } from "../api/client";
 import { type useChanges, useSchools, useWeaknesses } from "../api/hooks";
 import { Findings } from "./Findings";
 import { Lights } from "./Lights";
+import type { useMove } from "./Move";
+import { OwnPass } from "./OwnPass";
 import classes from "./order.module.css";
 import { PassList } from "./PassList";
 import { Schools } from "./Schools";
@@ -61,19 +63,33 @@ interface Props {
   plan: Plan;
   part: Part;
   pass: number;
+  mass: string | null;
+  move: ReturnType<typeof useMove>;
   changes: ReturnType<typeof useChanges>;
   onPass: (pass: number) => void;
   onMass: (mass: string | null) => void;
 }
 
 /** Below the washboard: the passes, what weakens the plan, how lights are kept, the schools side by side. */
-export function Below({ piece, plan, part, pass, changes, onPass, onMass }: Props) {
+export function Below({ piece, plan, part, pass, mass, move, changes, onPass, onMass }: Props) {
   const found = useWeaknesses(piece.id, plan.key, piece.revision).data ?? [];
   const schools = useSchools(piece.id, piece.revision, part === "schools").data;
   const common = { piece, plan, changes };
   switch (part) {
     case "passes":
-      return <PassList {...common} pass={pass} onPass={onPass} />;
+      return (
+        <>
+          <PassList {...common} pass={pass} move={move} onPass={onPass} />
+          <OwnPass
+            piece={piece}
+            plan={plan}
+            pass={pass}
+            mass={mass}
+            move={move}
+            changes={changes}
+          />
+        </>
+      );
     case "findings":
       return <Findings {...common} found={found} onMass={onMass} onPass={onPass} />;
     case "lights":

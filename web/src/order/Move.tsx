@@ -1,34 +1,67 @@
 import { useMutation } from "@tanstack/react-query";
-import type { Piece, Plan, Verdict } from "../api/client";
+import type { Piece, PieceUpdate, Plan, Verdict } from "../api/client";
 import { client, got } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { shortName } from "../parts/masses";
+import { minutes } from "../parts/time";
 import classes from "./order.module.css";
 
 interface Asked {
-  passId: string;
-  to: number;
-  repair: boolean;
+  /** What is tried, in words: "Pass 3 moved to place 1". */
+  words: string;
+  send: () => Promise<Verdict>;
+  /** What is set besides the order when the answer is kept. */
+  also: (verdict: Verdict) => Partial<PieceUpdate>;
 }
 
-/** Ask what moving a pass comes to, while it is dragged and when it is dropped. */
-export function useMove(piece: Piece, changes: ReturnType<typeof useChanges>) {
-  const ask = useMutation({
-    mutationFn: async ({ passId, to, repair }: Asked) =>
-      got(
-        await client.POST("/api/pieces/{piece}/moves", {
-          params: { path: { piece: piece.id } },
-          body: { passId, to, repair },
-        }),
-      ) as unknown as Verdict,
-  });
+/** Ask what another order of passes comes to: one moved, set in or left out. */
+export function useMove(piece: Piece, plan: Plan, changes: ReturnType<typeof useChanges>) {
+  const ask = useMutation({ mutationFn: (asked: Asked) => asked.send() });
+  const params = { path: { piece: piece.id } };
+  const own = piece.settings.ownPasses ?? [];
+  const number = (id: string) => plan.document.passes.findIndex((p) => p.id === id) + 1;
   return {
     asked: ask.variables,
     verdict: ask.data,
     problem: ask.error,
-    drag: (passId: string, to: number, repair: boolean) => ask.mutate({ passId, to, repair }),
+    /** While a pass is dragged, and with `repair` when it is dropped. */
+    drag: (passId: string, to: number, repair: boolean) =>
+      ask.mutate({
+        words: `Pass ${number(passId)} moved to place ${to + 1}`,
+        send: async () => {
+          const body = { passId, to, repair };
+          const answer = await client.POST("/api/pieces/{piece}/moves", { params, body });
+          return got(answer) as unknown as Verdict;
+        },
+        also: () => ({}),
+      }),
+    /** Set a pass of one's own in after another. */
+    setIn: (kind: string, words: string, masses: string[], after: string) =>
+      ask.mutate({
+        words: `“${words}” after pass ${number(after)}`,
+        send: async () => {
+          const body = { kind, masses, after };
+          const answer = await client.POST("/api/pieces/{piece}/own-passes", { params, body });
+          return got(answer) as unknown as Verdict;
+        },
+        also: (verdict) => ({ ownPasses: verdict.own ? [...own, verdict.own] : own }),
+      }),
+    leaveOut: (id: string) =>
+      ask.mutate({
+        words: `The plan without pass ${number(id)}`,
+        send: async () => {
+          const at = { path: { piece: piece.id, pass_id: id } };
+          const path = "/api/pieces/{piece}/passes/{pass_id}/leaving-out";
+          return got(await client.POST(path, { params: at })) as unknown as Verdict;
+        },
+        also: () =>
+          own.some((one) => one.id === id)
+            ? { ownPasses: own.filter((one) => one.id !== id) }
+            : { dropped: [...(piece.settings.dropped ?? []), id] },
+      }),
     keep: (order: string[]) => {
-      changes.edit.mutate({ order });
+      const also = ask.data && ask.variables ? ask.variables.also(ask.data) : {};
+      changes.edit.mutate({ order, ...also });
       ask.reset();
     },
     forget: ask.reset,
@@ -40,18 +73,16 @@ interface Props {
   plan: Plan;
 }
 
-/** The answer to a move: fine, or what breaks for which masses and why. */
+/** The answer: fine, or what breaks for which masses and why. */
 export function MoveNote({ move, plan }: Props) {
   const { asked, verdict } = move;
   if (!asked || !verdict)
     return move.problem ? <p className={classes.answer}>{move.problem.message}</p> : null;
-  const from = plan.document.passes.findIndex((p) => p.id === asked.passId) + 1;
-  const moved = `Pass ${from} moved to place ${asked.to + 1}`;
   return (
     <div className={classes.answer} role="status">
       {verdict.fine ? (
         <p>
-          <b>{moved}: fine.</b>{" "}
+          <b>{asked.words}: fine.</b> {price(plan, verdict)}{" "}
           <button type="button" className="act" onClick={() => move.keep(verdict.order)}>
             Keep this order
           </button>{" "}
@@ -62,7 +93,7 @@ export function MoveNote({ move, plan }: Props) {
       ) : (
         <>
           <p>
-            <b>{moved} breaks:</b>{" "}
+            <b>{asked.words} breaks:</b>{" "}
             <button type="button" className="act" onClick={move.forget}>
               Leave it as it was
             </button>
@@ -84,6 +115,20 @@ export function MoveNote({ move, plan }: Props) {
       )}
     </div>
   );
+}
+
+/** What the answer costs or saves, in work and in waiting. */
+function price(plan: Plan, verdict: Verdict): string {
+  const sum = (passes: Verdict["passes"], what: "minutes" | "waitMinutes") =>
+    passes.reduce((total, done) => total + done[what], 0);
+  const parts = (["minutes", "waitMinutes"] as const).map((what) => {
+    const more = sum(verdict.passes, what) - sum(plan.document.passes, what);
+    if (Math.abs(more) < 0.5) return null;
+    const words = what === "minutes" ? "work" : "waiting";
+    return `${minutes(Math.abs(more))} ${more > 0 ? "more" : "less"} of ${words}`;
+  });
+  const told = parts.filter((part) => part !== null).join(", ");
+  return told ? `${told}.` : "";
 }
 
 /** The passes that a repair moves besides, each with where it comes to stand. */

@@ -31,7 +31,7 @@ export function Order() {
     outlines: false,
   });
   const [playing, setPlaying] = useState(false);
-  const move = useMove(piece, changes);
+  const move = useMove(piece, plan, changes);
   const go = useCallback(
     (to: number) =>
       setQuery(
@@ -127,6 +127,8 @@ export function Order() {
           plan={plan}
           part={part}
           pass={pass}
+          mass={mass}
+          move={move}
           changes={changes}
           onPass={go}
           onMass={setMass}

@@ -1,18 +1,20 @@
 import type { Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { groupsOf, joined, split } from "./groups";
+import type { useMove } from "./Move";
 import classes from "./order.module.css";
 
 interface Props {
   piece: Piece;
   plan: Plan;
   pass: number;
+  move: ReturnType<typeof useMove>;
   changes: ReturnType<typeof useChanges>;
   onPass: (pass: number) => void;
 }
 
 /** The passes in a row of lines, each to be chosen, or pinned where it is. */
-export function PassList({ piece, plan, pass, changes, onPass }: Props) {
+export function PassList({ piece, plan, pass, move, changes, onPass }: Props) {
   const { toning, passes } = plan.document;
   const pins = piece.settings.pins ?? [];
   const pin = (id: string) =>
@@ -66,6 +68,16 @@ export function PassList({ piece, plan, pass, changes, onPass }: Props) {
             to={split(plan, groups, k)}
             onShare={share}
           />
+          {k + 1 === pass && (
+            <button
+              type="button"
+              className={classes.pin}
+              aria-label={`Leave pass ${k + 1} out`}
+              onClick={() => move.leaveOut(done.id)}
+            >
+              leave out
+            </button>
+          )}
         </li>
       ))}
       {piece.settings.groups && (

@@ -8,8 +8,10 @@ from ...core.colour.lab import greys
 from ...core.materials.media import MEDIA
 from ...core.materials.stocks import STOCKS, described_stock
 from ...core.materials.surfaces import WORDS
+from ...core.order.acts import ACTS
+from ...core.order.own import offered
 from ...core.order.schools import SCHOOLS
-from ..models import CatalogueRead, Choice, StockRead
+from ..models import CatalogueRead, Choice, OwnKindRead, StockRead
 from ..problems import problems
 
 router = APIRouter(prefix="/api", tags=["catalogue"])
@@ -35,6 +37,11 @@ def catalogue() -> CatalogueRead:
                 says=described_stock(s),
             )
             for s in STOCKS.values()
+        ],
+        own_passes=[
+            OwnKindRead(key=kind, words=act.words, media=media)
+            for kind, act in ACTS.items()
+            if (media := [key for key, medium in MEDIA.items() if kind in offered(medium)])
         ],
         greys=greys(),
     )

@@ -9,14 +9,18 @@ from typing import Any
 from fastapi import APIRouter, Response
 
 from ...core.checks import Checked, Finding, Fix, findings_of
-from ...core.errors import WashboardError
-from ...core.order.rearrange import moved
+from ...core.errors import InvalidInput, WashboardError
+from ...core.order.own import Own, free_id
+from ...core.order.plan import Kind
+from ...core.order.rearrange import Verdict, moved, with_own, without
 from ...formats import planfile
 from ...pipeline.fields import settings_of
 from ...pipeline.tasks import Carding, Schooling
+from ..models import OwnPassModel
 from ..ordering import (
     FixRead,
     MoveCreate,
+    OwnPassCreate,
     RefusalRead,
     RepairRead,
     SchoolRead,
@@ -41,7 +45,31 @@ def move(studio: InStudio, piece: Id, given: MoveCreate) -> VerdictRead:
     there = studio.pieces.get(piece)
     plan = planfile.plan_from(document_of(ready(studio, there)))
     pinned = there.settings.get("pins") or ()
-    verdict = moved(plan, given.pass_id, given.to, pinned, given.repair)
+    return _told(moved(plan, given.pass_id, given.to, pinned, given.repair))
+
+
+@router.post("/{piece}/own-passes", responses=problems())
+def own_pass(studio: InStudio, piece: Id, given: OwnPassCreate) -> VerdictRead:
+    """What a pass of one's own, set in after another, would come to."""
+    there = studio.pieces.get(piece)
+    plan = planfile.plan_from(document_of(ready(studio, there)))
+    if given.kind not in set(Kind):
+        raise InvalidInput(f"There is no operation {given.kind[:20]!r}; the passes were kept as they were.")
+    taken = [one["id"] for one in there.settings.get("own_passes") or ()]
+    own = Own(free_id(plan, taken), Kind(given.kind), tuple(dict.fromkeys(given.masses)))
+    verdict = with_own(plan, own, given.after or "", there.settings.get("pins") or ())
+    fresh = OwnPassModel(id=own.id, kind=own.kind, masses=list(own.masses))
+    return _told(verdict).model_copy(update={"own": fresh})
+
+
+@router.post("/{piece}/passes/{pass_id}/leaving-out", responses=problems())
+def leaving_out(studio: InStudio, piece: Id, pass_id: Id) -> VerdictRead:
+    """What the plan without a pass would come to."""
+    plan = planfile.plan_from(document_of(ready(studio, studio.pieces.get(piece))))
+    return _told(without(plan, pass_id))
+
+
+def _told(verdict: Verdict) -> VerdictRead:
     refusals = [
         RefusalRead(pass_id=r.done, mass=r.mass, rule=r.rule.name.lower(), sentence=r.sentence)
         for r in verdict.refusals

@@ -91,8 +91,8 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
             changes.setdefault("mixed", [])
     if "stock" in changes:
         changes.setdefault("side", "")
-    if not changes.keys() <= {"order", "name", "focus", "light", "palette", "sources", "side", "variants"}:
-        changes = {"order": None, "groups": None} | changes
+    if not changes.keys() <= KEEP_ORDER:
+        changes = {"order": None, "groups": None, "own_passes": [], "dropped": []} | changes
     wanted = {**now_there.settings, **changes}
     settings_of(wanted, studio.own_paints())
     known = now_there.settings.get("variants") or ()
@@ -103,10 +103,15 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
     return read(studio.pieces.edit(piece, given.revision, changes, words_for(changes), now()))
 
 
+KEEP_ORDER = {
+    "order", "own_passes", "dropped", "pins", "name", "focus", "light", "palette", "sources", "side",
+    "variants",
+}  # fmt: skip
+"""What can be changed without a new plan, so that the painter's order of passes stays."""
 ALWAYS = {
     "name", "medium", "surface", "width_cm", "height_cm", "bands", "even", "squint", "names", "areas",
     "spread", "margin_cm", "palette", "borrowed", "sources", "side", "reference", "shapes",
-    "variants", "mixed",
+    "variants", "mixed", "own_passes", "dropped",
 }  # fmt: skip
 """Fields that an edit may change but not empty."""
 SAME_FORMAT = 0.02
@@ -216,7 +221,8 @@ WORDS = {
     "stock": "kind of surface", "side": "side", "ways": "how lights are kept", "whites": "opaque white",
     "holds": "what the key holds", "pins": "pinned passes", "aim": "what the order is to be",
     "variants": "kept orders", "groups": "which masses share a pass",
-    "mixed": "areas with a school of their own",
+    "mixed": "areas with a school of their own", "own_passes": "passes of your own",
+    "dropped": "passes left out",
 }  # fmt: skip
 
 
@@ -224,6 +230,9 @@ def words_for(changes: dict[str, Any]) -> str:
     """An edit in words: which settings changed, and to what where that is short."""
     quiet = {"order", "groups", "thresholds", "ground", "stock", "side"} if len(changes) > 1 else set()
     shown = {k: v for k, v in changes.items() if v is not None or k not in quiet}
+    shown = {
+        k: v for k, v in shown.items() if v != [] or k not in ("own_passes", "dropped") or len(changes) < 3
+    }
     parts = {}
     for key, value in shown.items():
         text = f" to {value:g}" if isinstance(value, (int, float)) and not isinstance(value, bool) else ""

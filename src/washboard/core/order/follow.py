@@ -9,6 +9,7 @@ from ..colour.value import luminance_of, value_of
 from ..time.pace import drying_minutes
 from .operations import oil_in
 from .plan import WHILE_WET, Kind, Operation, Pass, Plan, Role
+from .timing import sprayed_wait
 
 
 def followed(plan: Plan, passes: Sequence[Pass]) -> tuple[Pass, ...]:
@@ -67,7 +68,7 @@ def _waited(plan: Plan, passes: Sequence[Pass]) -> tuple[Pass, ...]:
         clock += done.minutes
         for name in laid:
             dry[name] = clock + drying_minutes(plan.medium, area)
-    return tuple(replace(p, wait=wait) for p, wait in zip(passes, waits, strict=True))
+    return tuple(replace(p, wait=max(wait, sprayed_wait(p))) for p, wait in zip(passes, waits, strict=True))
 
 
 def _needs_dry(o: Operation) -> bool:

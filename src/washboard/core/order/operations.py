@@ -45,6 +45,8 @@ def operations_of(scene: Scene, turn: NDArray[np.int64], k: int, step: Step) -> 
     values = value_of_spectrum(np.stack([step.before, step.after])).mean(axis=2)
     if step.does is Does.RESTATES:
         return (*done, *(_restated(scene, m, values[0]) for m in step.group))
+    if step.own is not None:
+        return (*done, *(_by_painter(scene, m, values, step.own.kind, k) for m in step.group))
     untouched: Mask = np.isclose(step.before, scene.bare).reshape(len(step.before), -1).min(axis=1)
     laid = _Laid(scene, values, untouched, step, k)
     ranked = sorted(
@@ -78,6 +80,15 @@ def _guarded(scene: Scene, m: int) -> Operation:
 def _restated(scene: Scene, m: int, values: Floats) -> Operation:
     value = median_of(scene, values, scene.parts.of(m))
     return Operation(scene.masses[m].id, Kind.RESTATE, Role.UNDER, RESTATED_SHARE, value, value)
+
+
+def _by_painter(scene: Scene, m: int, values: Floats, kind: Kind, k: int) -> Operation:
+    """What a pass of the painter's own does to one mass."""
+    mass, own = scene.masses[m], scene.parts.of(m)
+    start, end = (median_of(scene, row, own) for row in values)
+    staining, toxic = scene.traits
+    told = (float(staining[m]), oil_in(k) * (scene.medium.key == "oil"), bool(toxic[m])) if kind.lays else ()
+    return Operation(mass.id, kind, Role.UNDER, 1.0, start, end, 1, *told)
 
 
 @dataclass(frozen=True)

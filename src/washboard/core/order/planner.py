@@ -90,7 +90,7 @@ def plan_of(
     scene = scene_of(planned, parts, medium, surface, aimed(chosen.weights(medium), wishes.aim), box)
     ordered = ordered_by(scene, chosen, wishes)
     steps = _steps(ordered, chosen)
-    built = _passes(ordered, steps)
+    built = passes_of(ordered, steps)
     plan = Plan(
         ENGINE, medium, chosen.key, why, surface, sheet, key, planned, built,
         predicted_values(ordered.scene, steps), (*_notes(sheet, key, ordered, notes), *keyed.notes),
@@ -108,15 +108,15 @@ def _steps(ordered: Ordered, school: School) -> tuple[Step, ...]:
     stains, layers = np.zeros((2, len(scene.masses)))
     for k, group in enumerate(ordered.groups):
         step = _step(scene, school, turn, group, k, looks, stains, layers, muted.get(k, ()))
-        _counted(scene, step, stains, layers)
+        counted(scene, step, stains, layers)
         steps.append(step)
         looks = step.after
     return tuple(steps)
 
 
-def _counted(scene: Scene, step: Step, stains: Floats, layers: Floats) -> None:
+def counted(scene: Scene, step: Step, stains: Floats, layers: Floats) -> None:
     """Add what a pass lays to the staining (m,) and the layers (m,) of each mass."""
-    if step.does in (Does.LAYS, Does.TONES):
+    if step.does in (Does.LAYS, Does.TONES) or step.own is not None:
         reached = np.unique(scene.parts.mass[step.covered])
         layers[reached] += 1
         stains[reached] = np.maximum(stains[reached], scene.box.staining(step.paint)[reached])
@@ -143,7 +143,7 @@ def _step(
         covered = answer(question)
     after = laid(scene, looks, question, covered, paint, group.does, stains)
     for m in muted:
-        _lay_muted(scene, after, m)
+        lay_muted(scene, after, m)
     return Step(
         group.masses, question, covered, tuple(muted), looks, after, paint,
         group.does, group.called, group.beside,
@@ -193,7 +193,7 @@ def _muted(scene: Scene, turn: NDArray[np.int64]) -> Mapping[int, Sequence[int]]
     return muted
 
 
-def _lay_muted(scene: Scene, looks: Floats, m: int) -> None:
+def lay_muted(scene: Scene, looks: Floats, m: int) -> None:
     """Lay the duller, darker colour that a loud mass stands on over its parts in `looks` (p, 2, 36)."""
     lightness, a, b = scene.masses[m].target_lab
     own = scene.parts.of(m)
@@ -202,7 +202,7 @@ def _lay_muted(scene: Scene, looks: Floats, m: int) -> None:
     looks[own] = scene.box.looks(scene.box.mixed(dull, below), below).reshape(looks[own].shape)
 
 
-def _passes(ordered: Ordered, steps: Sequence[Step]) -> tuple[Pass, ...]:
+def passes_of(ordered: Ordered, steps: Sequence[Step]) -> tuple[Pass, ...]:
     scene, built = ordered.scene, []
     for k, step in enumerate(steps):
         done = operations_of(scene, ordered.turn, k, step)
@@ -245,32 +245,3 @@ def _notes(sheet: Sheet, key: Key, ordered: Ordered, given: Sequence[str]) -> tu
             f"The surface already paints {100 * ground:.0f} % of the picture within {RIGHT_VALUE} of value."
         )
     return tuple(notes)
-
-
-def reordered(worked: Worked, order: Sequence[str]) -> Worked:
-    """The same passes in another order, looks, values, waits and words worked out anew.
-
-    An order that does not name every pass once belongs to another plan and is passed over.
-    """
-    ids = [done.id for done in worked.plan.passes]
-    if sorted(order) != sorted(ids) or list(order) == ids:
-        return worked
-    places = [ids.index(name) for name in order]
-    turn = np.array([places.index(t) if t >= 0 else -1 for t in worked.turn], np.int64)
-    scene, looks, steps = worked.scene, worked.scene.bare, []
-    stains, layers = np.zeros((2, len(scene.masses)))
-    for k, place in enumerate(places):
-        old = worked.steps[place]
-        question = replace(old.question, status=statuses(scene.parts, turn, k))
-        after = laid(scene, looks, question, old.covered, old.paint, old.does, stains)
-        for m in old.muted:
-            _lay_muted(scene, after, m)
-        steps.append(replace(old, question=question, before=looks, after=after))
-        _counted(scene, steps[-1], stains, layers)
-        looks = after
-    passes = tuple(
-        replace(done, id=order[k]) for k, done in enumerate(_passes(Ordered(scene, turn, ()), steps))
-    )
-    plan = replace(worked.plan, passes=passes, predicted=predicted_values(scene, steps))
-    fresh = Worked(plan, scene, turn, tuple(steps))
-    return replace(fresh, plan=replace(plan, passes=worded(fresh)))

@@ -10,6 +10,7 @@ from itertools import combinations, product
 from ..errors import InvalidInput
 from .follow import followed
 from .judge.replay import Refusal, replay
+from .own import Own, set_in
 from .plan import Pass, Plan
 from .repair import MOST_MOVED, Repair, precedences, smallest_repair
 
@@ -51,6 +52,27 @@ def moved(plan: Plan, pass_id: str, to: int, pinned: Collection[str] = (), mend:
     if verdict.fine or not mend:
         return verdict
     return replace(verdict, repair=repaired(plan, order, {pass_id, *pinned}))
+
+
+def with_own(plan: Plan, own: Own, after: str, pinned: Collection[str] = ()) -> Verdict:
+    """The plan with a pass of the painter's own set in after another ("" for first), judged; where it breaks,
+    the smallest repair leaves that pass where it was put. Raises what `set_in` raises."""
+    longer, order = set_in(plan, own, after)
+    verdict = judged(longer, order)
+    if verdict.fine:
+        return verdict
+    return replace(verdict, repair=repaired(longer, order, {own.id, *pinned}))
+
+
+def without(plan: Plan, pass_id: str) -> Verdict:
+    """The plan without one pass, judged. Raises InvalidInput for an unknown pass, or for the only one."""
+    left = tuple(done for done in plan.passes if done.id != pass_id)
+    if len(left) == len(plan.passes):
+        raise InvalidInput(f"There is no pass {pass_id[:20]!r} in this plan; its passes were kept.")
+    if not left:
+        raise InvalidInput("A plan has one pass or more; this one was kept.")
+    shorter = replace(plan, passes=left)
+    return judged(shorter, [done.id for done in left])
 
 
 def repaired(plan: Plan, order: Sequence[str], fixed: Collection[str] = ()) -> Repair | None:

@@ -172,6 +172,15 @@ def _of_thing(worked: Worked, k: int) -> Reason | None:
     return Reason("thing", sentence, (), {"low": min(values), "high": max(values), "passes": len(own)})
 
 
+def _of_own(worked: Worked, k: int) -> Reason | None:
+    """A pass of the painter's own: how much it goes over, and what that takes."""
+    masses, done = _masses(worked, worked.steps[k].group), worked.plan.passes[k]
+    area = sum(mass.area_cm2 for mass in masses)
+    over = f"{area:.0f} cm² once more, " if done.operations[-1].kind.lays else ""
+    sentence = f"You set it in here: {over}{done.minutes:.0f} min."
+    return Reason("own", sentence, tuple(m.id for m in masses), {"cm2": area, "minutes": done.minutes})
+
+
 Maker = Callable[[Worked, int], Reason | None]
 BY_DOES: dict[Does, Maker] = {
     Does.MASKS: _of_lights,
@@ -179,6 +188,7 @@ BY_DOES: dict[Does, Maker] = {
     Does.TONES: _of_tone,
     Does.WIPES: _of_wiping,
     Does.RESTATES: _of_restating,
+    Does.OWN: _of_own,
 }
 BY_SCHOOL: dict[str, Maker] = {
     "layered-negative": _of_negative,

@@ -7,11 +7,12 @@ from collections.abc import Sequence
 import numpy as np
 from numpy.typing import NDArray
 
-from ..time.pace import covering_minutes, cutting_minutes, drying_minutes
+from ..time.pace import SETTLING, covering_minutes, cutting_minutes, drying_minutes
 from .acts import ACTS
 from .coverage import Coverage, Status, cut_length
 from .levels import mixture_of
 from .operations import RESTATED_SHARE
+from .own import own_minutes
 from .painting import Scene
 from .plan import WHILE_WET, Kind, Pass, Role
 from .worked import Does, Step
@@ -19,8 +20,8 @@ from .worked import Does, Step
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
 
-SETTLING = 1.0
-"""Minutes to turn to the next pass: rinse, step back, look."""
+SPRAYED = 5.0
+"""Minutes until a light coat of workable fixative is dry."""
 
 
 def minutes_of(scene: Scene, step: Step) -> float:
@@ -30,6 +31,8 @@ def minutes_of(scene: Scene, step: Step) -> float:
     is loose and the later shape cuts it.
     """
     parts, medium, covered = scene.parts, scene.medium, step.covered
+    if step.own is not None:
+        return own_minutes(step.own.kind, [scene.masses[m] for m in step.group], medium)
     if step.does not in (Does.LAYS, Does.TONES):
         return SETTLING + sum(_own_pace(scene, step, m) for m in step.group)
     own = step.question.own
@@ -88,7 +91,12 @@ def waits_of(scene: Scene, passes: Sequence[Pass], areas: Sequence[float]) -> li
             clock += waits[j - 1]
         starts.append(clock)
         clock += later.minutes
-    return waits
+    return [max(wait, sprayed_wait(done)) for wait, done in zip(waits, passes, strict=True)]
+
+
+def sprayed_wait(done: Pass) -> float:
+    """Minutes to wait after a pass that sprays, 0 after any other."""
+    return SPRAYED if any(o.kind is Kind.FIX for o in done.operations) else 0.0
 
 
 def _touches(scene: Scene, earlier: Pass, later: Pass) -> bool:

@@ -12,6 +12,7 @@ from ..colour.words import hue_of, look_at
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
 from .names import NEARLY_ALL, capital, count_word, listed, mixture_words, named, temperature
+from .own import own_pass, own_title
 from .plan import Kind, Pass, Role
 from .reasons import reasons_for
 from .tight import findings_for
@@ -60,6 +61,8 @@ TITLES = {
 def _title(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
     """A title in painters' words: what is laid, and over everything but what, or as what shape."""
     scene, step = worked.scene, worked.steps[k]
+    if step.own is not None:
+        return own_title(step.own.kind, masses)
     if step.does is not Does.LAYS:
         title = TITLES[step.does]
         if {worked.scene.how[m] for m in step.group} == {Kind.UNMASK} and step.does is Does.RECOVERS:
@@ -164,7 +167,9 @@ VERBS = {
 
 
 def _what(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
-    done = worked.plan.passes[k]
+    done, own = worked.plan.passes[k], worked.steps[k].own
+    if own is not None:
+        return own_pass(own, worked.plan.by_id, worked.scene.medium, done.operations).what
     kinds = {o.kind for o in done.operations if o.kind.lays}
     verbs = dict.fromkeys(VERBS[o.kind] for o in done.operations if o.role is Role.TARGET and o.kind.reaches)
     if not done.targets:

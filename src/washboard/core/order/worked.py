@@ -9,6 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from .coverage import Coverage
+from .own import Own
 from .painting import Scene
 from .plan import Plan
 
@@ -25,6 +26,7 @@ class Does(StrEnum):
     WIPES = "wipes"
     RECOVERS = "recovers"
     RESTATES = "restates"
+    OWN = "own"
 
 
 @dataclass(frozen=True)
@@ -42,7 +44,10 @@ class Group:
 
 @dataclass(frozen=True)
 class Step:
-    """One pass as the planner found it: question, answer, looks (p, 2, 36), the paint (m, q) carried on."""
+    """One pass as the planner found it: question, answer, looks (p, 2, 36), the paint (m, q) carried on.
+
+    `own`: the painter set it in.
+    """
 
     group: tuple[int, ...]
     question: Coverage
@@ -54,6 +59,7 @@ class Step:
     does: Does = Does.LAYS
     called: str = ""
     beside: bool = False
+    own: Own | None = None
 
 
 @dataclass(frozen=True)

@@ -6,6 +6,9 @@ import math
 
 from ..materials.media import Medium
 
+SETTLING = 1.0
+"""Minutes to turn to the next pass: rinse, step back, look."""
+
 
 def covering_minutes(medium: Medium, area_cm2: float) -> float:
     """Minutes to cover an area: the rate grows with the shape, within the medium's limits.

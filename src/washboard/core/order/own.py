@@ -1,0 +1,126 @@
+"""Passes of the painter's own: set in after any other, judged and worked out like the rest."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
+
+from ..errors import InvalidInput
+from ..materials.media import Medium
+from ..reference.mass import Mass
+from ..time.pace import SETTLING, covering_minutes, cutting_minutes
+from .acts import ACTS, Sort
+from .names import capital, listed
+from .plan import Kind, Operation, Pass, Plan, Role
+
+MOST_OWN = 6
+"""Passes of one's own in a plan."""
+LAID = (Kind.RESTATE, Kind.SCUMBLE, Kind.GLAZE, Kind.UNIFY)
+"""What is laid over what is finished: the same again, or a film of it."""
+THIN = (Kind.GLAZE, Kind.UNIFY)
+"""What is laid as a thin film, so that it darkens or tints what it goes over."""
+
+
+@dataclass(frozen=True)
+class Own:
+    """A pass that the painter set in: one `kind` of operation on `masses`, by their ids."""
+
+    id: str
+    kind: Kind
+    masses: tuple[str, ...]
+
+    def checked(self, medium: Medium) -> None:
+        """Raises InvalidInput saying what cannot be."""
+        if self.kind not in offered(medium):
+            can = ", ".join(ACTS[kind].words for kind in offered(medium))
+            raise InvalidInput(
+                f"A pass of your own in {medium.words.lower()} can be: {can}; not {ACTS[self.kind].words}. "
+                "The passes were kept."
+            )
+        if not self.masses:
+            raise InvalidInput("A pass of your own goes over one shape or more; the passes were kept.")
+
+
+def offered(medium: Medium) -> tuple[Kind, ...]:
+    """What a pass of one's own can do in a medium, as listed among the acts."""
+    return tuple(
+        kind
+        for kind, act in ACTS.items()
+        if medium.key in act.media
+        and (kind in LAID or kind is Kind.FIX or act.sort in (Sort.MOVES, Sort.LOOKS))
+    )
+
+
+def own_pass(own: Own, masses: Mapping[str, Mass], medium: Medium, operations: Sequence[Operation]) -> Pass:
+    """The pass with its words and minutes; waits and values are followed through by who sets it in."""
+    over = [masses[name] for name in own.masses]
+    act, values = ACTS[own.kind], [mass.target for mass in over]
+    hand = f", with the {act.tool}" if act.tool else ""
+    looks = act.sort is Sort.LOOKS
+    return Pass(
+        own.id,
+        own_title(own.kind, over),
+        capital(f"{act.words}{hand}." if looks else f"{act.words}: {listed(over, 4)}{hand}."),
+        "everywhere" if looks else listed(over, 4),
+        (min(values), max(values)),
+        "no edges to cut",
+        own_minutes(own.kind, over, medium),
+        0.0,
+        "dry" if own.kind in LAID and medium.dry_minutes else "as it is",
+        None,
+        tuple(operations),
+        (),
+        beside=True,
+    )
+
+
+def own_title(kind: Kind, masses: Sequence[Mass]) -> str:
+    """What is done, and to what unless it is only looked at."""
+    act = ACTS[kind]
+    return capital(act.words if act.sort is Sort.LOOKS else f"{act.words}: {listed(masses)}")
+
+
+def own_minutes(kind: Kind, masses: Sequence[Mass], medium: Medium) -> float:
+    """Minutes: by area where something is laid or sprayed, along the outline where edges are worked on."""
+    area, act = sum(mass.area_cm2 for mass in masses), ACTS[kind]
+    if kind in LAID:
+        return SETTLING + medium.mix_minutes + covering_minutes(medium, area)
+    if act.sort is Sort.MOVES:
+        return SETTLING + sum(cutting_minutes(medium, mass.outline_cm) for mass in masses)
+    return SETTLING + act.pace * area / 10
+
+
+def set_in(plan: Plan, own: Own, after: str) -> tuple[Plan, list[str]]:
+    """The plan with the pass set in after that of the id `after`, or first for "", and the order of all.
+
+    Values and waits are those of before. Raises InvalidInput for an unknown pass or shape, for what the
+    medium does not offer, and for more than MOST_OWN.
+    """
+    own.checked(plan.medium)
+    ids = [done.id for done in plan.passes]
+    if after and after not in ids:
+        raise InvalidInput(f"There is no pass {after[:20]!r} to come after; the passes were kept.")
+    if unknown := [name for name in own.masses if name not in plan.by_id]:
+        raise InvalidInput(f"There is no shape {unknown[0][:20]!r} in this plan; the passes were kept.")
+    if sum(name.startswith(PREFIX) for name in ids) >= MOST_OWN:
+        raise InvalidInput(f"A plan takes {MOST_OWN} passes of your own; they were kept.")
+    laid = {o.mass: o for done in plan.passes for o in done.operations if o.role is Role.TARGET}
+    operations = []
+    for name in own.masses:
+        value, before = plan.by_id[name].target, laid.get(name)
+        told = (before.staining, before.oil, before.toxic) if before and own.kind in LAID else (0, 0, False)
+        operations.append(Operation(name, own.kind, Role.UNDER, 1.0, value, value, 1, *told))
+    fresh = own_pass(own, plan.by_id, plan.medium, operations)
+    at = ids.index(after) + 1 if after else 0
+    passes = (*plan.passes[:at], fresh, *plan.passes[at:])
+    return replace(plan, passes=passes), [done.id for done in passes]
+
+
+PREFIX = "own"
+"""How the ids of passes of one's own begin."""
+
+
+def free_id(plan: Plan, taken: Sequence[str] = ()) -> str:
+    """An id that no pass of the plan has, and none of those `taken`."""
+    used = {done.id for done in plan.passes} | set(taken)
+    return next(name for k in range(1, len(used) + 2) if (name := f"{PREFIX}{k}") not in used)
