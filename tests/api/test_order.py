@@ -229,3 +229,86 @@ def test_the_sky_is_painted_by_a_school_of_its_own_before_the_rest(
         "all of it belongs to shapes of other areas"
     )
     edited(client, landscape, mixed=[])
+
+
+@pytest.fixture
+def kettle(client: httpx.Client) -> Iterator[str]:
+    """A demo piece in oil, as it was again after the test."""
+    there = next(p for p in client.get("/api/pieces").json() if p["name"].startswith("Blue kettle"))
+    piece = str(there["id"])
+    worked_out(client, piece)
+    yield piece
+    edited(client, piece, order=None, ownPasses=[], dropped=[])
+
+
+def test_a_pass_of_ones_own_is_answered_kept_planned_moved_and_left_out(
+    client: httpx.Client, kettle: str
+) -> None:
+    plan = worked_out(client, kettle)["document"]
+    ids = [done["id"] for done in plan["passes"]]
+    names = [o["mass"] for o in plan["passes"][1]["operations"] if o["role"] == "target"]
+    wanted = {"kind": "glaze", "masses": names, "after": ids[1]}
+    answer = client.post(f"/api/pieces/{kettle}/own-passes", json=wanted).json()
+    assert answer["fine"]
+    assert answer["order"] == [*ids[:2], answer["own"]["id"], *ids[2:]]
+    assert edited(client, kettle, order=answer["order"], ownPasses=[answer["own"]]).status_code == 200
+    longer = worked_out(client, kettle)["document"]
+    assert longer["passes"][2]["title"].startswith("Glaze")
+    assert longer["passes"][2]["reasons"][0]["kind"] == "own"
+    assert len(longer["predicted"]["values"]) == len(plan["predicted"]["values"]) + 1
+    # Set in where its shapes are bare, it breaks, and the repair moves other passes before it.
+    early = client.post(f"/api/pieces/{kettle}/own-passes", json={"kind": "scumble", "masses": names}).json()
+    assert not early["fine"]
+    assert early["own"]["id"] == "own2"
+    assert {r["mass"] for r in early["refusals"]} <= set(names)
+    path = f"/api/pieces/{kettle}/passes/{{}}/leaving-out"
+    assert client.post(path.format("own1")).json()["order"] == ids
+    needed = client.post(path.format(ids[0])).json()
+    assert not needed["fine"]
+    assert {r["rule"] for r in needed["refusals"]} >= {"complete"}
+    # Another plan is another matter: what was set in belongs to this one.
+    assert edited(client, kettle, passes=4).status_code == 200
+    there = client.get(f"/api/pieces/{kettle}").json()["settings"]
+    assert there["ownPasses"] == []
+    assert there["order"] is None
+    assert edited(client, kettle, passes=None).status_code == 200
+
+
+def test_passes_of_ones_own_that_the_judge_refuses_rest_and_a_note_says_why(
+    client: httpx.Client, kettle: str
+) -> None:
+    plan = worked_out(client, kettle)["document"]
+    ids = [done["id"] for done in plan["passes"]]
+    name = next(o["mass"] for o in plan["passes"][1]["operations"] if o["role"] == "target")
+    own = {"id": "own1", "kind": "glaze", "masses": [name]}
+    assert edited(client, kettle, order=["own1", *ids], ownPasses=[own]).status_code == 200
+    document = worked_out(client, kettle)["document"]
+    assert [done["id"] for done in document["passes"]] == ids
+    assert any("you set in or left out rest" in note for note in document["notes"])
+
+
+@pytest.mark.parametrize(
+    ("wanted", "says"),
+    [
+        ({"kind": "melt", "masses": ["m1"]}, "no operation 'melt'"),
+        ({"kind": "fix", "masses": ["m1"]}, "can be"),
+        ({"kind": "glaze", "masses": ["m999"]}, "no shape"),
+        ({"kind": "glaze", "masses": ["m1"], "after": "p99"}, "no pass"),
+    ],
+)
+def test_a_pass_that_cannot_be_is_refused_in_a_sentence(
+    client: httpx.Client, kettle: str, wanted: dict[str, object], says: str
+) -> None:
+    answer = client.post(f"/api/pieces/{kettle}/own-passes", json=wanted)
+    assert answer.status_code == 422
+    assert says in answer.json()["detail"]
+    kept = edited(client, kettle, ownPasses=[{"id": "own1", "masses": ["m1"], "kind": "mask"}])
+    assert kept.status_code == 422
+
+
+def test_a_pinned_pass_keeps_the_order_that_was_made(client: httpx.Client, kettle: str) -> None:
+    ids = [done["id"] for done in worked_out(client, kettle)["document"]["passes"]]
+    assert edited(client, kettle, order=ids).status_code == 200
+    assert edited(client, kettle, pins=[ids[0]]).status_code == 200
+    assert client.get(f"/api/pieces/{kettle}").json()["settings"]["order"] == ids
+    edited(client, kettle, pins=[])

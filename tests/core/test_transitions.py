@@ -26,7 +26,7 @@ LEGAL = {
         accent          bare>shiny dry>shiny
         opaque-white    bare>shiny dry>shiny
         restate         dry>shiny
-        unify           dry>shiny
+        unify           dry>shiny masked>masked
         mask            bare>masked dry>masked
         unmask          masked>dry
         soften          shiny>shiny satin>satin damp>damp dry>dry

@@ -184,3 +184,36 @@ def test_passes_are_joined_and_split_and_shared_out_as_planned_again(page: Page,
     quiet(page)
     expect(passes).to_have_count(before, timeout=30_000)
     assert settings(*piece)["groups"] is None
+
+
+def test_a_pass_of_ones_own_is_set_in_with_its_price_and_left_out_again(page: Page, piece: Room) -> None:
+    opened(page, piece, "order?pass=2&below=passes")
+    page.get_by_label("A pass of your own").select_option("unify")
+    page.get_by_role("button", name="What would it come to?").click()
+    answer = page.get_by_role("status")
+    expect(answer).to_contain_text("after pass 2: fine.")
+    expect(answer).to_contain_text("more of work")
+    answer.get_by_role("button", name="Keep this order").click()
+    expect(page.get_by_role("button", name=re.compile("^3 ?Unify with a glaze"))).to_be_visible(
+        timeout=30_000
+    )
+    quiet(page)
+    assert settings(*piece)["ownPasses"][0]["kind"] == "unify"
+    page.get_by_role("button", name=re.compile("^3 ?Unify with a glaze")).click()
+    expect(page.get_by_text("You set it in here")).to_be_visible()
+    page.get_by_role("button", name="Leave out pass 3").click()
+    expect(answer).to_contain_text("The plan without pass 3: fine.")
+    answer.get_by_role("button", name="Keep this order").click()
+    expect(page.get_by_role("button", name=re.compile("^3 ?Unify"))).to_have_count(0, timeout=30_000)
+    quiet(page)
+    assert settings(*piece)["ownPasses"] == []
+
+
+def test_leaving_out_what_a_shape_needs_says_which_would_be_missing(page: Page, piece: Room) -> None:
+    opened(page, piece, "order?pass=1&below=passes")
+    page.get_by_role("button", name="Leave out pass 1").click()
+    answer = page.get_by_role("status")
+    expect(answer).to_contain_text("The plan without pass 1 breaks")
+    expect(answer.get_by_role("button", name="Keep this order")).to_have_count(0)
+    answer.get_by_role("button", name="Leave it as it was").click()
+    expect(answer).to_have_count(0)

@@ -72,7 +72,7 @@ export function PassList({ piece, plan, pass, move, changes, onPass }: Props) {
             <button
               type="button"
               className={classes.pin}
-              aria-label={`Leave pass ${k + 1} out`}
+              aria-label={`Leave out pass ${k + 1}`}
               onClick={() => move.leaveOut(done.id)}
             >
               leave out

@@ -4,9 +4,9 @@ from __future__ import annotations
 
 import json
 from collections.abc import Mapping
-from typing import Any
+from typing import Annotated, Any
 
-from fastapi import APIRouter, Response
+from fastapi import APIRouter, Path, Response
 
 from ...core.checks import Checked, Finding, Fix, findings_of
 from ...core.errors import InvalidInput, WashboardError
@@ -35,6 +35,7 @@ from .access import InStudio
 from .pieces import Id, ready
 
 router = APIRouter(prefix="/api/pieces", tags=["order"])
+PassId = Annotated[str, Path(max_length=20, examples=["p3"])]
 PDF = {"content": {"application/pdf": {"schema": {"type": "string", "format": "binary"}}}}
 
 
@@ -63,7 +64,7 @@ def own_pass(studio: InStudio, piece: Id, given: OwnPassCreate) -> VerdictRead:
 
 
 @router.post("/{piece}/passes/{pass_id}/leaving-out", responses=problems())
-def leaving_out(studio: InStudio, piece: Id, pass_id: Id) -> VerdictRead:
+def leaving_out(studio: InStudio, piece: Id, pass_id: PassId) -> VerdictRead:
     """What the plan without a pass would come to."""
     plan = planfile.plan_from(document_of(ready(studio, studio.pieces.get(piece))))
     return _told(without(plan, pass_id))

@@ -137,7 +137,7 @@ TABLE: Mapping[Kind, Onto] = {
     Kind.ACCENT: _on(Spot.BARE, Spot.DRY, Spot.LOOSE),
     Kind.WHITE: _on(Spot.DRY, Spot.BARE, Spot.LOOSE),
     Kind.RESTATE: _on(Spot.DRY, Spot.LOOSE),
-    Kind.UNIFY: _on(Spot.DRY),
+    Kind.UNIFY: _on(Spot.DRY) | OVER_MASK,
     Kind.MASK: {Spot.BARE: Spot.MASKED, Spot.DRY: Spot.MASKED},
     Kind.UNMASK: {Spot.MASKED: Spot.DRY},
     Kind.SOFTEN: _stays(Spot.SHINY, Spot.SATIN, Spot.DAMP, Spot.DRY, Spot.OPEN),
