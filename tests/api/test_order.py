@@ -284,7 +284,7 @@ def test_passes_of_ones_own_that_the_judge_refuses_rest_and_a_note_says_why(
     assert edited(client, kettle, order=["own1", *ids], ownPasses=[own]).status_code == 200
     document = worked_out(client, kettle)["document"]
     assert [done["id"] for done in document["passes"]] == ids
-    assert any("you set in or left out rest" in note for note in document["notes"])
+    assert any("you set in or left out, and the tools, rest" in note for note in document["notes"])
 
 
 @pytest.mark.parametrize(

@@ -217,3 +217,14 @@ def test_leaving_out_what_a_shape_needs_says_which_would_be_missing(page: Page, 
     expect(answer.get_by_role("button", name="Keep this order")).to_have_count(0)
     answer.get_by_role("button", name="Leave it as it was").click()
     expect(answer).to_have_count(0)
+
+
+def test_a_pass_is_given_to_another_tool_and_its_minutes_follow(page: Page, piece: Room) -> None:
+    opened(page, piece, "order?pass=2")
+    tool = page.get_by_label("Tool of this pass")
+    tool.select_option("wide-brush")
+    expect(page.get_by_text("Use a wide soft brush.")).to_be_visible(timeout=30_000)
+    quiet(page)
+    assert settings(*piece)["tools"][0]["tool"] == "wide-brush"
+    tool.select_option("")
+    expect(page.get_by_text("Use a wide soft brush.")).to_have_count(0, timeout=30_000)

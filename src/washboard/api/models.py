@@ -63,6 +63,13 @@ class OwnPassModel(Model):
     masses: list[Id] = Field(min_length=1, max_length=80)
 
 
+class HandledModel(Model):
+    """A pass that is done with another tool than usual."""
+
+    pass_id: Id = Field(examples=["p2"])
+    tool: Id = Field(examples=["knife"])
+
+
 class OrderModel(Model):
     """All that is settled about the order; null: computed. `passes` are those over shapes."""
 
@@ -78,6 +85,7 @@ class OrderModel(Model):
     mixed: list[MixedModel] = Field(default_factory=list, max_length=12)
     own_passes: list[OwnPassModel] = Field(default_factory=list, max_length=6)
     dropped: list[Id] = Field(default_factory=list, max_length=20)
+    tools: list[HandledModel] = Field(default_factory=list, max_length=40)
 
 
 class VariantModel(OrderModel):
@@ -190,6 +198,7 @@ class PieceUpdate(Model):
     mixed: list[MixedModel] | None = Field(None, max_length=12)
     own_passes: list[OwnPassModel] | None = Field(None, max_length=6)
     dropped: list[Id] | None = Field(None, max_length=20)
+    tools: list[HandledModel] | None = Field(None, max_length=40)
     variants: list[VariantModel] | None = Field(None, max_length=8)
     reference: Hash | None = None
     shapes: list[ShapeModel] | None = Field(None, min_length=1, max_length=200)
@@ -300,8 +309,8 @@ class ToneRead(Model):
     words: str
 
 
-class OwnKindRead(Model):
-    """What a pass of one's own can do, with the media in which it can."""
+class HandRead(Model):
+    """What a pass of one's own can do, or a tool, with the media in which it can be."""
 
     key: str
     words: str
@@ -315,5 +324,6 @@ class CatalogueRead(Model):
     schools: list[Choice]
     surfaces: list[Choice]
     stocks: list[StockRead]
-    own_passes: list[OwnKindRead]
+    own_passes: list[HandRead]
+    tools: list[HandRead]
     greys: list[int]

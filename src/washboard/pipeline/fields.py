@@ -19,6 +19,7 @@ from ..core.order.aims import Aim
 from ..core.order.own import Own
 from ..core.order.plan import Kind
 from ..core.order.reserve import KEEPING
+from ..core.order.tools import Handled
 from ..core.order.wishes import Kept
 from ..core.reference.drawn import Shape
 from ..core.reference.opening import Opening
@@ -32,7 +33,7 @@ ANALYSED = (
     "squint", "names", "order", "areas", "arrangement", "spread", "margin_cm", "focus", "light", "ground",
     "palette", "intent", "opening", "borrowed", "sources", "stock",
     "side", "ways", "whites", "holds",
-    "pins", "aim", "groups", "mixed", "own_passes", "dropped",
+    "pins", "aim", "groups", "mixed", "own_passes", "dropped", "tools",
 )  # fmt: skip
 """Fields of a row that make up the settings."""
 
@@ -57,6 +58,7 @@ def settings_of(fields: Mapping[str, Any], own: Iterable[Paint] = ()) -> Setting
     known["aim"] = _aimed(known.get("aim"))
     known["mixed"] = tuple(Mixed(**own) for own in known.get("mixed") or ())
     known["own_passes"] = tuple(_own(one) for one in known.get("own_passes") or ())
+    known["tools"] = tuple(Handled(**one) for one in known.get("tools") or ())
     known["dropped"] = tuple(known.get("dropped") or ())
     known["whites"] = known.get("whites", True) is not False
     for key in ("thresholds", "order"):

@@ -19,6 +19,7 @@ from ..core.materials.surfaces import Sheet, Surface, sheet_of, surface_of
 from ..core.order.aims import Aim
 from ..core.order.own import Own
 from ..core.order.schools import school_named
+from ..core.order.tools import Handled
 from ..core.order.wishes import Kept, Wishes
 from ..core.reference import ladder
 from ..core.reference.opening import AS_TAKEN, Opening
@@ -48,7 +49,7 @@ class Settings:
     `holds`: relations of values that the key must hold. `pins`: passes that stay where they are.
     `aim`: what the order is to be besides. `groups`: which masses share a pass, as the painter says.
     `mixed`: areas with a school of their own. `own_passes` stand where `order` names them, and it leaves out
-    the passes that are `dropped`.
+    the passes that are `dropped`. `tools`: what passes are done with instead of the usual.
     """
 
     medium: str
@@ -87,6 +88,7 @@ class Settings:
     mixed: tuple[Mixed, ...] = ()
     own_passes: tuple[Own, ...] = ()
     dropped: tuple[str, ...] = ()
+    tools: tuple[Handled, ...] = ()
 
     @property
     def catalogue(self) -> dict[str, Paint]:
@@ -133,6 +135,8 @@ class Settings:
             school_named(self.school, medium_named(self.medium), self.start)
         for own_pass in self.own_passes:
             own_pass.checked(medium_named(self.medium))
+        for handled in self.tools:
+            handled.checked(medium_named(self.medium))
         for own in self.mixed:
             own.checked(medium_named(self.medium), self.start)
         if self.passes is not None and not 1 <= self.passes <= MOST_PASSES:

@@ -1194,7 +1194,9 @@ export interface components {
             /** Stocks */
             stocks: components["schemas"]["StockRead"][];
             /** Ownpasses */
-            ownPasses: components["schemas"]["OwnKindRead"][];
+            ownPasses: components["schemas"]["HandRead"][];
+            /** Tools */
+            tools: components["schemas"]["HandRead"][];
             /** Greys */
             greys: number[];
         };
@@ -1480,6 +1482,34 @@ export interface components {
             why: string;
             /** Picture */
             picture: string;
+        };
+        /**
+         * HandRead
+         * @description What a pass of one's own can do, or a tool, with the media in which it can be.
+         */
+        HandRead: {
+            /** Key */
+            key: string;
+            /** Words */
+            words: string;
+            /** Media */
+            media: string[];
+        };
+        /**
+         * HandledModel
+         * @description A pass that is done with another tool than usual.
+         */
+        HandledModel: {
+            /**
+             * Passid
+             * @example p2
+             */
+            passId: string;
+            /**
+             * Tool
+             * @example knife
+             */
+            tool: string;
         };
         /**
          * HelpsRead
@@ -2052,18 +2082,6 @@ export interface components {
             thin: number[];
         };
         /**
-         * OwnKindRead
-         * @description What a pass of one's own can do, with the media in which it can.
-         */
-        OwnKindRead: {
-            /** Key */
-            key: string;
-            /** Words */
-            words: string;
-            /** Media */
-            media: string[];
-        };
-        /**
          * OwnPassCreate
          * @description Set a pass of one's own in after another (null: first): one `kind` of operation on some shapes.
          */
@@ -2369,6 +2387,8 @@ export interface components {
             ownPasses?: components["schemas"]["OwnPassModel"][] | null;
             /** Dropped */
             dropped?: string[] | null;
+            /** Tools */
+            tools?: components["schemas"]["HandledModel"][] | null;
             /** Variants */
             variants?: components["schemas"]["VariantModel"][] | null;
             /** Reference */
@@ -2833,6 +2853,8 @@ export interface components {
             ownPasses?: components["schemas"]["OwnPassModel"][];
             /** Dropped */
             dropped?: string[];
+            /** Tools */
+            tools?: components["schemas"]["HandledModel"][];
             /** Medium */
             medium: string;
             /** Surface */
@@ -3225,6 +3247,8 @@ export interface components {
             ownPasses?: components["schemas"]["OwnPassModel"][];
             /** Dropped */
             dropped?: string[];
+            /** Tools */
+            tools?: components["schemas"]["HandledModel"][];
             /** Name */
             name: string;
         };

@@ -106,7 +106,11 @@ export function Order() {
             onSquint={(on) => setLooking((now) => ({ ...now, squint: on }))}
           />
         </div>
-        {done ? <PassNote plan={plan} done={done} /> : <Before plan={plan} />}
+        {done ? (
+          <PassNote piece={piece} plan={plan} done={done} changes={changes} />
+        ) : (
+          <Before plan={plan} />
+        )}
       </div>
       <div className={classes.right}>
         <Actions piece={piece} plan={plan} changes={changes} />

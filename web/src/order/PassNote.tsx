@@ -1,15 +1,18 @@
-import type { Pass, Plan } from "../api/client";
+import type { Pass, Piece, Plan } from "../api/client";
+import { useCatalogue, type useChanges } from "../api/hooks";
 import { Fact } from "../parts/Fact";
 import { minutes } from "../parts/time";
 import classes from "./order.module.css";
 
 interface Props {
+  piece: Piece;
   plan: Plan;
   done: Pass;
+  changes: ReturnType<typeof useChanges>;
 }
 
 /** The pass beside its picture: what, times, values, edges, why here, findings. */
-export function PassNote({ plan, done }: Props) {
+export function PassNote({ piece, plan, done, changes }: Props) {
   const [title, rest] = done.title.split(/: (.*)/s);
   const [low, high] = done.values;
   const spread = high - low < 0.05 ? low.toFixed(1) : `${low.toFixed(1)} to ${high.toFixed(1)}`;
@@ -24,7 +27,9 @@ export function PassNote({ plan, done }: Props) {
         <Fact shown={done.edge} words="edges" />
         <Fact shown={done.needs} words="surface" />
       </dl>
-      <p>{done.what}</p>
+      <p>
+        {done.what} With <ToolField piece={piece} done={done} changes={changes} />
+      </p>
       {done.reasons.length > 0 && (
         <p>
           <b>Why here.</b> {done.reasons.map((reason) => reason.sentence).join(" ")}
@@ -43,5 +48,31 @@ export function PassNote({ plan, done }: Props) {
           </p>
         ))}
     </section>
+  );
+}
+
+/** The tool of a pass, to be exchanged: it changes how fast the pass covers and cuts. */
+function ToolField({ piece, done, changes }: Pick<Props, "piece" | "done" | "changes">) {
+  const { medium, tools = [] } = piece.settings;
+  const offered = (useCatalogue().data?.tools ?? []).filter((tool) => tool.media.includes(medium));
+  const now = tools.find((handled) => handled.passId === done.id)?.tool ?? "";
+  const give = (tool: string) => {
+    const others = tools.filter((handled) => handled.passId !== done.id);
+    changes.edit.mutate({ tools: tool ? [...others, { passId: done.id, tool }] : others });
+  };
+  return (
+    <select
+      className="field"
+      aria-label="Tool of this pass"
+      value={now}
+      onChange={(event) => give(event.currentTarget.value)}
+    >
+      <option value="">the usual tool</option>
+      {offered.map((tool) => (
+        <option key={tool.key} value={tool.key}>
+          {tool.words}
+        </option>
+      ))}
+    </select>
   );
 }

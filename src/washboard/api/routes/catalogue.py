@@ -11,7 +11,8 @@ from ...core.materials.surfaces import WORDS
 from ...core.order.acts import ACTS
 from ...core.order.own import offered
 from ...core.order.schools import SCHOOLS
-from ..models import CatalogueRead, Choice, OwnKindRead, StockRead
+from ...core.order.tools import TOOLS
+from ..models import CatalogueRead, Choice, HandRead, StockRead
 from ..problems import problems
 
 router = APIRouter(prefix="/api", tags=["catalogue"])
@@ -39,10 +40,11 @@ def catalogue() -> CatalogueRead:
             for s in STOCKS.values()
         ],
         own_passes=[
-            OwnKindRead(key=kind, words=act.words, media=media)
+            HandRead(key=kind, words=act.words, media=media)
             for kind, act in ACTS.items()
             if (media := [key for key, medium in MEDIA.items() if kind in offered(medium)])
         ],
+        tools=[HandRead(key=t.key, words=t.words, media=sorted(t.media)) for t in TOOLS.values()],
         greys=greys(),
     )
 

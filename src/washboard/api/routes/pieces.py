@@ -92,7 +92,7 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
     if "stock" in changes:
         changes.setdefault("side", "")
     if not changes.keys() <= KEEP_ORDER:
-        changes = {"order": None, "groups": None, "own_passes": [], "dropped": []} | changes
+        changes = {"order": None, "groups": None, "own_passes": [], "dropped": [], "tools": []} | changes
     wanted = {**now_there.settings, **changes}
     settings_of(wanted, studio.own_paints())
     known = now_there.settings.get("variants") or ()
@@ -104,14 +104,14 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
 
 
 KEEP_ORDER = {
-    "order", "own_passes", "dropped", "pins", "name", "focus", "light", "palette", "sources", "side",
+    "order", "own_passes", "dropped", "tools", "pins", "name", "focus", "light", "palette", "sources", "side",
     "variants",
 }  # fmt: skip
 """What can be changed without a new plan, so that the painter's order of passes stays."""
 ALWAYS = {
     "name", "medium", "surface", "width_cm", "height_cm", "bands", "even", "squint", "names", "areas",
     "spread", "margin_cm", "palette", "borrowed", "sources", "side", "reference", "shapes",
-    "variants", "mixed", "own_passes", "dropped",
+    "variants", "mixed", "own_passes", "dropped", "tools",
 }  # fmt: skip
 """Fields that an edit may change but not empty."""
 SAME_FORMAT = 0.02
@@ -222,7 +222,7 @@ WORDS = {
     "holds": "what the key holds", "pins": "pinned passes", "aim": "what the order is to be",
     "variants": "kept orders", "groups": "which masses share a pass",
     "mixed": "areas with a school of their own", "own_passes": "passes of your own",
-    "dropped": "passes left out",
+    "dropped": "passes left out", "tools": "tools of passes",
 }  # fmt: skip
 
 
@@ -231,7 +231,9 @@ def words_for(changes: dict[str, Any]) -> str:
     quiet = {"order", "groups", "thresholds", "ground", "stock", "side"} if len(changes) > 1 else set()
     shown = {k: v for k, v in changes.items() if v is not None or k not in quiet}
     shown = {
-        k: v for k, v in shown.items() if v != [] or k not in ("own_passes", "dropped") or len(changes) < 3
+        k: v
+        for k, v in shown.items()
+        if v != [] or k not in ("own_passes", "dropped", "tools") or len(changes) < 3
     }
     parts = {}
     for key, value in shown.items():

@@ -13,6 +13,7 @@ from .painting import THINNEST, Scene, statuses, unasked
 from .plan import Kind
 from .planner import counted, laid, lay_muted, passes_of, predicted_values
 from .strands import Ordered
+from .tools import Handled, tool_of
 from .wording import worded
 from .worked import Does, Step, Worked
 
@@ -20,10 +21,14 @@ Floats = NDArray[np.float64]
 
 
 def reordered(
-    worked: Worked, order: Sequence[str], own: Sequence[Own] = (), dropped: Sequence[str] = ()
+    worked: Worked,
+    order: Sequence[str],
+    own: Sequence[Own] = (),
+    dropped: Sequence[str] = (),
+    handled: Sequence[Handled] = (),
 ) -> Worked:
-    """The same passes in another order, without those `dropped` and with the painter's `own`; looks, values,
-    waits and words worked out anew.
+    """The same passes in another order, without those `dropped`, with the painter's `own`, and with the tools
+    they are `handled` with; looks, values, waits and words worked out anew.
 
     An order that does not name every pass once belongs to another plan and is passed over, and so is one
     that drops a pass in which something reaches its target. An own pass whose shapes are gone rests.
@@ -32,7 +37,7 @@ def reordered(
     there = {one.id: one for one in own if known.issuperset(one.masses)}
     order = [name for name in order if name in there or name not in {one.id for one in own}]
     stays = [name for name in ids if name not in dropped]
-    if sorted(order) != sorted([*stays, *there]) or order == ids:
+    if sorted(order) != sorted([*stays, *there]) or (order == ids and not handled):
         return worked
     if any(t >= 0 and ids[t] in dropped for t in worked.turn):
         return worked
@@ -49,6 +54,7 @@ def reordered(
             for m in old.muted:
                 lay_muted(scene, after, m)
             step = replace(old, question=question, before=looks, after=after)
+        step = replace(step, tool=tool_of(name, handled))
         steps.append(step)
         counted(scene, step, stains, layers)
         looks = step.after

@@ -7,6 +7,7 @@ from collections.abc import Sequence
 import numpy as np
 from numpy.typing import NDArray
 
+from ..materials.media import Medium
 from ..time.pace import SETTLING, covering_minutes, cutting_minutes, drying_minutes
 from .acts import ACTS
 from .coverage import Coverage, Status, cut_length
@@ -15,6 +16,7 @@ from .operations import RESTATED_SHARE
 from .own import own_minutes
 from .painting import Scene
 from .plan import WHILE_WET, Kind, Pass, Role
+from .tools import in_hand
 from .worked import Does, Step
 
 Floats = NDArray[np.float64]
@@ -30,11 +32,11 @@ def minutes_of(scene: Scene, step: Step) -> float:
     In opaque media only finished and bare neighbours are cut against; toward later shapes the edge
     is loose and the later shape cuts it.
     """
-    parts, medium, covered = scene.parts, scene.medium, step.covered
+    parts, medium, covered = scene.parts, in_hand(scene.medium, step.tool), step.covered
     if step.own is not None:
         return own_minutes(step.own.kind, [scene.masses[m] for m in step.group], medium)
     if step.does not in (Does.LAYS, Does.TONES):
-        return SETTLING + sum(_own_pace(scene, step, m) for m in step.group)
+        return SETTLING + sum(_own_pace(scene, step, m, medium) for m in step.group)
     own = step.question.own
     _, coats = scene.finished(step.before[own], parts.mass[own])
     area = float(parts.areas[covered].sum() + ((coats - 1) * parts.areas[own]).sum())
@@ -46,13 +48,13 @@ def minutes_of(scene: Scene, step: Step) -> float:
     )
 
 
-def _own_pace(scene: Scene, step: Step, m: int) -> float:
+def _own_pace(scene: Scene, step: Step, m: int, medium: Medium) -> float:
     """Minutes for one light that is masked, wiped or won back, or for one dark that is restated."""
     mass = scene.masses[m]
     if step.does is Does.RESTATES:
-        return covering_minutes(scene.medium, RESTATED_SHARE * mass.area_cm2)
+        return covering_minutes(medium, RESTATED_SHARE * mass.area_cm2)
     kind = Kind.MASK if step.does is Does.MASKS else scene.how[m] or Kind.LAYER
-    return ACTS[kind].pace * mass.area_cm2 / 10 + cutting_minutes(scene.medium, mass.outline_cm)
+    return ACTS[kind].pace * mass.area_cm2 / 10 + cutting_minutes(medium, mass.outline_cm)
 
 
 def cut_in(scene: Scene, question: Coverage, covered: Mask) -> float:

@@ -31,7 +31,7 @@ def _worded(worked: Worked, k: int) -> Pass:
     return replace(
         done,
         title=_title(worked, k, masses, under),
-        what=_what(worked, k, masses, under),
+        what=_what(worked, k, masses, under) + (f" Use {step.tool.words}." if step.tool else ""),
         where=listed([*masses], 4) or "everywhere",
         values=_values(masses, done),
         edge=_edge(worked, step),

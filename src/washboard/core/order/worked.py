@@ -12,6 +12,7 @@ from .coverage import Coverage
 from .own import Own
 from .painting import Scene
 from .plan import Plan
+from .tools import Tool
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -46,7 +47,7 @@ class Group:
 class Step:
     """One pass as the planner found it: question, answer, looks (p, 2, 36), the paint (m, q) carried on.
 
-    `own`: the painter set it in.
+    `own`: the painter set it in; `tool`: it is done with that, not with the usual one.
     """
 
     group: tuple[int, ...]
@@ -60,6 +61,7 @@ class Step:
     called: str = ""
     beside: bool = False
     own: Own | None = None
+    tool: Tool | None = None
 
 
 @dataclass(frozen=True)
