@@ -312,3 +312,38 @@ def test_a_pinned_pass_keeps_the_order_that_was_made(client: httpx.Client, kettl
     assert edited(client, kettle, pins=[ids[0]]).status_code == 200
     assert client.get(f"/api/pieces/{kettle}").json()["settings"]["order"] == ids
     edited(client, kettle, pins=[])
+
+
+def test_an_order_is_saved_as_a_school_of_ones_own_taken_in_another_piece_and_forgotten(
+    client: httpx.Client, landscape: str, cup: bytes
+) -> None:
+    worked_out(client, landscape)
+    saved = client.post(f"/api/pieces/{landscape}/own-school", json={"name": "Three stages"})
+    assert saved.status_code == 201
+    key = saved.json()["key"]
+    other = str(new_piece(client, cup)["id"])
+    worked_out(client, other)
+    rows = client.get(f"/api/pieces/{other}/schools").json()["schools"]
+    assert [row["school"] for row in rows] == [*SCHOOLS, key]
+    assert rows[-1]["feasible"]
+    assert rows[-1]["words"] == "Three stages"
+    assert edited(client, other, school=key).status_code == 200
+    assert worked_out(client, other)["document"]["school"] == key
+    # The same name for another order is not taken over the first.
+    worked_out(client, landscape)
+    edited(client, landscape, passes=6)
+    worked_out(client, landscape)
+    again = client.post(f"/api/pieces/{landscape}/own-school", json={"name": "Three stages"})
+    assert again.status_code in (201, 422)
+    if again.status_code == 422:
+        assert "it was kept as it was" in again.json()["detail"]
+    edited(client, landscape, passes=None)
+    assert client.delete("/api/own-schools", params={"key": key}).status_code == 204
+    assert client.delete("/api/own-schools", params={"key": key}).status_code == 404
+    # What is painted by it keeps it.
+    assert worked_out(client, other)["document"]["school"] == key
+    refused = edited(client, other, medium="oil")
+    assert refused.status_code == 422
+    assert "paint covers" in refused.json()["detail"]
+    wrong = client.post(f"/api/pieces/{other}/own-school", json={"name": "a/b"})
+    assert wrong.status_code == 422

@@ -228,3 +228,18 @@ def test_a_pass_is_given_to_another_tool_and_its_minutes_follow(page: Page, piec
     assert settings(*piece)["tools"][0]["tool"] == "wide-brush"
     tool.select_option("")
     expect(page.get_by_text("Use a wide soft brush.")).to_have_count(0, timeout=30_000)
+
+
+def test_an_order_is_saved_as_a_school_of_ones_own_and_forgotten(page: Page, piece: Room) -> None:
+    opened(page, piece, "order?below=schools")
+    name = page.get_by_label("Keep this order as")
+    name.fill("Quiet middles")
+    page.get_by_role("button", name="save as a school").click()
+    mine = page.get_by_role("region", name="Quiet middles", exact=True)
+    expect(mine.get_by_role("img")).to_have_count(3, timeout=30_000)
+    mine.get_by_role("button", name="take it").click()
+    expect(mine).to_contain_text("as it is now", timeout=30_000)
+    quiet(page)
+    assert settings(*piece)["school"].startswith("own/Quiet middles/darkens/")
+    mine.get_by_role("button", name="forget it").click()
+    expect(mine).to_have_count(0, timeout=30_000)

@@ -42,6 +42,7 @@ def create_app(data: Path, page: Path = PAGE) -> FastAPI:
     app.middleware("http")(_guard)
     for resource in (catalogue, references, shelf, pieces, order, prepare, mix, jobs):
         app.include_router(resource.router)
+    app.include_router(order.own)
     _describe(app)
     if page.is_dir():
         _serve_page(app, page)

@@ -52,7 +52,7 @@ class MixedModel(Model):
 
     x: float = Field(ge=0, le=1)
     y: float = Field(ge=0, le=1)
-    school: str = Field(max_length=40, examples=["light-first"])
+    school: str = Field(max_length=160, examples=["light-first"])
 
 
 class OwnPassModel(Model):
@@ -73,7 +73,7 @@ class HandledModel(Model):
 class OrderModel(Model):
     """All that is settled about the order; null: computed. `passes` are those over shapes."""
 
-    school: str | None = Field(None, max_length=40)
+    school: str | None = Field(None, max_length=160)
     passes: int | None = Field(None, ge=1, le=9)
     order: list[Id] | None = Field(None, max_length=20)
     pins: list[Id] = Field(default_factory=list, max_length=40)
@@ -167,7 +167,7 @@ class PieceUpdate(Model):
     surface: str | None = Field(None, max_length=40)
     width_cm: float | None = Field(None, gt=0, le=1000)
     height_cm: float | None = Field(None, gt=0, le=1000)
-    school: str | None = Field(None, max_length=40)
+    school: str | None = Field(None, max_length=160)
     passes: int | None = Field(None, ge=1, le=9)
     bands: int | None = Field(None, ge=2, le=9)
     even: bool | None = None

@@ -51,6 +51,19 @@ class SchoolsRead(Model):
     aims: list[SchoolRead] = Field(default_factory=list)
 
 
+class OwnSchoolCreate(Model):
+    """Save the order of a piece as a school under a name."""
+
+    name: str = Field(max_length=80, examples=["Jaw first"])
+
+
+class OwnSchoolRead(Model):
+    """A school of one's own: its key, which tells all of it, and its name."""
+
+    key: str
+    words: str
+
+
 class FixRead(Model):
     """What can be tried: the setting it changes, as the whole new value of that setting."""
 

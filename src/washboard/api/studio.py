@@ -22,6 +22,7 @@ from ..pipeline.worker import Worker
 from ..store.database import Database, translated
 from ..store.media import Media
 from ..store.pieces import Piece, Pieces, Reference, StoredPlan
+from ..store.schools import OwnSchools
 from ..store.shelf import Shelf
 from .jobs import Job, Jobs
 
@@ -41,6 +42,7 @@ class Studio:
         self.database = Database(folder)
         self.pieces = Pieces(self.database)
         self.shelf = Shelf(self.database)
+        self.schools = OwnSchools(self.database)
         self.media = Media(folder / "media")
         self.cache = Media(folder / "cache")
         self.worker = Worker()

@@ -11,7 +11,7 @@ import numpy as np
 from ..core.order.aims import WORDS, Aim
 from ..core.order.compare import Compared, account_of, delivers
 from ..core.order.prediction import painted, patch_map, table_of
-from ..core.order.schools import SCHOOLS
+from ..core.order.schools import school_named
 from ..core.order.worked import Worked
 from ..core.recipe.board import board_of
 from ..formats import cards as cardfile
@@ -34,7 +34,7 @@ def schools(stages: Stages, task: Schooling) -> dict[str, Any]:
     Also the kept orders, and the present one with each aim that it can come nearer to.
     """
     result = stages.result(task.subject)
-    found = stages.compared(task.subject)
+    found = stages.compared(task.subject, own=task.own)
     kept = [
         _entry(result, _with(stages, task.subject, settings)) | {"name": name} for name, settings in task.kept
     ]
@@ -54,7 +54,7 @@ def schools(stages: Stages, task: Schooling) -> dict[str, Any]:
 def _with(stages: Stages, subject: Subject, settings: Settings) -> Compared:
     """The order of a piece with other settings, and its account."""
     worked = stages.result(replace(subject, settings=settings)).worked
-    return Compared(SCHOOLS[worked.plan.school], "", worked, account_of(worked))
+    return Compared(school_named(worked.plan.school), "", worked, account_of(worked))
 
 
 def _entry(result: Result, one: Compared) -> dict[str, Any]:

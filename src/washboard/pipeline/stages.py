@@ -261,15 +261,17 @@ class Stages:
             lambda: ladder.found(picture.value, settings.bands),
         )
 
-    def compared(self, about: Subject, progress: Progress = no_progress) -> tuple[Compared, ...]:
-        """Every school for a piece as it is set now."""
+    def compared(
+        self, about: Subject, progress: Progress = no_progress, own: tuple[str, ...] = ()
+    ) -> tuple[Compared, ...]:
+        """Every school for a piece as it is set now, the painter's `own` by their keys."""
         result = self.result(about, progress)
         settings, seen = about.settings, result.seen
         height, width = seen.picture.shape
         return compared(
             seen.measured.masses, result.worked.scene.parts, medium_named(settings.medium), settings.start,
             settings.sheet(width / height), settings.wishes(far_to_near(seen.areas)), settings.intent.mood,
-            settings.paints,
+            settings.paints, own,
         )  # fmt: skip
 
     def result(

@@ -53,10 +53,12 @@ class Mixing:
 
 @dataclass(frozen=True)
 class Schooling:
-    """Every school for a piece, and the `kept` orders (name, settings), with pictures on the way."""
+    """Every school for a piece, also those of the painter's `own`, by their keys, and the `kept` orders (name,
+    settings), with pictures on the way."""
 
     subject: Subject
     kept: tuple[tuple[str, Settings], ...] = ()
+    own: tuple[str, ...] = ()
 
 
 @dataclass(frozen=True)

@@ -16,7 +16,7 @@ from sqlalchemy.orm import Session, sessionmaker
 
 from .errors import Busy, Full
 
-NEWEST = "0002"
+NEWEST = "0003"
 """Version of the newest migration; a test compares."""
 BUSY_MS = 4000
 """How long to wait for another process before saying so."""

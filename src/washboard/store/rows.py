@@ -109,3 +109,12 @@ class ShelfEditRow(Row):
     before: Mapped[dict[str, Any]] = mapped_column(JSON)
     after: Mapped[dict[str, Any]] = mapped_column(JSON)
     created: Mapped[str] = mapped_column(String(32))
+
+
+class OwnSchoolRow(Row):
+    """A school of the painter's own: its key tells all of it."""
+
+    __tablename__ = "own_school"
+
+    key: Mapped[str] = mapped_column(String(160), primary_key=True)
+    created: Mapped[str] = mapped_column(String(32))

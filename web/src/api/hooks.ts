@@ -158,6 +158,32 @@ export function useSchools(id: string, revision: number, enabled: boolean) {
   });
 }
 
+/** Schools of one's own: saved from the plan of a piece, or forgotten. */
+export function useOwnSchools(id: string) {
+  const queries = useQueryClient();
+  const again = () => queries.invalidateQueries({ queryKey: ["schools"] });
+  const save = useMutation({
+    mutationFn: async (name: string) =>
+      got(
+        await client.POST("/api/pieces/{piece}/own-school", {
+          params: { path: { piece: id } },
+          body: { name },
+        }),
+      ),
+    onSuccess: again,
+  });
+  const forget = useMutation({
+    mutationFn: async (key: string) => {
+      const { error, response } = await client.DELETE("/api/own-schools", {
+        params: { query: { key } },
+      });
+      if (!response.ok) throw problemOf(error);
+    },
+    onSuccess: again,
+  });
+  return { save: save.mutate, forget: forget.mutate, problem: save.error?.message };
+}
+
 /** Colours of all amounts of a few paints over a colour, to be looked up while the hand moves. */
 export function useMixTable(id: string, paints: string[], over: number[], enabled: boolean) {
   const [lightness, a, b] = over;

@@ -12,7 +12,9 @@ interface Props {
 export function Actions({ piece, plan, changes }: Props) {
   const schools = useCatalogue().data?.schools ?? [];
   const { document } = plan;
-  const words = schools.find(({ key }) => key === document.school)?.words;
+  // A school of one's own tells its name in its key.
+  const listed = schools.find(({ key }) => key === document.school)?.words;
+  const words = listed ?? document.school.split("/")[1];
   const count = document.passes.length;
   // Masks, tones and accents come besides: what is pinned are the passes over shapes.
   const shapes = document.shapes || count;

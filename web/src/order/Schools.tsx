@@ -1,5 +1,5 @@
 import type { Piece, Plan, Schools as SchoolsFound } from "../api/client";
-import type { useChanges } from "../api/hooks";
+import { type useChanges, useOwnSchools } from "../api/hooks";
 import { Mixing } from "./Mixing";
 import classes from "./order.module.css";
 import { Row } from "./SchoolRow";
@@ -14,6 +14,7 @@ interface Props {
 
 /** Kept orders, the present one with other aims, and every school side by side. */
 export function Schools({ piece, plan, changes, found }: Props) {
+  const own = useOwnSchools(piece.id);
   if (!found) return <p role="status">Working out every school…</p>;
   const { aim, groups, mixed } = piece.settings;
   const plain = !aim && !groups && !mixed?.length;
@@ -39,6 +40,7 @@ export function Schools({ piece, plan, changes, found }: Props) {
           chosen={plain && school.school === plan.document.school}
           action="take it"
           onTake={() => choose(school.school)}
+          onForget={school.school.startsWith("own/") ? () => own.forget(school.school) : undefined}
         />
       ))}
     </div>

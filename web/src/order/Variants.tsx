@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Piece, Plan, School, Schools as SchoolsFound, Variant } from "../api/client";
-import type { useChanges } from "../api/hooks";
+import { type useChanges, useOwnSchools } from "../api/hooks";
 import classes from "./order.module.css";
 import { Row } from "./SchoolRow";
 
@@ -16,6 +16,7 @@ const MOST = 8;
 /** Orders kept under a name, to switch between, and the present one with another aim. */
 export function Variants({ piece, plan, found, changes }: Props) {
   const kept = piece.settings.variants ?? [];
+  const own = useOwnSchools(piece.id);
   const now = orderOf(piece);
   const words = found.schools.find(({ school }) => school === plan.document.school)?.words ?? "";
   const taken = kept.some((variant) => same(orderOf(piece, variant), now));
@@ -31,6 +32,8 @@ export function Variants({ piece, plan, found, changes }: Props) {
         full={kept.length >= MOST}
         taken={taken}
         onKeep={(name) => save([...kept, { ...now, name }])}
+        onSchool={own.save}
+        problem={own.problem}
       />
       {kept.map((variant) => (
         <Row
@@ -63,15 +66,17 @@ interface KeepProps {
   full: boolean;
   taken: boolean;
   onKeep: (name: string) => void;
+  onSchool: (name: string) => void;
+  problem: string | undefined;
 }
 
-function Keep({ proposed, names, full, taken, onKeep }: KeepProps) {
+function Keep({ proposed, names, full, taken, onKeep, onSchool, problem }: KeepProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const number = names.filter((own) => own.startsWith(proposed)).length;
   const fresh = number ? `${proposed} (${number + 1})` : proposed;
   const name = (typed ?? fresh).trim().slice(0, 40);
-  if (taken) return null;
-  if (full) return <p className="quiet">Eight orders are kept; forget one to keep another.</p>;
+  if (full && !taken)
+    return <p className="quiet">Eight orders are kept; forget one to keep another.</p>;
   return (
     <form
       className={classes.keep}
@@ -82,7 +87,7 @@ function Keep({ proposed, names, full, taken, onKeep }: KeepProps) {
       }}
     >
       <label>
-        Keep this order as{" "}
+        {taken ? "This order as" : "Keep this order as"}{" "}
         <input
           className="field"
           value={typed ?? fresh}
@@ -90,10 +95,16 @@ function Keep({ proposed, names, full, taken, onKeep }: KeepProps) {
           onChange={(e) => setTyped(e.target.value)}
         />
       </label>
-      <button type="submit" className="act" disabled={!name || names.includes(name)}>
-        keep
+      {!taken && (
+        <button type="submit" className="act" disabled={!name || names.includes(name)}>
+          keep
+        </button>
+      )}
+      <button type="button" className="act" disabled={!name} onClick={() => onSchool(name)}>
+        save as a school
       </button>
-      {names.includes(name) && <span className="quiet">That name is taken.</span>}
+      {!taken && names.includes(name) && <span className="quiet">That name is taken.</span>}
+      {problem && <span role="alert">{problem}</span>}
     </form>
   );
 }
@@ -102,7 +113,9 @@ function Keep({ proposed, names, full, taken, onKeep }: KeepProps) {
 function orderOf(piece: Piece, of: Omit<Variant, "name"> = piece.settings) {
   const { school = null, passes = null, order = null, aim = null, groups = null } = of;
   const { pins = [], ways = [], whites = true, holds = [], mixed = [] } = of;
-  return { school, passes, order, aim, groups, mixed, pins, ways, whites, holds };
+  const { ownPasses = [], dropped = [], tools = [] } = of;
+  const passesToo = { order, ownPasses, dropped, tools };
+  return { school, passes, aim, groups, mixed, pins, ways, whites, holds, ...passesToo };
 }
 
 function same(one: object, other: object): boolean {

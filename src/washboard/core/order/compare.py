@@ -21,7 +21,7 @@ from .aims import Aim
 from .parts import Parts
 from .plan import Plan, Role
 from .planner import plan_of
-from .schools import SCHOOLS, School, refused
+from .schools import SCHOOLS, School, refused, school_named
 from .timing import mixtures
 from .wishes import Wishes
 from .worked import Does, Worked
@@ -79,22 +79,24 @@ def compared(
     wishes: Wishes,
     mood: Mood = Mood.AS_SEEN,
     paints: Sequence[Paint] = (),
+    own_schools: Sequence[str] = (),
 ) -> tuple[Compared, ...]:
-    """Every school for these masses, in the order in which they are listed; those that cannot be say why.
+    """Every school for these masses, in the order in which they are listed, then the painter's `own_schools`
+    by their keys; those that cannot be say why.
 
     What is asked of `plan_of` but for the school, which is each in turn; the number of passes is let free,
     and nothing is asked of an order besides.
     """
     box = paintbox_of(medium, surface, paints)
     found = []
-    for school in SCHOOLS.values():
+    for school in (*SCHOOLS.values(), *map(school_named, own_schools)):
         why = refused(school, medium, surface)
         if why:
             found.append(Compared(school, why))
             continue
-        own = replace(wishes, school=school.key, passes=None, aim=None, groups=(), mixed=())
+        asked = replace(wishes, school=school.key, passes=None, aim=None, groups=(), mixed=())
         # One box of paints for all: what one school has mixed the next needs not mix again.
-        worked = plan_of(masses, parts, medium, surface, sheet, own, (), mood, paints, box)
+        worked = plan_of(masses, parts, medium, surface, sheet, asked, (), mood, paints, box)
         found.append(Compared(school, "", worked, account_of(worked)))
     return tuple(found)
 

@@ -21,7 +21,7 @@ from .levels import MOST_PASSES, Ways, near_ties, shared_out, ways_of
 from .painting import RECOVERING, Scene
 from .plan import Kind, Reserve
 from .reserve import Decision, Light, decided
-from .schools import SCHOOLS, School
+from .schools import School, school_named
 from .schools.school import Sight, Strand
 from .wishes import Wishes
 from .worked import Does, Group
@@ -99,7 +99,7 @@ def _strands(sight: Sight, school: School, wishes: Wishes) -> list[Strand]:
     for thing in wishes.things:
         main = tuple(k for k in sight.main if area[k] == thing.id) if thing.id in own else ()
         if main:
-            other = SCHOOLS[own[thing.id]]
+            other = school_named(own[thing.id])
             called = f"{thing.name}, {other.words.lower()}"
             found += [replace(s, called=called) for s in other.strands(replace(sight, main=main))]
     rest = tuple(k for k in sight.main if area[k] not in own)

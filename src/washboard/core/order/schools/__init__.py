@@ -7,6 +7,7 @@ from importlib import import_module
 from ...errors import InvalidInput, UnknownName
 from ...materials.media import Medium
 from ...materials.surfaces import Surface
+from .saved import PREFIX, school_from
 from .school import School
 
 FILES = (
@@ -30,11 +31,11 @@ SCHOOLS: dict[str, School] = {school.key: school for school in map(_read, FILES)
 
 
 def school_named(key: str, medium: Medium | None = None, surface: Surface | None = None) -> School:
-    """The school of that key; raises UnknownName, and InvalidInput where it cannot be in the medium or on the
-    surface."""
-    if key not in SCHOOLS:
+    """The school of that key, a listed one or one of the painter's own; raises UnknownName, and InvalidInput
+    where it cannot be in the medium or on the surface."""
+    if key not in SCHOOLS and not key.startswith(PREFIX):
         raise UnknownName("school", key, SCHOOLS)
-    school = SCHOOLS[key]
+    school = SCHOOLS[key] if key in SCHOOLS else school_from(key)
     if medium is not None and (why := refused(school, medium, surface)):
         nearest = SCHOOLS[school.nearest]
         if medium.key not in nearest.media:
