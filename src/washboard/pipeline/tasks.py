@@ -53,7 +53,7 @@ class Mixing:
 
 @dataclass(frozen=True)
 class Schooling:
-    """Every school for a piece, also those of the painter's `own`, by their keys, and the `kept` orders (name,
+    """Every school for a piece, those of the painter's `own` by their keys, and the `kept` orders (name,
     settings), with pictures on the way."""
 
     subject: Subject
