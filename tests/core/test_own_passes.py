@@ -12,12 +12,14 @@ from hypothesis import strategies as st
 from tests.pieces import Made, patchwork
 from washboard.core.errors import InvalidInput
 from washboard.core.materials.media import MEDIA
+from washboard.core.materials.paints import PAINTS, palette_of
 from washboard.core.order.judge.replay import replay
 from washboard.core.order.own import LAID, MOST_OWN, Own, free_id, offered, set_in
 from washboard.core.order.plan import Kind, Plan, Role
 from washboard.core.order.rearrange import moved, with_own, without
 from washboard.core.order.reorder import reordered
 from washboard.core.order.worked import Worked
+from washboard.core.recipe.board import board_of
 
 GROUNDS = {"watercolour": "white", "acrylic": "white", "oil": "value:5", "pastel": "black"}
 BY_MEDIUM = {key: [kind for kind in Kind if kind in offered(medium)] for key, medium in MEDIA.items()}
@@ -183,3 +185,19 @@ def test_every_medium_offers_something_to_lay_and_something_that_only_looks() ->
         assert set(LAID) & set(kinds)
     assert Kind.FIX in offered(MEDIA["pastel"])
     assert Kind.GLAZE not in offered(MEDIA["pastel"])
+
+
+@pytest.mark.parametrize(
+    ("medium", "kind"), [("watercolour", Kind.GLAZE), ("oil", Kind.RESTATE), ("pastel", Kind.SCUMBLE)]
+)
+def test_what_goes_over_a_shape_once_more_has_its_piles_on_the_board(medium: str, kind: Kind) -> None:
+    worked = made(medium)
+    names = laid_in(worked.plan, len(worked.plan.passes) - 1)
+    order = [*(p.id for p in worked.plan.passes), "own1"]
+    longer = reordered(worked, order, (Own("own1", kind, names),))
+    before, after = (board_of(w, palette_of(medium, (), PAINTS)).piles for w in (worked, longer))
+    fresh = [pile for pile in after if pile.done == "own1"]
+    assert {name for pile in fresh for name in pile.masses} == set(names)
+    assert len(after) == len(before) + len(fresh)
+    looked = reordered(worked, order, (Own("own1", Kind.JUDGE, names),))
+    assert len(board_of(looked, palette_of(medium, (), PAINTS)).piles) == len(before)

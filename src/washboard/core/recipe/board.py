@@ -14,6 +14,8 @@ from ..materials.paints import Paint
 from ..materials.sticks import STICKS, Stick
 from ..materials.surfaces import Lab
 from ..optics.vehicle import Vehicle, vehicle_of
+from ..order.own import THIN
+from ..order.painting import THINNEST
 from ..order.plan import Pass, Role
 from ..order.worked import Step, Worked
 from .amounts import Amount, amount_of
@@ -111,19 +113,23 @@ def _wanted(worked: Worked, done: Pass, step: Step) -> list[Wanted]:
     """What a pass brings to its target: mass, colour wanted, what lies there, cm², which end."""
     wanted = []
     for o in done.operations:
-        if o.role is not Role.TARGET or not o.kind.lays:
+        if not o.kind.lays or (o.role is not Role.TARGET and step.own is None):
             continue
         mass = worked.plan.mass(o.mass)
         index = next(k for k, m in enumerate(worked.plan.masses) if m.id == o.mass)
         own = worked.scene.parts.of(index)
         size = np.maximum(worked.scene.parts.areas[own], 1e-6)
         below = np.average(step.before[own].mean(axis=1), axis=0, weights=size)
+        if step.own is not None:
+            # What goes over a finished shape once more is the mixture it was laid with, thin for a glaze.
+            below = worked.scene.ground
         over, (light, dark) = lab_of_spectrum(below), mass.target_ends
+        area = mass.area_cm2 * (THINNEST if o.kind in THIN else 1.0)
         if np.hypot(light[1] - dark[1], light[2] - dark[2]) < TWO_HUES:
-            wanted.append((mass.id, mass.target_lab, over, mass.area_cm2, ""))
+            wanted.append((mass.id, mass.target_lab, over, area, ""))
             continue
         for end, colour in (("light", light), ("dark", dark)):
-            wanted.append((mass.id, colour, over, mass.area_cm2 / 2, end))
+            wanted.append((mass.id, colour, over, area / 2, end))
     return wanted
 
 
