@@ -49,7 +49,7 @@ def _views(server: Server) -> dict[str, str]:
         "prepare-composition": f"/pieces/{salt['id']}/prepare?part=composition",
         "prepare-transfer": f"/pieces/{ferry['id']}/prepare?part=transfer",
         "prepare-palette": f"/pieces/{foundry['id']}/prepare?part=palette",
-        "mix-dry-flats": f"/pieces/{flats['id']}/mix?pass=1",
+        "mix-dry-flats": f"/pieces/{flats['id']}/mix?pass=2",
         "order-salt-pans": f"/pieces/{salt['id']}/order?pass=2",
         "order-findings": f"/pieces/{salt['id']}/order?pass=3&below=findings",
         "order-lights": f"/pieces/{salt['id']}/order?pass=1&below=lights",

@@ -129,18 +129,29 @@ def group_costs(masses: Sequence[Mass], weights: Weights) -> Floats:
     over = np.maximum(span - weights.span_free, 0) * weights.span
     share = np.concatenate([[0.0], np.cumsum([mass.share for mass in masses])])
     tiny = weights.another_pass * np.maximum(1 - (share[j] - share[i]) / TINY, 0.0)
-    # What lies at a border between passes could as well be in the other: borders go where little lies,
-    # and cost nothing where least does.
-    shares = np.diff(share)
-    borders = np.concatenate([[0.0], (values[1:] + values[:-1]) / 2, [0.0]]) if count else np.zeros(1)
-    near = np.maximum(1 - np.abs(borders[:, None] - values[None]) / VALLEY, 0.0) @ shares
-    near -= near[1:-1].min(initial=np.inf) if count > 1 else 0.0
-    near[[0, -1]] = 0.0
-    between = CROWDED * weights.another_pass * near
+    between = _between(values, np.diff(share), pair, weights)
     cost = weights.another_pass + tiny + between[i] + inside + over
     if weights.mixture:
         cost += weights.mixture * _mixtures_in(masses)
     return np.where(j > i, cost, np.inf)
+
+
+def _between(values: Floats, shares: Floats, pair: Floats, weights: Weights) -> Floats:
+    """Cost (n + 1,) in seconds of a border between passes before each mass; at both ends there is none.
+
+    What lies at a border could as well be in the other pass: borders go where little lies, and cost nothing
+    where least does. One that keeps like values from bleeding into each other is there for a reason.
+    """
+    count = len(values)
+    borders = np.concatenate([[0.0], (values[1:] + values[:-1]) / 2, [0.0]]) if count else np.zeros(1)
+    near = np.maximum(1 - np.abs(borders[:, None] - values[None]) / VALLEY, 0.0) @ shares
+    near -= near[1:-1].min(initial=np.inf) if count > 1 else 0.0
+    near[[0, -1]] = 0.0
+    bleeds = np.maximum(pair, 0.0) * (np.abs(values[:, None] - values[None]) <= 2 * VALLEY)
+    running = np.zeros((count + 1, count + 1))
+    running[1:, 1:] = bleeds.cumsum(axis=0).cumsum(axis=1)
+    prevented = running[:, -1] - np.diagonal(running)
+    return np.asarray(np.maximum(CROWDED * weights.another_pass * near - prevented, 0.0))
 
 
 def mixture_of(mass: Mass) -> tuple[int, int, int]:
