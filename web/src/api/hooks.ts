@@ -161,7 +161,11 @@ export function useSchools(id: string, revision: number, enabled: boolean) {
 /** Schools of one's own: saved from the plan of a piece, or forgotten. */
 export function useOwnSchools(id: string) {
   const queries = useQueryClient();
-  const again = () => queries.invalidateQueries({ queryKey: ["schools"] });
+  // An answer still on its way was asked before the change: it is given up, or it would stand as the newest.
+  const again = async () => {
+    await queries.cancelQueries({ queryKey: ["schools"] });
+    await queries.invalidateQueries({ queryKey: ["schools"] });
+  };
   const save = useMutation({
     mutationFn: async (name: string) =>
       got(
