@@ -102,7 +102,9 @@ export function Mix() {
         ))}
         {rows.length < own.length && (
           <button type="button" className="act" onClick={() => setAll(true)}>
-            {own.length - rows.length} smaller ones
+            {own.length - rows.length === 1
+              ? "one smaller pile"
+              : `${own.length - rows.length} smaller piles`}
           </button>
         )}
         {own.length === 0 && <p>Nothing is mixed in this pass.</p>}
