@@ -84,9 +84,10 @@ def test_a_side_of_the_frame_is_dragged_and_moved_by_key(page: Page, piece: tupl
     prepared(page, piece, "composition")
     page.get_by_role("button", name="crop", exact=True).click()
     side = page.get_by_role("slider", name="left side of the frame")
+    # The picture may still be finding its place: hovering waits until it stands.
+    side.hover(position={"x": 14, "y": 60})
     box = side.bounding_box()
     assert box is not None
-    page.mouse.move(box["x"] + 14, box["y"] + 60)
     page.mouse.down()
     page.mouse.move(box["x"] + 14 + 112, box["y"] + 60, steps=6)
     page.mouse.up()
