@@ -67,6 +67,16 @@ class Scene:
         """The bare surface (36,)."""
         return spectrum_of_lab(self.surface.lab)
 
+    @cached_property
+    def on_ground(self) -> Floats:
+        """Amounts (m, 2, q) of paint that bring both ends of each mass to their targets on the bare surface.
+
+        All at once: what is carried on, glazed and lifted asks for these again and again.
+        """
+        ends = self.targets.reshape(-1, 3)
+        below = np.broadcast_to(self.ground, (len(ends), len(self.ground)))
+        return self.box.mixed(ends, below).reshape(*self.targets.shape[:2], -1)
+
     @property
     def bare(self) -> Floats:
         """The looks (p, 2, 36) before the first mark."""
@@ -80,9 +90,7 @@ class Scene:
         """
         if not self.medium.transparent:
             return np.zeros(len(self.masses)), np.zeros(len(self.masses), bool)
-        light = self.targets[:, 0]
-        amounts = self.box.mixed(light, np.broadcast_to(self.ground, (len(light), len(self.ground))))
-        return self.box.staining(amounts), self.box.toxic(amounts)
+        return self.box.staining(self.on_ground[:, 0]), self.box.toxic(self.on_ground[:, 0])
 
     @cached_property
     def recovers(self) -> NDArray[np.bool_]:
@@ -170,8 +178,9 @@ def running_paint(scene: Scene, group: Sequence[int]) -> Floats:
     weight = np.where(lonely[:, None], far, weight)
     weight /= np.maximum(weight.sum(axis=1, keepdims=True), 1e-12)
     # A graded mass is carried on with its light end: the strong end belongs elsewhere.
-    ends = scene.targets[np.arange(len(masses)), scene.targets[..., 0].argmax(axis=1)]
-    carried = weight @ scene.box.mixed(ends[list(group)], np.broadcast_to(scene.ground, (len(group), BANDS)))
+    lighter = np.arange(len(masses)), scene.targets[..., 0].argmax(axis=1)
+    ends = scene.targets[lighter]
+    carried = weight @ scene.on_ground[lighter][list(group)]
     if scene.medium.transparent:
         look = scene.box.looks(carried, scene.ground)
         has, may = (_density(scene, light) for light in (linear_of_spectrum(look), linear_of_lab(ends)))

@@ -74,9 +74,7 @@ def _own_step(scene: Scene, own: Own, turn: NDArray[np.int64], k: int, looks: Fl
     covered = np.isin(scene.parts.mass, group) & ~scene.masked & (own.kind in LAID)
     after, at = looks.copy(), scene.parts.mass[covered]
     if own.kind in THIN:
-        ends = scene.targets.reshape(-1, 3)
-        below = np.broadcast_to(scene.ground, (len(ends), len(scene.ground)))
-        film = THINNEST * scene.box.mixed(ends, below).reshape(len(scene.masses), 2, -1)
+        film = THINNEST * scene.on_ground
         if own.kind is Kind.UNIFY and group:
             film[:] = film[list(group)].mean(axis=(0, 1))
         paint, after[covered] = film[:, 0], scene.box.looks(film[at], looks[covered])
