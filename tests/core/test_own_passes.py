@@ -92,7 +92,8 @@ def test_a_pass_of_ones_own_has_words_minutes_and_its_reason_with_figures() -> N
 def test_fixative_is_given_time_to_dry_before_anything_is_laid_over_it() -> None:
     worked = made("pastel")
     first = worked.plan.passes[0]
-    plan, order = set_in(worked.plan, Own("own1", Kind.FIX, laid_in(worked.plan, 0)), first.id)
+    plan = set_in(worked.plan, Own("own1", Kind.FIX, laid_in(worked.plan, 0)), first.id)
+    order = [done.id for done in plan.passes]
     assert order[1] == "own1"
     verdict = with_own(worked.plan, Own("own1", Kind.FIX, laid_in(worked.plan, 0)), first.id)
     assert verdict.fine
@@ -165,7 +166,7 @@ def test_a_plan_takes_a_few_passes_of_ones_own_each_under_an_id_of_its_own() -> 
     for k in range(1, MOST_OWN + 1):
         own = Own(free_id(plan), Kind.JUDGE, name)
         assert own.id == f"own{k}"
-        plan, _ = set_in(plan, own, plan.passes[-1].id)
+        plan = set_in(plan, own, plan.passes[-1].id)
     with pytest.raises(InvalidInput, match=f"takes {MOST_OWN}"):
         set_in(plan, Own(free_id(plan), Kind.JUDGE, name), "")
     # They move like the others.

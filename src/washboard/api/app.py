@@ -13,7 +13,7 @@ from fastapi.staticfiles import StaticFiles
 from .. import ENGINE
 from ..formats.image import MOST_BYTES
 from . import problems
-from .routes import catalogue, jobs, mix, order, pieces, prepare, references, shelf
+from .routes import catalogue, jobs, mix, order, pieces, prepare, references, schools, shelf
 from .studio import Studio
 
 PAGE = Path(__file__).parent.parent / "web"
@@ -40,9 +40,8 @@ def create_app(data: Path, page: Path = PAGE) -> FastAPI:
     )  # fmt: skip
     problems.install(app)
     app.middleware("http")(_guard)
-    for resource in (catalogue, references, shelf, pieces, order, prepare, mix, jobs):
+    for resource in (catalogue, references, shelf, pieces, order, schools, prepare, mix, jobs):
         app.include_router(resource.router)
-    app.include_router(order.own)
     _describe(app)
     if page.is_dir():
         _serve_page(app, page)

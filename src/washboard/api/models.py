@@ -245,7 +245,8 @@ class AreaRead(Model):
 
 
 class ViewRead(Model):
-    """What the page looks things up in. Tables are rows of passes by patches, both ends of each."""
+    """What the page looks things up in. Tables are rows of passes by patches, both ends of each; `school` is
+    told in words."""
 
     width: int
     height: int
@@ -260,6 +261,7 @@ class ViewRead(Model):
     areas: list[AreaRead] = Field(default_factory=list)
     area_width: int = 0
     area_height: int = 0
+    school: str = ""
     photo: list[str] = Field(default_factory=list)
     back: tuple[float, float, float, float, float, float] = (0.0, 1.0, 0.0, 0.0, 0.0, 1.0)
     media: dict[str, str]

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from typing import Annotated
+
 from pydantic import Field
 
 from ..formats.planfile import PassPart
@@ -13,7 +15,7 @@ class SchoolRead(Model):
     """A school for a piece: what its order would come to, or why it cannot be.
 
     `after` are numbers of passes at which the `pictures` (JPEG as data) are taken; `mixable`: one area can be
-    painted by it. A kept order has a `name`, one with an aim that `aim` besides.
+    painted by it; `own`: the painter saved it. A kept order has a `name`, one with an aim that `aim` besides.
     """
 
     school: str
@@ -22,6 +24,7 @@ class SchoolRead(Model):
     feasible: bool
     why_not: str | None = None
     mixable: bool = False
+    own: bool = False
     passes: int = 0
     active_minutes: float = 0
     wait_minutes: float = 0
@@ -52,8 +55,9 @@ class SchoolsRead(Model):
 
 
 class OwnSchoolCreate(Model):
-    """Save the order of a piece as a school under a name."""
+    """The order of a `piece`, to be saved as a school under a name."""
 
+    piece: Annotated[str, Field(pattern="^[0-9a-f]{32}$", examples=["0" * 32])]
     name: str = Field(max_length=80, examples=["Jaw first"])
 
 

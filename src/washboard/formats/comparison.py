@@ -9,7 +9,7 @@ from ..core.checks import Finding
 from ..core.order.compare import Compared
 from ..core.order.judge.replay import Refusal
 from ..core.order.plan import Plan
-from ..core.order.schools import mixable
+from ..core.order.schools import SCHOOLS, mixable
 
 
 def comparison_document(found: Sequence[Compared], medium: str) -> dict[str, Any]:
@@ -22,6 +22,7 @@ def school_entry(one: Compared) -> dict[str, Any]:
     entry: dict[str, Any] = {
         "school": one.school.key, "words": one.school.words, "why": one.school.fits,
         "feasible": one.account is not None, "whyNot": one.why_not or None, "mixable": mixable(one.school),
+        "own": one.school.key not in SCHOOLS,
     }  # fmt: skip
     account = one.account
     if account is None or one.worked is None:

@@ -18,20 +18,17 @@ from .settings import Settings
 
 
 def rearranged(worked: Worked, settings: Settings) -> Worked:
-    """The plan in the painter's order, with the painter's own passes and tools and without those left out, as
-    far as the judge agrees; what it does not agree to rests, and a note says why."""
-    order, own, dropped = settings.order, settings.own_passes, settings.dropped
-    if order is None and not settings.tools:
+    """The plan in the painter's order, with the painter's own passes and tools and without those left out,
+    where the judge agrees; else the plan as it was worked out, and a note says why."""
+    order = settings.order or tuple(done.id for done in worked.plan.passes)
+    done = reordered(worked, order, settings.own_passes, settings.dropped, settings.tools)
+    if done is worked:
         return worked
-    order = tuple(done.id for done in worked.plan.passes) if order is None else order
-    done = reordered(worked, order, own, dropped, settings.tools)
     plan = done.plan
-    if not (own or dropped or settings.tools) or done is worked:
-        return done
     refusals = replay(plan.masses, plan.passes, plan.medium, plan.surface.value)
     if not refusals:
         return done
-    why = f"The passes you set in or left out, and the tools, rest: {refusals[0].sentence}"
+    why = f"Your own order of passes rests: {refusals[0].sentence}"
     return replace(worked, plan=replace(worked.plan, notes=(*worked.plan.notes, why)))
 
 

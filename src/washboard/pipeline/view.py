@@ -8,6 +8,7 @@ from typing import Any
 import numpy as np
 
 from ..core.areas.area import Area
+from ..core.order.schools import school_named
 from ..core.reference.ladder import histogram
 from ..core.reference.picture import Labels, Singles
 from .notes import photo_notes
@@ -41,6 +42,7 @@ def view_of(result: Result, settings: Settings) -> dict[str, Any]:
         "nextMass": result.next_number,
         "areas": [_area(area) for area in seen.whole.areas],
         "back": back,
+        "school": school_named(result.worked.plan.school).words,
         "photo": list(photo_notes(seen.frame, settings)),
     }
 

@@ -168,12 +168,7 @@ export function useOwnSchools(id: string) {
   };
   const save = useMutation({
     mutationFn: async (name: string) =>
-      got(
-        await client.POST("/api/pieces/{piece}/own-school", {
-          params: { path: { piece: id } },
-          body: { name },
-        }),
-      ),
+      got(await client.POST("/api/own-schools", { body: { piece: id, name } })),
     onSuccess: again,
   });
   const forget = useMutation({

@@ -682,26 +682,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pieces/{piece}/own-school": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Save School
-         * @description Save the order of the piece's passes as a school of one's own, for every piece.
-         */
-        post: operations["save_school_api_pieces__piece__own_school_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/pieces/{piece}/cards.pdf": {
         parameters: {
             query?: never;
@@ -717,6 +697,30 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Save
+         * @description Save the order of a piece's passes as a school of one's own.
+         */
+        post: operations["save_api_own_schools_post"];
+        /**
+         * Forget
+         * @description Forget a school of one's own; pieces that are painted by it keep it.
+         */
+        delete: operations["forget_api_own_schools_delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -961,26 +965,6 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/own-schools": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        /**
-         * Forget School
-         * @description Forget a school of one's own; pieces that are painted by it keep it.
-         */
-        delete: operations["forget_school_api_own_schools_delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2156,9 +2140,14 @@ export interface components {
         };
         /**
          * OwnSchoolCreate
-         * @description Save the order of a piece as a school under a name.
+         * @description The order of a `piece`, to be saved as a school under a name.
          */
         OwnSchoolCreate: {
+            /**
+             * Piece
+             * @example 00000000000000000000000000000000
+             */
+            piece: string;
             /**
              * Name
              * @example Jaw first
@@ -2777,7 +2766,7 @@ export interface components {
          * @description A school for a piece: what its order would come to, or why it cannot be.
          *
          *     `after` are numbers of passes at which the `pictures` (JPEG as data) are taken; `mixable`: one area can be
-         *     painted by it. A kept order has a `name`, one with an aim that `aim` besides.
+         *     painted by it; `own`: the painter saved it. A kept order has a `name`, one with an aim that `aim` besides.
          */
         SchoolRead: {
             /** School */
@@ -2795,6 +2784,11 @@ export interface components {
              * @default false
              */
             mixable: boolean;
+            /**
+             * Own
+             * @default false
+             */
+            own: boolean;
             /**
              * Passes
              * @default 0
@@ -3332,7 +3326,8 @@ export interface components {
         };
         /**
          * ViewRead
-         * @description What the page looks things up in. Tables are rows of passes by patches, both ends of each.
+         * @description What the page looks things up in. Tables are rows of passes by patches, both ends of each; `school` is
+         *     told in words.
          */
         ViewRead: {
             /** Width */
@@ -3367,6 +3362,11 @@ export interface components {
              * @default 0
              */
             areaHeight: number;
+            /**
+             * School
+             * @default
+             */
+            school: string;
             /** Photo */
             photo?: string[];
             /**
@@ -7173,13 +7173,107 @@ export interface operations {
             };
         };
     };
-    save_school_api_pieces__piece__own_school_post: {
+    cards_api_pieces__piece__cards_pdf_get: {
         parameters: {
-            query?: never;
+            query?: {
+                sheet?: boolean;
+            };
             header?: never;
             path: {
                 piece: string;
             };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    save_api_own_schools_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
             cookie?: never;
         };
         requestBody: {
@@ -7271,27 +7365,23 @@ export interface operations {
             };
         };
     };
-    cards_api_pieces__piece__cards_pdf_get: {
+    forget_api_own_schools_delete: {
         parameters: {
-            query?: {
-                sheet?: boolean;
+            query: {
+                key: string;
             };
             header?: never;
-            path: {
-                piece: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
             /** @description Successful Response */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/pdf": string;
-                };
+                content?: never;
             };
             /** @description Not possible */
             400: {
@@ -8562,98 +8652,6 @@ export interface operations {
                 content: {
                     "text/event-stream": string;
                 };
-            };
-            /** @description Not possible */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not from here */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not here */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not possible here */
-            405: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not as things stand */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description This cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not now */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The disk is full */
-            507: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    forget_school_api_own_schools_delete: {
-        parameters: {
-            query: {
-                key: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
             /** @description Not possible */
             400: {

@@ -1,5 +1,5 @@
 import type { Piece, Plan } from "../api/client";
-import { useCatalogue, type useChanges } from "../api/hooks";
+import type { useChanges } from "../api/hooks";
 import classes from "./order.module.css";
 
 interface Props {
@@ -10,11 +10,7 @@ interface Props {
 
 /** The school, the number of passes, and the plan to take along. */
 export function Actions({ piece, plan, changes }: Props) {
-  const schools = useCatalogue().data?.schools ?? [];
   const { document } = plan;
-  // A school of one's own tells its name in its key.
-  const listed = schools.find(({ key }) => key === document.school)?.words;
-  const words = listed ?? document.school.split("/")[1];
   const count = document.passes.length;
   // Masks, tones and accents come besides: what is pinned are the passes over shapes.
   const shapes = document.shapes || count;
@@ -22,7 +18,7 @@ export function Actions({ piece, plan, changes }: Props) {
   return (
     <div className={classes.actions}>
       <p title={document.schoolReason}>
-        <b>{words}</b>
+        <b>{plan.view.school}</b>
       </p>
       <p>
         {count} passes{" "}

@@ -5,9 +5,6 @@ import { shortName } from "../parts/masses";
 import type { useMove } from "./Move";
 import classes from "./order.module.css";
 
-/** What is only left as it is. */
-const BARE = ["leave", "reserve"];
-
 interface Props {
   piece: Piece;
   plan: Plan;
@@ -26,7 +23,8 @@ export function OwnPass({ piece, plan, pass, mass, move, changes }: Props) {
   const kind = kinds.find((one) => one.key === key) ?? kinds[0];
   const done = plan.document.passes[pass - 1];
   const chosen = plan.document.masses.find((one) => one.id === mass);
-  const worked = done?.operations.filter((o) => !BARE.includes(o.kind)) ?? [];
+  const bare = new Set(plan.document.masses.filter((m) => m.reserved).map((m) => m.id));
+  const worked = done?.operations.filter((o) => !bare.has(o.mass)) ?? [];
   const targets = worked.filter((o) => o.role === "target");
   const own = (targets.length ? targets : worked).map((o) => o.mass);
   const changed = Boolean(piece.settings.ownPasses?.length || piece.settings.dropped?.length);

@@ -28,7 +28,13 @@ export function PassNote({ piece, plan, done, changes }: Props) {
         <Fact shown={done.needs} words="surface" />
       </dl>
       <p>
-        {done.what} With <ToolField piece={piece} done={done} changes={changes} />
+        {done.what}
+        {!done.beside && (
+          <>
+            {" "}
+            With <ToolField piece={piece} done={done} changes={changes} />
+          </>
+        )}
       </p>
       {done.reasons.length > 0 && (
         <p>
@@ -51,7 +57,7 @@ export function PassNote({ piece, plan, done, changes }: Props) {
   );
 }
 
-/** The tool of a pass, to be exchanged: it changes how fast the pass covers and cuts. */
+/** The tool of a pass over shapes, to be exchanged: it changes how fast the pass covers and cuts. */
 function ToolField({ piece, done, changes }: Pick<Props, "piece" | "done" | "changes">) {
   const { medium, tools = [] } = piece.settings;
   const offered = (useCatalogue().data?.tools ?? []).filter((tool) => tool.media.includes(medium));

@@ -40,7 +40,7 @@ export function Schools({ piece, plan, changes, found }: Props) {
           chosen={plain && school.school === plan.document.school}
           action="take it"
           onTake={() => choose(school.school)}
-          onForget={school.school.startsWith("own/") ? () => own.forget(school.school) : undefined}
+          onForget={school.own ? () => own.forget(school.school) : undefined}
         />
       ))}
     </div>

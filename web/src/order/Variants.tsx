@@ -18,7 +18,7 @@ export function Variants({ piece, plan, found, changes }: Props) {
   const kept = piece.settings.variants ?? [];
   const own = useOwnSchools(piece.id);
   const now = orderOf(piece);
-  const words = found.schools.find(({ school }) => school === plan.document.school)?.words ?? "";
+  const words = plan.view.school;
   const taken = kept.some((variant) => same(orderOf(piece, variant), now));
   const save = (variants: Variant[]) => changes.edit.mutate({ variants });
   const aim = found.aims?.find((one) => one.aim === piece.settings.aim)?.name;

@@ -6,15 +6,13 @@ import json
 from collections.abc import Mapping
 from typing import Annotated, Any
 
-from fastapi import APIRouter, Path, Query, Response
+from fastapi import APIRouter, Path, Response
 
 from ...core.checks import Checked, Finding, Fix, findings_of
 from ...core.errors import InvalidInput, WashboardError
 from ...core.order.own import Own, free_id
 from ...core.order.plan import Kind
 from ...core.order.rearrange import Verdict, moved, with_own, without
-from ...core.order.schools import school_named
-from ...core.order.schools.saved import saved_key
 from ...formats import planfile
 from ...pipeline.fields import settings_of
 from ...pipeline.tasks import Carding, Schooling
@@ -23,8 +21,6 @@ from ..ordering import (
     FixRead,
     MoveCreate,
     OwnPassCreate,
-    OwnSchoolCreate,
-    OwnSchoolRead,
     RefusalRead,
     RepairRead,
     SchoolRead,
@@ -34,14 +30,11 @@ from ..ordering import (
     WeaknessRead,
 )
 from ..problems import problems
-from ..studio import document_of, now
+from ..studio import document_of
 from .access import InStudio
 from .pieces import Id, ready
 
 router = APIRouter(prefix="/api/pieces", tags=["order"])
-own = APIRouter(prefix="/api/own-schools", tags=["order"])
-MOST_SCHOOLS = 12
-"""Schools of one's own that are kept: all are worked out side by side."""
 PassId = Annotated[str, Path(max_length=20, examples=["p3"])]
 PDF = {"content": {"application/pdf": {"schema": {"type": "string", "format": "binary"}}}}
 
@@ -140,20 +133,6 @@ def schools(studio: InStudio, piece: Id) -> SchoolsRead:
     return found.model_copy(update={"kept": [*found.kept, *lost]})
 
 
-@router.post("/{piece}/own-school", responses=problems(), status_code=201)
-def save_school(studio: InStudio, piece: Id, given: OwnSchoolCreate) -> OwnSchoolRead:
-    """Save the order of the piece's passes as a school of one's own, for every piece."""
-    plan = planfile.plan_from(document_of(ready(studio, studio.pieces.get(piece))))
-    key, known = saved_key(given.name, plan), studio.schools.keys()
-    words = school_named(key).words
-    if key not in known and words in {school_named(own).words for own in known}:
-        raise InvalidInput(f"There is a school of your own named {words}; it was kept as it was.")
-    if len(known) >= MOST_SCHOOLS:
-        raise InvalidInput(f"{MOST_SCHOOLS} schools of your own are kept; forget one to save another.")
-    studio.schools.keep(key, now())
-    return OwnSchoolRead(key=key, words=words)
-
-
 def _lost(variant: Mapping[str, Any], why: str) -> SchoolRead:
     name, school = str(variant["name"]), str(variant.get("school") or "")
     why = why.rstrip(".")
@@ -166,9 +145,3 @@ def cards(studio: InStudio, piece: Id, sheet: bool = False) -> Response:
     there = studio.pieces.get(piece)
     data = studio.ask(there, f"cards {sheet}", lambda about: Carding(about, there.name, sheet))
     return Response(data, media_type="application/pdf")
-
-
-@own.delete("", responses=problems(), status_code=204)
-def forget_school(studio: InStudio, key: Annotated[str, Query(max_length=160)]) -> None:
-    """Forget a school of one's own; pieces that are painted by it keep it."""
-    studio.schools.forget(key)

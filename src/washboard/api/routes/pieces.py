@@ -81,7 +81,7 @@ def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
         raise InvalidInput("This piece has a photo; shapes are drawn in a piece without one.")
     if "reference" in changes:
         changes |= _swapped(now_there, studio.pieces.reference(changes["reference"]))
-    if changes.keys() & {"bands", "even", "squint", "reference"}:
+    if changes.keys() & {"bands", "even", "reference"}:
         changes.setdefault("thresholds", None)
     if "medium" in changes:
         listed = [key for key in now_there.settings.get("palette") or () if not key.startswith(OWN)]
@@ -226,15 +226,16 @@ WORDS = {
 }  # fmt: skip
 
 
+QUIET = {
+    "order", "groups", "own_passes", "dropped", "tools", "thresholds", "ground", "stock", "side",
+}  # fmt: skip
+"""What goes empty along with something else, and is not worth a word then."""
+
+
 def words_for(changes: dict[str, Any]) -> str:
     """An edit in words: which settings changed, and to what where that is short."""
-    quiet = {"order", "groups", "thresholds", "ground", "stock", "side"} if len(changes) > 1 else set()
-    shown = {k: v for k, v in changes.items() if v is not None or k not in quiet}
-    shown = {
-        k: v
-        for k, v in shown.items()
-        if v != [] or k not in ("own_passes", "dropped", "tools") or len(changes) < 3
-    }
+    quiet = QUIET if len(changes) > 1 else set()
+    shown = {k: v for k, v in changes.items() if v not in (None, []) or k not in quiet}
     parts = {}
     for key, value in shown.items():
         text = f" to {value:g}" if isinstance(value, (int, float)) and not isinstance(value, bool) else ""

@@ -54,14 +54,12 @@ def offered(medium: Medium) -> tuple[Kind, ...]:
 def own_pass(own: Own, masses: Mapping[str, Mass], medium: Medium, operations: Sequence[Operation]) -> Pass:
     """The pass with its words and minutes; waits and values are followed through by who sets it in."""
     over = [masses[name] for name in own.masses]
-    act, values = ACTS[own.kind], [mass.target for mass in over]
-    hand = f", with the {act.tool}" if act.tool else ""
-    looks = act.sort is Sort.LOOKS
+    values = [mass.target for mass in over]
     return Pass(
         own.id,
         own_title(own.kind, over),
-        capital(f"{act.words}{hand}." if looks else f"{act.words}: {listed(over, 4)}{hand}."),
-        "everywhere" if looks else listed(over, 4),
+        own_sentence(own.kind, over),
+        "everywhere" if ACTS[own.kind].sort is Sort.LOOKS else listed(over, 4),
         (min(values), max(values)),
         "no edges to cut",
         own_minutes(own.kind, over, medium),
@@ -80,6 +78,13 @@ def own_title(kind: Kind, masses: Sequence[Mass]) -> str:
     return capital(act.words if act.sort is Sort.LOOKS else f"{act.words}: {listed(masses)}")
 
 
+def own_sentence(kind: Kind, masses: Sequence[Mass]) -> str:
+    """The same as a sentence, with the usual tool."""
+    act = ACTS[kind]
+    over = "" if act.sort is Sort.LOOKS else f": {listed(masses, 4)}"
+    return capital(f"{act.words}{over}{f', with the {act.tool}' if act.tool else ''}.")
+
+
 def own_minutes(kind: Kind, masses: Sequence[Mass], medium: Medium) -> float:
     """Minutes: by area where something is laid or sprayed, along the outline where edges are worked on."""
     area, act = sum(mass.area_cm2 for mass in masses), ACTS[kind]
@@ -90,8 +95,8 @@ def own_minutes(kind: Kind, masses: Sequence[Mass], medium: Medium) -> float:
     return SETTLING + act.pace * area / 10
 
 
-def set_in(plan: Plan, own: Own, after: str) -> tuple[Plan, list[str]]:
-    """The plan with the pass set in after that of the id `after`, or first for "", and the order of all.
+def set_in(plan: Plan, own: Own, after: str) -> Plan:
+    """The plan with the pass set in after that of the id `after`, or first for "".
 
     Values and waits are those of before. Raises InvalidInput for an unknown pass or shape, for what the
     medium does not offer, and for more than MOST_OWN.
@@ -112,8 +117,7 @@ def set_in(plan: Plan, own: Own, after: str) -> tuple[Plan, list[str]]:
         operations.append(Operation(name, own.kind, Role.UNDER, 1.0, value, value, 1, *told))
     fresh = own_pass(own, plan.by_id, plan.medium, operations)
     at = ids.index(after) + 1 if after else 0
-    passes = (*plan.passes[:at], fresh, *plan.passes[at:])
-    return replace(plan, passes=passes), [done.id for done in passes]
+    return replace(plan, passes=(*plan.passes[:at], fresh, *plan.passes[at:]))
 
 
 PREFIX = "own"

@@ -57,7 +57,8 @@ def moved(plan: Plan, pass_id: str, to: int, pinned: Collection[str] = (), mend:
 def with_own(plan: Plan, own: Own, after: str, pinned: Collection[str] = ()) -> Verdict:
     """The plan with a pass of the painter's own set in after another ("" for first), judged; where it breaks,
     the smallest repair leaves that pass where it was put. Raises what `set_in` raises."""
-    longer, order = set_in(plan, own, after)
+    longer = set_in(plan, own, after)
+    order = [done.id for done in longer.passes]
     verdict = judged(longer, order)
     if verdict.fine:
         return verdict

@@ -12,7 +12,7 @@ from ..colour.words import hue_of, look_at
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Mass
 from .names import NEARLY_ALL, capital, count_word, listed, mixture_words, named, temperature
-from .own import own_pass, own_title
+from .own import own_sentence, own_title
 from .plan import Kind, Pass, Role
 from .reasons import reasons_for
 from .tight import findings_for
@@ -169,7 +169,7 @@ VERBS = {
 def _what(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
     done, own = worked.plan.passes[k], worked.steps[k].own
     if own is not None:
-        return own_pass(own, worked.plan.by_id, worked.scene.medium, done.operations).what
+        return own_sentence(own.kind, masses)
     kinds = {o.kind for o in done.operations if o.kind.lays}
     verbs = dict.fromkeys(VERBS[o.kind] for o in done.operations if o.role is Role.TARGET and o.kind.reaches)
     if not done.targets:

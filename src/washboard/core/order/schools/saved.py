@@ -21,8 +21,6 @@ KEY = re.compile(r"own/([^/]{1,40})/(darkens|covers)/(\d{1,3}-\d{1,3}(?: \d{1,3}
 TOLD_APART = 0.8
 """Share of the laid picture that the stages must bring to the pass it had."""
 
-Stage = tuple[int, int]
-
 
 def saved_key(name: str, plan: Plan) -> str:
     """The key of a school that lays this plan's stretches of value in this plan's order.

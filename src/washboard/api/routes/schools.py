@@ -1,0 +1,41 @@
+"""Schools of the painter's own: saved from the order of a piece, for every piece, and forgotten."""
+
+from __future__ import annotations
+
+from typing import Annotated
+
+from fastapi import APIRouter, Query
+
+from ...core.errors import InvalidInput
+from ...core.order.schools import school_named
+from ...core.order.schools.saved import saved_key
+from ...formats import planfile
+from ..ordering import OwnSchoolCreate, OwnSchoolRead
+from ..problems import problems
+from ..studio import document_of, now
+from .access import InStudio
+from .pieces import ready
+
+router = APIRouter(prefix="/api/own-schools", tags=["order"])
+MOST_SCHOOLS = 12
+"""Schools of one's own that are kept: all are worked out side by side."""
+
+
+@router.post("", responses=problems(), status_code=201)
+def save(studio: InStudio, given: OwnSchoolCreate) -> OwnSchoolRead:
+    """Save the order of a piece's passes as a school of one's own."""
+    plan = planfile.plan_from(document_of(ready(studio, studio.pieces.get(given.piece))))
+    key, known = saved_key(given.name, plan), studio.schools.keys()
+    words = school_named(key).words
+    if key not in known and words in {school_named(own).words for own in known}:
+        raise InvalidInput(f"There is a school of your own named {words}; it was kept as it was.")
+    if len(known) >= MOST_SCHOOLS:
+        raise InvalidInput(f"{MOST_SCHOOLS} schools of your own are kept; forget one to save another.")
+    studio.schools.keep(key, now())
+    return OwnSchoolRead(key=key, words=words)
+
+
+@router.delete("", responses=problems(), status_code=204)
+def forget(studio: InStudio, key: Annotated[str, Query(max_length=160)]) -> None:
+    """Forget a school of one's own; pieces that are painted by it keep it."""
+    studio.schools.forget(key)
