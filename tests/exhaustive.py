@@ -61,7 +61,7 @@ def asked(
     status = statuses(scene.parts, turn, k)
     question, paint = coverage_of(scene, looks, status, running_paint(scene, groups[k]))
     none = np.zeros(len(scene.masses))
-    return question, lambda covered: laid(scene, looks, question, covered, paint, Does.LAYS, none)
+    return question, lambda covered: laid(scene, looks, question, covered, paint, Does.LAYS, none)[0]
 
 
 def every_cover(question: Coverage) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:

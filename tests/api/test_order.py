@@ -346,3 +346,13 @@ def test_an_order_is_saved_as_a_school_of_ones_own_taken_in_another_piece_and_fo
     assert "paint covers" in refused.json()["detail"]
     wrong = client.post("/api/own-schools", json={"piece": other, "name": "a/b"})
     assert wrong.status_code == 422
+
+
+def test_thresholds_drawn_by_hand_stay_when_the_squint_changes(client: httpx.Client, kettle: str) -> None:
+    drawn = [2.0, 4.0, 6.0, 8.0]
+    assert edited(client, kettle, thresholds=drawn).status_code == 200
+    assert edited(client, kettle, squint=1.6).status_code == 200
+    assert client.get(f"/api/pieces/{kettle}").json()["settings"]["thresholds"] == drawn
+    assert edited(client, kettle, bands=4).status_code == 200
+    assert client.get(f"/api/pieces/{kettle}").json()["settings"]["thresholds"] is None
+    edited(client, kettle, bands=5, squint=1.0)

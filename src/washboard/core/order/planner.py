@@ -141,11 +141,11 @@ def _step(
         covered |= (question.status == Status.LATER) & (question.spoil < NEVER) & room
     elif group.does is Does.LAYS and school.runs_under and scene.medium.dry_minutes <= OPEN_AT_ONCE:
         covered = answer(question)
-    after = laid(scene, looks, question, covered, paint, group.does, stains)
+    after, coats = laid(scene, looks, question, covered, paint, group.does, stains)
     for m in muted:
         lay_muted(scene, after, m)
     return Step(
-        group.masses, question, covered, tuple(muted), looks, after, paint,
+        group.masses, question, covered, tuple(muted), looks, after, coats, paint,
         group.does, group.called, group.beside,
     )  # fmt: skip
 
@@ -169,15 +169,16 @@ def answer(question: Coverage) -> Mask:
 
 def laid(
     scene: Scene, looks: Floats, question: Coverage, covered: Mask, paint: Floats, does: Does, stains: Floats
-) -> Floats:
-    """Looks (p, 2, 36) after a pass over `looks`."""
+) -> tuple[Floats, NDArray[np.int64]]:
+    """Looks (p, 2, 36) after a pass over `looks`, and the coats (p,) it takes."""
     parts = scene.parts
     after = looks.copy()
     own = question.own if does is not Does.TONES else np.zeros(len(covered), bool)
-    after[own], _ = scene.finished(looks[own], parts.mass[own], stains)
+    coats = np.ones(len(covered), np.int64)
+    after[own], coats[own] = scene.finished(looks[own], parts.mass[own], stains)
     under = covered & ~own & ~scene.masked
     after[under] = scene.box.looks(paint[parts.mass[under]][:, None], looks[under])
-    return after
+    return after, coats
 
 
 def _muted(scene: Scene, turn: NDArray[np.int64]) -> Mapping[int, Sequence[int]]:

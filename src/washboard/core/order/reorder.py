@@ -50,10 +50,10 @@ def reordered(
         else:
             old = worked.steps[ids.index(name)]
             question = replace(old.question, status=statuses(scene.parts, turn, k))
-            after = laid(scene, looks, question, old.covered, old.paint, old.does, stains)
+            after, coats = laid(scene, looks, question, old.covered, old.paint, old.does, stains)
             for m in old.muted:
                 lay_muted(scene, after, m)
-            step = replace(old, question=question, before=looks, after=after)
+            step = replace(old, question=question, before=looks, after=after, coats=coats)
         step = replace(step, tool=tool_of(name, handled))
         steps.append(step)
         counted(scene, step, stains, layers)
@@ -73,6 +73,7 @@ def _own_step(scene: Scene, own: Own, turn: NDArray[np.int64], k: int, looks: Fl
     paint = np.zeros((len(scene.masses), scene.box.count))
     covered = np.isin(scene.parts.mass, group) & ~scene.masked & (own.kind in LAID)
     after, at = looks.copy(), scene.parts.mass[covered]
+    coats = np.ones(len(covered), np.int64)
     if own.kind in THIN:
         film = THINNEST * scene.on_ground
         if own.kind is Kind.UNIFY and group:
@@ -80,4 +81,4 @@ def _own_step(scene: Scene, own: Own, turn: NDArray[np.int64], k: int, looks: Fl
         paint, after[covered] = film[:, 0], scene.box.looks(film[at], looks[covered])
     elif covered.any():
         after[covered], _ = scene.finished(looks[covered], at, stains)
-    return Step(group, question, covered, (), looks, after, paint, Does.OWN, beside=True, own=own)
+    return Step(group, question, covered, (), looks, after, coats, paint, Does.OWN, beside=True, own=own)

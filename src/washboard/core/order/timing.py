@@ -37,9 +37,7 @@ def minutes_of(scene: Scene, step: Step) -> float:
         return own_minutes(step.own.kind, [scene.masses[m] for m in step.group], medium)
     if step.does not in (Does.LAYS, Does.TONES):
         return SETTLING + sum(_own_pace(scene, step, m, medium) for m in step.group)
-    own = step.question.own
-    _, coats = scene.finished(step.before[own], parts.mass[own])
-    area = float(parts.areas[covered].sum() + ((coats - 1) * parts.areas[own]).sum())
+    area = float(parts.areas[covered].sum() + ((step.coats - 1) * parts.areas).sum())
     return (
         covering_minutes(medium, area)
         + cutting_minutes(medium, cut_in(scene, step.question, covered))

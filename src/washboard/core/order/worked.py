@@ -45,7 +45,8 @@ class Group:
 
 @dataclass(frozen=True)
 class Step:
-    """One pass as the planner found it: question, answer, looks (p, 2, 36), the paint (m, q) carried on.
+    """One pass as the planner found it: question, answer, looks (p, 2, 36), the coats (p,) it takes, the
+    paint (m, q) carried on.
 
     `own`: the painter set it in; `tool`: it is done with that, not with the usual one.
     """
@@ -56,6 +57,7 @@ class Step:
     muted: tuple[int, ...]
     before: Floats
     after: Floats
+    coats: NDArray[np.int64]
     paint: Floats
     does: Does = Does.LAYS
     called: str = ""
