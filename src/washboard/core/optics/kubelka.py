@@ -27,13 +27,14 @@ def film(absorption: ArrayLike, scattering: ArrayLike, thickness: ArrayLike = 1.
     """
     k, s = np.asarray(absorption, dtype=np.float64), np.asarray(scattering, dtype=np.float64)
     x = np.asarray(thickness, dtype=np.float64)
-    w = np.sqrt(k * (k + 2 * s))
+    # Where nothing is absorbed tanh(w x) / w is x, and to the last digit so for the least w as well.
+    w = np.maximum(np.sqrt(k * (k + 2 * s)), 1e-12)
     wx = w * x
-    t = np.where(w > 1e-12, np.tanh(wx) / np.where(w > 1e-12, w, 1.0), x)
+    t = np.tanh(wx) / w
     below = (k + s) * t + 1
     # sech by the decaying exponential: cosh would overflow in thick films.
     decay = np.exp(-wx)
-    return s * t / below, 2 * decay / (1 + decay * decay) / below
+    return s * t / below, 2 * decay / ((1 + decay * decay) * below)
 
 
 def over(reflectance: ArrayLike, transmittance: ArrayLike, ground: ArrayLike) -> Floats:
