@@ -89,6 +89,17 @@ def test_a_pass_of_ones_own_has_words_minutes_and_its_reason_with_figures() -> N
     assert [p.id for p in plan.passes] == order
 
 
+@pytest.mark.parametrize("medium", ["acrylic", "oil", "pastel"])
+def test_rays_are_laid_over_what_is_there_and_say_how_they_are_knocked_back(medium: str) -> None:
+    worked = made(medium)
+    own = Own("own1", Kind.RAYS, laid_in(worked.plan, 0)[:1])
+    order = [worked.plan.passes[0].id, "own1", *(p.id for p in worked.plan.passes[1:])]
+    plan = reordered(worked, order, (own,)).plan
+    assert "nobody sees where they start" in plan.passes[1].what
+    assert with_own(worked.plan, own, order[0]).fine
+    assert not with_own(worked.plan, own, "").fine, "on the bare surface there is nothing to lay them over"
+
+
 def test_fixative_is_given_time_to_dry_before_anything_is_laid_over_it() -> None:
     worked = made("pastel")
     first = worked.plan.passes[0]

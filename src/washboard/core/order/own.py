@@ -15,10 +15,16 @@ from .plan import Kind, Operation, Pass, Plan, Role
 
 MOST_OWN = 6
 """Passes of one's own in a plan."""
-LAID = (Kind.RESTATE, Kind.SCUMBLE, Kind.GLAZE, Kind.UNIFY)
+LAID = (Kind.RESTATE, Kind.SCUMBLE, Kind.GLAZE, Kind.UNIFY, Kind.RAYS)
 """What is laid over what is finished: the same again, or a film of it."""
 THIN = (Kind.GLAZE, Kind.UNIFY)
 """What is laid as a thin film, so that it darkens or tints what it goes over."""
+
+HOW = {
+    Kind.RAYS: "Lay them too strong, then take them back with a finger or a clean brush until nobody sees "
+    "where they start."
+}
+"""How it is done, where the words of the act leave that open."""
 
 
 @dataclass(frozen=True)
@@ -82,7 +88,8 @@ def own_sentence(kind: Kind, masses: Sequence[Mass]) -> str:
     """The same as a sentence, with the usual tool."""
     act = ACTS[kind]
     over = "" if act.sort is Sort.LOOKS else f": {listed(masses, 4)}"
-    return capital(f"{act.words}{over}{f', with the {act.tool}' if act.tool else ''}.")
+    said = capital(f"{act.words}{over}{f', with the {act.tool}' if act.tool else ''}.")
+    return f"{said} {HOW[kind]}" if kind in HOW else said
 
 
 def own_minutes(kind: Kind, masses: Sequence[Mass], medium: Medium) -> float:
