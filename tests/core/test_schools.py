@@ -303,7 +303,7 @@ def test_however_masses_are_shared_out_nothing_is_planned_that_the_judge_refuses
             shared = tuple(tuple(np.array(names)[pass_of == k].tolist()) for k in range(count))
             for groups in (shared, (("nobody",),)):
                 settings = Settings(medium, "white", 30.0, 20.0, groups=groups)
-                plan = planned(measured.masses, parts, settings, sheet, (), ()).plan
+                plan = planned(measured.masses, parts, settings, sheet, settings.wishes(), ()).plan
                 assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()
 
 

@@ -63,6 +63,24 @@ def test_a_ground_is_taken_and_the_plan_starts_on_it(page: Page, piece: tuple[Se
     assert settings(*piece)["ground"] is None
 
 
+def test_an_underpainting_in_patches_is_taken_and_is_the_first_pass(
+    page: Page, piece: tuple[Server, str]
+) -> None:
+    prepared(page, piece, "ground")
+    wanted = page.get_by_role("listitem").filter(has_text="An underpainting in patches")
+    wanted.get_by_role("button", name="take it").click()
+    expect(wanted.get_by_text("this one")).to_be_visible(timeout=30_000)
+    settled(page)
+    page.get_by_role("link", name="Order").click()
+    page.get_by_role("button", name=re.compile(r"^\d+ passes$")).click(timeout=30_000)
+    page.get_by_role("button", name=re.compile("^1 An underpainting in patches")).click(timeout=30_000)
+    expect(page.get_by_text(re.compile("muted colours thinly over everything"))).to_be_visible()
+    page.keyboard.press("Control+z")
+    page.wait_for_timeout(300)
+    quiet(page)
+    assert settings(*piece)["ground"] is None
+
+
 def test_the_sheet_is_set_in_inches_and_a_bad_size_is_refused_with_a_sentence(
     page: Page, piece: tuple[Server, str]
 ) -> None:

@@ -10,6 +10,7 @@ from ..core.composition.borrowed import MOST as MOST_BORROWED
 from ..core.composition.borrowed import Borrowed
 from ..core.composition.sources import Said
 from ..core.errors import InvalidInput, UnknownName
+from ..core.ground.patches import KEY as PATCHES
 from ..core.key.relations import Holds, Thing
 from ..core.materials.grounds import Ground, ground_named
 from ..core.materials.media import medium_named
@@ -102,8 +103,8 @@ class Settings:
 
     @property
     def laid(self) -> Ground | None:
-        """The ground that is laid before the first pass, if any."""
-        return None if self.ground is None else ground_named(self.medium, self.ground)
+        """The ground that is laid before the first pass, if any; patches are a pass themselves."""
+        return None if self.ground in (None, PATCHES) else ground_named(self.medium, self.ground)
 
     @property
     def start(self) -> Surface:
@@ -124,13 +125,26 @@ class Settings:
         own = (self.width_cm - 2 * self.margin_cm) / max(self.height_cm - 2 * self.margin_cm, 1e-9)
         return sheet_of(self.width_cm, self.height_cm, own if self.spread else aspect, self.margin_cm)
 
+    def _ground_checked(self) -> None:
+        if self.ground == PATCHES and medium_named(self.medium).transparent:
+            raise InvalidInput(
+                f"An underpainting in patches would show through {self.medium}, which only darkens; it is "
+                "for paint that covers. The ground was kept as it was."
+            )
+        if self.ground == PATCHES and self.school == "wipe-out":
+            raise InvalidInput(
+                "Wiping out lays one tone of its own to take the lights out of: choose another school, or "
+                "another ground than patches. The piece was kept as it was."
+            )
+        if self.ground not in (None, PATCHES):
+            ground_named(self.medium, self.ground)
+
     def checked(self) -> Settings:
         """These settings, or InvalidInput, InvalidSize or UnknownName saying what cannot be."""
         medium_named(self.medium)
         surface_of(self.surface)
         self.sheet(self.width_cm / self.height_cm if self.height_cm else 1.0)
-        if self.ground is not None:
-            ground_named(self.medium, self.ground)
+        self._ground_checked()
         if self.school is not None:
             school_named(self.school, medium_named(self.medium), self.start)
         for own_pass in self.own_passes:

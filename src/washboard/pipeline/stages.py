@@ -18,13 +18,11 @@ import numpy as np
 from ..core.areas.area import PROPOSED, Areas, area_map, areas_of, followed
 from ..core.areas.cells import cells_of
 from ..core.areas.chips import chips_of
-from ..core.areas.corrections import Family
 from ..core.areas.snap import snapped
 from ..core.areas.tree import Tree, tree_of
 from ..core.composition.arrangement import Arranged, arranged
 from ..core.composition.borrowed import pasted
 from ..core.ground.toning import toning_of
-from ..core.key.relations import SKY_ABOVE, Thing
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import surface_of
 from ..core.order.compare import Compared, compared
@@ -45,7 +43,7 @@ from ..core.reference.squint import Squinted, squint
 from ..core.reference.worth import refuse_if_empty
 from ..formats.image import Decoded, decoded
 from .notes import told
-from .planned import planned, rearranged
+from .planned import planned, rearranged, wishes_for
 from .seen import BORROWED, Framed, Reference, Seen
 from .settings import Settings
 from .subject import Subject
@@ -270,7 +268,7 @@ class Stages:
         height, width = seen.picture.shape
         return compared(
             seen.measured.masses, result.worked.scene.parts, medium_named(settings.medium), settings.start,
-            settings.sheet(width / height), settings.wishes(far_to_near(seen.areas)), settings.intent.mood,
+            settings.sheet(width / height), wishes_for(settings, seen.areas), settings.intent.mood,
             settings.paints, own,
         )  # fmt: skip
 
@@ -303,11 +301,12 @@ class Stages:
         )
         progress("ordering", 0.96)
         # Mix, Prepare and the windows ask about the plan that was just worked out.
-        ids = (*((m.id, m.label, m.name, m.area) for m in measured.masses), far_to_near(seen.areas))
+        wishes = wishes_for(settings, seen.areas)
+        ids = (*((m.id, m.label, m.name, m.area) for m in measured.masses), wishes)
         worked = self._once(
             ("plan", content, settings, about.shapes, ids),
             lambda: planned(
-                measured.masses, cut.parts, settings, sheet, far_to_near(seen.areas), notes,
+                measured.masses, cut.parts, settings, sheet, wishes, notes,
                 [(f"a{seen.whole.at(own.x, own.y)}", own.school) for own in settings.mixed],
             ),
         )  # fmt: skip
@@ -378,20 +377,6 @@ def masses_in_areas(measured: Measured, areas: Areas) -> tuple[Mass, ...]:
     together = measured.labels.astype(np.int64) * most + areas.labels
     held = np.bincount(together.ravel(), minlength=(int(measured.labels.max()) + 1) * most).reshape(-1, most)
     return tuple(replace(m, area=f"a{int(held[m.label].argmax())}") for m in measured.masses)
-
-
-def far_to_near(areas: Areas) -> tuple[Thing, ...]:
-    """The areas in order of depth, with what a key must know of them."""
-    ranked = sorted(areas.areas, key=lambda area: (area.depth, area.label))
-    return tuple(
-        Thing(
-            f"a{area.label}",
-            None if area.family is Family.UNSURE else area.family.value,
-            area is ranked[0] and area.centre[1] < SKY_ABOVE and area.box[1] < 0.02,
-            area.called,
-        )
-        for area in ranked
-    )
 
 
 def packed(maps: PatchMap) -> bytes:

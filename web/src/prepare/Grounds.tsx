@@ -50,11 +50,9 @@ export function Grounds({ piece, prepared, changes }: Props) {
             {ground.key === chosen ? (
               <b>this one</b>
             ) : (
-              ground.kind !== "patches" && (
-                <button type="button" className="act" onClick={() => choose(ground)}>
-                  take it
-                </button>
-              )
+              <button type="button" className="act" onClick={() => choose(ground)}>
+                take it
+              </button>
             )}
           </li>
         ))}

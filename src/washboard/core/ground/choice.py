@@ -9,8 +9,7 @@ import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from ..areas.area import Areas
-from ..colour.lab import lab_of_linear
-from ..colour.value import luminance_of
+from ..colour.lab import value_of_lab
 from ..key.key import key_for, targeted
 from ..materials.grounds import GROUNDS, Ground, GroundKind
 from ..materials.media import Medium
@@ -19,7 +18,9 @@ from ..materials.surfaces import Surface, described
 from ..recipe.paintbox import Paintbox, paintbox_of
 from ..reference.mass import Mass
 from ..reference.picture import Picture
+from ..time.pace import SETTLING, covering_minutes
 from .coats import coats_to_hide
+from .patches import KEY, patches_of
 from .shares import STEP, painted_share, sampled
 
 OTHER = 0.05
@@ -32,8 +33,6 @@ COUNTED = 0.5
 """Share of what is already right that is saved besides: parts of masses, which coats do not show."""
 LOST = 6.0
 """Price of a value that the lights lose on a ground that transparent paint cannot lighten."""
-MUTED = 0.45
-"""Share of an area's chroma that its patch of underpainting keeps."""
 
 Floats = NDArray[np.float64]
 Coats = NDArray[np.int64]
@@ -90,7 +89,7 @@ def candidates_of(
         for ground, surface in tried
     ]
     if areas is not None and not medium.transparent and len(areas.areas) > 1:
-        found.append(_in_patches(picture, masses, areas, medium, plain, area_cm2, box))
+        found.append(_in_patches(picture, masses, areas, medium, own, plain, area_cm2, box))
     best = sorted(_without_twins(found), key=lambda c: (round(c.price, 6), c.ground.key))
     return tuple(replace(c, why=_why(c, best)) for c in best)
 
@@ -151,30 +150,26 @@ def _targets(masses: Sequence[Mass], medium: Medium, surface: Surface) -> Floats
 
 
 def _in_patches(
-    picture: Picture, masses: Sequence[Mass], areas: Areas, medium: Medium, plain: Coats, area_cm2: float,
-    box: Paintbox,
+    picture: Picture, masses: Sequence[Mass], areas: Areas, medium: Medium, own: Surface, plain: Coats,
+    area_cm2: float, box: Paintbox,
 ) -> Candidate:  # fmt: skip
     """An underpainting in patches: each area's own median value, its colour muted."""
-    most = int(areas.labels.max()) + 1
-    looks = np.zeros((most, 3))
-    for area in areas.areas:
-        y = float(luminance_of(area.value)) / 100
-        looks[area.label] = (float(lab_of_linear([y, y, y])[0]), MUTED * area.lab[1], MUTED * area.lab[2])
+    looks = np.zeros((int(areas.labels.max()) + 1, 3))
+    for label, look in patches_of(areas).items():
+        looks[label] = look
     value, lab = sampled(picture)
     labels = areas.labels[::STEP, ::STEP].ravel()
-    tones = np.array([0.0] * most)
-    for area in areas.areas:
-        tones[area.label] = area.value
-    share = painted_share(value, lab, tones[labels], looks[labels])
-    own = GROUNDS[medium.key][0].surface
+    share = painted_share(value, lab, value_of_lab(looks)[labels], looks[labels])
     below = np.array([looks[int((mass.area or "a0")[1:])] for mass in masses])
     coats = coats_to_hide(_targets(masses, medium, own), below, box, medium.transparent)
     mean = float(np.average([area.value for area in areas.areas], weights=[a.share for a in areas.areas]))
     ground = Ground(
-        "patches", "an underpainting in patches, a muted colour for each area", GroundKind.PATCHES, mean,
-        (0.0, 0.0), f"{len(areas.areas)} muted mixtures, thin", 5.0 * len(areas.areas), medium.dry_minutes,
+        KEY, "an underpainting in patches, a muted colour for each area", GroundKind.PATCHES, mean,
+        (0.0, 0.0), f"{len(areas.areas)} muted mixtures, thin", dry_minutes=medium.dry_minutes,
     )  # fmt: skip
-    return _figured(ground, own, share, coats, plain, masses, medium, area_cm2)
+    minutes = SETTLING + covering_minutes(medium, area_cm2) + len(areas.areas) * medium.mix_minutes
+    figured = _figured(ground, own, share, coats, plain, masses, medium, area_cm2)
+    return replace(figured, minutes=minutes)
 
 
 def _why(candidate: Candidate, ranked: Sequence[Candidate]) -> str:

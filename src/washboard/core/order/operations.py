@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 from ..colour.spectra import value_of_spectrum
 from ..key.relations import LARGEST_LAMP
 from ..reference.mass import Kind as MassKind
+from .acts import ACTS
 from .painting import Scene
 from .plan import Kind, Operation, Role
 from .worked import Does, Step
@@ -115,7 +116,8 @@ class _Laid:
         scene, mass = self.scene, self.scene.masses[m]
         own = scene.how[m] if scene.how and role is Role.TARGET else None
         if self.step.does is Does.TONES:
-            return Kind.TONE
+            # Grain is not thinned to a tone: it is rubbed in like any first layer.
+            return Kind.TONE if scene.medium.key in ACTS[Kind.TONE].media else Kind.BLOCK_IN
         if (
             own is not None
             and (own is not Kind.PLACEHOLDER or first)

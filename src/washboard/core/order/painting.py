@@ -15,7 +15,7 @@ from ..cut import NEVER
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
 from ..recipe.paintbox import Paintbox
-from ..reference.mass import Lab, Mass
+from ..reference.mass import Mass
 from .coverage import Coverage, Status
 from .parts import Parts
 from .plan import TAKING, Kind
@@ -48,8 +48,9 @@ class Scene:
     """What the planner knows: masses, their parts, the targets (m, 2, 3) in Lab, and what is painted with.
 
     Looks are reflectances (p, 2, 36) of the parts, at the light and dark end of graded masses. `how` (m,):
-    the operation that brings a mass to its target where it is not the medium's usual one; `tone`: the colour
-    (3,) laid all over before the lights are wiped out of it.
+    the operation that brings a mass to its target where it is not the medium's usual one; `tones` (m, 3):
+    the colours in Lab laid all over before anything else, one for all to wipe the lights out of or a patch
+    under each area.
     """
 
     masses: tuple[Mass, ...]
@@ -60,12 +61,17 @@ class Scene:
     box: Paintbox
     weights: Weights
     how: tuple[Kind | None, ...] = ()
-    tone: Lab | None = None
+    tones: Floats | None = None
 
     @cached_property
     def ground(self) -> Floats:
         """The bare surface (36,)."""
         return spectrum_of_lab(self.surface.lab)
+
+    @cached_property
+    def patches(self) -> int:
+        """How many colours lie all over before anything else."""
+        return 0 if self.tones is None else len(np.unique(self.tones, axis=0))
 
     @cached_property
     def on_ground(self) -> Floats:

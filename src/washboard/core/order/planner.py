@@ -152,9 +152,8 @@ def _step(
 
 def _paint(scene: Scene, group: Group) -> Floats:
     """Amounts (m, q) of paint that a pass carries under each mass."""
-    if group.does is Does.TONES:
-        mixed = scene.box.mixed(np.array([scene.tone]), scene.ground[None])
-        return np.repeat(mixed, len(scene.masses), axis=0)
+    if group.does is Does.TONES and scene.tones is not None:
+        return scene.box.mixed(scene.tones, scene.ground)
     if group.does is Does.LAYS and group.masses:
         return running_paint(scene, group.masses)
     return np.zeros((len(scene.masses), scene.box.count))
@@ -184,7 +183,8 @@ def laid(
 def _muted(scene: Scene, turn: NDArray[np.int64]) -> Mapping[int, Sequence[int]]:
     """Per pass, the loud light masses that get a duller, darker layer one pass before their own."""
     muted: dict[int, list[int]] = {}
-    if scene.medium.transparent or scene.medium.dry_minutes > OPEN_AT_ONCE:
+    # Over an underpainting in patches every light has its duller colour below already.
+    if scene.medium.transparent or scene.medium.dry_minutes > OPEN_AT_ONCE or scene.patches > 1:
         return muted
     for m, mass in enumerate(scene.masses):
         _, a, b = mass.target_lab

@@ -67,12 +67,23 @@ def _of_tone(worked: Worked, k: int) -> Reason | None:
     done = set(worked.steps[k].group)
     share = sum(masses[m].share for m in done)
     lights = sum(m.share for m, kind in zip(masses, worked.scene.how, strict=True) if kind is Kind.WIPE)
+    if worked.scene.patches > 1:
+        return _of_patches(worked, k, share)
     value = next((o.to_value for o in worked.plan.passes[k].operations if o.kind is Kind.TONE), 0.0)
-    sentence = (
-        f"A tone of {value:.1f} paints {100 * share:.0f} % of the picture at once; {100 * lights:.0f} % is "
-        "lighter and comes out of it with the rag."
-    )
+    wiped = f"; {100 * lights:.0f} % is lighter and comes out of it with the rag" if lights else ""
+    sentence = f"A tone of {value:.1f} paints {100 * share:.0f} % of the picture at once{wiped}."
     return Reason("toned", sentence, (), {"value": value, "share": share, "lights": lights})
+
+
+def _of_patches(worked: Worked, k: int, share: float) -> Reason:
+    values = [o.to_value for o in worked.plan.passes[k].operations] or [0.0]
+    low, high, count = min(values), max(values), worked.scene.patches
+    sentence = (
+        f"{capital(count_word(count))} muted colours from {low:.1f} to {high:.1f} cover the surface: no "
+        f"speck of it shows later, and they already paint {100 * share:.0f} % of the picture."
+    )
+    figures = {"low": low, "high": high, "share": share, "colours": float(count)}
+    return Reason("patches", sentence, (), figures)
 
 
 def _of_wiping(worked: Worked, k: int) -> Reason | None:

@@ -12,7 +12,6 @@ from numpy.typing import NDArray
 from ..colour.lab import difference, value_of_lab
 from ..colour.spectra import lab_of_spectrum, value_of_spectrum
 from ..ground.shares import RIGHT_COLOUR, RIGHT_VALUE
-from ..materials.surfaces import Surface
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Lab, Mass
 from .aims import FINAL, Aim
@@ -25,6 +24,8 @@ from .schools import School, school_named
 from .schools.school import Sight, Strand
 from .wishes import Wishes
 from .worked import Does, Group
+
+Floats = NDArray[np.float64]
 
 TIE = 0.05
 """Share of a plan's cost by which another number of passes is as good."""
@@ -56,13 +57,16 @@ class Ordered:
 def ordered_by(scene: Scene, school: School, wishes: Wishes) -> Ordered:
     """The passes of a school."""
     masses = scene.masses
-    bare = are_right(masses, scene.surface)
+    bare = are_right(masses, np.array(scene.surface.lab))
     reserves, how = _reserved(scene, bare, wishes)
     scene = replace(scene, how=how)
     toned: list[int] = []
     if school.tones:
         scene, toned = _toned(scene, bare)
         bare = [b and scene.how[k] is None for k, b in enumerate(bare)]
+    elif wishes.patches and not scene.medium.transparent:
+        scene, toned = _patched(scene, dict(wishes.patches))
+        bare = [False] * len(masses)
     held = {k for k, kind in enumerate(scene.how) if kind is not None and kind in RECOVERING} | set(toned)
     accents = [k for k, m in enumerate(masses) if m.kind is MassKind.ACCENT and not bare[k] and k not in held]
     main = tuple(
@@ -106,16 +110,18 @@ def _strands(sight: Sight, school: School, wishes: Wishes) -> list[Strand]:
     return [*found, *school.strands(replace(sight, main=rest))]
 
 
-def are_right(masses: Sequence[Mass], surface: Surface) -> list[bool]:
-    """Whether the bare surface already looks like each mass's target, a graded one in its middle.
+def are_right(masses: Sequence[Mass], there: Floats) -> list[bool]:
+    """Whether what is `there`, (3,) or (m, 3) in Lab, looks like each mass's target, a graded one in its
+    middle.
 
     The light end of a graded mass may be twice as far off, the dark end a quarter farther: a light
     that is missing can still be laid over, a dark that is missing leaves a hole in a shape.
     """
-    off = value_of_lab(np.array([m.target_ends for m in masses]).reshape(-1, 2, 3)) - surface.value
+    value = value_of_lab(there)
+    off = value_of_lab(np.array([m.target_ends for m in masses]).reshape(-1, 2, 3)) - value[..., None]
     near = (off.max(axis=1) <= 2 * RIGHT_VALUE) & (off.min(axis=1) >= -1.25 * RIGHT_VALUE)
-    apart = difference(np.array([m.target_lab for m in masses]).reshape(-1, 3), np.array(surface.lab))
-    middle = np.abs(np.array([m.target for m in masses]) - surface.value)
+    apart = difference(np.array([m.target_lab for m in masses]).reshape(-1, 3), there)
+    middle = np.abs(np.array([m.target for m in masses]) - value)
     return [bool(b) for b in near & (middle <= RIGHT_VALUE) & (apart <= RIGHT_COLOUR)]
 
 
@@ -191,11 +197,26 @@ def _toned(scene: Scene, bare: Sequence[bool]) -> tuple[Scene, list[int]]:
             toned.append(k)
         elif is_value < mass.target <= scene.surface.value + RIGHT_VALUE:
             how[k] = Kind.WIPE
-    # What stands before a thing that is still to be laid comes after it.
+    everywhere = np.tile(tone, (len(masses), 1))
+    return replace(scene, how=tuple(how), tones=everywhere), _standing(masses, toned)
+
+
+def _patched(scene: Scene, patches: Mapping[str, Lab]) -> tuple[Scene, list[int]]:
+    """The muted colour of its area under each mass, and the masses that it paints as they are."""
+    masses = scene.masses
+    between = tuple(np.mean(list(patches.values()), axis=0).tolist())
+    tones = np.array([patches.get(mass.area or "", between) for mass in masses])
+    looks = scene.box.looks(scene.box.mixed(tones, scene.ground), scene.ground)
+    right = are_right(masses, lab_of_spectrum(looks))
+    toned = [k for k, mass in enumerate(masses) if right[k] and mass.kind is not MassKind.ACCENT]
+    return replace(scene, tones=tones), _standing(masses, toned)
+
+
+def _standing(masses: Sequence[Mass], toned: Sequence[int]) -> list[int]:
+    """The toned masses without those that stand before a thing still to be laid: they come after it."""
     behind = {k: host_of(masses[k], masses) for k in toned}
     names = {masses[k].id for k in toned}
-    toned = [k for k in toned if behind[k] is None or behind[k] in names]
-    return replace(scene, how=tuple(how), tone=tone), toned
+    return [k for k in toned if behind[k] is None or behind[k] in names]
 
 
 def _laid_as(scene: Scene, strands: Sequence[Strand]) -> tuple[Kind | None, ...]:
@@ -215,7 +236,7 @@ def _around(
     before, after = [], []
     if by[Kind.UNMASK]:
         before.append(Group(tuple(by[Kind.UNMASK]), Does.MASKS))
-    if scene.tone is not None:
+    if scene.tones is not None:
         before.append(Group(tuple(toned), Does.TONES))
     if by[Kind.WIPE]:
         before.append(Group(tuple(by[Kind.WIPE]), Does.WIPES))

@@ -41,7 +41,7 @@ def minutes_of(scene: Scene, step: Step) -> float:
     return (
         covering_minutes(medium, area)
         + cutting_minutes(medium, cut_in(scene, step.question, covered))
-        + (1 if step.does is Does.TONES else mixtures(scene, step.question)) * medium.mix_minutes
+        + (scene.patches if step.does is Does.TONES else mixtures(scene, step.question)) * medium.mix_minutes
         + SETTLING
     )
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from ..key.relations import Holds, Thing
+from ..reference.mass import Lab
 from .aims import Aim
 from .plan import Kind
 
@@ -27,7 +28,8 @@ class Wishes:
     it; `weight` g/m² of the sheet (0: a board), `rough` whether it has a strong tooth; `whites` whether
     opaque white is allowed; `aim` what the order is to be besides; `groups` which masses
     share a pass over shapes, by their ids, first to last; `mixed` areas that are painted first,
-    by a school of their own, as ids and keys.
+    by a school of their own, as ids and keys; `patches` the colours in Lab of an underpainting, by the ids of
+    areas.
     """
 
     school: str | None = None
@@ -41,6 +43,7 @@ class Wishes:
     aim: Aim | None = None
     groups: tuple[tuple[str, ...], ...] = ()
     mixed: tuple[tuple[str, str], ...] = ()
+    patches: tuple[tuple[str, Lab], ...] = ()
 
 
 NO_WISHES = Wishes()

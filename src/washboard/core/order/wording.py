@@ -65,6 +65,8 @@ def _title(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]
         return own_title(step.own.kind, masses)
     if step.does is not Does.LAYS:
         title = TITLES[step.does]
+        if step.does is Does.TONES and scene.patches > 1:
+            return "An underpainting in patches"
         if {worked.scene.how[m] for m in step.group} == {Kind.UNMASK} and step.does is Does.RECOVERS:
             title = "take the mask off"
         return capital(f"{title}: {listed(masses)}" if masses else title)
@@ -170,6 +172,8 @@ def _what(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass])
     done, own = worked.plan.passes[k], worked.steps[k].own
     if own is not None:
         return own_sentence(own.kind, masses)
+    if worked.steps[k].does is Does.TONES and worked.scene.patches > 1:
+        return f"Lay {count_word(worked.scene.patches)} muted colours thinly over everything, one an area."
     kinds = {o.kind for o in done.operations if o.kind.lays}
     verbs = dict.fromkeys(VERBS[o.kind] for o in done.operations if o.role is Role.TARGET and o.kind.reaches)
     if not done.targets:
@@ -230,7 +234,7 @@ def _needs(worked: Worked, k: int) -> str:
     scene, step = worked.scene, worked.steps[k]
     if step.does is Does.WIPES:
         return "wet"
-    if all(s.does in (Does.MASKS,) for s in worked.steps[:k]) and worked.scene.tone is None:
+    if all(s.does in (Does.MASKS,) for s in worked.steps[:k]):
         return "bare, dry"
     if scene.medium.dry_minutes == 0:
         return "as it is"

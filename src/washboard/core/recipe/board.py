@@ -17,7 +17,7 @@ from ..optics.vehicle import Vehicle, vehicle_of
 from ..order.own import THIN
 from ..order.painting import THINNEST
 from ..order.plan import Pass, Role
-from ..order.worked import Step, Worked
+from ..order.worked import Does, Step, Worked
 from .amounts import Amount, amount_of
 from .meeting import Meeting, meeting_of
 from .mixture import Bench, Floats, bench_of
@@ -111,6 +111,12 @@ Wanted = tuple[str, Lab, Floats, float, str]
 
 def _wanted(worked: Worked, done: Pass, step: Step) -> list[Wanted]:
     """What a pass brings to its target: mass, colour wanted, what lies there, cm², which end."""
+    if step.does is Does.TONES and worked.scene.tones is not None:
+        over = lab_of_spectrum(worked.scene.ground)
+        return [
+            (mass.id, (tone[0], tone[1], tone[2]), over, mass.area_cm2, "")
+            for mass, tone in zip(worked.plan.masses, worked.scene.tones.tolist(), strict=True)
+        ]
     wanted = []
     for o in done.operations:
         if not o.kind.lays or (o.role is not Role.TARGET and step.own is None):

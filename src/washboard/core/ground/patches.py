@@ -1,0 +1,25 @@
+"""An underpainting in patches: thin paint all over before the first shape, a muted colour for each area."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+
+from ..areas.area import Areas
+from ..colour.lab import lab_of_linear
+from ..colour.value import luminance_of
+from ..reference.mass import Lab
+
+KEY = "patches"
+"""How a piece names this ground among its settings."""
+MUTED = 0.45
+"""Share of an area's chroma that its patch keeps: what comes over it is to be the richer one."""
+
+
+def patches_of(areas: Areas) -> Mapping[int, Lab]:
+    """The colour of each area's patch in Lab, by the area's label: its median value, its hue muted."""
+    found = {}
+    for area in areas.areas:
+        y = float(luminance_of(area.value)) / 100
+        lightness = float(lab_of_linear([y, y, y])[0])
+        found[area.label] = (lightness, MUTED * area.lab[1], MUTED * area.lab[2])
+    return found
