@@ -5,6 +5,7 @@ from __future__ import annotations
 from functools import partial
 
 import numpy as np
+import pytest
 
 from tests.pieces import photographs
 from washboard.core.areas.corrections import Corrections, Stroke
@@ -15,7 +16,7 @@ from washboard.core.reference.masses import divide
 from washboard.core.reference.picture import Labels, picture_of
 from washboard.core.reference.regions import Regions
 from washboard.core.reference.squint import squint
-from washboard.demo.pieces import FOUNDRY, SALT_PANS, reference_bytes
+from washboard.demo.pieces import FERRY_SLIP, FOUNDRY, SALT_PANS, reference_bytes
 from washboard.pipeline.seen import Seen
 from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Stages
@@ -102,3 +103,41 @@ def test_the_salt_pans_have_the_areas_their_painter_drew() -> None:
     assert names[-1] == "the near water"
     assert None not in names
     assert names.index("the left heap") < names.index("the near heap")
+
+
+def test_what_is_drawn_is_a_mass_however_small_and_a_slip_of_the_hand_is_none() -> None:
+    fog = np.full((400, 600, 3), 190, np.uint8)
+    fog[198:204, 296:303] = 235  # a lamp too faint and too small to be found as an accent
+    things = np.zeros((400, 600), np.int32)
+    things[196:206, 294:305] = 1
+    things[20:22, 20:24] = 2
+    plain, cut = divided(fog, None), divided(fog, things)
+    assert plain.max() == 1
+    assert cut.max() == 2
+    assert np.array_equal(cut == cut[200, 300], things == 1)
+
+
+@pytest.mark.parametrize("name", ["cup", "flower"])
+def test_each_drawn_thing_of_a_photograph_holds_a_mass(name: str) -> None:
+    rgb = photographs()[name]
+    things = np.zeros(rgb.shape[:2], np.int32)
+    for k in range(12):
+        y, x = 60 + 45 * k, 80 + 60 * k
+        things[y : y + 9 + k, x : x + 12] = k + 1
+    labels = divided(rgb, things)
+    assert set(np.unique(labels)) == set(range(1, int(labels.max()) + 1)), "numbers without a gap"
+    for k in range(12):
+        inside = np.unique(labels[things == k + 1])
+        assert any((things[labels == n] == k + 1).mean() > 0.5 for n in inside), k
+
+
+def test_the_demo_lamp_is_painted_last_under_its_name_and_the_pass_says_why() -> None:
+    data = reference_bytes(FERRY_SLIP)
+    plan = Stages().result(Subject.photo("ferry", lambda: data, FERRY_SLIP.settings)).worked.plan
+    last = plan.passes[-1]
+    lamp = plan.mass(last.targets[0])
+    assert (lamp.name, len(last.targets)) == ("the lamp", 1)
+    assert last.title.startswith("The lamp, ")
+    rest = max(mass.target for mass in plan.masses if mass is not lamp)
+    assert last.reasons[0].figures["gap"] == pytest.approx(lamp.target - rest, abs=1e-6)
+    assert lamp.target - rest > 1

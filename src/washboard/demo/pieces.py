@@ -148,6 +148,8 @@ FERRY_SLIP = DemoPiece(
                 Stroke(((0.37, 0.45), (0.39, 0.44), (0.41, 0.47), (0.41, 0.75), (0.38, 0.76)), closed=True),
                 Stroke(((0.23, 0.36), (0.26, 0.33), (0.29, 0.36), (0.28, 0.6), (0.275, 0.86), (0.22, 0.86)),
                        closed=True),
+                Stroke(((0.671, 0.416), (0.675, 0.403), (0.683, 0.398), (0.691, 0.404), (0.694, 0.417),
+                        (0.69, 0.43), (0.682, 0.434), (0.674, 0.429)), closed=True),
             ),
             names=(
                 Anchor(0.8, 0.12, "the fog"),
@@ -155,6 +157,7 @@ FERRY_SLIP = DemoPiece(
                 Anchor(0.32, 0.5, "the ferry"),
                 Anchor(0.8, 0.565, "the slip"),
                 Anchor(0.7, 0.42, "the lamp's glow"),
+                Anchor(0.683, 0.416, "the lamp"),
                 Anchor(0.39, 0.6, "the far post"),
                 Anchor(0.25, 0.6, "the near post"),
             ),

@@ -6,7 +6,7 @@ A change of bands leaves the first four as they are, a change of school all but 
 
 from __future__ import annotations
 
-from collections import OrderedDict
+from collections import Counter, OrderedDict
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property, partial
@@ -372,11 +372,16 @@ def _named(measured: Measured, names: tuple[Anchor, ...]) -> tuple[Mass, ...]:
 
 
 def masses_in_areas(measured: Measured, areas: Areas) -> tuple[Mass, ...]:
-    """Masses with the area that holds most of each."""
+    """Masses with the area that holds most of each; the only shape in a named area goes by that name."""
     most = int(areas.labels.max()) + 1
     together = measured.labels.astype(np.int64) * most + areas.labels
     held = np.bincount(together.ravel(), minlength=(int(measured.labels.max()) + 1) * most).reshape(-1, most)
-    return tuple(replace(m, area=f"a{int(held[m.label].argmax())}") for m in measured.masses)
+    placed = [replace(m, area=f"a{int(held[m.label].argmax())}") for m in measured.masses]
+    shapes = Counter(m.area for m in placed if m.kind is not Kind.ACCENT)
+    names = {f"a{area.label}": area.name for area in areas.areas if shapes[f"a{area.label}"] == 1}
+    return tuple(
+        m if m.name or m.kind is Kind.ACCENT else replace(m, name=names.get(m.area or "")) for m in placed
+    )
 
 
 def packed(maps: PatchMap) -> bytes:

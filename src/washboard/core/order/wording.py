@@ -73,7 +73,8 @@ def _title(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]
     if masses and all(m.kind is MassKind.ACCENT for m in masses):
         return _accents_title(masses)
     if step.called:
-        return capital(f"{step.called}, {mixture_words(masses)}: {listed(masses)}")
+        alone = len(masses) == 1 and step.called.startswith(f"{masses[0].name},")
+        return capital(f"{step.called}, {mixture_words(masses)}{'' if alone else f': {listed(masses)}'}")
     words, first = mixture_words(masses), all(s.does is not Does.LAYS for s in worked.steps[:k])
     if scene.medium.transparent:
         if sum(m.share for m in [*masses, *under]) >= NEARLY_ALL:

@@ -17,6 +17,8 @@ from .squint import Squinted
 
 MOST = 40
 """Masses without accents that a painter can hold in one picture."""
+LEAST_DRAWN = 0.00008
+"""Share of the picture from which a thing that the painter drew is a mass: below it is a slip of the hand."""
 
 Progress = Callable[[str, float], None]
 """Called with a stage's name and the share done; raising Stopped in it ends the work."""
@@ -52,17 +54,15 @@ def divide(
 ) -> Division:
     """Masses from the squinted picture: bands first, then every contour is judged.
 
-    `things` (h, w), of any size, are the painter's own areas, 0 where there is none: no mass crosses one.
+    `things` (h, w), of any size, are the painter's own areas, 0 where there is none: no mass crosses one, and
+    each holds one of its own, however small it is: who draws the lamp wants it painted.
 
     The same picture and thresholds give the same masses; nothing is random.
     """
     value, colour = squinted.value, squinted.colour
     classes = bands_of(value, thresholds) * MOST_FAMILIES + squinted.family
     progress("bands", 0.25)
-    if things is not None:
-        size = (value.shape[1], value.shape[0])
-        things = cv2.resize(things, size, interpolation=cv2.INTER_NEAREST_EXACT)
-    regions = Regions(classes, value, colour, things)
+    regions = Regions(classes, value, colour, None if things is None else _sized(things, value.shape))
     dissolve(regions, SPECK / 8)
     hand_over(regions)
     share_rims(regions, value)
@@ -77,7 +77,27 @@ def divide(
     progress("contours", 0.85)
     # Numbers fall with area, so that a mass keeps its number when a small one vanishes.
     labels = smoothed(without_crumbs(regions.drawn()), picture.shape, sigma=1.6)
+    if things is not None:
+        labels = _with_drawn(labels, _sized(things, picture.shape))
     return _with_accents(labels + 1, accents)
+
+
+def _sized(things: Labels, shape: tuple[int, ...]) -> Labels:
+    size = (shape[1], shape[0])
+    return np.asarray(cv2.resize(things, size, interpolation=cv2.INTER_NEAREST_EXACT), np.int32)
+
+
+def _with_drawn(labels: Labels, things: Labels) -> Labels:
+    """Labels (h, w) 0…n-1 with a mass more for each drawn thing (h, w) in which none mostly lies."""
+    count = int(things.max()) + 1
+    held = np.bincount((labels.astype(np.int64) * count + things).ravel())
+    table = np.pad(held, (0, -len(held) % count)).reshape(-1, count)
+    mostly = 2 * table > table.sum(axis=1, keepdims=True)
+    lost = (table.sum(axis=0) >= LEAST_DRAWN * labels.size) & ~mostly.any(axis=0)
+    for number, thing in enumerate(np.flatnonzero(lost[1:]) + 1, len(table)):
+        labels = np.where(things == thing, number, labels)
+    _, dense = np.unique(labels, return_inverse=True)
+    return dense.reshape(labels.shape).astype(np.int32) if lost[1:].any() else labels
 
 
 def by_areas(areas: Labels) -> Division:

@@ -9,6 +9,8 @@ from .school import OPAQUE, TRANSPARENT, School, Sight, Strand
 
 LEAST_SHARE = 0.02
 """Share of the picture under which a thing is one of a family of small things on another."""
+LIGHTER = 0.5
+"""Values above all that is large from which a small thing is painted last: it is judged beside all else."""
 STAGES = 3
 """Passes for a thing at most: a fixed number of stages keeps the place."""
 
@@ -24,25 +26,40 @@ def _strands(sight: Sight) -> Sequence[Strand]:
 
 def _in_order(sight: Sight) -> list[tuple[str, list[int]]]:
     """The masses of each thing, far to near, then the small things on it as one family; of no known thing by
-    what encloses them."""
+    what encloses them. In paint that covers, small things lighter than all that is large come last."""
     groups = _groups(sight)
     small = {key for key, own in groups.items() if _share(sight, own) < LEAST_SHARE}
     large = sorted(key for key in groups if key not in small)
     if not large:
         return [(_called(sight, key), groups[key]) for key in sorted(groups)]
     at = {sight.masses[k].id: key for key, own in groups.items() for k in own}
-    families: dict[tuple[int, int], list[int]] = {}
-    for key in sorted(small):
-        on = _lies_on(sight, groups[key], at, large)
-        families.setdefault(on, []).extend(groups[key])
+    lightest = max(sight.masses[k].target for key in large for k in groups[key])
+    lit = {
+        key
+        for key in small
+        if not sight.medium.transparent
+        and min(sight.masses[k].target for k in groups[key]) >= lightest + LIGHTER
+    }
+    families: dict[tuple[int, int], list[tuple[int, int]]] = {}
+    for key in sorted(small - lit):
+        families.setdefault(_lies_on(sight, groups[key], at, large), []).append(key)
     ordered = []
     for key in large:
         ordered.append((_called(sight, key), groups[key]))
         if key in families:
-            count = len(families[key])
-            words = f"{count} small things" if count > 1 else "a small thing"
-            ordered.append((words + " on it, {} of {}", families[key]))
-    return ordered
+            ordered.append(_family(sight, groups, families[key], "thing{} on it"))
+    return [*ordered, _family(sight, groups, sorted(lit), "light{}")] if lit else ordered
+
+
+def _family(
+    sight: Sight, groups: Mapping[tuple[int, int], list[int]], keys: Sequence[tuple[int, int]], what: str
+) -> tuple[str, list[int]]:
+    """Small things as one: the only one by its name, several by their number."""
+    own = [k for key in keys for k in groups[key]]
+    if len(keys) == 1 and keys[0][0] >= 0 and sight.things[keys[0][0]].name:
+        return _called(sight, keys[0]), own
+    words = f"{len(own)} small {what.format('s')}" if len(own) > 1 else f"a small {what.format('')}"
+    return words + ", {} of {}", own
 
 
 def _called(sight: Sight, key: tuple[int, int]) -> str:
