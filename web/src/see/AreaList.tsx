@@ -86,7 +86,7 @@ export function AreaList(props: Props) {
             <button type="button" aria-pressed={own.id === area} onClick={() => onArea(own.id)}>
               <span>{k + 1}</span>
               <span>{shortName(own)}</span>
-              <span>{(100 * own.share).toFixed(own.share < 0.1 ? 1 : 0)} %</span>
+              <span>{percent(own.share)}</span>
               <span>{familyWords(own)}</span>
             </button>
           </li>
@@ -160,4 +160,9 @@ function Chosen({ area, areas, words, onEdit }: ChosenProps) {
 function familyWords({ family, gap, value }: Area): string {
   if (family !== "unsure") return family;
   return `light or shadow? ${value.toFixed(1)}, ${gap.toFixed(1)} off`;
+}
+
+/** A share in per cent: one digit more for small ones, and never nothing for what is there. */
+function percent(share: number): string {
+  return share < 0.001 ? "< 0.1 %" : `${(100 * share).toFixed(share < 0.1 ? 1 : 0)} %`;
 }
