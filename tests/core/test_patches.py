@@ -82,9 +82,7 @@ def test_it_is_the_first_pass_with_a_colour_for_each_area_its_minutes_and_its_re
     assert first.needs == "bare, dry"
     assert plan.toning is None, "it is a pass like any other, not toned before"
     weighed = next(c for c in grounds_of(medium) if c.ground.kind is GroundKind.PATCHES)
-    # An area that holds no shape of its own needs no mixture in the plan.
-    spare = plan.medium.mix_minutes + 0.5
-    assert first.minutes == pytest.approx(weighed.minutes, abs=spare), "as long as Prepare says"
+    assert first.minutes == pytest.approx(weighed.minutes, abs=0.5), "as long as Prepare says"
     assert (first.wait > 0) == (medium != "pastel"), "it dries before anything comes over it"
     assert plan.predicted[0] != plan.predicted[1]
     muted = lab_of_spectrum(worked.steps[0].after.mean(axis=(0, 1)))

@@ -126,18 +126,19 @@ class Settings:
         return sheet_of(self.width_cm, self.height_cm, own if self.spread else aspect, self.margin_cm)
 
     def _ground_checked(self) -> None:
-        if self.ground == PATCHES and medium_named(self.medium).transparent:
+        medium = medium_named(self.medium)
+        if self.ground not in (None, PATCHES):
+            ground_named(self.medium, self.ground)
+        if self.ground == PATCHES and medium.transparent:
             raise InvalidInput(
                 f"An underpainting in patches would show through {self.medium}, which only darkens; it is "
                 "for paint that covers. The ground was kept as it was."
             )
-        if self.ground == PATCHES and self.school == "wipe-out":
+        if self.ground == PATCHES and self.school and school_named(self.school, medium, self.start).tones:
             raise InvalidInput(
                 "Wiping out lays one tone of its own to take the lights out of: choose another school, or "
                 "another ground than patches. The piece was kept as it was."
             )
-        if self.ground not in (None, PATCHES):
-            ground_named(self.medium, self.ground)
 
     def checked(self) -> Settings:
         """These settings, or InvalidInput, InvalidSize or UnknownName saying what cannot be."""

@@ -163,11 +163,13 @@ def _in_patches(
     below = np.array([looks[int((mass.area or "a0")[1:])] for mass in masses])
     coats = coats_to_hide(_targets(masses, medium, own), below, box, medium.transparent)
     mean = float(np.average([area.value for area in areas.areas], weights=[a.share for a in areas.areas]))
+    # An area without a shape of its own has nothing to be mixed for.
+    mixtures = len({mass.area for mass in masses})
     ground = Ground(
         KEY, "an underpainting in patches, a muted colour for each area", GroundKind.PATCHES, mean,
-        (0.0, 0.0), f"{len(areas.areas)} muted mixtures, thin", dry_minutes=medium.dry_minutes,
+        (0.0, 0.0), f"{mixtures} muted mixtures, thin", dry_minutes=medium.dry_minutes,
     )  # fmt: skip
-    minutes = SETTLING + covering_minutes(medium, area_cm2) + len(areas.areas) * medium.mix_minutes
+    minutes = SETTLING + covering_minutes(medium, area_cm2) + mixtures * medium.mix_minutes
     figured = _figured(ground, own, share, coats, plain, masses, medium, area_cm2)
     return replace(figured, minutes=minutes)
 
