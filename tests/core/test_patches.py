@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from functools import cache
 
 import numpy as np
@@ -90,6 +91,18 @@ def test_it_is_the_first_pass_with_a_colour_for_each_area_its_minutes_and_its_re
     piles = [p for p in board_of(worked, palette_of(medium, (), PAINTS)).piles if p.done == first.id]
     assert 2 < len(piles) <= worked.scene.patches
     assert {name for pile in piles for name in pile.masses} == {m.id for m in plan.masses}
+
+
+def test_a_lamp_has_no_patch_and_is_painted_last_over_what_is_around_it() -> None:
+    data = reference_bytes(FERRY_SLIP)
+    chosen = replace(FERRY_SLIP.settings, ground="patches").checked()
+    worked = Stages().result(Subject.photo("ferry", lambda: data, chosen)).worked
+    plan = worked.plan
+    assert [plan.mass(name).name for name in plan.passes[-1].targets] == ["the lamp"]
+    names = [mass.name for mass in plan.masses]
+    tones = worked.scene.tones
+    assert tones is not None
+    assert tones[names.index("the lamp")].tolist() == tones[names.index("the fog")].tolist()
 
 
 def test_what_a_patch_already_paints_is_left_as_it_is() -> None:

@@ -31,6 +31,8 @@ PATCHES = 1.8
 """The same for an underpainting in patches: a thin coat all over, and every area its own mixture."""
 COUNTED = 0.5
 """Share of what is already right that is saved besides: parts of masses, which coats do not show."""
+NO_PATCH = -10.0
+"""The value of a patch where there is none: it paints nothing."""
 LOST = 6.0
 """Price of a value that the lights lose on a ground that transparent paint cannot lighten."""
 
@@ -154,17 +156,18 @@ def _in_patches(
     area_cm2: float, box: Paintbox,
 ) -> Candidate:  # fmt: skip
     """An underpainting in patches: each area's own median value, its colour muted."""
-    looks = np.zeros((int(areas.labels.max()) + 1, 3))
+    looks = np.tile(own.lab, (int(areas.labels.max()) + 1, 1))
+    tones = np.full(len(looks), NO_PATCH)
     for label, look in patches_of(areas).items():
-        looks[label] = look
+        looks[label], tones[label] = look, value_of_lab(look)
     value, lab = sampled(picture)
     labels = areas.labels[::STEP, ::STEP].ravel()
-    share = painted_share(value, lab, value_of_lab(looks)[labels], looks[labels])
+    share = painted_share(value, lab, tones[labels], looks[labels])
     below = np.array([looks[int((mass.area or "a0")[1:])] for mass in masses])
     coats = coats_to_hide(_targets(masses, medium, own), below, box, medium.transparent)
     mean = float(np.average([area.value for area in areas.areas], weights=[a.share for a in areas.areas]))
     # An area without a shape of its own has nothing to be mixed for.
-    mixtures = len({mass.area for mass in masses})
+    mixtures = len({mass.area for mass in masses} & {f"a{label}" for label in patches_of(areas)})
     ground = Ground(
         KEY, "an underpainting in patches, a muted colour for each area", GroundKind.PATCHES, mean,
         (0.0, 0.0), f"{mixtures} muted mixtures, thin", dry_minutes=medium.dry_minutes,

@@ -13,12 +13,19 @@ KEY = "patches"
 """How a piece names this ground among its settings."""
 MUTED = 0.45
 """Share of an area's chroma that its patch keeps: what comes over it is to be the richer one."""
+LEAST_SHARE = 0.005
+"""Share of the picture from which an area has a patch: nobody underpaints a lamp."""
 
 
 def patches_of(areas: Areas) -> Mapping[int, Lab]:
-    """The colour of each area's patch in Lab, by the area's label: its median value, its hue muted."""
+    """The colour of each area's patch in Lab, by the area's label: its median value, its hue muted.
+
+    Areas too small for one are not among them: what is around is carried on under them.
+    """
     found = {}
     for area in areas.areas:
+        if area.share < LEAST_SHARE:
+            continue
         y = float(luminance_of(area.value)) / 100
         lightness = float(lab_of_linear([y, y, y])[0])
         found[area.label] = (lightness, MUTED * area.lab[1], MUTED * area.lab[2])

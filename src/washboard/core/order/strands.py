@@ -204,12 +204,23 @@ def _toned(scene: Scene, bare: Sequence[bool]) -> tuple[Scene, list[int]]:
 def _patched(scene: Scene, patches: Mapping[str, Lab]) -> tuple[Scene, list[int]]:
     """The muted colour of its area under each mass, and the masses that it paints as they are."""
     masses = scene.masses
-    between = tuple(np.mean(list(patches.values()), axis=0).tolist())
-    tones = np.array([patches.get(mass.area or "", between) for mass in masses])
+    own = {mass.id: patches[mass.area] for mass in masses if mass.area and mass.area in patches}
+    tones = np.array([own.get(mass.id) or _patch_around(mass, own, patches) for mass in masses])
     looks = scene.box.looks(scene.box.mixed(tones, scene.ground), scene.ground)
     right = are_right(masses, lab_of_spectrum(looks))
-    toned = [k for k, mass in enumerate(masses) if right[k] and mass.kind is not MassKind.ACCENT]
+    toned = [
+        k for k, mass in enumerate(masses) if right[k] and mass.id in own and mass.kind is not MassKind.ACCENT
+    ]
     return replace(scene, tones=tones), _standing(masses, toned)
+
+
+def _patch_around(mass: Mass, own: Mapping[str, Lab], patches: Mapping[str, Lab]) -> Lab:
+    """What is carried on under a mass without a patch: that of its longest border, else the mean of all."""
+    known = [border for border in mass.borders if border.mass in own]
+    if known:
+        return own[max(known, key=lambda border: border.length_cm).mass]
+    lightness, a, b = np.mean(list(patches.values()), axis=0).tolist()
+    return lightness, a, b
 
 
 def _standing(masses: Sequence[Mass], toned: Sequence[int]) -> list[int]:
