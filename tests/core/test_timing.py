@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 from hypothesis import HealthCheck, given, settings
@@ -11,7 +13,7 @@ from washboard.core.materials.media import medium_named
 from washboard.core.order.parts import whole
 from washboard.core.order.plan import Pass, Plan, Role
 from washboard.core.order.prediction import table_of
-from washboard.core.order.timing import cut_in, mixtures
+from washboard.core.order.timing import COATED, coats_of, cut_in, mixtures
 from washboard.core.order.worked import Does
 from washboard.core.time.pace import SETTLING, covering_minutes, cutting_minutes, drying_minutes
 
@@ -40,7 +42,7 @@ def test_no_pass_begins_before_what_it_goes_over_or_meets_is_dry(made: Made) -> 
         for earlier, end, area in ends:
             if meets(plan, earlier, done):
                 assert clock >= end + drying_minutes(plan.medium, area) - 1e-6
-        clock += done.minutes
+        clock += done.lasts
         ends.append((done, clock, float(worked.scene.parts.areas[step.covered].sum())))
         clock += done.wait
     assert not plan.passes or plan.passes[-1].wait == 0
@@ -121,3 +123,41 @@ def test_oil_waits_for_days_only_where_one_layer_goes_over_another() -> None:
     over = [bool(laid(a) & laid(b)) for a, b in zip(plan.passes, plan.passes[1:], strict=False)]
     assert [done.wait > 0 for done in plan.passes[:-1]] == over
     assert medium_named("oil").dry_minutes > 24 * 60
+
+
+@pytest.mark.parametrize("medium", ["watercolour", "acrylic", "oil", "pastel"])
+def test_coats_are_told_and_dry_one_after_the_other_where_they_can_in_a_sitting(medium: str) -> None:
+    seen = 0
+    for seed in range(6):
+        measured, parts = patchwork(seed, 9, 0, 45.0)
+        school = "light-to-dark" if medium == "watercolour" else "dark-to-light"
+        surface = {"watercolour": "white", "acrylic": "black", "oil": "value:5", "pastel": "black"}[medium]
+        worked = Made(measured, parts, medium, surface, school, (45, 30), None).worked()
+        for done, step in zip(worked.plan.passes, worked.steps, strict=True):
+            coats = coats_of(worked.scene, step)
+            if not coats or medium in ("oil", "pastel"):
+                assert done.between == 0.0
+                continue
+            seen += 1
+            area = sum(worked.plan.masses[m].area_cm2 for m in coats)
+            most = max(coats.values())
+            assert done.between == pytest.approx((most - 1) * drying_minutes(worked.plan.medium, area))
+            assert "each dry before the next" in done.what
+            assert done.lasts == done.minutes + done.between
+    assert (seen > 0) == (medium in ("watercolour", "acrylic"))
+
+
+def test_one_speck_that_wants_another_coat_does_not_make_it_one_for_all() -> None:
+    measured, parts = patchwork(2, 9, 0, 45.0)
+    worked = Made(measured, parts, "acrylic", "black", "dark-to-light", (45, 30), None).worked()
+    step = next(s for s in worked.steps if coats_of(worked.scene, s))
+    m, least = next(iter(coats_of(worked.scene, step).items()))
+    own = worked.scene.parts.of(m)
+    assert least > 1
+    plain = replace(step, coats=np.where(np.isin(np.arange(len(step.coats)), own), 1, step.coats))
+    assert m not in coats_of(worked.scene, plain)
+    small = own[worked.scene.parts.areas[own].argmin()]
+    share = worked.scene.parts.areas[small] / worked.scene.parts.areas[own].sum()
+    coats = plain.coats.copy()
+    coats[small] = 3
+    assert (m in coats_of(worked.scene, replace(step, coats=coats))) == (share >= COATED)

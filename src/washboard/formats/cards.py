@@ -61,6 +61,8 @@ def _card(number: int, plan: Plan, done: Pass, mixtures: Sequence[str]) -> list[
     low, high = done.values
     values = f"{low:.1f}" if high - low < 0.05 else f"{low:.1f} to {high:.1f}"
     wait = f"then wait {minutes(done.wait)}" if done.wait else "no wait"
+    if done.between:
+        wait = f"{minutes(done.between)} between coats, {wait}"
     lines = [
         (f"{number} of {len(plan.passes)}  {done.title.split(': ')[0]}", BIG),
         (f"<b>Where</b> {_safe(done.where)}", PLAIN),
@@ -97,7 +99,7 @@ def sheet_of(name: str, plan: Plan, pictures: Sequence[bytes]) -> bytes:
     canvas = Canvas(out, pagesize=(SHEET[0] * MM, SHEET[1] * MM), invariant=True)
     canvas.setTitle(f"{name}: the plan")
     margin, top = 12.0, SHEET[1] - 12.0
-    work, wait = sum(p.minutes for p in plan.passes), sum(p.wait for p in plan.passes)
+    work, wait = sum(p.minutes for p in plan.passes), sum(p.waiting for p in plan.passes)
     head = (
         f"{name}. {plan.medium.words}, {plan.sheet.width_cm:g} × {plan.sheet.height_cm:g} cm: "
         f"{len(plan.passes)} passes, {minutes(work)} of work, {minutes(wait)} of waiting."
@@ -111,6 +113,8 @@ def sheet_of(name: str, plan: Plan, pictures: Sequence[bytes]) -> bytes:
         _picture(canvas, pictures[number], margin, upper, wide, tall)
         style = PLAIN if tall > 26 else SMALL
         wait_words = f", then {minutes(done.wait)}" if done.wait else ""
+        if done.between:
+            wait_words = f", {minutes(done.between)} between coats{wait_words}"
         text = [
             Paragraph(f"<b>{number}  {_safe(done.title)}</b>", style),
             Paragraph(_safe(f"{minutes(done.minutes)}{wait_words}. {done.what}"), style),

@@ -159,6 +159,7 @@ class PassPart(_Part):
     reasons: tuple[ReasonPart, ...]
     findings: tuple[str, ...]
     beside: bool = False
+    between: Length = 0.0
 
 
 class PredictedPart(_Part):
@@ -266,8 +267,7 @@ def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
 
 
 def _pass(done: Pass) -> dict[str, Any]:
-    fields = {k: v for k, v in vars(done).items() if k not in ("wait", "max_lag")}
-    return fields | {
+    return {k: v for k, v in vars(done).items() if k not in ("wait", "max_lag")} | {
         "reason": " ".join(r.sentence for r in done.reasons),
         "wait_minutes": done.wait,
         "max_lag_minutes": done.max_lag,
@@ -360,7 +360,7 @@ def _pass_from(part: PassPart) -> Pass:
     return Pass(
         part.id, part.title, part.what, part.where, part.values, part.edge, part.minutes,
         part.wait_minutes, part.needs, part.max_lag_minutes, operations, reasons, part.findings,
-        part.beside,
+        part.beside, part.between,
     )  # fmt: skip
 
 

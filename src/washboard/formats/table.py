@@ -14,7 +14,7 @@ WIDTH = 100
 def table(plan: Plan) -> str:
     """The plan's passes as lines of at most 100 characters."""
     sheet = plan.sheet
-    work, wait = sum(p.minutes for p in plan.passes), sum(p.wait for p in plan.passes)
+    work, wait = sum(p.minutes for p in plan.passes), sum(p.waiting for p in plan.passes)
     head = [
         f"{plan.medium.words} on {described(plan.surface)}, {sheet.width_cm:g} × {sheet.height_cm:g} cm: "
         f"{school_named(plan.school).words.lower()} ({plan.school_why.rstrip('.')}).",
@@ -33,6 +33,8 @@ def _lines(number: int, done: Pass) -> list[str]:
     low, high = done.values
     values = f"{low:.1f}" if high - low < 0.05 else f"{low:.1f}–{high:.1f}"
     wait = f", then {minutes(done.wait)} to dry" if done.wait else ""
+    if done.between:
+        wait = f", {minutes(done.between)} between coats{wait}"
     facts = f"value {values} · {minutes(done.minutes)}{wait} · edges: {done.edge} · needs: {done.needs}"
     indent = "    "
     lines = textwrap.wrap(f"{number:>2}  {done.title}", WIDTH, subsequent_indent=indent)

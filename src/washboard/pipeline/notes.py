@@ -43,4 +43,4 @@ def told(frame: Framed, plan: Plan, settings: Settings) -> list[str]:
 def total_minutes(plan: Plan) -> float:
     """Minutes of all work and all waits, toning included."""
     toning = plan.toning.minutes + plan.toning.wait if plan.toning else 0.0
-    return toning + sum(done.minutes + done.wait for done in plan.passes)
+    return toning + sum(done.lasts + done.wait for done in plan.passes)

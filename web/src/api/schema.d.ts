@@ -2277,6 +2277,11 @@ export interface components {
              * @default false
              */
             beside: boolean;
+            /**
+             * Between
+             * @default 0
+             */
+            between: number;
         } & {
             [key: string]: unknown;
         };

@@ -3,7 +3,7 @@ import type { Piece, PieceUpdate, Plan, Verdict } from "../api/client";
 import { client, got } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { shortName } from "../parts/masses";
-import { minutes } from "../parts/time";
+import { minutes, waiting, worked } from "../parts/time";
 import classes from "./order.module.css";
 
 interface Asked {
@@ -119,12 +119,12 @@ export function MoveNote({ move, plan }: Props) {
 
 /** What the answer costs or saves, in work and in waiting. */
 function price(plan: Plan, verdict: Verdict): string {
-  const sum = (passes: Verdict["passes"], what: "minutes" | "waitMinutes") =>
-    passes.reduce((total, done) => total + done[what], 0);
-  const parts = (["minutes", "waitMinutes"] as const).map((what) => {
+  const sum = (passes: Verdict["passes"], what: (done: Verdict["passes"][number]) => number) =>
+    passes.reduce((total, done) => total + what(done), 0);
+  const parts = (["work", "waiting"] as const).map((words) => {
+    const what = words === "work" ? worked : waiting;
     const more = sum(verdict.passes, what) - sum(plan.document.passes, what);
     if (Math.abs(more) < 0.5) return null;
-    const words = what === "minutes" ? "work" : "waiting";
     return `${minutes(Math.abs(more))} ${more > 0 ? "more" : "less"} of ${words}`;
   });
   const told = parts.filter((part) => part !== null).join(", ");

@@ -1,5 +1,6 @@
 import type { Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
+import { waiting } from "../parts/time";
 import { groupsOf, joined, split } from "./groups";
 import type { useMove } from "./Move";
 import classes from "./order.module.css";
@@ -42,8 +43,7 @@ export function PassList({ piece, plan, pass, move, changes, onPass }: Props) {
             <span>{k + 1}</span>
             <span>{done.title.split(": ")[0]}</span>
             <span>
-              {Math.round(done.minutes)}′
-              {done.waitMinutes ? ` + ${Math.round(done.waitMinutes)}′` : ""}
+              {Math.round(done.minutes)}′{waiting(done) ? ` + ${Math.round(waiting(done))}′` : ""}
             </span>
           </button>
           <button

@@ -22,6 +22,7 @@ export function PassNote({ piece, plan, done, changes }: Props) {
       {rest && <p className={classes.rest}>{rest.charAt(0).toUpperCase() + rest.slice(1)}</p>}
       <dl className={classes.facts}>
         <Fact shown={minutes(done.minutes)} words="work" />
+        {done.between > 0 && <Fact shown={minutes(done.between)} words="between coats" />}
         <Fact shown={done.waitMinutes ? minutes(done.waitMinutes) : "–"} words="then wait" />
         <Fact shown={spread} words="value" />
         <Fact shown={done.edge} words="edges" />

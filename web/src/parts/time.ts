@@ -6,7 +6,19 @@ export function minutes(count: number): string {
   return `${(count / 1440).toFixed(count < 14400 ? 1 : 0)} days`;
 }
 
-/** The same for a narrow place: 18′, 2h05, 3 d. */
+interface Timed {
+  minutes: number;
+  between: number;
+  waitMinutes: number;
+}
+
+/** Minutes of a pass in which something is done. */
+export const worked = (done: Timed) => done.minutes;
+
+/** Minutes in and after a pass in which something dries. */
+export const waiting = (done: Timed) => done.between + done.waitMinutes;
+
+/** Minutes in a narrow place: 18′, 2h05, 3 d. */
 export function shortMinutes(count: number): string {
   const whole = Math.round(count);
   if (whole < 100) return `${whole}′`;

@@ -12,7 +12,8 @@ LONG, TIMES = 60.0, 2.0
 def found(c: Checked) -> list[Finding]:
     """Waiting in all against work in all; the longest wait is where to begin.
 
-    A wait as long as a sitting is the end of one: nobody sits through it.
+    A wait as long as a sitting is the end of one: nobody sits through it. What dries between the coats of a
+    pass is not counted: no other order spares it.
     """
     passes = c.plan.passes
     waits = [done.wait if done.wait < SITTING else 0.0 for done in passes[:-1]]

@@ -33,5 +33,5 @@ def found(c: Checked) -> list[Finding]:
                         Fix("paint round it instead", "ways", {"mass": mass.id, "way": Kind.RESERVE.value}),
                     )
                 )  # fmt: skip
-        clock += done.minutes + done.wait
+        clock += done.lasts + done.wait
     return findings

@@ -114,7 +114,7 @@ def account_of(worked: Worked) -> Account:
     return Account(
         len(plan.passes),
         sum(done.minutes for done in plan.passes),
-        sum(done.wait for done in plan.passes),
+        sum(done.waiting for done in plan.passes),
         sittings_of(plan),
         sum(ACTS[o.kind].back is Back.NONE for o in operations),
         max(layers.values(), default=0),
@@ -152,9 +152,9 @@ def sittings_of(plan: Plan) -> int:
     """Sittings that an order takes, roughly: a wait longer than one, or work beyond it, begins the next."""
     count, used = 1, 0.0
     for done in plan.passes:
-        if used > 0 and used + done.minutes > SITTING:
+        if used > 0 and used + done.lasts > SITTING:
             count, used = count + 1, 0.0
-        used += done.minutes
+        used += done.lasts
         if done.wait >= SITTING and done is not plan.passes[-1]:
             count, used = count + 1, 0.0
         else:

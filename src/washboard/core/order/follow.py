@@ -65,7 +65,7 @@ def _waited(plan: Plan, passes: Sequence[Pass]) -> tuple[Pass, ...]:
             clock += waits[k - 1]
         laid = {o.mass for o in done.operations if o.kind.lays and o.role is not Role.OVERLAP}
         area = sum(by_id[o.mass].area_cm2 * o.cover for o in done.operations if o.mass in laid)
-        clock += done.minutes
+        clock += done.lasts
         for name in laid:
             dry[name] = clock + drying_minutes(plan.medium, area)
     return tuple(replace(p, wait=max(wait, sprayed_wait(p))) for p, wait in zip(passes, waits, strict=True))

@@ -125,9 +125,10 @@ class Reason:
 class Pass:
     """One going-over of the sheet.
 
-    `needs` is the state of the surface it asks for; `wait` the minutes after it before the next may
-    begin; `max_lag` the most minutes the next may come later, or None. `beside`: it comes besides the passes
-    over shapes, as masks, tones, lights won back, accents and thin things do.
+    `needs` is the state of the surface it asks for; `minutes` of work, `between` in which one coat dries for
+    the next, `wait` after it before the next pass may begin; `max_lag` the most minutes the next may come
+    later, or None. `beside`: it comes besides the passes over shapes, as masks, tones, lights won back,
+    accents and thin things do.
     """
 
     id: str
@@ -144,6 +145,17 @@ class Pass:
     reasons: tuple[Reason, ...]
     findings: tuple[str, ...] = ()
     beside: bool = False
+    between: float = 0.0
+
+    @property
+    def lasts(self) -> float:
+        """Minutes from its first mark to its last."""
+        return self.minutes + self.between
+
+    @property
+    def waiting(self) -> float:
+        """Minutes in and after it in which nothing is done."""
+        return self.between + self.wait
 
     @property
     def targets(self) -> tuple[str, ...]:

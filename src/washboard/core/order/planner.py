@@ -38,7 +38,7 @@ from .parts import Parts
 from .plan import Operation, Pass, Plan
 from .schools import SCHOOLS, School, school_named
 from .strands import Ordered, ordered_by
-from .timing import minutes_of, waits_of
+from .timing import between_of, minutes_of, waits_of
 from .wishes import NO_WISHES, Wishes
 from .wording import worded
 from .worked import Does, Group, Step, Worked
@@ -208,7 +208,8 @@ def passes_of(ordered: Ordered, steps: Sequence[Step]) -> tuple[Pass, ...]:
     for k, step in enumerate(steps):
         done = operations_of(scene, ordered.turn, k, step)
         operations = (*done, *overlaps_of(scene, ordered.turn, k, done, step))
-        built.append(replace(_blank(k, operations, minutes_of(scene, step)), beside=step.beside))
+        blank = _blank(k, operations, minutes_of(scene, step))
+        built.append(replace(blank, beside=step.beside, between=between_of(scene, step)))
     waits = waits_of(scene, built, [float(scene.parts.areas[s.covered].sum()) for s in steps])
     return tuple(replace(p, wait=wait) for p, wait in zip(built, waits, strict=True))
 

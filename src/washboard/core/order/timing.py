@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 
 import numpy as np
 from numpy.typing import NDArray
@@ -14,7 +14,7 @@ from .coverage import Coverage, Status, cut_length
 from .levels import mixture_of
 from .operations import RESTATED_SHARE
 from .own import own_minutes
-from .painting import Scene
+from .painting import OPEN_AT_ONCE, Scene
 from .plan import WHILE_WET, Kind, Pass, Role
 from .tools import in_hand
 from .worked import Does, Step
@@ -22,6 +22,8 @@ from .worked import Does, Step
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
 
+COATED = 0.25
+"""Share of a mass that must need another coat for the mass to need it: what little is left is touched up."""
 SPRAYED = 5.0
 """Minutes until a light coat of workable fixative is dry."""
 
@@ -44,6 +46,30 @@ def minutes_of(scene: Scene, step: Step) -> float:
         + (scene.patches if step.does is Does.TONES else mixtures(scene, step.question)) * medium.mix_minutes
         + SETTLING
     )
+
+
+def coats_of(scene: Scene, step: Step) -> Mapping[int, int]:
+    """The coats that masses laid in a pass take, of those that take more than one: what a good part needs."""
+    if step.does is not Does.LAYS:
+        return {}
+    areas, found = scene.parts.areas, {}
+    for m in step.group:
+        own = scene.parts.of(m)
+        whole = float(areas[own].sum())
+        for coats in range(int(step.coats[own].max(initial=1)), 1, -1):
+            if float(areas[own][step.coats[own] >= coats].sum()) >= COATED * whole:
+                found[m] = coats
+                break
+    return found
+
+
+def between_of(scene: Scene, step: Step) -> float:
+    """Minutes within a pass in which coats dry: none where one is worked into the last or dries for days."""
+    coats, medium = coats_of(scene, step), scene.medium
+    if not coats or medium.dry_minutes > OPEN_AT_ONCE:
+        return 0.0
+    area = sum(scene.masses[m].area_cm2 for m in coats)
+    return (max(coats.values()) - 1) * drying_minutes(medium, area)
 
 
 def _own_pace(scene: Scene, step: Step, m: int, medium: Medium) -> float:
@@ -84,13 +110,13 @@ def waits_of(scene: Scene, passes: Sequence[Pass], areas: Sequence[float]) -> li
         ready = clock
         for i in range(j):
             if _touches(scene, passes[i], later):
-                dry = starts[i] + passes[i].minutes + drying_minutes(scene.medium, areas[i])
+                dry = starts[i] + passes[i].lasts + drying_minutes(scene.medium, areas[i])
                 ready = max(ready, dry)
         if j:
             waits[j - 1] = float(np.ceil(ready - clock))
             clock += waits[j - 1]
         starts.append(clock)
-        clock += later.minutes
+        clock += later.lasts
     return [max(wait, sprayed_wait(done)) for wait, done in zip(waits, passes, strict=True)]
 
 

@@ -16,6 +16,7 @@ from .own import own_sentence, own_title
 from .plan import Kind, Pass, Role
 from .reasons import reasons_for
 from .tight import findings_for
+from .timing import coats_of
 from .worked import Does, Step, Worked
 
 
@@ -188,6 +189,8 @@ def _what(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass])
     if steps > 1:
         lit = [worked.plan.mass(o.mass) for o in done.operations if o.steps > 1]
         sentence += f" Build {listed(lit, 2)} in {count_word(steps)} nested steps, outermost darkest."
+    if done.between:
+        sentence += f" {_coated(worked, k)}"
     if under and masses and done.targets:
         sentence += f" Carry it on under {listed(under)}."
     graded = [m for m in masses if m.kind is MassKind.GRADED]
@@ -195,6 +198,19 @@ def _what(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass])
         largest = max(graded, key=lambda m: m.share)
         sentence += " " + _gradation(largest)
     return sentence
+
+
+def _coated(worked: Worked, k: int) -> str:
+    """Which masses take how many coats."""
+    by_count: dict[int, list[Mass]] = {}
+    for m, coats in coats_of(worked.scene, worked.steps[k]).items():
+        by_count.setdefault(coats, []).append(worked.plan.masses[m])
+    counts = sorted(by_count, reverse=True)
+    if len(by_count.get(counts[0], ())) == len(worked.steps[k].group):
+        return f"In {count_word(counts[0])} coats, each dry before the next."
+    first, *others = (f"{count_word(n)}{{}} over {listed(by_count[n], 2)}" for n in counts)
+    told = [first.format(" coats"), *(other.format("") for other in others)]
+    return capital(f"{', '.join(told)}, each dry before the next.")
 
 
 def _gradation(mass: Mass) -> str:

@@ -123,14 +123,15 @@ def replay(
     clock = 0.0
     # Only the quickest drying is held against a plan: what a small, thin layer needs at the least.
     for done in passes:
-        if min(done.minutes, done.wait) < 0 and masses:
-            state.refuse(done, masses[0].id, Rule.WITHIN, f"{done.minutes:.1f} and {done.wait:.1f} min")
+        if min(done.minutes, done.between, done.wait) < 0 and masses:
+            told = f"{done.minutes:.1f}, {done.between:.1f} and {done.wait:.1f} min"
+            state.refuse(done, masses[0].id, Rule.WITHIN, told)
         for operation in done.operations:
             if operation.mass not in state.masses:
                 state.refuse(done, operation.mass, Rule.UNKNOWN, "the plan has no such mass", operation)
                 continue
-            _step(state, done, operation, clock, clock + max(done.minutes, 0.0))
-        clock += max(done.minutes, 0.0) + max(done.wait, 0.0)
+            _step(state, done, operation, clock, clock + max(done.lasts, 0.0))
+        clock += max(done.lasts, 0.0) + max(done.wait, 0.0)
     _complete(state, passes, clock)
     turn = _turns(passes)
     _around(state, passes, turn)
