@@ -54,7 +54,7 @@ def _views(server: Server) -> dict[str, str]:
         "order-findings": f"/pieces/{salt['id']}/order?pass=3&below=findings",
         "order-lights": f"/pieces/{salt['id']}/order?pass=1&below=lights",
         "order-schools": f"/pieces/{foundry['id']}/order?pass=4&below=schools",
-        "order-ferry": f"/pieces/{ferry['id']}/order?pass=2",
+        "order-ferry": f"/pieces/{ferry['id']}/order?pass=7",
         "order-kettle": f"/pieces/{kettle['id']}/order?pass=2",
     }
 
