@@ -33,10 +33,12 @@ export function Grounds({ piece, prepared, changes }: Props) {
             <img src={ground.picture} alt={`Begun on ${ground.words}`} />
             <div>
               <h3>
-                <span
-                  className={classes.swatch}
-                  style={{ background: `lab(${ground.lab.join(" ")})` }}
-                />
+                {ground.kind !== "patches" && (
+                  <span
+                    className={classes.swatch}
+                    style={{ background: `lab(${ground.lab.join(" ")})` }}
+                  />
+                )}
                 {upper(ground.words)}
               </h3>
               <p>
