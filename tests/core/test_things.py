@@ -10,7 +10,7 @@ import pytest
 from tests.pieces import photographs
 from washboard.core.areas.corrections import Corrections, Stroke
 from washboard.core.reference import ladder
-from washboard.core.reference.accents import Accents
+from washboard.core.reference.accents import Accents, find_accents
 from washboard.core.reference.cleanups import hand_over
 from washboard.core.reference.masses import divide
 from washboard.core.reference.picture import Labels, picture_of
@@ -115,6 +115,19 @@ def test_what_is_drawn_is_a_mass_however_small_and_a_slip_of_the_hand_is_none() 
     assert plain.max() == 1
     assert cut.max() == 2
     assert np.array_equal(cut == cut[200, 300], things == 1)
+
+
+def test_a_lamp_that_was_found_is_not_drawn_a_second_time() -> None:
+    night = np.full((400, 600, 3), 40, np.uint8)
+    night[196:206, 294:304] = 250
+    picture = picture_of(night)
+    accents = find_accents(picture)
+    assert accents.light == (True,)
+    things = np.zeros((400, 600), np.int32)
+    things[195:207, 293:305] = 1
+    squinted = squint(picture, accents, 1.0)
+    division = divide(picture, accents, squinted, ladder.found(squinted.value, 5), things=things)
+    assert (division.flat_count, len(division.light_accent)) == (1, 1)
 
 
 @pytest.mark.parametrize("name", ["cup", "flower"])

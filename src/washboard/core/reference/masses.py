@@ -17,6 +17,8 @@ from .squint import Squinted
 
 MOST = 40
 """Masses without accents that a painter can hold in one picture."""
+LEAST_HELD = 0.3
+"""Share of a drawn thing that masses of its own hold at least, or it is one itself."""
 LEAST_DRAWN = 0.00008
 """Share of the picture from which a thing that the painter drew is a mass: below it is a slip of the hand."""
 
@@ -78,7 +80,7 @@ def divide(
     # Numbers fall with area, so that a mass keeps its number when a small one vanishes.
     labels = smoothed(without_crumbs(regions.drawn()), picture.shape, sigma=1.6)
     if things is not None:
-        labels = _with_drawn(labels, _sized(things, picture.shape))
+        labels = _with_drawn(labels, _sized(things, picture.shape), accents)
     return _with_accents(labels + 1, accents)
 
 
@@ -87,17 +89,21 @@ def _sized(things: Labels, shape: tuple[int, ...]) -> Labels:
     return np.asarray(cv2.resize(things, size, interpolation=cv2.INTER_NEAREST_EXACT), np.int32)
 
 
-def _with_drawn(labels: Labels, things: Labels) -> Labels:
-    """Labels (h, w) 0…n-1 with a mass more for each drawn thing (h, w) in which none mostly lies."""
-    count = int(things.max()) + 1
-    held = np.bincount((labels.astype(np.int64) * count + things).ravel())
+def _with_drawn(labels: Labels, things: Labels, accents: Accents) -> Labels:
+    """Labels (h, w) 0…n-1 with a mass more for each drawn thing (h, w) of which those that mostly lie in it,
+    accents too, hold little."""
+    count, first = int(things.max()) + 1, int(labels.max()) + 1
+    whole = np.where(accents.labels > 0, first - 1 + accents.labels, labels).astype(np.int64)
+    held = np.bincount((whole * count + things).ravel())
     table = np.pad(held, (0, -len(held) % count)).reshape(-1, count)
-    mostly = 2 * table > table.sum(axis=1, keepdims=True)
-    lost = (table.sum(axis=0) >= LEAST_DRAWN * labels.size) & ~mostly.any(axis=0)
-    for number, thing in enumerate(np.flatnonzero(lost[1:]) + 1, len(table)):
+    own = np.where(2 * table > table.sum(axis=1, keepdims=True), table, 0).sum(axis=0)
+    drawn = table.sum(axis=0)
+    lost = (drawn >= LEAST_DRAWN * labels.size) & (own < LEAST_HELD * drawn)
+    for number, thing in enumerate(np.flatnonzero(lost[1:]) + 1, first):
         labels = np.where(things == thing, number, labels)
-    _, dense = np.unique(labels, return_inverse=True)
-    return dense.reshape(labels.shape).astype(np.int32) if lost[1:].any() else labels
+    # A mass that lay under them is gone: numbers are told without a gap.
+    dense = np.cumsum(np.bincount(labels.ravel()) > 0, dtype=np.int32) - 1
+    return np.asarray(dense[labels], np.int32)
 
 
 def by_areas(areas: Labels) -> Division:
