@@ -192,9 +192,7 @@ function Names({ all, mass, onMass }: RibbonsProps) {
           onPointerEnter={() => onMass(ribbon.mass.id)}
         >
           <path d={`M${RIGHT} ${ribbon.end}L${RIGHT + 9} ${y}`} stroke="var(--line)" fill="none" />
-          <text x={RIGHT + 12} y={y + 4}>
-            {cut(labelOf(ribbon.mass))}
-          </text>
+          <Label x={RIGHT + 12} y={y + 4} words={labelOf(ribbon.mass)} />
           <text x={WIDE} y={y + 4} textAnchor="end">
             {(ribbon.values.at(-1) ?? 0).toFixed(1)}
           </text>
@@ -208,4 +206,17 @@ const labelOf = (mass: Mass) => {
   if (mass.kind !== "accent" || mass.name) return shortName(mass);
   return mass.light ? "Light accents" : "Dark accents";
 };
-const cut = (text: string) => (text.length > 24 ? `${text.slice(0, 23)}…` : text);
+
+/** Letters that fit beside the chart, those that fit when they stand closer, and the room that they have. */
+const [EASY, CLOSE, ROOM] = [24, 28, 140];
+
+function Label({ x, y, words }: { x: number; y: number; words: string }) {
+  const short = words.length > EASY ? words.replace(/ (at|in|over|across) the /, ", ") : words;
+  const shown = short.length > CLOSE ? `${short.slice(0, CLOSE - 1)}…` : short;
+  const closer = shown.length > EASY ? { textLength: ROOM, lengthAdjust: "spacing" } : {};
+  return (
+    <text x={x} y={y} {...closer}>
+      {shown}
+    </text>
+  );
+}
