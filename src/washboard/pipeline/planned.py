@@ -7,9 +7,9 @@ from dataclasses import replace
 
 from ..core.areas.area import Areas
 from ..core.areas.corrections import Family
-from ..core.ground.patches import KEY as PATCHES
 from ..core.ground.patches import patches_of
 from ..core.key.relations import SKY_ABOVE, Thing
+from ..core.materials.grounds import GroundKind
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet
 from ..core.order.judge.replay import replay
@@ -40,7 +40,7 @@ def rearranged(worked: Worked, settings: Settings) -> Worked:
 def wishes_for(settings: Settings, areas: Areas) -> Wishes:
     """What is settled about the order, with what must be known of the areas."""
     wishes = settings.wishes(far_to_near(areas))
-    if settings.ground != PATCHES:
+    if settings.ground != GroundKind.PATCHES:
         return wishes
     return replace(wishes, patches=tuple((f"a{k}", look) for k, look in patches_of(areas).items()))
 

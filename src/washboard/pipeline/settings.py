@@ -10,9 +10,8 @@ from ..core.composition.borrowed import MOST as MOST_BORROWED
 from ..core.composition.borrowed import Borrowed
 from ..core.composition.sources import Said
 from ..core.errors import InvalidInput, UnknownName
-from ..core.ground.patches import KEY as PATCHES
 from ..core.key.relations import Holds, Thing
-from ..core.materials.grounds import Ground, ground_named
+from ..core.materials.grounds import Ground, GroundKind, ground_named
 from ..core.materials.media import medium_named
 from ..core.materials.paints import PAINTS, Paint, palette_of
 from ..core.materials.stocks import stock_named
@@ -104,7 +103,7 @@ class Settings:
     @property
     def laid(self) -> Ground | None:
         """The ground that is laid before the first pass, if any; patches are a pass themselves."""
-        return None if self.ground in (None, PATCHES) else ground_named(self.medium, self.ground)
+        return None if self.ground in (None, GroundKind.PATCHES) else ground_named(self.medium, self.ground)
 
     @property
     def start(self) -> Surface:
@@ -126,15 +125,16 @@ class Settings:
         return sheet_of(self.width_cm, self.height_cm, own if self.spread else aspect, self.margin_cm)
 
     def _ground_checked(self) -> None:
-        medium = medium_named(self.medium)
-        if self.ground not in (None, PATCHES):
-            ground_named(self.medium, self.ground)
-        if self.ground == PATCHES and medium.transparent:
+        medium, school = medium_named(self.medium), self.school
+        if self.ground != GroundKind.PATCHES:
+            _ = self.laid
+            return
+        if medium.transparent:
             raise InvalidInput(
                 f"An underpainting in patches would show through {self.medium}, which only darkens; it is "
                 "for paint that covers. The ground was kept as it was."
             )
-        if self.ground == PATCHES and self.school and school_named(self.school, medium, self.start).tones:
+        if school is not None and school_named(school, medium, self.start).tones:
             raise InvalidInput(
                 "Wiping out lays one tone of its own to take the lights out of: choose another school, or "
                 "another ground than patches. The piece was kept as it was."

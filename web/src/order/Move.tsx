@@ -3,7 +3,7 @@ import type { Piece, PieceUpdate, Plan, Verdict } from "../api/client";
 import { client, got } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { shortName } from "../parts/masses";
-import { minutes, waiting, worked } from "../parts/time";
+import { minutes, waiting } from "../parts/time";
 import classes from "./order.module.css";
 
 interface Asked {
@@ -122,7 +122,7 @@ function price(plan: Plan, verdict: Verdict): string {
   const sum = (passes: Verdict["passes"], what: (done: Verdict["passes"][number]) => number) =>
     passes.reduce((total, done) => total + what(done), 0);
   const parts = (["work", "waiting"] as const).map((words) => {
-    const what = words === "work" ? worked : waiting;
+    const what = words === "work" ? (done: Verdict["passes"][number]) => done.minutes : waiting;
     const more = sum(verdict.passes, what) - sum(plan.document.passes, what);
     if (Math.abs(more) < 0.5) return null;
     return `${minutes(Math.abs(more))} ${more > 0 ? "more" : "less"} of ${words}`;

@@ -208,7 +208,7 @@ const labelOf = (mass: Mass) => {
 };
 
 /** Letters that fit beside the chart, those that fit when they stand closer, and the room that they have. */
-const [EASY, CLOSE, ROOM] = [24, 28, 140];
+const [EASY, CLOSE, ROOM] = [24, 28, WIDE - RIGHT - 38];
 
 function Label({ x, y, words }: { x: number; y: number; words: string }) {
   const short = words.length > EASY ? words.replace(/ (at|in|over|across) the /, ", ") : words;

@@ -7,13 +7,9 @@ export function minutes(count: number): string {
 }
 
 interface Timed {
-  minutes: number;
   between: number;
   waitMinutes: number;
 }
-
-/** Minutes of a pass in which something is done. */
-export const worked = (done: Timed) => done.minutes;
 
 /** Minutes in and after a pass in which something dries. */
 export const waiting = (done: Timed) => done.between + done.waitMinutes;

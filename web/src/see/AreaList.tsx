@@ -3,6 +3,7 @@ import type { Area, AreaWords, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { shortName } from "../parts/masses";
 import { Naming } from "../parts/Naming";
+import { percent } from "../parts/percent";
 import { placed, withFamily, withHalves, withJoin, withName, wordsOf } from "./areas";
 import classes from "./see.module.css";
 import { WAYS, type Way } from "./useDrawing";
@@ -160,9 +161,4 @@ function Chosen({ area, areas, words, onEdit }: ChosenProps) {
 function familyWords({ family, gap, value }: Area): string {
   if (family !== "unsure") return family;
   return `light or shadow? ${value.toFixed(1)}, ${gap.toFixed(1)} off`;
-}
-
-/** A share in per cent: one digit more for small ones, and never nothing for what is there. */
-function percent(share: number): string {
-  return share < 0.001 ? "< 0.1 %" : `${(100 * share).toFixed(share < 0.1 ? 1 : 0)} %`;
 }

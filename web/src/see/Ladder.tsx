@@ -1,6 +1,7 @@
 import { useMemo, useRef } from "react";
 import type { Plan } from "../api/client";
 import { shortName } from "../parts/masses";
+import { percent } from "../parts/percent";
 import { ValueSteps } from "../parts/ValueSteps";
 import { bandName } from "./bands";
 import { columns } from "./columns";
@@ -121,7 +122,7 @@ function Bands({ thresholds, shares }: { thresholds: number[]; shares: number[] 
               {bandName(band, shares.length)}
             </text>
             <text x={WIDE} y={y(middle) + 11} textAnchor="end" className={classes.small}>
-              {(100 * share).toFixed(share < 0.1 ? 1 : 0)} %
+              {percent(share)}
             </text>
             {band < thresholds.length && (
               <text x={RIGHT + 4} y={y(edges[band + 1] ?? 0) + 4} className={classes.value}>

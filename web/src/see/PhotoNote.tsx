@@ -2,6 +2,7 @@ import type { Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Meter } from "../parts/Meter";
 import { PhotoPick } from "../parts/PhotoPick";
+import { percent } from "../parts/percent";
 import classes from "./see.module.css";
 import type { usePhotos } from "./usePhotos";
 
@@ -115,5 +116,3 @@ function Things({ photos }: { photos: ReturnType<typeof usePhotos> }) {
     </p>
   ));
 }
-
-const percent = (share: number) => `${(100 * share).toFixed(share < 0.01 ? 2 : 1)} %`;

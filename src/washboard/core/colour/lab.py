@@ -74,6 +74,11 @@ def value_of_linear(rgb: ArrayLike) -> Floats:
     return value_of(100 * (np.asarray(rgb, dtype=np.float64) @ RGB_TO_XYZ[1]))
 
 
+def lightness_of_value(value: float) -> float:
+    """CIE L* of a Munsell value 0–10: of its luminance alone, ASTM D1535 and CIE 15:2004."""
+    return float(lab_of_linear([float(luminance_of(value)) / 100] * 3)[0])
+
+
 def value_of_lab(lab: ArrayLike) -> Floats:
     """Munsell value (…) of CIE Lab (…, 3): of its luminance alone."""
     fy = (np.asarray(lab, dtype=np.float64)[..., 0] + 16) / 116

@@ -20,7 +20,7 @@ from ..reference.mass import Mass
 from ..reference.picture import Picture
 from ..time.pace import SETTLING, covering_minutes
 from .coats import coats_to_hide
-from .patches import KEY, patches_of
+from .patches import patches_of
 from .shares import STEP, painted_share, sampled
 
 OTHER = 0.05
@@ -156,9 +156,10 @@ def _in_patches(
     area_cm2: float, box: Paintbox,
 ) -> Candidate:  # fmt: skip
     """An underpainting in patches: each area's own median value, its colour muted."""
+    patches = patches_of(areas)
     looks = np.tile(own.lab, (int(areas.labels.max()) + 1, 1))
     tones = np.full(len(looks), NO_PATCH)
-    for label, look in patches_of(areas).items():
+    for label, look in patches.items():
         looks[label], tones[label] = look, value_of_lab(look)
     value, lab = sampled(picture)
     labels = areas.labels[::STEP, ::STEP].ravel()
@@ -167,9 +168,10 @@ def _in_patches(
     coats = coats_to_hide(_targets(masses, medium, own), below, box, medium.transparent)
     mean = float(np.average([area.value for area in areas.areas], weights=[a.share for a in areas.areas]))
     # An area without a shape of its own has nothing to be mixed for.
-    mixtures = len({mass.area for mass in masses} & {f"a{label}" for label in patches_of(areas)})
+    mixtures = len({mass.area for mass in masses} & {f"a{label}" for label in patches})
+    kind = GroundKind.PATCHES
     ground = Ground(
-        KEY, "an underpainting in patches, a muted colour for each area", GroundKind.PATCHES, mean,
+        kind.value, "an underpainting in patches, a muted colour for each area", kind, mean,
         (0.0, 0.0), f"{mixtures} muted mixtures, thin", dry_minutes=medium.dry_minutes,
     )  # fmt: skip
     minutes = SETTLING + covering_minutes(medium, area_cm2) + mixtures * medium.mix_minutes

@@ -5,12 +5,9 @@ from __future__ import annotations
 from collections.abc import Mapping
 
 from ..areas.area import Areas
-from ..colour.lab import lab_of_linear
-from ..colour.value import luminance_of
+from ..colour.lab import lightness_of_value
 from ..reference.mass import Lab
 
-KEY = "patches"
-"""How a piece names this ground among its settings."""
 MUTED = 0.45
 """Share of an area's chroma that its patch keeps: what comes over it is to be the richer one."""
 LEAST_SHARE = 0.005
@@ -26,7 +23,5 @@ def patches_of(areas: Areas) -> Mapping[int, Lab]:
     for area in areas.areas:
         if area.share < LEAST_SHARE:
             continue
-        y = float(luminance_of(area.value)) / 100
-        lightness = float(lab_of_linear([y, y, y])[0])
-        found[area.label] = (lightness, MUTED * area.lab[1], MUTED * area.lab[2])
+        found[area.label] = (lightness_of_value(area.value), MUTED * area.lab[1], MUTED * area.lab[2])
     return found

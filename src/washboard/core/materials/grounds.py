@@ -8,8 +8,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from enum import StrEnum
 
-from ..colour.lab import lab_of_linear
-from ..colour.value import luminance_of
+from ..colour.lab import lightness_of_value
 from ..errors import UnknownName
 from .surfaces import Surface
 
@@ -44,9 +43,7 @@ class Ground:
     @property
     def surface(self) -> Surface:
         """The ground as a surface to paint on."""
-        y = float(luminance_of(self.value)) / 100
-        lightness = float(lab_of_linear([y, y, y])[0])
-        return Surface(f"value:{self.value:g}", self.value, (lightness, *self.ab))
+        return Surface(f"value:{self.value:g}", self.value, (lightness_of_value(self.value), *self.ab))
 
 
 def _paper(key: str, words: str, value: float, a: float, b: float, note: str = "") -> Ground:

@@ -9,8 +9,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import ArrayLike
 
-from ..colour.lab import encoded_of, lab_of_linear, linear_of, linear_of_lab, value_of_lab
-from ..colour.value import luminance_of
+from ..colour.lab import encoded_of, lab_of_linear, lightness_of_value, linear_of, linear_of_lab, value_of_lab
 from ..colour.words import hue_of, level_of
 from ..errors import InvalidInput, InvalidSize
 
@@ -78,9 +77,7 @@ def tone_beside(surface: ArrayLike, white: ArrayLike) -> str:
 
 
 def _neutral(words: str, value: float) -> Surface:
-    y = float(luminance_of(value)) / 100
-    lab = lab_of_linear([y, y, y])
-    return Surface(words, value, (float(lab[0]), 0.0, 0.0))
+    return Surface(words, value, (lightness_of_value(value), 0.0, 0.0))
 
 
 def _toned(words: str, lab: Lab) -> Surface:

@@ -10,7 +10,7 @@ from ..reference.mass import Mass
 from .coverage import Status
 from .names import capital, count_word, listed, named, spread
 from .plan import Kind, Reason, Reserve
-from .schools.by_object import LEAST_SHARE, LIGHTER
+from .schools.by_object import comes_last
 from .worked import Does, Worked
 
 WORTH_CM = 3.0
@@ -177,10 +177,10 @@ def _of_thing(worked: Worked, k: int) -> Reason | None:
         return None
     masses = [m for j in own for m in _masses(worked, worked.steps[j].group)]
     values = [m.target for m in masses]
-    before = [m.target for earlier in worked.steps[:k] for m in _masses(worked, earlier.group)]
-    gap = min(values) - max(before, default=10.0)
-    small = sum(m.share for m in masses) < LEAST_SHARE and not worked.scene.medium.transparent
-    if small and gap >= LIGHTER and not any(later.called for later in worked.steps[own[-1] + 1 :]):
+    before = [m for earlier in worked.steps[:k] for m in _masses(worked, earlier.group)]
+    more = any(later.called for later in worked.steps[own[-1] + 1 :])
+    if not more and comes_last(masses, before, worked.scene.medium):
+        gap = min(values) - max(m.target for m in before)
         sentence = f"{capital(step.called)}: {gap:.1f} lighter than all that is there to judge it beside."
         return Reason("thing", sentence, (), {"low": min(values), "high": max(values), "gap": gap})
     stages = count_word(len(own))

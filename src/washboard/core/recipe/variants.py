@@ -7,8 +7,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from ..colour.lab import difference, lab_of_linear, value_of_lab
-from ..colour.value import luminance_of
+from ..colour.lab import difference, lightness_of_value, value_of_lab
 from .mixture import Bench, Floats
 from .search import Grid, Recipe, recipes_for
 
@@ -74,9 +73,8 @@ def _value_gap(one: Recipe, other: Recipe) -> float:
 
 def seen_as(lab: Sequence[float], value: float, warmer: float = 0.0) -> tuple[float, float, float]:
     """The Lab (3,) of a colour seen at a value 0–10 instead, so many times SHIFTS warmer (or cooler)."""
-    y = float(luminance_of(value)) / 100
     da, db = SHIFTS["warmer"]
-    return float(lab_of_linear([y, y, y])[0]), lab[1] + warmer * da, lab[2] + warmer * db
+    return lightness_of_value(value), lab[1] + warmer * da, lab[2] + warmer * db
 
 
 def corrected(

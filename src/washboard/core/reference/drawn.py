@@ -8,8 +8,7 @@ from dataclasses import dataclass
 import cv2
 import numpy as np
 
-from ..colour.lab import encoded_of, lab_of_linear, linear_of_lab
-from ..colour.value import luminance_of
+from ..colour.lab import encoded_of, lightness_of_value, linear_of_lab
 from ..errors import InvalidInput
 from .picture import LONG_SIDE, Labels, Picture, picture_of
 
@@ -58,7 +57,5 @@ def _check(shape: Shape) -> None:
 
 
 def _colour(value: float, a: float, b: float) -> tuple[int, int, int]:
-    y = float(luminance_of(value)) / 100
-    lightness = float(lab_of_linear([y, y, y])[0])
-    red, green, blue = np.rint(encoded_of(linear_of_lab([lightness, a, b])) * 255)
+    red, green, blue = np.rint(encoded_of(linear_of_lab([lightness_of_value(value), a, b])) * 255)
     return int(red), int(green), int(blue)

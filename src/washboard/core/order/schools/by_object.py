@@ -5,6 +5,8 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
+from ...materials.media import Medium
+from ...reference.mass import Mass
 from .school import OPAQUE, TRANSPARENT, School, Sight, Strand
 
 LEAST_SHARE = 0.02
@@ -33,13 +35,9 @@ def _in_order(sight: Sight) -> list[tuple[str, list[int]]]:
     if not large:
         return [(_called(sight, key), groups[key]) for key in sorted(groups)]
     at = {sight.masses[k].id: key for key, own in groups.items() for k in own}
-    lightest = max(sight.masses[k].target for key in large for k in groups[key])
-    lit = {
-        key
-        for key in small
-        if not sight.medium.transparent
-        and min(sight.masses[k].target for k in groups[key]) >= lightest + LIGHTER
-    }
+    masses = sight.masses
+    others = [masses[k] for key in large for k in groups[key]]
+    lit = {key for key in small if comes_last([masses[k] for k in groups[key]], others, sight.medium)}
     families: dict[tuple[int, int], list[tuple[int, int]]] = {}
     for key in sorted(small - lit):
         families.setdefault(_lies_on(sight, groups[key], at, large), []).append(key)
@@ -49,6 +47,13 @@ def _in_order(sight: Sight) -> list[tuple[str, list[int]]]:
         if key in families:
             ordered.append(_family(sight, groups, families[key], "thing{} on it"))
     return [*ordered, _family(sight, groups, sorted(lit), "light{}")] if lit else ordered
+
+
+def comes_last(own: Sequence[Mass], others: Sequence[Mass], medium: Medium) -> bool:
+    """Whether things are so small, and so much lighter than others, that they are judged when those stand."""
+    small = sum(mass.share for mass in own) < LEAST_SHARE
+    gap = min(mass.target for mass in own) - max((mass.target for mass in others), default=10.0)
+    return small and not medium.transparent and gap >= LIGHTER
 
 
 def _family(
