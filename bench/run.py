@@ -36,10 +36,10 @@ from washboard.core.order.wishes import NO_WISHES
 from washboard.core.recipe.mixture import bench_of
 from washboard.core.recipe.search import grid_of, recipes_for
 from washboard.demo.pieces import SALT_PANS, reference_bytes
-from washboard.pipeline.mixing import board
-from washboard.pipeline.settings import Settings
+from washboard.pipeline.answers.mix import board_entries as board
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject
+from washboard.settings import Settings
 
 Figures = dict[str, float]
 

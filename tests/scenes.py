@@ -11,9 +11,9 @@ from dataclasses import dataclass, field, replace
 from washboard.core.order.worked import Worked
 from washboard.core.reference.drawn import Shape
 from washboard.core.reference.place import Anchor
-from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject
+from washboard.settings import Settings
 
 Points = tuple[tuple[float, float], ...]
 

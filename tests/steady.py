@@ -11,9 +11,9 @@ from PIL import Image
 from skimage import data
 
 from tests.pieces import Bytes, photographs, working
-from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject
+from washboard.settings import Settings
 
 SIZE = (45.0, 30.0)
 

@@ -8,9 +8,9 @@ from collections.abc import Callable, Iterator
 
 import pytest
 
-from washboard.api.jobs import KEPT, Job, Jobs
 from washboard.core.errors import InvalidInput, Stopped
 from washboard.store.errors import Missing
+from washboard.studio.jobs import KEPT, Job, Jobs
 
 
 @pytest.fixture

@@ -71,7 +71,7 @@ def test_a_finding_is_tried_and_gone(client: httpx.Client) -> None:
     order = ["spoils", "weakens", "note"]
     assert [order.index(f["weight"]) for f in found] == sorted(order.index(f["weight"]) for f in found)
     offered = next(f for f in found if f["fix"])
-    assert edited(client, piece, **{offered["fix"]["field"]: offered["fix"]["value"]}).status_code == 200
+    assert edited(client, piece, **offered["fix"]["changes"]).status_code == 200
     worked_out(client, piece)
     after = client.get(f"/api/pieces/{piece}/findings").json()["findings"]
     assert offered["kind"] not in {f["kind"] for f in after if f["masses"] == offered["masses"]}

@@ -16,15 +16,15 @@ from washboard.core.checks import Checked, Finding, findings_of
 from washboard.core.colour.lab import lab_of_linear
 from washboard.core.colour.value import luminance_of
 from washboard.core.key.key import Key
-from washboard.core.key.mood import Mood
-from washboard.core.key.relations import Holds, Thing
+from washboard.core.key.relations import Thing
 from washboard.core.materials.media import medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
 from washboard.core.order.plan import Kind, Operation, Pass, Plan, Role
 from washboard.core.order.planner import plan_of
-from washboard.core.order.wishes import Kept, Wishes
 from washboard.core.reference.mass import Border, Mass
 from washboard.core.reference.mass import Kind as MassKind
+from washboard.settings import Settings
+from washboard.settings.fixes import fixed
 
 CASES = 22
 DICE = np.random.default_rng(5)
@@ -342,21 +342,6 @@ def test_each_finding_says_what_where_and_why_with_figures() -> None:
             assert any(ch.isdigit() for ch in finding.sentence)
 
 
-def tried(wishes: Wishes, mood: Mood, finding: Finding) -> tuple[Wishes, Mood] | None:
-    fix = finding.fix
-    if fix is None:
-        return None
-    value: Any = fix.value
-    match fix.field:
-        case "holds":
-            return replace(wishes, holds=(*wishes.holds, Holds(value))), mood
-        case "ways":
-            return replace(wishes, ways=(Kept(value["mass"], Kind(value["way"])),)), mood
-        case "mood":
-            return wishes, Mood(value)
-    return replace(wishes, **{fix.field: value}), mood
-
-
 def test_trying_a_fix_removes_its_finding_and_brings_nothing_worse() -> None:
     things = tuple(
         Thing(f"a{k}", family, k == 3) for k, family in ((3, None), (1, "light"), (4, "shadow"), (2, None))
@@ -366,16 +351,14 @@ def test_trying_a_fix_removes_its_finding_and_brings_nothing_worse() -> None:
     for seed in range(26):
         measured, parts = patchwork(seed, 5 + seed % 9, 1 + seed % 3)
         for medium in ("watercolour", "pastel", "acrylic", "oil"):
-            piece = Made(
-                measured, parts, medium, "white" if seed % 2 else "value:8.5", "", (30.0, 20.0), None
-            )
-            start = Wishes(things=things), Mood.AS_SEEN
-            before = found_in(piece, *start)
+            surface = "white" if seed % 2 else "value:8.5"
+            piece = Made(measured, parts, medium, surface, "", (30.0, 20.0), None)
+            settings = Settings(medium, surface, 30, 20)
+            before = found_in(piece, settings, things)
             for finding in before:
-                after = tried(*start, finding)
-                if after is None:
+                if finding.fix is None:
                     continue
-                found = found_in(piece, *after)
+                found = found_in(piece, fixed(settings, finding.fix.change), things)
                 gone = finding.kind not in {f.kind for f in found}
                 known = {f.kind for f in before}
                 worse = any(f.weight > finding.weight and f.kind not in known for f in found)
@@ -386,10 +369,10 @@ def test_trying_a_fix_removes_its_finding_and_brings_nothing_worse() -> None:
     assert better / total >= 0.9, (better, total, left)
 
 
-def found_in(piece: Made, wishes: Wishes, mood: Mood) -> tuple[Finding, ...]:
-    """The findings about a piece planned in a mood."""
+def found_in(piece: Made, settings: Settings, things: tuple[Thing, ...]) -> tuple[Finding, ...]:
+    """The findings about a piece as it is set."""
     plan = plan_of(
         piece.measured.masses, piece.parts, medium_named(piece.medium), surface_of(piece.surface),
-        sheet_of(30, 20, 1.5), wishes, (), mood,
+        sheet_of(30, 20, 1.5), settings.wishes(things), (), settings.intent.mood,
     ).plan  # fmt: skip
-    return findings_of(Checked(plan, {thing.id: thing for thing in wishes.things}))
+    return findings_of(Checked(plan, {thing.id: thing for thing in things}))

@@ -20,11 +20,11 @@ from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import surface_of
 from washboard.core.recipe.paintbox import paintbox_of
 from washboard.demo.pieces import FERRY_SLIP, reference_bytes
-from washboard.pipeline.prepared import grounds
-from washboard.pipeline.seen import Seen
-from washboard.pipeline.settings import Settings
-from washboard.pipeline.stages import Stages, masses_in_areas
+from washboard.pipeline.answers.prepare import grounds
+from washboard.pipeline.stages import Seen, Stages
+from washboard.pipeline.stages.masses import masses_in_areas
 from washboard.pipeline.subject import Subject
+from washboard.settings import Settings
 
 
 @cache

@@ -23,10 +23,11 @@ from washboard.core.order.wishes import Wishes
 from washboard.core.order.worked import Worked
 from washboard.core.recipe.board import board_of
 from washboard.demo.pieces import FERRY_SLIP, reference_bytes
-from washboard.pipeline.prepared import grounds
-from washboard.pipeline.settings import Settings
-from washboard.pipeline.stages import Stages, masses_in_areas
+from washboard.pipeline.answers.prepare import grounds
+from washboard.pipeline.stages import Stages
+from washboard.pipeline.stages.masses import masses_in_areas
 from washboard.pipeline.subject import Subject
+from washboard.settings import Settings
 
 COLOURS = ((62.0, 2.0, 9.0), (41.0, -3.0, 4.0), (75.0, 0.0, -4.0), (30.0, 4.0, 2.0))
 PATCHES = tuple(zip(THINGS, COLOURS, strict=True))

@@ -18,10 +18,10 @@ from washboard.core.composition.borrowed import Borrowed, pasted
 from washboard.core.errors import InvalidInput
 from washboard.core.reference.drawn import Shape
 from washboard.core.reference.opening import AS_TAKEN, Opening, curve, flat_ends, invented, opened
-from washboard.pipeline.seen import BORROWED
-from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Stages
+from washboard.pipeline.stages.results import BORROWED
 from washboard.pipeline.subject import Subject
+from washboard.settings import Settings
 
 SETTINGS = Settings("oil", "white", 30, 20)
 AMOUNT = st.floats(0, 1)

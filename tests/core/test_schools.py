@@ -18,15 +18,15 @@ from washboard.core.order.compare import account_of, compared, delivers
 from washboard.core.order.coverage import Status
 from washboard.core.order.judge.replay import replay
 from washboard.core.order.plan import Kind, Plan, Role
+from washboard.core.order.planner import plan_of
 from washboard.core.order.reserve import KEEPING, Light, decided
 from washboard.core.order.schools import SCHOOLS, refused, school_named
 from washboard.core.order.wishes import Kept, Wishes
 from washboard.core.order.worked import Does, Worked
 from washboard.demo.pieces import SALT_PANS, reference_bytes
-from washboard.pipeline.planned import planned
-from washboard.pipeline.settings import Settings
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject
+from washboard.settings import Settings
 
 
 def made(
@@ -302,8 +302,9 @@ def test_however_masses_are_shared_out_nothing_is_planned_that_the_judge_refuses
             pass_of = dice.integers(0, count, len(names))
             shared = tuple(tuple(np.array(names)[pass_of == k].tolist()) for k in range(count))
             for groups in (shared, (("nobody",),)):
-                settings = Settings(medium, "white", 30.0, 20.0, groups=groups)
-                plan = planned(measured.masses, parts, settings, sheet, settings.wishes(), ()).plan
+                wishes = Settings(medium, "white", 30.0, 20.0, groups=groups).wishes()
+                on = medium_named(medium), surface_of("white"), sheet
+                plan = plan_of(measured.masses, parts, *on, wishes).plan
                 assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()
 
 

@@ -12,7 +12,7 @@ from washboard.core.composition.sources import Said, confirmed_of, sources_of
 from washboard.core.reference.masses import Division
 from washboard.core.reference.picture import picture_of
 from washboard.demo.pieces import FOUNDRY, SALT_PANS, DemoPiece, reference_bytes
-from washboard.pipeline.prepared import Looked, looked
+from washboard.pipeline.answers.prepare import Looked, looked
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject
 

@@ -17,10 +17,9 @@ from washboard.core.reference.picture import Labels, picture_of
 from washboard.core.reference.regions import Regions
 from washboard.core.reference.squint import squint
 from washboard.demo.pieces import FERRY_SLIP, FOUNDRY, SALT_PANS, reference_bytes
-from washboard.pipeline.seen import Seen
-from washboard.pipeline.settings import Settings
-from washboard.pipeline.stages import Stages
+from washboard.pipeline.stages import Seen, Stages
 from washboard.pipeline.subject import Subject
+from washboard.settings import Settings
 
 
 def divided(rgb: np.ndarray, things: Labels | None) -> Labels:

@@ -17,12 +17,12 @@ from tests.pieces import photographs
 from washboard.core.errors import InvalidInput, Stopped, WashboardError
 from washboard.core.order.prediction import painted
 from washboard.core.reference.place import Anchor
-from washboard.pipeline.settings import Settings
-from washboard.pipeline.stages import Before, Stages, packed
+from washboard.pipeline.stages import Before, Stages
 from washboard.pipeline.subject import Subject
-from washboard.pipeline.tasks import TakeIn, WorkerDied
-from washboard.pipeline.view import view_of
-from washboard.pipeline.worker import Worker
+from washboard.pipeline.tasks import TakeIn
+from washboard.pipeline.view import packed, view_of
+from washboard.pipeline.workers import Workers
+from washboard.settings import Settings
 
 SETTINGS = Settings("watercolour", "white", 45, 30)
 
@@ -133,38 +133,46 @@ def test_settings_that_cannot_be_are_refused(change: dict) -> None:
         replace(SETTINGS, **change).checked()
 
 
-@pytest.fixture
-def worker() -> Iterator[Worker]:
-    running = Worker()
+@pytest.fixture(scope="module")
+def workers() -> Iterator[Workers]:
+    running = Workers()
     yield running
     running.close()
 
 
-def test_the_worker_takes_a_picture_in_and_refuses_what_is_none(worker: Worker, cup_file: Counted) -> None:
-    quiet = threading.Event()
-    found = worker.run(TakeIn("cup", cup_file.data), lambda *_: None, quiet)
+def quiet(stage: str, done: float) -> None:
+    """Progress that nobody looks at."""
+
+
+def test_the_workers_take_a_picture_in_and_refuse_what_is_none(workers: Workers, cup_file: Counted) -> None:
+    never = threading.Event()
+    found = workers.run(TakeIn("cup", cup_file.data), "cup", quiet, never)
     assert (found["width"], found["height"]) == (1000, 667)
     assert found["working"].startswith(b"\xff\xd8")
     with pytest.raises(WashboardError, match="not a picture") as caught:
-        worker.run(TakeIn("none", b"none"), lambda *_: None, quiet)
+        workers.run(TakeIn("none", b"none"), "cup", quiet, never)
     assert caught.value.code == "invalid-image"
 
 
-def test_a_worker_that_dies_is_said_and_a_new_one_takes_its_place(worker: Worker, cup_file: Counted) -> None:
-    quiet = threading.Event()
-    worker.run(TakeIn("cup", cup_file.data), lambda *_: None, quiet)
-    killer = threading.Timer(0.0, lambda: os.kill(worker._process.pid, signal.SIGKILL))
-    killer.start()
-    killer.join()
-    try:
-        worker.run(TakeIn("other", cup_file.data + b"!"), lambda *_: None, quiet)
-    except WorkerDied as error:
-        assert "Nothing was lost" in str(error)  # noqa: PT017
-    assert worker.run(TakeIn("cup", cup_file.data), lambda *_: None, quiet)["width"] == 1000
+def killed(workers: Workers) -> None:
+    for pid in workers.pids:
+        os.kill(pid, signal.SIGKILL)
 
 
-def test_a_task_cancelled_before_its_turn_never_runs(worker: Worker, cup_file: Counted) -> None:
+def test_a_worker_that_dies_is_replaced_and_its_task_done_again(workers: Workers, cup_file: Counted) -> None:
+    never = threading.Event()
+    said: list[str] = []
+    for round in range(3):
+        killer = threading.Timer(0.03 * round, killed, (workers,))
+        killer.start()
+        data = cup_file.data + bytes(round)
+        found = workers.run(TakeIn(f"{round}", data), "cup", lambda stage, _: said.append(stage), never)
+        killer.join()
+        assert found["width"] == 1000
+
+
+def test_a_task_cancelled_before_its_turn_never_runs(workers: Workers, cup_file: Counted) -> None:
     cancelled = threading.Event()
     cancelled.set()
     with pytest.raises(Stopped):
-        worker.run(TakeIn("cup", cup_file.data), lambda *_: None, cancelled)
+        workers.run(TakeIn("cup", cup_file.data), "cup", quiet, cancelled)

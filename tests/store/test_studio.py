@@ -16,16 +16,17 @@ from tests.conftest import Server, new_piece
 from washboard.store.database import BUSY_MS, Database
 from washboard.store.errors import Busy, Missing, NothingTo, Stale
 from washboard.store.media import Media
-from washboard.store.pieces import Pieces, Reference
+from washboard.store.pieces import Pieces
+from washboard.store.references import Reference, References
 
 NOW = "2026-01-01T00:00:00.000+00:00"
 
 
 @pytest.fixture
 def pieces(tmp_path: Path) -> Pieces:
-    kept = Pieces(Database(tmp_path))
-    kept.keep_reference(Reference("a" * 64, 40, 30, "PNG", ("said",)), NOW)
-    return kept
+    database = Database(tmp_path)
+    References(database).keep(Reference("a" * 64, 40, 30, "PNG", ("said",)), NOW)
+    return Pieces(database)
 
 
 def test_edits_are_undone_and_redone_in_one_line_and_a_new_edit_drops_what_was_undone(pieces: Pieces) -> None:

@@ -12,9 +12,9 @@ from fastapi.staticfiles import StaticFiles
 
 from .. import ENGINE
 from ..formats.image import MOST_BYTES
+from ..studio import Studio
 from . import problems
-from .routes import catalogue, jobs, mix, order, pieces, prepare, references, schools, shelf
-from .studio import Studio
+from .routes import catalogue, jobs, mix, order, pieces, prepare, references, schools, see, shelf
 
 PAGE = Path(__file__).parent.parent / "web"
 LOCAL = ("127.0.0.1", "localhost", "[::1]", "testserver")
@@ -31,6 +31,7 @@ def create_app(data: Path, page: Path = PAGE) -> FastAPI:
     async def lifespan(app: FastAPI) -> AsyncIterator[None]:
         if not hasattr(app.state, "studio"):
             app.state.studio = Studio(data)
+        app.state.studio.workers.warm()
         yield
         app.state.studio.close()
 
@@ -40,7 +41,7 @@ def create_app(data: Path, page: Path = PAGE) -> FastAPI:
     )  # fmt: skip
     problems.install(app)
     app.middleware("http")(_guard)
-    for resource in (catalogue, references, shelf, pieces, order, schools, prepare, mix, jobs):
+    for resource in (catalogue, references, shelf, pieces, see, order, schools, prepare, mix, jobs):
         app.include_router(resource.router)
     _describe(app)
     if page.is_dir():

@@ -17,6 +17,7 @@ STATUS = {
     "invalid-input": 422, "invalid-image": 422, "invalid-size": 422, "unknown-name": 422,
     "invalid-plan": 422, "newer-plan": 422, "stopped": 409, "missing": 404,
     "stale": 409, "nothing-to": 409, "no-reading": 409, "busy": 503, "disk-full": 507, "worker-died": 503,
+    "clash": 409, "held": 409, "no-place": 422,
     "too-large": 413, "foreign": 403, "not-ready": 409,
 }  # fmt: skip
 

@@ -4,24 +4,33 @@ from __future__ import annotations
 
 import socket
 import sys
+from collections.abc import Callable
 from pathlib import Path
 
 import uvicorn
 from platformdirs import user_data_path
 
+from ..studio import Studio
 from .app import create_app
 
 
-def run(data: Path | None, port: int, fd: int | None, with_demo: bool = False) -> None:
-    """Serve until interrupted; prints the address once it listens."""
-    app = create_app(data or user_data_path("washboard"))
-    if with_demo:
-        from ..demo.pieces import add_demo
-        from .studio import Studio
+def run(data: Path | None, port: int, fd: int | None, fill: Callable[[Studio], None] | None = None) -> None:
+    """Serve until interrupted; prints the address once it listens.
 
-        app.state.studio = Studio(data or user_data_path("washboard"))
-        add_demo(app.state.studio)
+    The port is bound first and the data folder taken next, so that a second start changes nothing. `fill`
+    puts something into the studio before anybody is served. Raises OSError and Held.
+    """
     listener = socket.socket(fileno=fd) if fd is not None else _bound(port)
+    folder = data or user_data_path("washboard")
+    try:
+        studio = Studio(folder)
+    except BaseException:
+        listener.close()
+        raise
+    app = create_app(folder)
+    app.state.studio = studio
+    if fill is not None:
+        fill(studio)
     address = f"http://127.0.0.1:{listener.getsockname()[1]}/"
     print(f"Washboard is at {address}  (stop with Ctrl-C)", flush=True)
     config = uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=3)

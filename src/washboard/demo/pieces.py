@@ -4,15 +4,11 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from importlib.resources import files
-from typing import TYPE_CHECKING
 
 from ..core.areas.corrections import Corrections, Stroke
 from ..core.reference.place import Anchor
-from ..pipeline.intent import Intent
-from ..pipeline.settings import Settings
-
-if TYPE_CHECKING:
-    from ..api.studio import Studio
+from ..settings import Settings
+from ..settings.intent import Intent
 
 
 @dataclass(frozen=True)
@@ -284,63 +280,7 @@ DRY_FLATS = DemoPiece(
 )
 DEMO = (SALT_PANS, FOUNDRY, FERRY_SLIP, KETTLE, DRY_FLATS)
 
-_SHELF = (
-    ("paint", "Lemon, small tube", "lemon", "watercolour", "Field box", 4.0),
-    ("paint", "Warm yellow", "warm-yellow", "watercolour", "Field box", 4.5),
-    ("paint", "Yellow ochre", "ochre", "watercolour", "Field box", 2.0),
-    ("paint", "Warm red", "warm-red", "watercolour", "Field box", 5.0),
-    ("paint", "Rose", "rose", "watercolour", "Field box", 3.5),
-    ("paint", "Burnt sienna", "burnt-sienna", "watercolour", "Field box", 0.8),
-    ("paint", "Ultramarine", "ultramarine", "watercolour", "Field box", 1.5),
-    ("paint", "Ultramarine, large tube", "ultramarine", "watercolour", "", 12.0),
-    ("paint", "Phthalo green", "phthalo-green", "watercolour", "Field box", 4.0),
-    ("paint", "Titanium white", "white", "oil", "Oil drawer", 150.0),
-    ("paint", "Cadmium yellow", "cadmium-yellow", "oil", "Oil drawer", 30.0),
-    ("paint", "Cadmium red", "cadmium-red", "oil", "Oil drawer", 22.0),
-    ("paint", "Cobalt blue", "cobalt", "oil", "Oil drawer", 18.0),
-    ("paint", "Raw umber", "raw-umber", "oil", "Oil drawer", 35.0),
-    ("stick", "Soft white", "black-pale", "pastel", "Studio box", 2.0),
-    ("stick", "Deep blue", "ultramarine-deep", "pastel", "Studio box", 1.0),
-    ("surface", "Cotton block, 45 × 30", "cold-pressed", "watercolour", "", 12.0),
-    ("surface", "Sanded sheet, 50 × 35", "sanded", "pastel", "", 3.0),
-    ("tool", "Big mop", "mop", "", "", 1.0),
-    ("tool", "Flat, 25 mm", "flat-25", "", "", 2.0),
-    ("tool", "Masking fluid", "masking-fluid", "", "", 1.0),
-)
-"""What stands on the demo's shelf: kind, name, like, medium, set, what is left."""
-
 
 def reference_bytes(piece: DemoPiece) -> bytes:
     """The bytes of a demo piece's reference, as shipped."""
     return (files("washboard.demo") / "references" / piece.reference).read_bytes()
-
-
-def add_demo(studio: Studio) -> None:
-    """Add the demo pieces to a studio that has none of them, and have them worked out."""
-    from ..api.studio import now
-    from ..pipeline.fields import fields_of
-
-    _fill_shelf(studio)
-    there = {piece.name for piece in studio.pieces.all()}
-    for demo in reversed(DEMO):
-        if demo.name in there:
-            continue
-        reference = studio.take_in(reference_bytes(demo))
-        piece = studio.pieces.create(demo.name, fields_of(demo.settings), now(), reference.hash)
-        studio.analyse(piece)
-
-
-def _fill_shelf(studio: Studio) -> None:
-    """Put the demo's things on a shelf on which nothing ever stood."""
-    from ..api.studio import now
-    from ..core.materials.shelf import OWN, Item, Kind
-    from ..pipeline.shelf import fields_of
-
-    state = studio.shelf.state()
-    if state.revision:
-        return
-    items = (
-        Item("", Kind(kind), name, like, medium, set, left) for kind, name, like, medium, set, left in _SHELF
-    )
-    changes = {f"{OWN}{k}": fields_of(item.checked()) for k, item in enumerate(items, state.next_number)}
-    studio.shelf.change(state.revision, changes, f"{len(changes)} things added", now())

@@ -6,6 +6,7 @@ from collections.abc import Sequence
 from typing import Any
 
 from ..core.checks import Finding
+from ..core.checks.fix import Change, Hold, KeepLight, TakeAim, TakeMood, TakePasses, TakeSchool
 from ..core.order.compare import Compared
 from ..core.order.judge.replay import Refusal
 from ..core.order.plan import Plan
@@ -67,12 +68,25 @@ def finding_entry(finding: Finding) -> dict[str, Any]:
         "kind": finding.kind, "weight": finding.weight.name.lower(), "sentence": finding.sentence,
         "why": finding.why, "figures": {k: round(v, 3) for k, v in finding.figures.items()},
         "place": list(finding.place), "masses": list(finding.masses), "passes": list(finding.passes),
-        "fix": fix and {"words": fix.words, "field": fix.field, "value": _plain(fix.value)},
+        "fix": fix and {"words": fix.words, **_change_entry(fix.change)},
     }  # fmt: skip
 
 
-def _plain(value: object) -> object:
-    return str(value) if isinstance(value, str) else value
+def _change_entry(change: Change) -> dict[str, Any]:
+    """What a fix proposes: the setting it is about, and what is added to it or set."""
+    match change:
+        case Hold(relation):
+            return {"field": "holds", "value": relation.value}
+        case KeepLight(mass, way):
+            return {"field": "ways", "value": {"mass": mass, "way": way.value}}
+        case TakePasses(count):
+            return {"field": "passes", "value": count}
+        case TakeSchool(school):
+            return {"field": "school", "value": school}
+        case TakeAim(aim):
+            return {"field": "aim", "value": aim.value}
+        case TakeMood(mood):
+            return {"field": "mood", "value": mood.value}
 
 
 def refusal_line(refusal: Refusal) -> str:

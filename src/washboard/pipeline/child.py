@@ -1,68 +1,118 @@
-"""What runs inside the worker process: decoding, values, whole pieces."""
+"""What runs inside a worker process: one thread for work that takes long, a few for questions.
+
+All of them share what was worked out, so a question about a piece that was analysed here is answered at once,
+also while the next analysis runs.
+"""
 
 from __future__ import annotations
 
+import gc
+import os
 import signal
-import zlib
+import sys
+import threading
 from collections.abc import Callable
+from concurrent.futures import ThreadPoolExecutor
+from functools import partial
+from importlib import import_module
+from inspect import signature
 from multiprocessing.connection import Connection
-from multiprocessing.synchronize import Event
 from typing import Any
 
-import numpy as np
-
 from ..core.errors import Stopped, WashboardError
-from ..formats import planfile
-from . import asked, mixing, schooling
-from .stages import Before, Stages
-from .tasks import (
-    Carding,
-    Comparing,
-    Compute,
-    Framing,
-    Mixing,
-    Outlining,
-    Preparing,
-    Schooling,
-    Studying,
-    Tabling,
-    TakeIn,
-    Task,
-    Values,
-    Varying,
-    WorkerDied,
-)
-from .view import blobs_of, view_of
+from .stages import Stages
+from .tasks import Task, WorkerDied
 
-Report = Callable[[str, float], None]
+QUESTIONS = 3
+"""Questions answered at the same time in one process."""
+HANDS_OVER = 0.0005
+"""Seconds after which a thread lets another one go on: a question must not wait for long Python code."""
+NICENESS = 5
+"""How much more gladly the system serves the server, which only reads, than the workers."""
+WARM = ("schools", "prepare", "mix", "picture", "windows", "document", "cards", "transfer")
+"""Modules of answers that are imported before anybody asks."""
 
 
-def serve(pipe: Connection, stop: Event) -> None:
-    """Answer tasks from the pipe until it closes; `stop` ends the one at hand."""
+def serve(pipe: Connection) -> None:
+    """Answer what comes through the pipe until it closes.
+
+    In come `("task", number, lane, task)` and `("stop", number)`; out go, with the number, `progress`,
+    `result` and `error`.
+    """
     signal.signal(signal.SIGINT, signal.SIG_IGN)
-    stages = Stages()
+    os.nice(NICENESS)
+    sys.setswitchinterval(HANDS_OVER)
+    _Process(pipe).run()
 
-    def report(stage: str, done: float) -> None:
-        if stop.is_set():
-            raise Stopped("Stopped; everything is as it was.")
-        pipe.send(("progress", (stage, done)))
 
-    while True:
+class _Process:
+    def __init__(self, pipe: Connection) -> None:
+        self._pipe, self._sending = pipe, threading.Lock()
+        self._stages = Stages()
+        self._stopped: dict[int, threading.Event] = {}
+        self._lanes = {
+            "work": ThreadPoolExecutor(1, thread_name_prefix="work"),
+            "question": ThreadPoolExecutor(QUESTIONS, thread_name_prefix="question"),
+        }
+
+    def run(self) -> None:
+        self._lanes["work"].submit(_warm)
+        while True:
+            try:
+                message = self._pipe.recv()
+            except (EOFError, OSError):
+                # Whoever asked is gone; nobody waits for what still runs.
+                os._exit(0)
+            if message[0] == "stop":
+                self._stopped.get(message[1], threading.Event()).set()
+            else:
+                _, number, lane, task = message
+                self._stopped[number] = threading.Event()
+                self._lanes[lane].submit(self._answer, number, task)
+
+    def _answer(self, number: int, task: Task) -> None:
         try:
-            task = pipe.recv()
-        except (EOFError, OSError):
-            return
-        try:
-            pipe.send(("result", _done(stages, task, report)))
+            self._send("result", number, answered(self._stages, task, partial(self._report, number)))
         except WashboardError as error:
-            pipe.send(("error", _plain(error)))
+            self._send("error", number, _plain(error))
         except MemoryError:
-            pipe.send(
-                (
-                    "error",
-                    WorkerDied("There was not enough memory for this picture. Nothing was lost."),
-                )
+            self._send(
+                "error", number, WorkerDied("There was not enough memory for this picture. Nothing was lost.")
             )
+        except BaseException as error:
+            self._send("fault", number, f"{type(error).__name__}: {error}")
+        finally:
+            self._stopped.pop(number, None)
+
+    def _report(self, number: int, stage: str, done: float) -> None:
+        stopped = self._stopped.get(number)
+        if stopped is not None and stopped.is_set():
+            raise Stopped("Stopped; everything is as it was.")
+        self._send("progress", number, (stage, done))
+
+    def _send(self, what: str, number: int, payload: Any) -> None:
+        with self._sending:
+            self._pipe.send((what, number, payload))
+
+
+def answered(stages: Stages, task: Task, report: Callable[[str, float], None]) -> Any:
+    """The answer to a task by the function that it names; raises what that raises.
+
+    Progress is reported to functions that take it; the others are looked at before they begin.
+    """
+    module, _, name = task.answered_by.partition(":")
+    answer = getattr(import_module(f".answers.{module}", __package__), name)
+    report("begun", 0.0)
+    if len(signature(answer).parameters) == 3:
+        return answer(stages, task, report)
+    return answer(stages, task)
+
+
+def _warm() -> None:
+    """Import what will be needed, and keep the collector of garbage from looking at it ever again."""
+    for module in WARM:
+        import_module(f".answers.{module}", __package__)
+    gc.freeze()
 
 
 def _plain(error: WashboardError) -> WashboardError:
@@ -70,70 +120,3 @@ def _plain(error: WashboardError) -> WashboardError:
     copy = WashboardError(str(error))
     copy.code = error.code
     return copy
-
-
-def _done(stages: Stages, task: Task, report: Report) -> Any:
-    match task:
-        case TakeIn():
-            return _taken_in(stages, task)
-        case Values():
-            return asked.values(stages, task)
-        case Framing():
-            return asked.framed(stages, task)
-        case Preparing():
-            return asked.prepared(stages, task)
-        case Mixing():
-            return mixing.board(stages.result(task.subject), task.subject.settings)
-        case Schooling():
-            return schooling.schools(stages, task)
-        case Carding():
-            return schooling.cards(stages, task)
-        case Varying():
-            return mixing.varied(task)
-        case Tabling():
-            return mixing.table(task.paints, task.subject.settings, np.array(task.over))
-        case Outlining():
-            return asked.outline(stages, task)
-        case Studying():
-            return asked.study(stages, task)
-        case Comparing():
-            return asked.compared(stages, task)
-    return _computed(stages, task, report)
-
-
-def _taken_in(stages: Stages, task: TakeIn) -> dict[str, Any]:
-    decoded = stages.decoded(task.content, lambda: task.data)
-    stages.picture(task.content, lambda: task.data)
-    return {
-        "width": decoded.width, "height": decoded.height, "format": decoded.format,
-        "notes": decoded.notes, "working": asked.jpeg(decoded.rgb),
-    }  # fmt: skip
-
-
-def _computed(stages: Stages, task: Compute, report: Report) -> dict[str, Any]:
-    before = _before(task)
-    about = task.subject
-    result = stages.result(about, report, before)
-    if about.content is not None:
-        decoded = stages.decoded(about.content, about.photos[about.content])
-        size = (decoded.width, decoded.height)
-    else:
-        height, width = result.seen.frame.reference.picture.shape
-        size = (width, height)
-    labels = planfile.label_hash(result.seen.measured.labels)
-    source = planfile.Source(
-        task.piece, about.content, *size, label_map=labels, areas=result.seen.whole.areas
-    )
-    document = planfile.written(planfile.document_of(result.worked.plan, source))
-    return {
-        "document": document, "view": view_of(result, about.settings), "blobs": blobs_of(result),
-        "next_mass": result.next_number,
-    }  # fmt: skip
-
-
-def _before(task: Compute) -> Before | None:
-    if task.before is None:
-        return None
-    packed, shape, ids, next_number = task.before
-    labels = np.frombuffer(zlib.decompress(packed), "<u2").reshape(shape).astype(np.int32)
-    return Before(labels, ids, next_number)

@@ -1,91 +1,140 @@
-"""What the worker process is asked to do."""
+"""What the workers are asked to do: the question, and the function that answers it.
+
+`answered_by` names the function as `module:function` in `answers/`; it is imported in the worker only, so
+that the server starts without the libraries that do the work. `stage` says what the answer depends on.
+"""
 
 from __future__ import annotations
 
+import hashlib
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, fields
+from typing import ClassVar
 
 from ..core.errors import WashboardError
 from ..core.reference.windows import Window
 from ..formats.transfer import Choices
-from .settings import Settings
-from .subject import Subject
+from ..settings import Stage
+from .subject import Subject, stages_up_to
+
+
+class WorkerDied(WashboardError):
+    """A worker process ended in the middle of a task."""
+
+    code = "worker-died"
+
+
+class TaskBroke(WashboardError):
+    """A task met a fault of the program; the worker goes on."""
+
+    code = "worker-died"
 
 
 @dataclass(frozen=True)
-class TakeIn:
+class Task:
+    """Anything that a worker can be asked."""
+
+    answered_by: ClassVar[str]
+
+
+@dataclass(frozen=True)
+class TakeIn(Task):
     """Decode a file's bytes and see whether they hold a picture."""
 
+    answered_by = "picture:taken_in"
     content: str
     data: bytes
 
 
 @dataclass(frozen=True)
-class Values:
+class Question(Task):
+    """A question about a piece; its answer depends on what `stage` and all before it read."""
+
+    stage: ClassVar[Stage]
+    subject: Subject
+
+    @property
+    def about_plan(self) -> bool:
+        """Whether the answer is about a plan, not only about the picture."""
+        return Stage.RESULT in stages_up_to(self.stage, self.subject.drawn)
+
+    @property
+    def question(self) -> str:
+        """The question without its subject, at most 80 letters: the same for the same question."""
+        asked = repr([getattr(self, part.name) for part in fields(self) if part.name != "subject"])
+        return f"{type(self).__name__} {hashlib.sha256(asked.encode()).hexdigest()[:24]}"
+
+    @property
+    def key(self) -> str:
+        """The name of the answer: of the question, and of all that the answer depends on."""
+        return hashlib.sha256(f"{self.question} {self.subject.key(self.stage)}".encode()).hexdigest()
+
+
+@dataclass(frozen=True)
+class WorkOut(Question):
+    """A whole piece under its name: `before` is the deflated label map, its (h, w), ids, next number."""
+
+    answered_by = "document:worked_out"
+    stage = Stage.RESULT
+    piece: str
+    before: tuple[bytes, tuple[int, int], Mapping[int, str], int] | None = None
+
+
+@dataclass(frozen=True)
+class ValuePicture(Question):
     """The value picture at a squint: a strength, or as it looks from so many metres."""
 
-    subject: Subject
+    answered_by = "picture:values"
+    stage = Stage.FRAME
     strength: float = 0.0
     metres: float | None = None
 
 
 @dataclass(frozen=True)
-class Framing:
+class ArrangedPicture(Question):
     """The picture as it is arranged, or the `whole` reference that it is arranged from, as JPEG."""
 
-    subject: Subject
+    answered_by = "picture:arranged"
+    stage = Stage.FRAME
     whole: bool = False
 
 
 @dataclass(frozen=True)
-class Preparing:
+class PrepareFigures(Question):
     """Everything that *Prepare* shows."""
 
-    subject: Subject
+    answered_by = "prepare:figures"
+    stage = Stage.PREPARE
 
 
 @dataclass(frozen=True)
-class Mixing:
+class RecipeBoard(Question):
     """The recipe board of a piece."""
 
-    subject: Subject
+    answered_by = "mix:board"
+    stage = Stage.MIX
 
 
 @dataclass(frozen=True)
-class Schooling:
-    """Every school for a piece, those of the painter's `own` by their keys, and the `kept` orders (name,
-    settings), with pictures on the way."""
-
-    subject: Subject
-    kept: tuple[tuple[str, Settings], ...] = ()
-    own: tuple[str, ...] = ()
-
-
-@dataclass(frozen=True)
-class Carding:
-    """The passes of a piece as cards, or the whole plan on one sheet, as PDF."""
-
-    subject: Subject
-    name: str
-    sheet: bool = False
-
-
-@dataclass(frozen=True)
-class Tabling:
+class MixTable(Question):
     """What up to three paints look like over a colour (Lab), in all amounts."""
 
-    subject: Subject
+    answered_by = "mix:table"
+    stage = Stage.MIX
     paints: tuple[str, ...]
     over: tuple[float, float, float]
 
 
 @dataclass(frozen=True)
-class Varying:
-    """A mixture (paints and parts, `load` unit films) over a colour, for a target, both Lab: its variants of
-    the same value, or, where its test strip was seen to dry at another value and temperature, or as another
-    Lab, the recipe corrected."""
+class MixVariants(Question):
+    """A mixture (paints and parts, `load` unit films) over a colour, for a target, both Lab.
 
-    subject: Subject
+    Asked for are its variants of the same value, or, where its test strip was seen to dry at another value
+    and temperature, or as another Lab, the recipe corrected.
+    """
+
+    answered_by = "mix:variants"
+    stage = Stage.MIX
     parts: tuple[tuple[str, float], ...]
     load: float
     target: tuple[float, float, float]
@@ -96,10 +145,31 @@ class Varying:
 
 
 @dataclass(frozen=True)
-class Outlining:
+class CompareSchools(Question):
+    """Every school for a piece, those of the painter's `own` by their keys, and the orders kept under a
+    name, with pictures on the way."""
+
+    answered_by = "schools:compared"
+    stage = Stage.SCHOOLS
+    own: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True)
+class MakeCards(Question):
+    """The passes of a piece as cards, or the whole plan on one sheet, as PDF."""
+
+    answered_by = "cards:cards"
+    stage = Stage.MIX
+    name: str
+    sheet: bool = False
+
+
+@dataclass(frozen=True)
+class MakeOutline(Question):
     """The outline to transfer, as SVG or PDF."""
 
-    subject: Subject
+    answered_by = "transfer:outline"
+    stage = Stage.RESULT
     name: str
     pdf: bool
     detail_mm: float
@@ -107,10 +177,11 @@ class Outlining:
 
 
 @dataclass(frozen=True)
-class Studying:
+class MakeStudy(Question):
     """A study in so many values, as PNG or as PDF in true size."""
 
-    subject: Subject
+    answered_by = "transfer:study"
+    stage = Stage.MEASURES
     name: str
     pdf: bool
     bands: int
@@ -118,41 +189,12 @@ class Studying:
 
 
 @dataclass(frozen=True)
-class Comparing:
+class CompareWindows(Question):
     """Two windows: `one` and `other` (x, y, half width as shares), `other` on the picture or on what is
     predicted, and a line drawn across both, if any."""
 
-    subject: Subject
+    answered_by = "windows:compared"
+    stage = Stage.RESULT
     one: Window
     other: Window
     line: tuple[tuple[float, float], tuple[float, float]] | None = None
-
-
-@dataclass(frozen=True)
-class Compute:
-    """A whole piece under its name: `before` is the deflated label map, its (h, w), ids, next number."""
-
-    piece: str
-    subject: Subject
-    before: tuple[bytes, tuple[int, int], Mapping[int, str], int] | None = None
-
-
-class WorkerDied(WashboardError):
-    code = "worker-died"
-
-
-Task = (
-    TakeIn
-    | Values
-    | Framing
-    | Preparing
-    | Mixing
-    | Schooling
-    | Carding
-    | Tabling
-    | Varying
-    | Outlining
-    | Studying
-    | Comparing
-    | Compute
-)

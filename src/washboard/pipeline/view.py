@@ -8,12 +8,13 @@ from typing import Any
 import numpy as np
 
 from ..core.areas.area import Area
+from ..core.order.prediction import PatchMap
 from ..core.order.schools import school_named
 from ..core.reference.ladder import histogram
 from ..core.reference.picture import Labels, Singles
-from .notes import photo_notes
-from .settings import Settings
-from .stages import Result, packed
+from ..settings import Settings
+from .stages import Result
+from .stages.notes import photo_notes
 
 
 def view_of(result: Result, settings: Settings) -> dict[str, Any]:
@@ -65,6 +66,12 @@ def blobs_of(result: Result) -> dict[str, bytes]:
         "areas": _rows(seen.whole.labels),
     }
     return {name: zlib.compress(data, 1) for name, data in maps.items()}
+
+
+def packed(maps: PatchMap) -> bytes:
+    """The patch map as the page reads it: first and second as uint16, then three planes of bytes."""
+    planes = (maps.first.astype("<u2"), maps.second.astype("<u2"), maps.weight, maps.along, maps.beyond)
+    return b"".join(np.ascontiguousarray(plane).tobytes() for plane in planes)
 
 
 def _rows(labels: Labels) -> bytes:

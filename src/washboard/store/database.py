@@ -16,10 +16,14 @@ from sqlalchemy.orm import Session, sessionmaker
 
 from .errors import Busy, Full
 
-NEWEST = "0003"
+NEWEST = "0004"
 """Version of the newest migration; a test compares."""
 BUSY_MS = 4000
-"""How long to wait for another process before saying so."""
+"""How long a writer waits for another before saying so."""
+CONNECTIONS = 48
+"""Connections open at most: more than the server has threads, so that no reader waits for one."""
+WRITES = "washboard_writes"
+"""Execution option of connections whose transactions may write."""
 
 
 class Database:
@@ -31,12 +35,20 @@ class Database:
         self.engine = engine_for(f"sqlite:///{self.path}")
         with translated():
             migrate(self.engine)
-        self._sessions = sessionmaker(self.engine, expire_on_commit=False)
+        self._reading = sessionmaker(self.engine, expire_on_commit=False)
+        writing = self.engine.execution_options(**{WRITES: True})
+        self._writing = sessionmaker(writing, expire_on_commit=False)
 
     @contextmanager
-    def session(self) -> Iterator[Session]:
+    def reading(self) -> Iterator[Session]:
+        """A session that sees one state of the database and never waits for a writer."""
+        with translated(), self._reading() as session, session.begin():
+            yield session
+
+    @contextmanager
+    def writing(self) -> Iterator[Session]:
         """A session that commits as a whole or not at all; raises Busy and Full instead of SQL errors."""
-        with translated(), self._sessions() as session, session.begin():
+        with translated(), self._writing() as session, session.begin():
             yield session
 
     def close(self) -> None:
@@ -45,7 +57,9 @@ class Database:
 
 def engine_for(url: str) -> Engine:
     """An engine whose every connection is durable, checks foreign keys and waits for others."""
-    engine = create_engine(url, connect_args={"timeout": BUSY_MS / 1000})
+    engine = create_engine(
+        url, connect_args={"timeout": BUSY_MS / 1000}, pool_size=8, max_overflow=CONNECTIONS - 8
+    )
 
     @event.listens_for(engine, "connect")
     def prepare(connection: Any, _: Any) -> None:
@@ -57,15 +71,17 @@ def engine_for(url: str) -> Engine:
 
     @event.listens_for(engine, "begin")
     def begin(connection: Any) -> None:
-        # Taken at once, so that two tabs never both read an old revision and then both write.
-        connection.exec_driver_sql("BEGIN IMMEDIATE")
+        # A writer takes its lock at once, so that two tabs never both read an old revision and then both
+        # write. A reader takes none: in WAL mode it sees the last commit, whoever is writing.
+        writes = connection.get_execution_options().get(WRITES)
+        connection.exec_driver_sql("BEGIN IMMEDIATE" if writes else "BEGIN")
 
     return engine
 
 
 def migrate(engine: Engine) -> None:
     """Bring the database to the newest version."""
-    with engine.begin() as connection:
+    with engine.connect() as connection:
         versioned = inspect(connection).has_table("alembic_version")
         ask = "SELECT version_num FROM alembic_version"
         if versioned and connection.exec_driver_sql(ask).scalar() == NEWEST:
@@ -76,7 +92,7 @@ def migrate(engine: Engine) -> None:
 
     config = Config()
     config.set_main_option("script_location", str(files("washboard.store") / "migrations"))
-    with engine.begin() as connection:
+    with engine.execution_options(**{WRITES: True}).begin() as connection:
         config.attributes["connection"] = connection
         command.upgrade(config, "head")
 

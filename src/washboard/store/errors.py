@@ -4,6 +4,8 @@ StoreError
 ├── Missing      no such piece, reference or plan
 ├── Stale        the piece or shelf changed since the caller read it
 ├── NothingTo    nothing to undo or redo
+├── Clash        an id that a client made is taken by something else
+├── Held         another server has the data folder
 ├── Busy         another process holds the database
 └── Full         the disk takes no more
 """
@@ -37,6 +39,14 @@ class Stale(StoreError):
 
 class NothingTo(StoreError):
     code = "nothing-to"
+
+
+class Clash(StoreError):
+    code = "clash"
+
+
+class Held(StoreError):
+    code = "held"
 
 
 class Busy(StoreError):

@@ -44,6 +44,11 @@ class Media:
         """The bytes of that hash; raises FileNotFoundError."""
         return self.path(content).read_bytes()
 
+    def discard(self, contents: Collection[str]) -> None:
+        """Delete the files of these hashes, where they are there."""
+        for content in contents:
+            self.path(content).unlink(missing_ok=True)
+
     def sweep(self, wanted: Collection[str]) -> int:
         """Delete every file that nothing names, and leavings of broken-off writes; returns how many."""
         gone = 0

@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import Any
 
 from sqlalchemy import JSON, ForeignKey, Integer, String, Text, UniqueConstraint
-from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column, relationship
+from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column
 
 
 class Row(DeclarativeBase):
@@ -26,7 +26,8 @@ class ReferenceRow(Row):
 
 
 class PieceRow(Row):
-    """A piece. `cursor` is the last edit in force; `revision` rises with every change, undo included."""
+    """A piece. `cursor` is the last edit in force; `revision` rises with every change, undo included;
+    `plan_key` names its plan in force."""
 
     __tablename__ = "piece"
 
@@ -38,42 +39,7 @@ class PieceRow(Row):
     revision: Mapped[int] = mapped_column(Integer, default=0)
     cursor: Mapped[int] = mapped_column(Integer, default=0)
     next_mass: Mapped[int] = mapped_column(Integer, default=1)
-    created: Mapped[str] = mapped_column(String(32))
-    edits: Mapped[list[EditRow]] = relationship(
-        order_by="EditRow.number", cascade="all, delete-orphan", passive_deletes=False
-    )
-    plans: Mapped[list[PlanRow]] = relationship(
-        order_by="PlanRow.id", cascade="all, delete-orphan", passive_deletes=False
-    )
-
-
-class EditRow(Row):
-    """One undoable edit: the fields it changed, before and after."""
-
-    __tablename__ = "edit"
-    __table_args__ = (UniqueConstraint("piece_id", "number"),)
-
-    id: Mapped[int] = mapped_column(Integer, primary_key=True)
-    piece_id: Mapped[str] = mapped_column(ForeignKey("piece.id", ondelete="CASCADE"))
-    number: Mapped[int] = mapped_column(Integer)
-    words: Mapped[str] = mapped_column(String(200))
-    before: Mapped[dict[str, Any]] = mapped_column(JSON)
-    after: Mapped[dict[str, Any]] = mapped_column(JSON)
-    created: Mapped[str] = mapped_column(String(32))
-
-
-class PlanRow(Row):
-    """A plan as computed, frozen with its engine's version; `key` names the settings it belongs to."""
-
-    __tablename__ = "plan"
-    __table_args__ = (UniqueConstraint("piece_id", "key"),)
-
-    id: Mapped[int] = mapped_column(Integer, primary_key=True)
-    piece_id: Mapped[str] = mapped_column(ForeignKey("piece.id", ondelete="CASCADE"))
-    key: Mapped[str] = mapped_column(String(64))
-    engine: Mapped[str] = mapped_column(String(20))
-    document: Mapped[str] = mapped_column(Text)
-    view: Mapped[dict[str, Any]] = mapped_column(JSON)
+    plan_key: Mapped[str | None] = mapped_column(String(64))
     created: Mapped[str] = mapped_column(String(32))
 
 
@@ -99,15 +65,76 @@ class ShelfItemRow(Row):
     fields: Mapped[dict[str, Any]] = mapped_column(JSON)
 
 
-class ShelfEditRow(Row):
-    """One undoable edit of the shelf: fields by key, None where there was nothing, before and after."""
+class EditRow(Row):
+    """One undoable edit of a piece or of the shelf: the fields it changed, before and after.
 
-    __tablename__ = "shelf_edit"
+    `owner` is the id of the piece, or the shelf's name.
+    """
 
+    __tablename__ = "edit"
+
+    owner: Mapped[str] = mapped_column(String(32), primary_key=True)
     number: Mapped[int] = mapped_column(Integer, primary_key=True)
     words: Mapped[str] = mapped_column(String(200))
     before: Mapped[dict[str, Any]] = mapped_column(JSON)
     after: Mapped[dict[str, Any]] = mapped_column(JSON)
+    created: Mapped[str] = mapped_column(String(32))
+
+
+class PlanRow(Row):
+    """A plan as computed, frozen with its engine's version; `key` names all that it depends on."""
+
+    __tablename__ = "plan"
+    __table_args__ = (UniqueConstraint("piece_id", "key"),)
+
+    id: Mapped[int] = mapped_column(Integer, primary_key=True)
+    piece_id: Mapped[str] = mapped_column(ForeignKey("piece.id", ondelete="CASCADE"))
+    key: Mapped[str] = mapped_column(String(64))
+    engine: Mapped[str] = mapped_column(String(20))
+    document: Mapped[str] = mapped_column(Text)
+    view: Mapped[dict[str, Any]] = mapped_column(JSON)
+    created: Mapped[str] = mapped_column(String(32))
+
+
+class PlanAnswerRow(Row):
+    """What was worked out beside a plan, as bytes in the media folder: recipes, cards, schools.
+
+    `key` names what the answer depends on; another answer to the same question takes its place.
+    """
+
+    __tablename__ = "plan_answer"
+
+    plan_id: Mapped[int] = mapped_column(ForeignKey("plan.id", ondelete="CASCADE"), primary_key=True)
+    question: Mapped[str] = mapped_column(String(80), primary_key=True)
+    key: Mapped[str] = mapped_column(String(64))
+    hash: Mapped[str] = mapped_column(String(64))
+
+
+class MediaUseRow(Row):
+    """Bytes in the media folder and who refers to them: `owner` as `piece:ID`, `piece:ID:edit:N`,
+    `piece:ID:plan:N` or `upload:HASH`. What has no row here is swept."""
+
+    __tablename__ = "media_use"
+
+    owner: Mapped[str] = mapped_column(String(80), primary_key=True)
+    hash: Mapped[str] = mapped_column(String(64), primary_key=True, index=True)
+
+
+class LogRow(Row):
+    """One entry of the log of a piece: never changed and never deleted while the piece is there.
+
+    `id` was made by the client, so that an entry that is sent twice is kept once.
+    """
+
+    __tablename__ = "log"
+    __table_args__ = (UniqueConstraint("piece_id", "number"),)
+
+    id: Mapped[str] = mapped_column(String(36), primary_key=True)
+    piece_id: Mapped[str] = mapped_column(ForeignKey("piece.id", ondelete="CASCADE"))
+    number: Mapped[int] = mapped_column(Integer)
+    kind: Mapped[str] = mapped_column(String(40))
+    fields: Mapped[dict[str, Any]] = mapped_column(JSON)
+    happened: Mapped[str] = mapped_column(String(32))
     created: Mapped[str] = mapped_column(String(32))
 
 

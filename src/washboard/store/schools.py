@@ -17,19 +17,19 @@ class OwnSchools:
 
     def keys(self) -> tuple[str, ...]:
         """The keys, the oldest first."""
-        with self._database.session() as session:
+        with self._database.reading() as session:
             rows = session.scalars(select(OwnSchoolRow).order_by(OwnSchoolRow.created, OwnSchoolRow.key))
             return tuple(row.key for row in rows)
 
     def keep(self, key: str, now: str) -> None:
         """Keep a school; one that is kept already stays as it is."""
-        with self._database.session() as session:
+        with self._database.writing() as session:
             if session.get(OwnSchoolRow, key) is None:
                 session.add(OwnSchoolRow(key=key, created=now))
 
     def forget(self, key: str) -> None:
         """Forget a school; pieces painted by it keep it. Raises Missing."""
-        with self._database.session() as session:
+        with self._database.writing() as session:
             row = session.get(OwnSchoolRow, key)
             if row is None:
                 raise Missing("There is no such school of your own; nothing was changed.")

@@ -4,16 +4,16 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from dataclasses import dataclass
-from typing import Any
 
 from sqlalchemy import select
 from sqlalchemy.orm import Session
 
 from .database import Database
-from .errors import NothingTo, Stale
-from .rows import ShelfEditRow, ShelfItemRow, ShelfRow
+from .history import Fields, History
+from .rows import ShelfItemRow, ShelfRow
 
-Fields = Mapping[str, Any]
+OWNER = "shelf"
+"""The owner of the shelf's edits."""
 
 
 @dataclass(frozen=True)
@@ -37,8 +37,13 @@ class Shelf:
 
     def state(self) -> ShelfState:
         """The shelf as it is now."""
-        with self._database.session() as session:
-            return _state(session)
+        with self._database.reading() as session:
+            return _state(session, session.get(ShelfRow, 1))
+
+    def revision(self) -> int:
+        """The number that rises with every change."""
+        with self._database.reading() as session:
+            return session.scalar(select(ShelfRow.revision).where(ShelfRow.id == 1)) or 0
 
     def change(
         self, revision: int | None, changes: Mapping[str, Fields | None], words: str, now: str
@@ -47,79 +52,54 @@ class Shelf:
 
         `revision` None changes the shelf as it is. Raises Stale.
         """
-        with self._database.session() as session:
-            shelf = _shelf(session, revision)
+        with self._database.writing() as session:
+            shelf = _shelf(session)
+            history = History(session, OWNER, shelf, "shelf")
+            if revision is not None:
+                history.at(revision)
             before = {key: _fields(session, key) for key in changes}
             after = {key: None if fields is None else dict(fields) for key, fields in changes.items()}
-            if before == after:
-                return _state(session)
-            for edit in session.scalars(select(ShelfEditRow).where(ShelfEditRow.number > shelf.cursor)):
-                session.delete(edit)
-            session.flush()
-            shelf.cursor, shelf.revision = shelf.cursor + 1, shelf.revision + 1
-            session.add(
-                ShelfEditRow(number=shelf.cursor, words=words, before=before, after=after, created=now)
-            )
-            _put(session, after)
-            shelf.next_number = max([shelf.next_number, *(_number(key) + 1 for key in changes)])
-            return _state(session)
+            if before != after:
+                history.add(before, after, words, now)
+                _put(session, after)
+                shelf.next_number = max([shelf.next_number, *(_number(key) + 1 for key in changes)])
+            return _state(session, shelf)
 
     def undo(self, revision: int) -> ShelfState:
         """Take the last edit back; raises Stale and NothingTo."""
-        with self._database.session() as session:
-            shelf = _shelf(session, revision)
-            edit = session.get(ShelfEditRow, shelf.cursor)
-            if edit is None:
-                raise NothingTo("There is nothing to undo on the shelf.")
-            _put(session, edit.before)
-            shelf.cursor, shelf.revision = shelf.cursor - 1, shelf.revision + 1
-            return _state(session)
+        return self._walked(revision, back=True)
 
     def redo(self, revision: int) -> ShelfState:
         """Do the next undone edit again; raises Stale and NothingTo."""
-        with self._database.session() as session:
-            shelf = _shelf(session, revision)
-            edit = session.get(ShelfEditRow, shelf.cursor + 1)
-            if edit is None:
-                raise NothingTo("There is nothing to redo on the shelf.")
-            _put(session, edit.after)
-            shelf.cursor, shelf.revision = shelf.cursor + 1, shelf.revision + 1
-            return _state(session)
+        return self._walked(revision, back=False)
+
+    def _walked(self, revision: int, back: bool) -> ShelfState:
+        with self._database.writing() as session:
+            shelf = _shelf(session)
+            history = History(session, OWNER, shelf, "shelf")
+            history.at(revision)
+            walk = history.undo if back else history.redo
+            walk(lambda fields: _put(session, fields))
+            return _state(session, shelf)
 
 
-def _shelf(session: Session, revision: int | None) -> ShelfRow:
+def _shelf(session: Session) -> ShelfRow:
     row = session.get(ShelfRow, 1)
     if row is None:
         row = ShelfRow(id=1, revision=0, cursor=0, next_number=1)
         session.add(row)
         session.flush()
-    if revision is not None and row.revision != revision:
-        done = session.scalars(
-            select(ShelfEditRow.words)
-            .where(ShelfEditRow.number <= row.cursor)
-            .order_by(ShelfEditRow.number.desc())
-            .limit(max(1, row.revision - revision))
-        )
-        raise Stale(row.revision, list(done)[::-1], "shelf")
     return row
 
 
-def _state(session: Session) -> ShelfState:
+def _state(session: Session, shelf: ShelfRow | None) -> ShelfState:
     session.flush()
-    shelf = session.get(ShelfRow, 1)
-    cursor = shelf.cursor if shelf else 0
-    words = {
-        edit.number: edit.words
-        for edit in session.scalars(select(ShelfEditRow).where(ShelfEditRow.number.in_((cursor, cursor + 1))))
-    }
     rows = session.scalars(select(ShelfItemRow).order_by(ShelfItemRow.place, ShelfItemRow.key))
-    return ShelfState(
-        {row.key: row.fields for row in rows},
-        shelf.revision if shelf else 0,
-        shelf.next_number if shelf else 1,
-        words.get(cursor),
-        words.get(cursor + 1),
-    )
+    items = {row.key: row.fields for row in rows}
+    if shelf is None:
+        return ShelfState(items, 0, 1, None, None)
+    words = History(session, OWNER, shelf, "shelf").words()
+    return ShelfState(items, shelf.revision, shelf.next_number, *words)
 
 
 def _number(key: str) -> int:

@@ -428,7 +428,7 @@ export interface paths {
         post?: never;
         /**
          * Delete
-         * @description Delete a piece with its history and plans.
+         * @description Delete a piece with its history, log and plans.
          */
         delete: operations["delete_api_pieces__piece__delete"];
         options?: never;
@@ -529,7 +529,7 @@ export interface paths {
         };
         /**
          * Plan
-         * @description The plan of the piece as it is set now; 409 while it is not worked out.
+         * @description The plan in force of the piece as it is set now; 409 while it is not worked out.
          */
         get: operations["plan_api_pieces__piece__plan_get"];
         put?: never;
@@ -549,7 +549,7 @@ export interface paths {
         };
         /**
          * Export
-         * @description The plan in the open format, as a file.
+         * @description The plan in force in the open format, as a file.
          */
         get: operations["export_api_pieces__piece__export_get"];
         put?: never;
@@ -574,6 +574,66 @@ export interface paths {
         get: operations["maps_api_pieces__piece__maps__name__get"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Picture
+         * @description The reference as the piece arranges it, or the `whole` reference before it is arranged.
+         */
+        get: operations["picture_api_pieces__piece__picture_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/values": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Values
+         * @description The values of the arranged picture, a byte a pixel, 25.5 a value: squinted, or as from afar.
+         */
+        get: operations["values_api_pieces__piece__values_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Compare
+         * @description What two windows show, and how the second differs from the first.
+         */
+        post: operations["compare_api_pieces__piece__compare_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -740,66 +800,6 @@ export interface paths {
         get: operations["prepare_api_pieces__piece__prepare_get"];
         put?: never;
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pieces/{piece}/picture": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Picture
-         * @description The reference as the piece arranges it, or the `whole` reference before it is arranged.
-         */
-        get: operations["picture_api_pieces__piece__picture_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pieces/{piece}/values": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Values
-         * @description The values of the arranged picture, a byte a pixel, 25.5 a value: squinted, or as from afar.
-         */
-        get: operations["values_api_pieces__piece__values_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pieces/{piece}/compare": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Compare
-         * @description What two windows show, and how the second differs from the first.
-         */
-        post: operations["compare_api_pieces__piece__compare_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1006,6 +1006,12 @@ export interface components {
             valueError: number;
         };
         /**
+         * Aim
+         * @description What the painter asks of an order besides.
+         * @enum {string}
+         */
+        Aim: "fewer-waits" | "fewer-mixtures" | "safest";
+        /**
          * AnchorModel
          * @description A name for the mass at a place.
          */
@@ -1026,11 +1032,7 @@ export interface components {
             x: number;
             /** Y */
             y: number;
-            /**
-             * Family
-             * @enum {string}
-             */
-            family: "light" | "shadow" | "unsure";
+            family: components["schemas"]["Family"];
         };
         /**
          * AreaPart
@@ -1115,9 +1117,11 @@ export interface components {
         };
         /**
          * BoardRead
-         * @description The recipe board: `bands` are the borders between bands as planned on this surface.
+         * @description The recipe board of the plan whose key is `plan`: `bands` are the borders between bands as planned.
          */
         BoardRead: {
+            /** Plan */
+            plan: string;
             /** Used */
             used: components["schemas"]["UsedRead"][];
             /** Paints */
@@ -1251,8 +1255,10 @@ export interface components {
          * @description Both readings, their difference in ΔE₀₀ and words, and the values along the line of both.
          */
         ComparisonRead: {
-            one: components["schemas"]["washboard__api__preparing__ReadingRead"];
-            other: components["schemas"]["washboard__api__preparing__ReadingRead"];
+            /** Plan */
+            plan: string;
+            one: components["schemas"]["washboard__api__models__see__ReadingRead"];
+            other: components["schemas"]["washboard__api__models__see__ReadingRead"];
             /** Apart */
             apart: number;
             /** Words */
@@ -1423,17 +1429,12 @@ export interface components {
         };
         /**
          * FixRead
-         * @description What can be tried: the setting it changes, as the whole new value of that setting.
+         * @description What can be tried: a change of settings, to be made as it stands.
          */
         FixRead: {
             /** Words */
             words: string;
-            /** Field */
-            field: string;
-            /** Value */
-            value: string | number | string[] | {
-                [key: string]: string;
-            }[];
+            changes: components["schemas"]["SettingsUpdate"];
         };
         /**
          * FocusRead
@@ -1548,6 +1549,12 @@ export interface components {
             deltaE: number;
         };
         /**
+         * Holds
+         * @description Families of relations.
+         * @enum {string}
+         */
+        Holds: "order" | "edges" | "light" | "families" | "land" | "depth";
+        /**
          * HorizonRead
          * @description Both ends in cm from the picture's top; tilt in degrees, positive when the right end is higher.
          */
@@ -1585,12 +1592,8 @@ export interface components {
              */
             sentence: string;
             about?: components["schemas"]["PlaceModel"] | null;
-            /**
-             * Mood
-             * @default as-seen
-             * @enum {string}
-             */
-            mood: "as-seen" | "lighter" | "darker" | "closer";
+            /** @default as-seen */
+            mood: components["schemas"]["Mood"];
             /** Minutes */
             minutes?: number | null;
             /**
@@ -1960,6 +1963,12 @@ export interface components {
              */
             warmer: number;
         };
+        /**
+         * Mood
+         * @description What the whole picture's values do.
+         * @enum {string}
+         */
+        Mood: "as-seen" | "lighter" | "darker" | "closer";
         /**
          * MoveCreate
          * @description Move a pass to a place, the first being 0; with `repair` the smallest repair is looked for.
@@ -2373,83 +2382,85 @@ export interface components {
          * @description One undoable edit: only the fields given are changed; `revision` is the one it was read at.
          */
         PieceUpdate: {
-            /** Revision */
-            revision: number;
-            /** Name */
-            name?: string | null;
             /** Medium */
-            medium?: string | null;
+            medium?: string;
             /** Surface */
-            surface?: string | null;
+            surface?: string;
             /** Widthcm */
-            widthCm?: number | null;
+            widthCm?: number;
             /** Heightcm */
-            heightCm?: number | null;
+            heightCm?: number;
+            /** Stock */
+            stock?: string | null;
+            /** Side */
+            side?: string;
+            opening?: components["schemas"]["OpeningModel"] | null;
+            /** Borrowed */
+            borrowed?: components["schemas"]["BorrowedModel"][];
+            arrangement?: components["schemas"]["ArrangementModel"] | null;
+            /** Spread */
+            spread?: boolean;
+            /** Margincm */
+            marginCm?: number;
+            /** Bands */
+            bands?: number;
+            /** Even */
+            even?: boolean;
+            /** Thresholds */
+            thresholds?: number[] | null;
+            /** Squint */
+            squint?: number;
+            /** Names */
+            names?: components["schemas"]["AnchorModel"][];
+            areas?: components["schemas"]["AreasModel"];
+            focus?: components["schemas"]["PlaceModel"] | null;
+            /** Light */
+            light?: number | null;
+            /** Sources */
+            sources?: components["schemas"]["SaidModel"][];
+            /** Ground */
+            ground?: string | null;
+            /** Palette */
+            palette?: string[];
+            intent?: components["schemas"]["IntentModel"] | null;
             /** School */
             school?: string | null;
             /** Passes */
             passes?: number | null;
-            /** Bands */
-            bands?: number | null;
-            /** Even */
-            even?: boolean | null;
-            /** Thresholds */
-            thresholds?: number[] | null;
-            /** Squint */
-            squint?: number | null;
-            /** Names */
-            names?: components["schemas"]["AnchorModel"][] | null;
             /** Order */
             order?: string[] | null;
-            areas?: components["schemas"]["AreasModel"] | null;
-            arrangement?: components["schemas"]["ArrangementModel"] | null;
-            /** Spread */
-            spread?: boolean | null;
-            /** Margincm */
-            marginCm?: number | null;
-            focus?: components["schemas"]["PlaceModel"] | null;
-            /** Light */
-            light?: number | null;
-            /** Ground */
-            ground?: string | null;
-            /** Palette */
-            palette?: string[] | null;
-            intent?: components["schemas"]["IntentModel"] | null;
-            opening?: components["schemas"]["OpeningModel"] | null;
-            /** Borrowed */
-            borrowed?: components["schemas"]["BorrowedModel"][] | null;
-            /** Sources */
-            sources?: components["schemas"]["SaidModel"][] | null;
-            /** Stock */
-            stock?: string | null;
-            /** Side */
-            side?: string | null;
-            /** Ways */
-            ways?: components["schemas"]["WayModel"][] | null;
-            /** Whites */
-            whites?: boolean | null;
-            /** Holds */
-            holds?: string[] | null;
             /** Pins */
-            pins?: string[] | null;
-            /** Aim */
-            aim?: string | null;
+            pins?: string[];
+            /** Ways */
+            ways?: components["schemas"]["WayModel"][];
+            /** Whites */
+            whites?: boolean;
+            /** Holds */
+            holds?: components["schemas"]["Holds"][];
+            aim?: components["schemas"]["Aim"] | null;
             /** Groups */
             groups?: string[][] | null;
             /** Mixed */
-            mixed?: components["schemas"]["MixedModel"][] | null;
+            mixed?: components["schemas"]["MixedModel"][];
             /** Ownpasses */
-            ownPasses?: components["schemas"]["OwnPassModel"][] | null;
+            ownPasses?: components["schemas"]["OwnPassModel"][];
             /** Dropped */
-            dropped?: string[] | null;
+            dropped?: string[];
             /** Tools */
-            tools?: components["schemas"]["HandledModel"][] | null;
+            tools?: components["schemas"]["HandledModel"][];
             /** Variants */
-            variants?: components["schemas"]["VariantModel"][] | null;
-            /** Reference */
-            reference?: string | null;
+            variants?: components["schemas"]["VariantModel"][];
+            /** Revision */
+            revision: number;
+            /** Name */
+            name?: string;
+            /**
+             * Reference
+             * @example 0000000000000000000000000000000000000000000000000000000000000000
+             */
+            reference?: string;
             /** Shapes */
-            shapes?: components["schemas"]["ShapeModel"][] | null;
+            shapes?: components["schemas"]["ShapeModel"][];
         };
         /**
          * PileRead
@@ -2529,6 +2540,8 @@ export interface components {
          * @description Everything settled before the first mark. Places are shares of the picture as it is arranged.
          */
         PrepareRead: {
+            /** Plan */
+            plan: string;
             /** Widthcm */
             widthCm: number;
             /** Heightcm */
@@ -2858,8 +2871,7 @@ export interface components {
             findings: number;
             /** Name */
             name?: string | null;
-            /** Aim */
-            aim?: string | null;
+            aim?: components["schemas"]["Aim"] | null;
             /** Titles */
             titles?: string[];
             /** After */
@@ -2870,8 +2882,12 @@ export interface components {
         /**
          * SchoolsRead
          * @description All schools for a piece; the orders `kept` under a name, and the present one with other `aims`.
+         *
+         *     `plan` is the key of the plan in force, whose masses they all order.
          */
         SchoolsRead: {
+            /** Plan */
+            plan: string;
             /** Schools */
             schools: components["schemas"]["SchoolRead"][];
             /** Chosen */
@@ -2886,35 +2902,6 @@ export interface components {
          * @description What was decided about a piece; null: computed.
          */
         SettingsRead: {
-            /** School */
-            school?: string | null;
-            /** Passes */
-            passes?: number | null;
-            /** Order */
-            order?: string[] | null;
-            /** Pins */
-            pins?: string[];
-            /** Ways */
-            ways?: components["schemas"]["WayModel"][];
-            /**
-             * Whites
-             * @default true
-             */
-            whites: boolean;
-            /** Holds */
-            holds?: string[];
-            /** Aim */
-            aim?: string | null;
-            /** Groups */
-            groups?: string[][] | null;
-            /** Mixed */
-            mixed?: components["schemas"]["MixedModel"][];
-            /** Ownpasses */
-            ownPasses?: components["schemas"]["OwnPassModel"][];
-            /** Dropped */
-            dropped?: string[];
-            /** Tools */
-            tools?: components["schemas"]["HandledModel"][];
             /** Medium */
             medium: string;
             /** Surface */
@@ -2923,6 +2910,27 @@ export interface components {
             widthCm: number;
             /** Heightcm */
             heightCm: number;
+            /** Stock */
+            stock?: string | null;
+            /**
+             * Side
+             * @default
+             */
+            side: string;
+            opening?: components["schemas"]["OpeningModel"] | null;
+            /** Borrowed */
+            borrowed?: components["schemas"]["BorrowedModel"][];
+            arrangement?: components["schemas"]["ArrangementModel"] | null;
+            /**
+             * Spread
+             * @default false
+             */
+            spread: boolean;
+            /**
+             * Margincm
+             * @default 0
+             */
+            marginCm: number;
             /**
              * Bands
              * @default 5
@@ -2942,38 +2950,119 @@ export interface components {
             squint: number;
             /** Names */
             names?: components["schemas"]["AnchorModel"][];
-            areas?: components["schemas"]["AreasModel"] | null;
-            arrangement?: components["schemas"]["ArrangementModel"] | null;
-            /**
-             * Spread
-             * @default false
-             */
-            spread: boolean;
-            /**
-             * Margincm
-             * @default 0
-             */
-            marginCm: number;
+            areas?: components["schemas"]["AreasModel"];
             focus?: components["schemas"]["PlaceModel"] | null;
             /** Light */
             light?: number | null;
+            /** Sources */
+            sources?: components["schemas"]["SaidModel"][];
             /** Ground */
             ground?: string | null;
             /** Palette */
             palette?: string[];
             intent?: components["schemas"]["IntentModel"] | null;
+            /** School */
+            school?: string | null;
+            /** Passes */
+            passes?: number | null;
+            /** Order */
+            order?: string[] | null;
+            /** Pins */
+            pins?: string[];
+            /** Ways */
+            ways?: components["schemas"]["WayModel"][];
+            /**
+             * Whites
+             * @default true
+             */
+            whites: boolean;
+            /** Holds */
+            holds?: components["schemas"]["Holds"][];
+            aim?: components["schemas"]["Aim"] | null;
+            /** Groups */
+            groups?: string[][] | null;
+            /** Mixed */
+            mixed?: components["schemas"]["MixedModel"][];
+            /** Ownpasses */
+            ownPasses?: components["schemas"]["OwnPassModel"][];
+            /** Dropped */
+            dropped?: string[];
+            /** Tools */
+            tools?: components["schemas"]["HandledModel"][];
+            /** Variants */
+            variants?: components["schemas"]["VariantModel"][];
+        };
+        /**
+         * SettingsUpdate
+         * @description A change of settings: only those given are changed; null, where it can be: computed.
+         */
+        SettingsUpdate: {
+            /** Medium */
+            medium?: string;
+            /** Surface */
+            surface?: string;
+            /** Widthcm */
+            widthCm?: number;
+            /** Heightcm */
+            heightCm?: number;
+            /** Stock */
+            stock?: string | null;
+            /** Side */
+            side?: string;
             opening?: components["schemas"]["OpeningModel"] | null;
             /** Borrowed */
             borrowed?: components["schemas"]["BorrowedModel"][];
+            arrangement?: components["schemas"]["ArrangementModel"] | null;
+            /** Spread */
+            spread?: boolean;
+            /** Margincm */
+            marginCm?: number;
+            /** Bands */
+            bands?: number;
+            /** Even */
+            even?: boolean;
+            /** Thresholds */
+            thresholds?: number[] | null;
+            /** Squint */
+            squint?: number;
+            /** Names */
+            names?: components["schemas"]["AnchorModel"][];
+            areas?: components["schemas"]["AreasModel"];
+            focus?: components["schemas"]["PlaceModel"] | null;
+            /** Light */
+            light?: number | null;
             /** Sources */
             sources?: components["schemas"]["SaidModel"][];
-            /** Stock */
-            stock?: string | null;
-            /**
-             * Side
-             * @default
-             */
-            side: string;
+            /** Ground */
+            ground?: string | null;
+            /** Palette */
+            palette?: string[];
+            intent?: components["schemas"]["IntentModel"] | null;
+            /** School */
+            school?: string | null;
+            /** Passes */
+            passes?: number | null;
+            /** Order */
+            order?: string[] | null;
+            /** Pins */
+            pins?: string[];
+            /** Ways */
+            ways?: components["schemas"]["WayModel"][];
+            /** Whites */
+            whites?: boolean;
+            /** Holds */
+            holds?: components["schemas"]["Holds"][];
+            aim?: components["schemas"]["Aim"] | null;
+            /** Groups */
+            groups?: string[][] | null;
+            /** Mixed */
+            mixed?: components["schemas"]["MixedModel"][];
+            /** Ownpasses */
+            ownPasses?: components["schemas"]["OwnPassModel"][];
+            /** Dropped */
+            dropped?: string[];
+            /** Tools */
+            tools?: components["schemas"]["HandledModel"][];
             /** Variants */
             variants?: components["schemas"]["VariantModel"][];
         };
@@ -3280,6 +3369,8 @@ export interface components {
          * @description An order that was kept under a name, to be taken up again.
          */
         VariantModel: {
+            /** Name */
+            name: string;
             /** School */
             school?: string | null;
             /** Passes */
@@ -3296,9 +3387,8 @@ export interface components {
              */
             whites: boolean;
             /** Holds */
-            holds?: string[];
-            /** Aim */
-            aim?: string | null;
+            holds?: components["schemas"]["Holds"][];
+            aim?: components["schemas"]["Aim"] | null;
             /** Groups */
             groups?: string[][] | null;
             /** Mixed */
@@ -3309,8 +3399,6 @@ export interface components {
             dropped?: string[];
             /** Tools */
             tools?: components["schemas"]["HandledModel"][];
-            /** Name */
-            name: string;
         };
         /**
          * VerdictRead
@@ -3318,6 +3406,8 @@ export interface components {
          *     was set in.
          */
         VerdictRead: {
+            /** Plan */
+            plan: string;
             /** Fine */
             fine: boolean;
             /** Refusals */
@@ -3486,9 +3576,11 @@ export interface components {
         };
         /**
          * WeaknessesRead
-         * @description The findings about a plan, the weightiest first.
+         * @description The findings about a plan, by its key, the weightiest first.
          */
         WeaknessesRead: {
+            /** Plan */
+            plan: string;
             /** Findings */
             findings: components["schemas"]["WeaknessRead"][];
         };
@@ -3517,7 +3609,7 @@ export interface components {
          * ReadingRead
          * @description A window: Lab of its mean light, value, spread of value in it.
          */
-        washboard__api__preparing__ReadingRead: {
+        washboard__api__models__see__ReadingRead: {
             /** Lab */
             lab: [
                 number,
@@ -3533,7 +3625,7 @@ export interface components {
          * ReadingRead
          * @description What the reader gave.
          */
-        washboard__api__shelves__ReadingRead: {
+        washboard__api__models__shelf__ReadingRead: {
             /** Lab */
             lab: number[];
             /** Reader */
@@ -5376,7 +5468,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["washboard__api__shelves__ReadingRead"];
+                    "application/json": components["schemas"]["washboard__api__models__shelf__ReadingRead"];
                 };
             };
             /** @description Not possible */
@@ -6699,6 +6791,311 @@ export interface operations {
             };
         };
     };
+    picture_api_pieces__piece__picture_get: {
+        parameters: {
+            query?: {
+                whole?: boolean;
+            };
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description The browser has it already. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    values_api_pieces__piece__values_get: {
+        parameters: {
+            query?: {
+                squint?: number;
+                metres?: number | null;
+            };
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description The browser has it already. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compare_api_pieces__piece__compare_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ComparisonCreate"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparisonRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     move_api_pieces__piece__moves_post: {
         parameters: {
             query?: never;
@@ -7480,311 +7877,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PrepareRead"];
-                };
-            };
-            /** @description Not possible */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not from here */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not here */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not possible here */
-            405: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not as things stand */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description This cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not now */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The disk is full */
-            507: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    picture_api_pieces__piece__picture_get: {
-        parameters: {
-            query?: {
-                whole?: boolean;
-            };
-            header?: never;
-            path: {
-                piece: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "image/jpeg": string;
-                };
-            };
-            /** @description The browser has it already. */
-            304: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not possible */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not from here */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not here */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not possible here */
-            405: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not as things stand */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description This cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not now */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The disk is full */
-            507: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    values_api_pieces__piece__values_get: {
-        parameters: {
-            query?: {
-                squint?: number;
-                metres?: number | null;
-            };
-            header?: never;
-            path: {
-                piece: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/octet-stream": string;
-                };
-            };
-            /** @description The browser has it already. */
-            304: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not possible */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not from here */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not here */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not possible here */
-            405: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not as things stand */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description This cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not now */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The disk is full */
-            507: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    compare_api_pieces__piece__compare_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                piece: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ComparisonCreate"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ComparisonRead"];
                 };
             };
             /** @description Not possible */

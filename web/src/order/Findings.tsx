@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Piece, PieceUpdate, Plan, Weakness } from "../api/client";
+import type { Piece, Plan, Weakness } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import classes from "./order.module.css";
 
@@ -25,7 +25,7 @@ export function Findings({ piece, plan, found, changes, onMass, onPass }: Props)
     const { fix } = finding;
     if (!fix) return;
     setTried({ words: fix.words, picture: snapshot(), count: found.length });
-    changes.edit.mutate({ [fix.field]: fix.value } as Omit<PieceUpdate, "revision">);
+    changes.edit.mutate(fix.changes);
   };
   const passesOf = (finding: Weakness) =>
     finding.passes

@@ -5,9 +5,9 @@ from __future__ import annotations
 import hashlib
 from typing import Annotated
 
-from fastapi import Depends, Request, Response
+from fastapi import Depends, Path, Request, Response
 
-from ..studio import Studio
+from ...studio import Studio
 
 
 def _studio(request: Request) -> Studio:
@@ -16,14 +16,24 @@ def _studio(request: Request) -> Studio:
 
 
 InStudio = Annotated[Studio, Depends(_studio)]
+Id = Annotated[str, Path(pattern="^[0-9a-f]{32}$", examples=["0" * 32])]
+PLAN = "Washboard-Plan"
+"""The header that names the plan an answer is about."""
 
 
-def kept(request: Request, data: bytes, media_type: str, encoding: str | None = None) -> Response:
-    """Bytes with an ETag; 304 when the browser already has them."""
+def kept(
+    request: Request, data: bytes, media_type: str, encoding: str | None = None, plan: str = ""
+) -> Response:
+    """Bytes with an ETag, about the plan of that key; 304 when the browser already has them."""
     tag = f'"{hashlib.sha256(data).hexdigest()[:32]}"'
-    headers = {"ETag": tag, "Cache-Control": "private, no-cache"}
+    headers = {"ETag": tag, "Cache-Control": "private, no-cache"} | ({PLAN: plan} if plan else {})
     if request.headers.get("if-none-match") == tag:
         return Response(status_code=304, headers=headers)
     if encoding:
         headers["Content-Encoding"] = encoding
     return Response(data, media_type=media_type, headers=headers)
+
+
+def about(plan: str, data: bytes, media_type: str, **headers: str) -> Response:
+    """Bytes about the plan of that key."""
+    return Response(data, media_type=media_type, headers={PLAN: plan, **headers})

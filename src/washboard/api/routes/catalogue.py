@@ -12,7 +12,7 @@ from ...core.order.acts import ACTS
 from ...core.order.own import offered
 from ...core.order.schools import SCHOOLS
 from ...core.order.tools import TOOLS
-from ..models import CatalogueRead, Choice, HandRead, StockRead
+from ..models.catalogue import CatalogueRead, Choice, HandRead, StockRead
 from ..problems import problems
 
 router = APIRouter(prefix="/api", tags=["catalogue"])

@@ -9,8 +9,8 @@ from typing import Annotated, Literal, cast
 from fastapi import APIRouter, Path
 from fastapi.responses import StreamingResponse
 
-from ..jobs import Job
-from ..models import JobRead
+from ...studio.jobs import Job
+from ..models.piece import JobRead
 from ..problems import problems
 from .access import InStudio
 

@@ -2,18 +2,19 @@
 
 from __future__ import annotations
 
-import json
 from typing import Annotated
 
 from fastapi import APIRouter, Query, Response
 
 from ...formats import teststrip
-from ...pipeline.tasks import Mixing, Tabling, Varying
-from ..mixing import BoardRead, MixtureCreate, TableRead, WaysRead
+from ...pipeline.tasks import MixTable, MixVariants, RecipeBoard
+from ...store.pieces import Piece
+from ...studio import Studio
+from ...studio.answers import ask, ask_anew
+from ...studio.shelf_files import items_of
+from ..models.mix import BoardRead, MixtureCreate, TableRead, WaysRead
 from ..problems import problems
-from ..shelving import items_of
-from .access import InStudio
-from .pieces import Id
+from .access import Id, InStudio, about
 
 router = APIRouter(prefix="/api/pieces", tags=["mix"])
 Paint = Annotated[str, Query(max_length=40)]
@@ -25,7 +26,7 @@ Share = Annotated[float, Query(ge=-150, le=150)]
 def mix(studio: InStudio, piece: Id) -> BoardRead:
     """The recipe board of the piece as it is set now: mixtures of every pass, amounts, meetings."""
     there = studio.pieces.get(piece)
-    board = BoardRead(**json.loads(studio.ask(there, "mix", Mixing)))
+    board = _board(studio, there)
     shelf, medium = items_of(studio.shelf.state()), str(there.settings["medium"])
     for used in board.used:
         tubes = [i for i in shelf if used.paint == i.key or (used.paint, medium) == (i.like, i.medium)]
@@ -45,28 +46,31 @@ def table(
 ) -> TableRead:
     """What a few paints look like over a colour, in all amounts."""
     names = tuple(name[:40] for name in paint)
-    found = studio.ask_anew(studio.pieces.get(piece), lambda about: Tabling(about, names, (lightness, a, b)))
-    return TableRead(**found)
+    answer = ask_anew(
+        studio, studio.pieces.get(piece), lambda about: MixTable(about, names, (lightness, a, b))
+    )
+    return TableRead(**answer.fields)
 
 
 @router.post("/{piece}/mix/ways", responses=problems())
 def ways(studio: InStudio, piece: Id, given: MixtureCreate) -> WaysRead:
     """A mixture warmer, cooler and greyer at its value; or, with what its test strip dried as, corrected."""
     parts = tuple((part.paint[:40], part.parts) for part in given.parts)
-    found = studio.ask_anew(
+    answer = ask_anew(
+        studio,
         studio.pieces.get(piece),
-        lambda about: Varying(
+        lambda about: MixVariants(
             about, parts, given.load, given.target, given.over, given.seen, given.seen_value, given.warmer
         ),
     )
-    return WaysRead(**found)
+    return WaysRead(**answer.fields)
 
 
 @router.get("/{piece}/mix/strips.pdf", response_class=Response, responses={200: PDF, **problems()})
 def strips(studio: InStudio, piece: Id, done: Annotated[str, Query(alias="pass", max_length=20)]) -> Response:
     """Test strips of a pass's mixtures, to print and paint."""
     there = studio.pieces.get(piece)
-    board = BoardRead(**json.loads(studio.ask(there, "mix", Mixing)))
+    board = _board(studio, there)
     words = {paint.key: paint.words for paint in board.paints}
     own = [
         teststrip.Strip(
@@ -78,4 +82,9 @@ def strips(studio: InStudio, piece: Id, done: Annotated[str, Query(alias="pass",
         )
         for k, pile in enumerate(p for p in board.piles if p.done == done)
     ]
-    return Response(teststrip.pdf_of(f"{there.name}, test strips", own), media_type="application/pdf")
+    return about(board.plan, teststrip.pdf_of(f"{there.name}, test strips", own), "application/pdf")
+
+
+def _board(studio: Studio, piece: Piece) -> BoardRead:
+    answer = ask(studio, piece, RecipeBoard)
+    return BoardRead(plan=answer.plan, **answer.fields)

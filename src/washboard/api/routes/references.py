@@ -14,10 +14,10 @@ from starlette.exceptions import HTTPException
 
 from ...core.materials.surfaces import described, surface_of, tone_beside
 from ...formats.image import MOST_BYTES
-from ...store.pieces import Reference
-from ..models import ReferenceRead, ToneCreate, ToneRead
+from ...settings.wire import PlaceModel
+from ...store.references import Reference
+from ..models.reference import ReferenceRead, ToneCreate, ToneRead
 from ..problems import problems
-from ..told import PlaceModel
 from .access import InStudio, kept
 
 router = APIRouter(prefix="/api/references", tags=["references"])
@@ -47,7 +47,7 @@ def too_large() -> str:
 @router.get("/{content}", responses=problems())
 def one(studio: InStudio, content: Hash) -> ReferenceRead:
     """What is known about a picture."""
-    return read(studio.pieces.reference(content))
+    return read(studio.references.get(content))
 
 
 @router.get(

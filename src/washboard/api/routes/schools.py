@@ -10,11 +10,11 @@ from ...core.errors import InvalidInput
 from ...core.order.schools import school_named
 from ...core.order.schools.saved import saved_key
 from ...formats import planfile
-from ..ordering import OwnSchoolCreate, OwnSchoolRead
+from ...studio import now
+from ...studio.planning import document_of, ready
+from ..models.order import OwnSchoolCreate, OwnSchoolRead
 from ..problems import problems
-from ..studio import document_of, now
 from .access import InStudio
-from .pieces import ready
 
 router = APIRouter(prefix="/api/own-schools", tags=["order"])
 MOST_SCHOOLS = 12

@@ -18,11 +18,12 @@ from ...core.optics.strip import FIELDS, read_strip
 from ...devices.reader import Reader, SimulatedReader
 from ...formats import cxf, shelves, strip
 from ...formats.image import decoded
-from ...pipeline import shelf as work
 from ...store.errors import Missing
 from ...store.shelf import ShelfState
-from ..problems import problems
-from ..shelves import (
+from ...studio import Studio, now
+from ...studio import shelf_items as work
+from ...studio.shelf_files import MOST_WORDS, exported, imported, items_of
+from ..models.shelf import (
     CalibrationCreate,
     CalibrationRead,
     FittedRead,
@@ -40,8 +41,7 @@ from ..shelves import (
     StripFieldRead,
     StripRead,
 )
-from ..shelving import MOST_WORDS, exported, imported, items_of
-from ..studio import Studio, now
+from ..problems import problems
 from .access import InStudio
 
 router = APIRouter(prefix="/api/shelf", tags=["shelf"])

@@ -5,7 +5,8 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from importlib import import_module
 
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix
 
 FILES = (
     "families",

@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 from ..key.mood import Mood
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, TakeMood
 
 ROOM = 2.0
 """Values above the darkest that surface and paint reach from which a picture has no true dark."""
@@ -28,6 +29,6 @@ def found(c: Checked) -> list[Finding]:
             f"The darkest dark ends at {value:.1f}; this paint reaches {lowest:.1f}.",
             "Painters are afraid of darks: without a true one the lights have nothing to stand against.",
             {"value": value, "lowest": lowest}, darkest.inside, (darkest.id,), (),
-            Fix("plan the whole darker", "mood", Mood.DARKER),
+            Fix("plan the whole darker", TakeMood(Mood.DARKER)),
         )
     ]  # fmt: skip

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from ..key.relations import Holds, far_and_near
 from ..order.names import named
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, Hold
 
 CLOSE = 0.15
 """Values by which the far may be the darker unnoticed."""
@@ -27,7 +28,7 @@ def found(c: Checked) -> list[Finding]:
             f"place, {named(near)}, at {c.ends[near.id]:.1f}.",
             "Air lightens what is far: a far dark that nothing nearer reaches comes forward.",
             {"gap": gap}, far.inside, (far.id, near.id), (),
-            Fix("keep the far lighter than the near", "holds", Holds.DEPTH)
+            Fix("keep the far lighter than the near", Hold(Holds.DEPTH))
             if near.target > far.target
             else None,
         )

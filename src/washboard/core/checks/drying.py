@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+from ..order.aims import Aim
 from ..order.compare import SITTING
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, TakeAim
 
 LONG, TIMES = 60.0, 2.0
 """Minutes of waiting, and times the work, from which waiting is the most of it."""
@@ -27,6 +29,6 @@ def found(c: Checked) -> list[Finding]:
             f"{waiting:.0f} min of waiting for {working:.0f} min of work; {max(waits):.0f} after one pass.",
             "Waiting in one go can be used: join passes, or work at something else meanwhile.",
             {"waiting": waiting, "working": working}, (0.5, 0.5), (), (longest.id,),
-            Fix("do with a pass fewer", "aim", "fewer-waits") if waiting < LONG + max(waits) else None,
+            Fix("do with a pass fewer", TakeAim(Aim.WAITS)) if waiting < LONG + max(waits) else None,
         )
     ]  # fmt: skip

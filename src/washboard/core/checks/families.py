@@ -6,7 +6,8 @@ import math
 
 from ..key.relations import APART, SAME_HUE, Holds, standing_for
 from ..order.names import named
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, Hold
 
 CLOSE = 0.1
 """Values within which two are as far apart as they should be."""
@@ -36,7 +37,7 @@ def found(c: Checked) -> list[Finding]:
             f"Of one colour the lightest shadow stays {APART} below the darkest light, or form is lost.",
             {"gap": gap}, shadow.inside, (shadow.id, light.id), (),
             # Where the targets are apart already it is the paint that does not reach them.
-            Fix("hold the two families apart", "holds", Holds.FAMILIES)
+            Fix("hold the two families apart", Hold(Holds.FAMILIES))
             if light.target - shadow.target < APART
             else None,
         )

@@ -10,6 +10,7 @@ from functools import cached_property
 from ..key.relations import Thing
 from ..order.plan import Plan
 from ..reference.mass import Kind, Mass
+from .fix import Fix
 
 Place = tuple[float, float]
 
@@ -20,18 +21,6 @@ class Weight(IntEnum):
     NOTE = 1
     WEAKENS = 2
     SPOILS = 3
-
-
-@dataclass(frozen=True)
-class Fix:
-    """A change of one setting that mends something: `field` of the piece, its new `value`, in words.
-
-    To `holds` the value is added; of `ways` it replaces what was said about its mass; others are set.
-    """
-
-    words: str
-    field: str
-    value: object
 
 
 @dataclass(frozen=True)

@@ -5,7 +5,8 @@ from __future__ import annotations
 from ..key.relations import OUTSHINES, SHINES, Holds, lights_among, source_among
 from ..order.names import named
 from ..reference.mass import Mass
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, Hold
 
 LARGEST = 0.06
 """Share of the picture at most that a source takes."""
@@ -49,7 +50,7 @@ def found(c: Checked) -> list[Finding]:
             f"{c.ends[rival.id]:.1f}: {gap:.1f} apart.",
             f"A light outshines everything else by {OUTSHINES} or more; all else is darkened to make room.",
             {"gap": gap, "lights": float(len(lights))}, source.inside, (source.id, rival.id), (),
-            Fix("let the light outshine everything", "holds", Holds.LIGHT)
+            Fix("let the light outshine everything", Hold(Holds.LIGHT))
             if source.target - rival.target < OUTSHINES
             else None,
         )

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from ..order.acts import ACTS, Back
 from ..order.plan import Kind
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, TakeSchool
 
 EARLY = 0.5
 """Share of the passes before which a step without return comes early."""
@@ -33,6 +34,6 @@ def found(c: Checked) -> list[Finding]:
             "What cannot be taken back is best done when its neighbours are in and it can be judged.",
             {"steps": float(len(early))}, first.inside if first else (0.5, 0.5),
             tuple(dict.fromkeys(o.mass for _, o in early)), tuple(dict.fromkeys(p.id for p, _ in early)),
-            Fix("take the medium's usual order", "school", school) if c.plan.school != school else None,
+            Fix("take the medium's usual order", TakeSchool(school)) if c.plan.school != school else None,
         )
     ]  # fmt: skip

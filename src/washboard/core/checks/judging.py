@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 from ..order.compare import judged_from
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, TakeSchool
 
 LATE = 0.7
 """Share of the passes after which both ends come late."""
@@ -24,6 +25,6 @@ def found(c: Checked) -> list[Finding]:
             f"A true dark and a true light both stand only after pass {judged} of {count}.",
             "Values are judged against each other: until both ends are down, every middle is a guess.",
             {"pass": float(judged), "passes": float(count)}, dark.inside, (dark.id,),
-            (c.plan.passes[judged - 1].id,), Fix("place both ends first", "school", "both-ends"),
+            (c.plan.passes[judged - 1].id,), Fix("place both ends first", TakeSchool("both-ends")),
         )
     ]  # fmt: skip

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from ..key.relations import LAND_FROM, UNDER_SKY, Holds
 from ..order.names import named
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, Hold
 
 CLOSE = 0.25
 STORM = 5.0
@@ -29,7 +30,7 @@ def found(c: Checked) -> list[Finding]:
             f"{darkest:.1f}.",
             "Land is stronger than the sky, unless the sky is the storm; sunlit snow may be meant so.",
             {"gap": gap}, lightest.inside, (lightest.id,), (),
-            Fix("keep the land below the sky", "holds", Holds.LAND)
+            Fix("keep the land below the sky", Hold(Holds.LAND))
             if min(m.target for m in sky) - lightest.target < UNDER_SKY
             else None,
         )

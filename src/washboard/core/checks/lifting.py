@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from ..order.names import named
 from ..order.plan import Kind, Role
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, KeepLight
 
 LIFTS = frozenset({Kind.LIFT_WET, Kind.LIFT_DRY, Kind.STENCIL, Kind.BLOT})
 STAINS = 0.4
@@ -27,7 +28,7 @@ def found(c: Checked) -> list[Finding]:
                         f"{named(mass).capitalize()} is to be lifted; the paint stains by {share:.1f}.",
                         "Staining pigments give little back: keep the light before, or lay other paint.",
                         {"staining": share}, mass.inside, (mass.id,), (done.id,),
-                        Fix("mask it instead", "ways", {"mass": mass.id, "way": Kind.MASK.value}),
+                        Fix("mask it instead", KeepLight(mass.id, Kind.MASK)),
                     )
                 )  # fmt: skip
     return findings

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from ..order.names import named
 from ..order.plan import Kind
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, KeepLight
 
 LONG = 12 * 60.0
 """Minutes from which fluid grips the sheet."""
@@ -30,7 +31,7 @@ def found(c: Checked) -> list[Finding]:
                         f"The mask on {named(mass)} stays for {hours:.0f} hours.",
                         "Fluid that stays overnight, or is warmed, tears the sheet when it comes off.",
                         {"hours": hours}, mass.inside, (mass.id,), (done.id,),
-                        Fix("paint round it instead", "ways", {"mass": mass.id, "way": Kind.RESERVE.value}),
+                        Fix("paint round it instead", KeepLight(mass.id, Kind.RESERVE)),
                     )
                 )  # fmt: skip
         clock += done.lasts + done.wait

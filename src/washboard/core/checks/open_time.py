@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 from ..order.plan import Kind
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, TakePasses
 
 WASHES = frozenset({Kind.WASH, Kind.GRADED_WASH, Kind.NEGATIVE})
 MOST_PASSES = 9
@@ -26,7 +27,7 @@ def found(c: Checked) -> list[Finding]:
         (c.plan.by_id[o.mass] for o in worst.operations if o.kind in WASHES), key=lambda m: (m.share, m.id)
     )
     count, number = len(c.plan.passes), c.plan.passes.index(worst) + 1
-    fix = Fix("divide it: one pass more", "passes", count + 1) if count < MOST_PASSES else None
+    fix = Fix("divide it: one pass more", TakePasses(count + 1)) if count < MOST_PASSES else None
     return [
         Finding(
             "open-time", Weight.WEAKENS,

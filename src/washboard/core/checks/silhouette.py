@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from ..key.relations import APART, FIRM, Holds
 from ..order.names import named
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, Hold
 
 LOST = 0.3
 """Values below which a firm edge cannot be told any more."""
@@ -35,7 +36,7 @@ def found(c: Checked) -> list[Finding]:
             f"Along {length:.0f} cm {named(mass)} and {named(other)} end {step:.1f} apart: the edge is lost.",
             "Counterchange shows a shape: dark against light on one side, light against dark on the other.",
             {"cm": length, "step": step}, mass.inside, (mass.id, other.id), (),
-            Fix(f"keep hard-edged neighbours {APART} apart", "holds", Holds.EDGES)
+            Fix(f"keep hard-edged neighbours {APART} apart", Hold(Holds.EDGES))
             if abs(mass.target - other.target) < LOST
             else None,
         )

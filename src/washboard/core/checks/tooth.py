@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from ..order.names import named
 from ..order.plan import Role
-from .finding import Checked, Finding, Fix, Weight
+from .finding import Checked, Finding, Weight
+from .fix import Fix, TakePasses
 
 
 def found(c: Checked) -> list[Finding]:
@@ -27,6 +28,6 @@ def found(c: Checked) -> list[Finding]:
             "The last touches must find a hold, and a colour overworked turns to mud.",
             {"layers": float(layers[deepest]), "most": float(most)}, mass.inside, (mass.id,),
             tuple(p.id for p in c.plan.passes if mass.id in {o.mass for o in p.operations}),
-            Fix("one pass fewer", "passes", count - 1) if count > 1 else None,
+            Fix("one pass fewer", TakePasses(count - 1)) if count > 1 else None,
         )
     ]  # fmt: skip

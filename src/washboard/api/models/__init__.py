@@ -1,0 +1,1 @@
+"""Models of the web interface, Create, Read and Update, beside the place of the page that they serve."""

@@ -1,0 +1,47 @@
+"""Models of what there is to choose from."""
+
+from __future__ import annotations
+
+from ...settings.wire import Model
+
+
+class Choice(Model):
+    """One entry of a list to choose from."""
+
+    key: str
+    words: str
+    why: str
+
+
+class StockRead(Model):
+    """A kind of sheet or panel: `says` what to mind; `tone` its usual colour."""
+
+    key: str
+    words: str
+    media: list[str]
+    tooth: float
+    absorbency: float
+    weight: int
+    sides: list[str]
+    tone: str
+    says: str
+
+
+class HandRead(Model):
+    """What a pass of one's own can do, or a tool, with the media in which it can be."""
+
+    key: str
+    words: str
+    media: list[str]
+
+
+class CatalogueRead(Model):
+    """What there is to choose from, and the greys of a value picture's levels."""
+
+    media: list[Choice]
+    schools: list[Choice]
+    surfaces: list[Choice]
+    stocks: list[StockRead]
+    own_passes: list[HandRead]
+    tools: list[HandRead]
+    greys: list[int]

@@ -1,0 +1,95 @@
+"""What *See* and *Order* show: the plan in force with its maps, pictures, values, two windows."""
+
+from __future__ import annotations
+
+from typing import Annotated
+
+from fastapi import APIRouter, Path, Query, Request, Response
+
+from ...core.reference.windows import Source, Window
+from ...formats import planfile
+from ...pipeline.tasks import ArrangedPicture, CompareWindows, ValuePicture
+from ...studio.answers import ask, ask_anew
+from ...studio.planning import document_of, ready
+from ..models.see import ComparisonCreate, ComparisonRead, PlanRead, ViewRead, WindowModel
+from ..problems import problems
+from .access import PLAN, Id, InStudio, about, kept
+from .references import BYTES, JPEG, UNCHANGED
+
+router = APIRouter(prefix="/api/pieces", tags=["see"])
+DOCUMENT = {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/Document"}}}}
+
+
+@router.get("/{piece}/plan", responses=problems())
+def plan(studio: InStudio, piece: Id, response: Response) -> PlanRead:
+    """The plan in force of the piece as it is set now; 409 while it is not worked out."""
+    there = studio.pieces.get(piece)
+    stored = ready(studio, there)
+    response.headers[PLAN] = stored.key
+    document = document_of(stored).model_copy(update={"piece": there.name})
+    return PlanRead(key=stored.key, document=document, view=ViewRead(**stored.view))
+
+
+@router.get("/{piece}/export", response_class=Response, responses={200: DOCUMENT, **problems()})
+def export(studio: InStudio, piece: Id) -> Response:
+    """The plan in force in the open format, as a file."""
+    there = studio.pieces.get(piece)
+    stored = ready(studio, there)
+    text = planfile.written(document_of(stored).model_copy(update={"piece": there.name}))
+    name = {"Content-Disposition": f'attachment; filename="plan-{stored.key[:8]}.json"'}
+    return about(stored.key, text.encode(), "application/json", **name)
+
+
+@router.get(
+    "/{piece}/maps/{name}",
+    response_class=Response,
+    responses={200: BYTES, 304: UNCHANGED, **problems()},
+)
+def maps(
+    studio: InStudio,
+    request: Request,
+    piece: Id,
+    name: Annotated[str, Path(pattern="^(maps|labels|areas)$")],
+) -> Response:
+    """A map of the piece's plan, deflated: `maps` (patches), `labels` (masses) or `areas`."""
+    stored = ready(studio, studio.pieces.get(piece))
+    data = studio.media.read(stored.view["media"][name])
+    return kept(request, data, "application/octet-stream", "deflate", stored.key)
+
+
+@router.get("/{piece}/picture", response_class=Response, responses={200: JPEG, 304: UNCHANGED, **problems()})
+def picture(studio: InStudio, request: Request, piece: Id, whole: bool = False) -> Response:
+    """The reference as the piece arranges it, or the `whole` reference before it is arranged."""
+    subject = studio.pieces.get(piece)
+    answer = ask(studio, subject, lambda about: ArrangedPicture(about, whole))
+    return kept(request, answer.data, "image/jpeg")
+
+
+@router.get("/{piece}/values", response_class=Response, responses={200: BYTES, 304: UNCHANGED, **problems()})
+def values(
+    studio: InStudio,
+    request: Request,
+    piece: Id,
+    squint: Annotated[float, Query(ge=0, le=3, examples=[1.0])] = 0.0,
+    metres: Annotated[float | None, Query(gt=0, le=50)] = None,
+) -> Response:
+    """The values of the arranged picture, a byte a pixel, 25.5 a value: squinted, or as from afar."""
+    strength, far = round(squint, 2), None if metres is None else round(metres, 1) or 0.1
+    answer = ask(studio, studio.pieces.get(piece), lambda about: ValuePicture(about, strength, far))
+    return kept(request, answer.data, "application/octet-stream", "deflate")
+
+
+@router.post("/{piece}/compare", responses=problems())
+def compare(studio: InStudio, piece: Id, given: ComparisonCreate) -> ComparisonRead:
+    """What two windows show, and how the second differs from the first."""
+    one, other = _window(given.one), _window(given.other)
+    line = None
+    if given.line is not None:
+        start, end = given.line
+        line = ((start.x, start.y), (end.x, end.y))
+    answer = ask_anew(studio, studio.pieces.get(piece), lambda about: CompareWindows(about, one, other, line))
+    return ComparisonRead(plan=answer.plan, **answer.fields)
+
+
+def _window(given: WindowModel) -> Window:
+    return Window(given.x, given.y, given.half, Source(given.source))

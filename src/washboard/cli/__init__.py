@@ -1,0 +1,37 @@
+"""The command line: demo, serve, plan, check, compare, look, transfer, ground, mix, paints, shelf."""
+
+from __future__ import annotations
+
+import sys
+from collections.abc import Callable
+
+import typer
+
+from ..core.errors import WashboardError
+from . import mix, photo, plan, serve, shelf
+
+app = typer.Typer(add_completion=False, no_args_is_help=True, pretty_exceptions_enable=False)
+COMMANDS: tuple[Callable[..., None], ...] = (
+    plan.plan, plan.check, plan.compare, photo.look, photo.transfer, photo.ground, mix.mix, mix.paints,
+    serve.serve, serve.demo,
+)  # fmt: skip
+for command in COMMANDS:
+    app.command()(command)
+app.add_typer(shelf.shelf, name="shelf")
+
+
+def main() -> None:
+    """Run a command; errors are one line on stderr and exit code 1, wrong usage exits with 2."""
+    try:
+        app()
+    except WashboardError as error:
+        print(f"washboard: {error}", file=sys.stderr)
+        raise SystemExit(1) from None
+    except BrokenPipeError:
+        raise SystemExit(1) from None
+    except OSError as error:
+        print(
+            f"washboard: {error.strerror or error}: {error.filename or ''}".rstrip(": "),
+            file=sys.stderr,
+        )
+        raise SystemExit(1) from None

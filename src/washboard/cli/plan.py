@@ -1,0 +1,128 @@
+"""Plans on the command line: worked out, checked, schools compared."""
+
+from __future__ import annotations
+
+import hashlib
+from pathlib import Path
+from typing import Annotated
+
+import typer
+
+from .options import Medium, Photo, Size, Surface
+from .out import end_progress, folder, place, show_progress, write, write_json
+
+# What does the work is imported where it is done: a command that is refused, or only asked for help, answers
+# at once.
+
+
+def plan(
+    photo: Photo,
+    medium: Medium,
+    surface: Surface,
+    size: Size,
+    out: Annotated[Path | None, typer.Option(help="Write the plan here, as JSON.")] = None,
+    school: Annotated[
+        str | None,
+        typer.Option(help="The key of a school"),
+    ] = None,
+    bands: Annotated[int, typer.Option(help="Value bands, 2 to 9")] = 5,
+    squint: Annotated[float, typer.Option(help="Strength of squinting, 0 to 3")] = 1.0,
+    passes: Annotated[
+        int | None, typer.Option(help="Passes over shapes, 1 to 9; masks and accents come besides")
+    ] = None,
+    preview: Annotated[Path | None, typer.Option(help="Folder for the pictures after every pass.")] = None,
+    cards: Annotated[Path | None, typer.Option(help="Write a card for every pass here, as PDF.")] = None,
+) -> None:
+    """Plan the order of passes for a photo and print it as a table."""
+    from ..core.materials.surfaces import size_of
+    from ..formats import planfile
+    from ..formats.preview import write_preview
+    from ..formats.table import table
+    from ..pipeline.stages import Stages
+    from ..pipeline.subject import Subject
+    from ..settings import Settings
+
+    for file in (out, cards):
+        place(file, photo)
+    folder(preview, ("pass-*.png", "masses.png"), photo)
+    width, height = size_of(size)
+    settings = Settings(
+        medium, surface, width, height, school=school, passes=passes, bands=bands, squint=squint
+    ).checked()
+    data = photo.read_bytes()
+    content = hashlib.sha256(data).hexdigest()
+    stages = Stages()
+    result = stages.result(Subject.photo(content, lambda: data, settings), show_progress)
+    end_progress()
+    decoded = stages.decoded(content, lambda: data)
+    labels = planfile.label_hash(result.seen.measured.labels)
+    source = planfile.Source(
+        photo.stem, content, decoded.width, decoded.height, labels, result.seen.areas.areas
+    )
+    text = planfile.written(planfile.document_of(result.worked.plan, source))
+    if out is not None:
+        write(out, text.encode())
+    if preview is not None:
+        write_preview(preview, result.table, result.maps, result.seen.measured.labels)
+    if cards is not None:
+        from ..pipeline.answers.cards import cards_of
+
+        write(cards, cards_of(result, settings, photo.stem))
+    print(table(result.worked.plan))
+
+
+def check(
+    plan: Annotated[Path, typer.Argument(help="A plan in the open format: ours, edited, or made elsewhere.")],
+    out: Annotated[Path | None, typer.Option(help="Write the report here, as JSON.")] = None,
+) -> None:
+    """Replay a plan on the surface and check it: exit 0 when nothing is refused, 1 otherwise."""
+    from ..core.checks import Checked, findings_of
+    from ..core.order.judge.replay import replay
+    from ..formats import comparison, planfile
+
+    place(out, plan)
+    document = planfile.read(plan.read_bytes())
+    read = planfile.plan_from(document)
+    refusals = replay(read.masses, read.passes, read.medium, read.surface.value)
+    findings = findings_of(Checked(read, planfile.things_of(document)))
+    if out is not None:
+        write_json(out, comparison.report_document(read, refusals, findings))
+    for refusal in refusals:
+        print(comparison.refusal_line(refusal))
+    for finding in findings:
+        print(f"{finding.weight.name.lower()}: {finding.sentence} {finding.why}")
+    if refusals:
+        raise SystemExit(1)
+
+
+def compare(
+    photo: Photo,
+    medium: Medium,
+    surface: Surface,
+    size: Size,
+    out: Annotated[Path, typer.Option(help="Write the schools side by side here, as JSON.")],
+) -> None:
+    """Work every school out for a photo and set them side by side."""
+    from ..core.materials.surfaces import size_of
+    from ..formats import comparison
+    from ..pipeline.stages import Stages
+    from ..pipeline.subject import Subject
+    from ..settings import Settings
+
+    place(out, photo)
+    settings = Settings(medium, surface, *size_of(size)).checked()
+    data = photo.read_bytes()
+    content = hashlib.sha256(data).hexdigest()
+    found = Stages().compared(Subject.photo(content, lambda: data, settings), show_progress)
+    end_progress()
+    write_json(out, comparison.comparison_document(found, medium))
+    for one in found:
+        account = one.account
+        if account is None:
+            print(f"{one.school.words}: not here, {one.why_not}.")
+            continue
+        print(
+            f"{one.school.words}: {account.passes} passes, {account.active:.0f} min of work, "
+            f"{account.waiting:.0f} of waiting, judged from pass {account.judged or '–'}, "
+            f"ΔE {account.mean:.1f} (worst {account.worst:.1f})."
+        )

@@ -1,0 +1,27 @@
+"""The server on the command line, empty or with the demo pieces."""
+
+from __future__ import annotations
+
+from typing import Annotated
+
+import typer
+
+from .options import Data
+
+Port = Annotated[int, typer.Option(help="Port on 127.0.0.1; 0 picks a free one.")]
+Socket = Annotated[int | None, typer.Option("--fd", help="Serve on this already listening socket.")]
+
+
+def serve(data: Data = None, port: Port = 8770, fd: Socket = None) -> None:
+    """Start Washboard and print its address."""
+    from ..api.serve import run
+
+    run(data, port, fd)
+
+
+def demo(data: Data = None, port: Port = 8770, fd: Socket = None) -> None:
+    """Start Washboard with the demo pieces."""
+    from ..api.serve import run
+    from ..demo.fill import add_demo
+
+    run(data, port, fd, add_demo)

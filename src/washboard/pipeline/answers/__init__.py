@@ -1,0 +1,1 @@
+"""The answers to questions about a piece, one file a subject: what runs in the workers."""

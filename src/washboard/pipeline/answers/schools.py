@@ -1,0 +1,94 @@
+"""Every school for a piece side by side, the kept orders, and the present one with another aim."""
+
+from __future__ import annotations
+
+import base64
+from dataclasses import replace
+from typing import Any
+
+import numpy as np
+
+from ...core.errors import WashboardError
+from ...core.order.aims import WORDS, Aim
+from ...core.order.compare import Compared, account_of, delivers
+from ...core.order.prediction import painted, patch_map, table_of
+from ...core.order.schools import school_named
+from ...core.order.worked import Worked
+from ...formats.comparison import school_entry
+from ...settings import Settings, Stage
+from ..stages import Result, Stages
+from ..subject import Subject
+from ..tasks import CompareSchools
+from .picture import jpeg
+
+SMALL = 300
+"""Pixels of the long side of a picture among others."""
+
+
+def compared(stages: Stages, task: CompareSchools) -> dict[str, Any]:
+    """Every school with its account and the picture after a third, two thirds and all of its passes.
+
+    Also the kept orders, and the present one with each aim that it can come nearer to.
+    """
+    subject = task.subject
+    result, settings = stages.result(subject), subject.read_up_to(Stage.SCHOOLS)
+    found = stages.compared(subject, own=task.own)
+    # An aim that is taken lets go of an order of passes and of masses shared out by hand.
+    free = replace(settings, aim=None, order=None, groups=None)
+    plain, aims = _with(stages, subject, free), []
+    for aim in Aim:
+        one = _with(stages, subject, replace(free, aim=aim))
+        if one.account and plain.account and delivers(aim, one.account, plain.account):
+            aims.append(_entry(result, one) | {"name": WORDS[aim], "aim": aim.value})
+    return {
+        "schools": [_entry(result, one) for one in found], "chosen": result.worked.plan.school,
+        "kept": _kept(stages, subject, settings, result), "aims": aims,
+    }  # fmt: skip
+
+
+def _kept(stages: Stages, subject: Subject, settings: Settings, result: Result) -> list[dict[str, Any]]:
+    """The orders kept under a name; one that was kept for another medium or surface waits for that and says
+    so, after the others."""
+    kept, waiting = [], []
+    for variant in settings.variants:
+        try:
+            own = settings.with_order(variant.order).checked()
+        except WashboardError as error:
+            why, school = str(error).rstrip("."), variant.order.school or ""
+            waiting.append(
+                {"school": school, "words": variant.name, "why": "", "feasible": False, "whyNot": why}
+                | {"name": variant.name}
+            )
+            continue
+        kept.append(_entry(result, _with(stages, subject, own)) | {"name": variant.name})
+    return kept + waiting
+
+
+def _with(stages: Stages, subject: Subject, settings: Settings) -> Compared:
+    """The order of a piece with other settings, and its account."""
+    worked = stages.result(replace(subject, settings=settings)).worked
+    return Compared(school_named(worked.plan.school), "", worked, account_of(worked))
+
+
+def _entry(result: Result, one: Compared) -> dict[str, Any]:
+    entry = school_entry(one)
+    if one.worked is None:
+        return entry
+    count = len(one.worked.plan.passes)
+    rows = [round(count / 3), round(2 * count / 3), count]
+    return entry | {"after": rows, "pictures": [_small(p) for p in pictures(result, one.worked, rows, SMALL)]}
+
+
+def pictures(result: Result, worked: Worked, rows: list[int], size: int) -> list[np.ndarray]:
+    """The painting (h, w, 3) after some of the passes of any order of the same masses, `size` on the long
+    side."""
+    labels = result.cut.labels
+    step = max(1, round(max(labels.shape) / size))
+    table = table_of(worked)
+    along = result.seen.measured.along[::step, ::step]
+    maps = patch_map(worked, table, labels[::step, ::step], along, worked.plan.sheet.picture_width_cm)
+    return [painted(table, maps, row) for row in rows]
+
+
+def _small(picture: np.ndarray) -> str:
+    return "data:image/jpeg;base64," + base64.b64encode(jpeg(picture)).decode()

@@ -1,0 +1,151 @@
+"""Recipes asked for outside of a piece: for a colour, or what a mixture or a stack of layers looks like."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import Any
+
+import numpy as np
+
+from ..core.colour.lab import value_of_lab
+from ..core.colour.spectra import Floats, lab_of_spectrum, spectrum_of_lab
+from ..core.errors import InvalidInput
+from ..core.materials.paints import PAINTS, Paint, paint_named
+from ..core.materials.sticks import Stick
+from ..core.materials.surfaces import surface_of
+from ..core.optics.vehicle import Vehicle, vehicle_of
+from ..core.recipe.mixture import bench_of
+from ..core.recipe.search import MOST_PAINTS, Recipe, recipes_for
+
+Colours = Sequence[Paint | Stick]
+Mixture = tuple[tuple[Paint, float], ...]
+MOST_ON_PALETTE = 40
+MOST_FILM = 10.0
+
+
+def ground_of(surface: str) -> Floats:
+    """The reflectance (36,) of a surface by its word."""
+    return spectrum_of_lab(surface_of(surface).lab)
+
+
+def palette_named(words: str, medium: str) -> tuple[Paint, ...]:
+    """Paints by their names, separated by commas; raises UnknownName, InvalidInput for none or too many."""
+    paints = {p.key: p for p in (paint_named(word) for word in words.split(",") if word.strip())}
+    if not paints:
+        raise InvalidInput("There is no paint on the palette; name some, separated by commas.")
+    if len(paints) > MOST_ON_PALETTE:
+        raise InvalidInput(f"A palette holds up to {MOST_ON_PALETTE} paints; {len(paints)} were named.")
+    vehicle_of(medium)
+    return tuple(paints.values())
+
+
+def target_of(text: str) -> Floats:
+    """A colour from `L,a,b`; raises InvalidInput."""
+    try:
+        lab = np.array([float(part) for part in text.split(",")])
+    except ValueError:
+        lab = np.array([])
+    if lab.shape != (3,) or not np.isfinite(lab).all() or not 0 <= lab[0] <= 100 or np.abs(lab).max() > 150:
+        raise InvalidInput("A target is L,a,b with L from 0 to 100 and a, b from -150 to 150, as 52,12,-30.")
+    return lab
+
+
+def mixture_of(text: str) -> Mixture:
+    """A mixture from `ultramarine=2,burnt sienna=1`; raises InvalidInput and UnknownName."""
+    found: dict[str, float] = {}
+    for part in text.split(","):
+        name, _, amount = part.partition("=")
+        try:
+            parts = float(amount or 1)
+        except ValueError:
+            parts = -1.0
+        if not 0 < parts <= 1000:
+            raise InvalidInput(f"The parts of {name.strip()[:40]!r} must be a number over 0 and up to 1000.")
+        key = paint_named(name).key
+        if key in found:
+            raise InvalidInput(f"{PAINTS[key].words} is named twice; name each paint once.")
+        found[key] = parts
+    return tuple((PAINTS[key], parts) for key, parts in found.items())
+
+
+def layers_of(text: str, film: float) -> list[tuple[Mixture, float]]:
+    """Layers from `A;B`, the lowest first, each a mixture with its own film after `@` if given."""
+    layers = []
+    for part in text.split(";"):
+        match = re.fullmatch(r"([^@]+)(?:@\s*([0-9.]+)\s*)?", part.strip())
+        if not match:
+            raise InvalidInput("Layers are mixtures separated by ;, as 'lemon;phthalo blue@0.2'.")
+        layers.append((mixture_of(match[1]), float(match[2]) if match[2] else film))
+    return layers
+
+
+def recipes(
+    paints: Sequence[Paint], medium: str, surface: str, target: Floats, most: int = MOST_PAINTS
+) -> dict[str, Any]:
+    """Recipes for a target over a surface, best first."""
+    if not 1 <= most <= MOST_PAINTS:
+        raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} paints; {most} were asked for.")
+    bench = bench_of(paints, vehicle_of(medium), ground_of(surface))
+    found = recipes_for(bench, target, count=6, most=most)[0]
+    return {"recipes": recipe_entries(found, paints, bench.vehicle, target)}
+
+
+def recipe_entries(
+    recipes: Sequence[Recipe], paints: Colours, vehicle: Vehicle, target: Floats
+) -> list[dict[str, Any]]:
+    """Recipes as plain values; `dilution` is the film of one layer over the strongest, 1 undiluted."""
+    labs = [target, *(recipe.lab for recipe in recipes), *(recipe.wet for recipe in recipes)]
+    wanted, *values = value_of_lab(np.array(labs)).round(2).tolist()
+    return [
+        {
+            "parts": [
+                {"paint": paints[i].key, "parts": p} for i, p in zip(recipe.paints, recipe.parts, strict=True)
+            ],
+            "dilution": round(recipe.load / recipe.layers / vehicle.strongest, 4), "layers": recipe.layers,
+            "lab": rounded(recipe.lab), "labWet": rounded(recipe.wet), "value": dry, "valueWet": wet,
+            "deltaE": round(recipe.apart, 2), "valueError": round(recipe.value_error, 2),
+            "targetValue": wanted, "load": round(recipe.load, 5),
+        }
+        for recipe, dry, wet in zip(recipes, values, values[len(recipes):], strict=False)
+    ]  # fmt: skip
+
+
+def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str) -> dict[str, Any]:
+    """What layers look like, the lowest first, each dry before the next: the last is also told wet."""
+    vehicle, look = vehicle_of(medium), ground_of(surface)
+    told = []
+    for mixture, film in layers:
+        if not 0 < film <= MOST_FILM:
+            raise InvalidInput(
+                f"A film is over 0 and up to {MOST_FILM:g} unit films thick; {film:g} was given."
+            )
+        shares = np.array([parts for _, parts in mixture])
+        loads = film * shares / shares.sum()
+        bench = bench_of([paint for paint, _ in mixture], vehicle, look)
+        wet = bench.labs(loads, wet=True)
+        look = bench.spectra(loads)
+        lab = lab_of_spectrum(look)
+        told.append(
+            {
+                "parts": [{"paint": paint.key, "parts": parts} for paint, parts in mixture], "film": film,
+                "lab": rounded(lab), "labWet": rounded(wet), "value": round(float(value_of_lab(lab)), 2),
+            }
+        )  # fmt: skip
+    return {"layers": told, "lab": told[-1]["lab"], "labWet": told[-1]["labWet"], "value": told[-1]["value"]}
+
+
+def paint_entry(paint: Paint) -> dict[str, Any]:
+    """A paint with what to know of it, as plain values."""
+    return {
+        "key": paint.key, "name": paint.words, "index": paint.index, "media": list(paint.media),
+        "opacity": round(paint.opaque, 2), "staining": paint.staining, "granulation": paint.granulation,
+        "lightfast": paint.lightfast, "oilDrying": paint.drying.value, "oilContent": paint.oil,
+        "cost": paint.cost, "hazard": paint.caution, "labOverWhite": rounded(paint.strong),
+        "labOverBlack": rounded(lab_of_spectrum(paint.looks()[1])), "provenance": "modelled, not measured",
+    }  # fmt: skip
+
+
+def rounded(lab: Sequence[float] | Floats) -> list[float]:
+    """A colour as it is written: two digits, no negative zero."""
+    return [round(float(c), 2) + 0.0 for c in lab]

@@ -1,0 +1,46 @@
+"""Notes of a plan about what the painter has arranged, and about the time in hand."""
+
+from __future__ import annotations
+
+from ...core.composition.borrowed import seams
+from ...core.key.mood import Mood
+from ...core.materials.stocks import described_stock, stock_named
+from ...core.order.plan import Plan
+from ...settings import Settings
+from .results import BORROWED, Framed
+
+MOODS = {Mood.LIGHTER: "lifted", Mood.DARKER: "lowered", Mood.CLOSER: "drawn together"}
+
+
+def photo_notes(frame: Framed, settings: Settings) -> tuple[str, ...]:
+    """What opening the photo's ends invents, and the seams of what is borrowed from other photos."""
+    there = [BORROWED + number for number in range(1, len(settings.borrowed) + 1)]
+    called = {area.label: area.called for area in frame.areas.areas if area.label in there}
+    return *frame.reference.notes, *seams(frame.picture, frame.areas.labels, called)
+
+
+def arrangement_notes(frame: Framed, plan: Plan, settings: Settings) -> list[str]:
+    """What is opened, borrowed or invented, what the mood did, and whether the time in hand is enough."""
+    notes = list(photo_notes(frame, settings))
+    if settings.stock is not None:
+        notes.insert(0, described_stock(stock_named(settings.medium, settings.stock), settings.side))
+    if frame.invented is not None:
+        notes.append(
+            f"{100 * float(frame.invented.mean()):.1f} % of the picture is invented: filled by its "
+            "neighbours where something stood."
+        )
+    if settings.intent.mood in MOODS:
+        notes.append(f"For the mood, all values between the ends are {MOODS[settings.intent.mood]}.")
+    total, hand = total_minutes(plan), settings.intent.minutes
+    if hand is not None and total > hand:
+        notes.append(
+            f"The plan takes {total:.0f} min with its waits, {total - hand:.0f} more than the {hand:.0f} in "
+            "hand: fewer passes, a smaller sheet, or a second sitting."
+        )
+    return notes
+
+
+def total_minutes(plan: Plan) -> float:
+    """Minutes of all work and all waits, toning included."""
+    toning = plan.toning.minutes + plan.toning.wait if plan.toning else 0.0
+    return toning + sum(done.lasts + done.wait for done in plan.passes)

@@ -1,0 +1,112 @@
+"""What the stages come to: the reference, the picture as it is arranged, its masses, the plan."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from functools import cached_property
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ...core.areas.area import PROPOSED, Areas
+from ...core.areas.corrections import MOST_STROKES
+from ...core.order.parts import Cut
+from ...core.order.prediction import PatchMap, Table, patch_map, table_of
+from ...core.order.worked import Worked
+from ...core.reference.masses import Division
+from ...core.reference.measures import Measured
+from ...core.reference.picture import Labels, Picture
+from ...core.reference.squint import Squinted
+
+BORROWED = PROPOSED + MOST_STROKES
+"""Labels of the areas of borrowed things come after all that strokes could make."""
+
+
+@dataclass(frozen=True)
+class Reference:
+    """What is painted from: photo or drawing, before anything is moved.
+
+    `bare` is the same without borrowed things: corrections of areas go by it and stay as they are when a
+    thing comes or goes. `given` (h, w): things whose border is known, borrowed or
+    drawn, 1… in their order, 0 elsewhere; None where there are none. `notes`: what opening its ends
+    invents.
+    """
+
+    picture: Picture
+    bare: Picture
+    given: Labels | None = None
+    notes: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True)
+class Framed:
+    """The picture as it is arranged, with its areas.
+
+    `whole` are the areas of the uncropped `reference`; `invented` (h, w) is what was filled where a moved
+    thing stood, None where nothing is moved.
+    """
+
+    picture: Picture
+    areas: Areas
+    reference: Reference
+    whole: Areas
+    invented: NDArray[np.bool_] | None = None
+
+
+@dataclass(frozen=True)
+class Seen:
+    """What *See* shows: the arranged picture divided, with measures and the ladder."""
+
+    frame: Framed
+    squinted: Squinted
+    thresholds: tuple[float, ...]
+    division: Division
+    measured: Measured
+
+    @property
+    def picture(self) -> Picture:
+        return self.frame.picture
+
+    @property
+    def areas(self) -> Areas:
+        """The areas of the arranged picture."""
+        return self.frame.areas
+
+    @property
+    def whole(self) -> Areas:
+        """The areas of the uncropped reference."""
+        return self.frame.whole
+
+
+@dataclass(frozen=True)
+class Before:
+    """Masses as they were before a re-analysis, so that they keep their ids."""
+
+    labels: Labels
+    ids: Mapping[int, str]
+    next_number: int
+
+
+@dataclass(frozen=True)
+class Result:
+    """A whole piece worked out. `next_number` is the first mass number never used.
+
+    The table and the maps that a page shows it by are made when somebody asks for them.
+    """
+
+    seen: Seen
+    worked: Worked
+    next_number: int
+    cut: Cut
+
+    @cached_property
+    def table(self) -> Table:
+        """The looks of all patches after every pass."""
+        return table_of(self.worked)
+
+    @cached_property
+    def maps(self) -> PatchMap:
+        """Where the patches lie."""
+        width_cm = self.worked.plan.sheet.picture_width_cm
+        return patch_map(self.worked, self.table, self.cut.labels, self.seen.measured.along, width_cm)

@@ -1,0 +1,222 @@
+"""The stages from bytes to plan in a row, each remembered under its key.
+
+What each step makes is in the files beside this one, as pure functions; what it reads of the settings, and
+what it builds on, is declared in `settings`. Here they are joined: a step gets what it declared and nothing
+more, and what it makes is kept under the key that follows from that.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import replace
+from functools import partial
+from typing import TypeVar
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ...core.areas.area import PROPOSED, Areas, area_map, areas_of, followed
+from ...core.areas.cells import cells_of
+from ...core.areas.chips import chips_of
+from ...core.areas.snap import snapped
+from ...core.areas.tree import Tree, tree_of
+from ...core.composition.borrowed import Borrowed
+from ...core.order.compare import Compared
+from ...core.order.parts import Cut, divided
+from ...core.order.worked import Worked
+from ...core.reference import ladder
+from ...core.reference.accents import Accents, find_accents
+from ...core.reference.mass import Kind
+from ...core.reference.masses import Division, Progress, by_areas, divide, no_progress
+from ...core.reference.measures import Measured, measure
+from ...core.reference.picture import Labels, Picture
+from ...core.reference.squint import Squinted, squint
+from ...formats.image import Decoded, decoded
+from ...settings import Stage
+from ..memo import Memo
+from ..subject import Subject
+from . import frame, plan, reference
+from .masses import identified, masses_in_areas, named, with_identity
+from .results import BORROWED, Before, Framed, Reference, Result, Seen
+
+T = TypeVar("T")
+Mask = NDArray[np.bool_]
+
+
+class Stages:
+    """Runs the stages, in as many threads as ask, and remembers their results."""
+
+    def __init__(self, memo: Memo | None = None) -> None:
+        self.memo = memo or Memo()
+
+    def _once(self, stage: Stage, about: Subject, make: Callable[[], T]) -> T:
+        return self.memo.once((stage, about.key(stage)), make)
+
+    def decoded(self, content: str, data: Callable[[], bytes]) -> Decoded:
+        """The decoded photo of that content hash; `data` is called only when it is not known."""
+        return self.memo.once(("decoded", content), lambda: decoded(data()))
+
+    def picture(self, content: str, data: Callable[[], bytes]) -> Picture:
+        """A photo as the camera wrote it; raises InvalidImage where there is nothing to paint."""
+        return self.memo.once(("photo", content), lambda: reference.photo(self.decoded(content, data).rgb))
+
+    def reference(self, about: Subject) -> Reference:
+        """What is painted from: the photo, its ends opened, with things of other photos; or what is drawn."""
+        if about.content is None:
+            settings = about.read_by(Stage.SCENE)
+            scene, shapes = self._once(Stage.SCENE, about, lambda: reference.scene(about.shapes, settings))
+            return Reference(scene, scene, shapes)
+        photo = self.picture(about.content, about.photos[about.content])
+        opening = about.read_by(Stage.TONES).opening
+        bare, notes = self._once(Stage.TONES, about, lambda: reference.with_tones(photo, opening))
+        things = about.read_by(Stage.REFERENCE).borrowed
+        photos = {thing.photo: self.picture(thing.photo, about.photos[thing.photo]) for thing in things}
+        picture, given = self._once(
+            Stage.REFERENCE, about, lambda: reference.with_borrowed(bare, things, photos, self._cut_out)
+        )
+        return Reference(picture, bare, given, notes)
+
+    def _cut_out(self, other: Picture, thing: Borrowed) -> Mask:
+        return self._outlined(thing.photo, other, thing.outline)
+
+    def _outlined(self, content: str, picture: Picture, points: tuple[tuple[float, float], ...]) -> Mask:
+        return self.memo.once(("outlined", content, points), lambda: snapped(picture.lab, points))
+
+    def _whole_areas(self, about: Subject, found: Reference) -> Areas:
+        """The areas of a reference: of a scene the shapes, of a photo what is proposed, as strokes correct
+        them, with borrowed things before all."""
+        # Corrections go by the photo without borrowed things.
+        bare = about.set(borrowed=())
+        labels = self._once(Stage.AREA_MAP, bare, lambda: self._area_map(bare, found))
+        if found.given is not None and not about.drawn:
+            labels = np.where(found.given > 0, BORROWED + found.given, labels)
+        corrections = about.read_by(Stage.AREA_MAP, Stage.AREAS).areas
+        return self._once(Stage.AREAS, about, lambda: areas_of(found.picture, labels, corrections, BORROWED))
+
+    def _area_map(self, about: Subject, found: Reference) -> Labels:
+        strokes, base = about.read_by(Stage.AREA_MAP).areas.strokes, about.key(Stage.REFERENCE)
+        tree: Tree = self.memo.once(("tree", base), lambda: tree_of(chips_of(found.bare)))
+        cells = None
+        if any(stroke.against and not stroke.joins for stroke in strokes):
+            cells = self.memo.once(("cells", base), lambda: cells_of(tree.chips))
+        outlined = {s: self._outlined(base, found.bare, s.points) for s in strokes if s.closed}
+        given, proposed = (found.given, 1) if about.drawn else (None, PROPOSED)
+        return area_map(tree, strokes, found.bare.shape, cells, outlined, given, proposed, found.bare.value)
+
+    def framed(self, about: Subject) -> Framed:
+        """The picture as it will be painted: the reference turned, cropped, with areas moved, or spread."""
+        found = self.reference(about)
+        whole = self._whole_areas(about, found)
+        settings = about.read_by(Stage.FRAME)
+        if settings.arrangement.plain and not settings.spread:
+            return Framed(found.picture, whole, found, whole)
+        picture, done = self._once(Stage.FRAME, about, lambda: frame.framed(found.picture, whole, settings))
+        areas = self._once(Stage.FRAME_AREAS, about, lambda: followed(picture, done.labels, whole))
+        return Framed(picture, areas, found, whole, done.invented if done.invented.any() else None)
+
+    def accents(self, about: Subject) -> Accents:
+        """Small lights and darks, found before anything is smoothed."""
+        picture = self.framed(about).picture
+        return self._once(Stage.ACCENTS, about, lambda: find_accents(picture))
+
+    def squinted(self, about: Subject, strength: float | None = None) -> Squinted:
+        """The values of the picture as it is arranged, after squinting as it is set, or by a `strength`."""
+        own = about if strength is None else about.set(squint=strength)
+        picture, accents = self.framed(own).picture, self.accents(own)
+        by = own.read_by(Stage.SQUINT).squint
+        return self._once(Stage.SQUINT, own, lambda: squint(picture, accents, by))
+
+    def thresholds(self, about: Subject) -> tuple[float, ...]:
+        """The borders between bands: as drawn, even, or found."""
+        settings = about.read_by(Stage.THRESHOLDS)
+        if settings.thresholds is not None:
+            return ladder.checked(settings.thresholds)
+        if settings.even or about.drawn:
+            return ladder.even(settings.bands)
+        value = self.framed(about).picture.value
+        return self._once(Stage.THRESHOLDS, about, lambda: ladder.found(value, settings.bands))
+
+    def seen(self, about: Subject, progress: Progress = no_progress) -> Seen:
+        """The reference divided into masses, with measures on the surface."""
+        progress("reading the picture", 0.0)
+        self.reference(about)
+        progress("finding the things", 0.1)
+        found = self.framed(about)
+        progress("looking for accents", 0.2)
+        self.accents(about)
+        progress("squinting", 0.35)
+        squinted, thresholds = self.squinted(about), self.thresholds(about)
+        division, kinds = self._division(about, found, squinted, progress)
+        progress("measuring", 0.8)
+        height, width = found.picture.shape
+        width_cm = about.read_by(Stage.MEASURES).sheet(width / height).picture_width_cm
+        measured: Measured = self._once(
+            Stage.MEASURES, about, lambda: measure(found.picture, division, thresholds, width_cm, kinds)
+        )
+        return Seen(found, squinted, thresholds, division, measured)
+
+    def _division(
+        self, about: Subject, found: Framed, squinted: Squinted, progress: Progress
+    ) -> tuple[Division, list[Kind] | None]:
+        if about.drawn:
+            # Drawn flat: a shape is a mass.
+            division = by_areas(found.areas.labels)
+            return division, [Kind.FLAT] * division.count
+        accents, thresholds = self.accents(about), self.thresholds(about)
+        part = partial(_part, progress, 0.5, 0.3)
+        division = self._once(
+            Stage.DIVISION,
+            about,
+            lambda: divide(found.picture, accents, squinted, thresholds, part, found.areas.told),
+        )
+        return division, None
+
+    def result(
+        self, about: Subject, progress: Progress = no_progress, before: Before | None = None
+    ) -> Result:
+        """The whole way from bytes, or drawn shapes, to a plan.
+
+        Masses have the ids that the subject's identity gives them; where it has none, they inherit those of
+        `before`.
+        """
+        seen = self.seen(about, progress)
+        own = about if about.identity else about.named(identified(seen.measured, before))
+        return self._once(Stage.RESULT, own, lambda: self._result(own, seen, progress))
+
+    def _result(self, about: Subject, seen: Seen, progress: Progress) -> Result:
+        assert about.identity is not None
+        settings = about.read_up_to(Stage.RESULT)
+        measured = named(with_identity(seen.measured, about.identity), settings, seen.whole)
+        measured = replace(measured, masses=masses_in_areas(measured, seen.areas))
+        seen = replace(seen, measured=measured)
+        progress("dividing for the passes", 0.93)
+        height, width = seen.picture.shape
+        sheet = settings.sheet(width / height)
+        cut: Cut = self._once(
+            Stage.PARTS, about, lambda: divided(measured.masses, measured.labels, sheet.picture_width_cm)
+        )
+        progress("ordering", 0.96)
+        own = about.read_up_to(Stage.PLAN)
+        worked: Worked = self._once(
+            Stage.PLAN, about, lambda: plan.planned(seen, cut.parts, own, sheet, self._photo_notes(about))
+        )
+        worked = plan.rearranged(worked, about.read_up_to(Stage.ORDER))
+        worked = plan.annotated(worked, seen.frame, settings)
+        progress("done", 1.0)
+        return Result(seen, worked, about.identity.next_number, cut)
+
+    def _photo_notes(self, about: Subject) -> tuple[str, ...]:
+        if about.content is None:
+            return ()
+        return self.decoded(about.content, about.photos[about.content]).notes
+
+    def compared(
+        self, about: Subject, progress: Progress = no_progress, own: tuple[str, ...] = ()
+    ) -> tuple[Compared, ...]:
+        """Every school for a piece as it is set now, the painter's `own` by their keys."""
+        result = self.result(about, progress)
+        return plan.schools(result, about.read_up_to(Stage.SCHOOLS), own)
+
+
+def _part(progress: Progress, start: float, span: float, stage: str, done: float) -> None:
+    progress(stage, start + span * done)

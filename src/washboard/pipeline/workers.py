@@ -1,0 +1,212 @@
+"""The worker processes beside the server: who does what, how it is stopped, what happens when one dies.
+
+Two processes, so that two pieces can be worked out at the same time. A piece stays with the process that
+remembers it. In each, long work runs one at a time, and questions are answered beside it: a question of 20 ms
+never waits for an analysis of seconds.
+"""
+
+from __future__ import annotations
+
+import multiprocessing
+import queue
+import threading
+from collections import OrderedDict
+from collections.abc import Callable
+from contextlib import suppress
+from functools import partial
+from multiprocessing.connection import Connection
+from typing import Any, cast
+
+from ..core.errors import Stopped, WashboardError
+from .tasks import Task, TaskBroke, WorkerDied, WorkOut
+
+Report = Callable[[str, float], None]
+PROCESSES = 2
+MOST_HOMES = 500
+"""Pieces whose process is remembered."""
+LOOK = 0.05
+"""Seconds between two looks at whether somebody wants a task stopped."""
+
+
+class Workers:
+    """The processes, started on first use, or by `warm`, and again after one died."""
+
+    def __init__(self, processes: int = PROCESSES) -> None:
+        self._processes = [_Worker() for _ in range(processes)]
+        self._homes: OrderedDict[str, _Worker] = OrderedDict()
+        self._lock = threading.Lock()
+        self._closed = False
+
+    def warm(self) -> None:
+        """Start the processes before anybody asks."""
+        for worker in self._processes:
+            worker.start()
+
+    def run(self, task: Task, home: str, report: Report, cancelled: threading.Event) -> Any:
+        """The task's result. `home` names the piece, or photo, that it is about.
+
+        A process that dies is replaced and the task done once more in the new one. Raises what the core
+        raised, Stopped when cancelled, WorkerDied when it died twice.
+        """
+        said = report
+        for attempt in range(2):
+            if cancelled.is_set():
+                raise Stopped("Stopped before it began; everything is as it was.")
+            try:
+                return self._worker_of(home).run(task, said, cancelled)
+            except WorkerDied:
+                if attempt or self._closed:
+                    raise
+                said = partial(_again, report)
+        raise AssertionError
+
+    def _worker_of(self, home: str) -> _Worker:
+        """The process that knows the piece; for a new one, that which has least to do."""
+        with self._lock:
+            if home not in self._homes:
+                self._homes[home] = min(self._processes, key=lambda worker: worker.busy)
+            self._homes.move_to_end(home)
+            while len(self._homes) > MOST_HOMES:
+                self._homes.popitem(last=False)
+            return self._homes[home]
+
+    @property
+    def pids(self) -> tuple[int, ...]:
+        """The process ids of those that run."""
+        return tuple(worker.pid for worker in self._processes if worker.pid)
+
+    def close(self) -> None:
+        """End the processes; what waits for them is told that they died."""
+        self._closed = True
+        for worker in self._processes:
+            worker.close()
+
+
+def _again(report: Report, stage: str, done: float) -> None:
+    report(f"{stage} (started again: the computation had broken off)", done)
+
+
+Answers = queue.SimpleQueue[tuple[str, Any]]
+
+
+class _Worker:
+    """One process and the tasks that it has at hand, each with the pipe it was sent through."""
+
+    def __init__(self) -> None:
+        self._context = multiprocessing.get_context("spawn")
+        self._lock = threading.Lock()
+        self._process: Any = None
+        self._pipe: Connection | None = None
+        self._asked: dict[int, tuple[Connection, Answers]] = {}
+        self._number = 0
+
+    @property
+    def busy(self) -> int:
+        """How many tasks it has at hand."""
+        return len(self._asked)
+
+    @property
+    def pid(self) -> int | None:
+        """The id of the process, None where none runs."""
+        return self._process.pid if self._process is not None and self._process.is_alive() else None
+
+    def start(self) -> Connection:
+        """The pipe to the process, which is started where none runs."""
+        with self._lock:
+            return self._started()
+
+    def _started(self) -> Connection:
+        if self._pipe is None or not self._process.is_alive():
+            mine, theirs = self._context.Pipe()
+            self._process = self._context.Process(
+                target=_serve, args=(theirs,), daemon=True, name="washboard-worker"
+            )
+            self._process.start()
+            theirs.close()
+            self._pipe = mine
+            threading.Thread(target=self._listen, args=(mine,), daemon=True, name="answers").start()
+        return self._pipe
+
+    def run(self, task: Task, report: Report, cancelled: threading.Event) -> Any:
+        """The task's result; raises what the core raised, Stopped, WorkerDied, TaskBroke."""
+        number, answers = self._send(task)
+        said = False
+        try:
+            while True:
+                try:
+                    kind, payload = answers.get(timeout=LOOK)
+                except queue.Empty:
+                    if cancelled.is_set() and not said:
+                        said = True
+                        self._stop(number)
+                    continue
+                if kind == "progress":
+                    report(*payload)
+                elif kind == "result":
+                    return payload
+                else:
+                    raise _error(kind, payload)
+        finally:
+            self._asked.pop(number, None)
+
+    def _send(self, task: Task) -> tuple[int, Answers]:
+        lane = "work" if isinstance(task, WorkOut) else "question"
+        answers = Answers()
+        with self._lock:
+            pipe = self._started()
+            self._number += 1
+            self._asked[self._number] = pipe, answers
+            try:
+                pipe.send(("task", self._number, lane, task))
+            except OSError:
+                answers.put(("died", None))
+            return self._number, answers
+
+    def _stop(self, number: int) -> None:
+        with self._lock, suppress(OSError):
+            if self._pipe is not None:
+                self._pipe.send(("stop", number))
+
+    def _listen(self, pipe: Connection) -> None:
+        """Hand out what the process answers until it ends; whoever waits for it then is told."""
+        while True:
+            try:
+                kind, number, payload = pipe.recv()
+            except (EOFError, OSError):
+                break
+            if number in self._asked:
+                self._asked[number][1].put((kind, payload))
+        with self._lock:
+            if self._pipe is pipe:
+                self._pipe = None
+            waiting = [answers for through, answers in self._asked.values() if through is pipe]
+        pipe.close()
+        for answers in waiting:
+            answers.put(("died", None))
+
+    def close(self) -> None:
+        """End the process."""
+        with self._lock:
+            process, self._process, self._pipe = self._process, None, None
+        if process is not None and process.is_alive():
+            process.terminate()
+            process.join(2)
+
+
+def _error(kind: str, payload: Any) -> WashboardError:
+    """What is raised for an answer that is no result."""
+    if kind == "error":
+        return cast(WashboardError, payload)
+    if kind == "fault":
+        return TaskBroke(f"Something went wrong that should not ({payload[:120]}). Nothing was lost.")
+    return WorkerDied(
+        "The computation broke off, perhaps for lack of memory. Nothing was lost. Try again, with a smaller "
+        "picture if it happens twice."
+    )
+
+
+def _serve(pipe: Connection) -> None:
+    # Imported here, in the process that needs it: the server itself starts without the heavy libraries.
+    from .child import serve
+
+    serve(pipe)

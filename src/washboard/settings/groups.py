@@ -1,0 +1,226 @@
+"""The settings of a piece, grouped by what they are about. A new setting is one entry here."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Annotated, Any
+
+from pydantic import Field
+
+from ..core.areas.corrections import NONE, Corrections
+from ..core.composition.arrangement import AS_SEEN, Arrangement
+from ..core.composition.borrowed import MOST as MOST_BORROWED
+from ..core.composition.borrowed import Borrowed
+from ..core.composition.sources import Said
+from ..core.key.relations import Holds
+from ..core.materials.shelf import OWN
+from ..core.order.aims import Aim
+from ..core.order.own import MOST_OWN, Own
+from ..core.order.tools import Handled
+from ..core.order.wishes import Kept
+from ..core.reference.opening import AS_TAKEN, Opening
+from ..core.reference.place import Anchor
+from .declare import NEW_PLAN, setting
+from .intent import NO_INTENT, Intent
+from .mixed import Mixed
+from .stage import Stage
+from .wire import (
+    AnchorModel,
+    AreasModel,
+    ArrangementModel,
+    BorrowedModel,
+    HandledModel,
+    Id,
+    Ids,
+    IntentModel,
+    Keys,
+    MixedModel,
+    OpeningModel,
+    OwnPassModel,
+    PlaceModel,
+    SaidModel,
+    WayModel,
+)
+
+MOST_PASSES = 9
+FORMAT = "format"
+"""What settings fall back with that are places on a photo, when it is exchanged for one of another format."""
+SIZE_READ_BY = (Stage.SCENE, Stage.FRAME.when("spread"), Stage.MEASURES)
+"""Stages that read the size of the sheet."""
+
+
+def _listed(palette: Any) -> Any:
+    """A palette without the painter's own paints, which belong to one medium."""
+    return [key for key in palette or () if not key.startswith(OWN)]
+
+
+@dataclass(frozen=True)
+class Decisions:
+    """The three decisions, and what of the surface can be said besides."""
+
+    medium: str = setting(words="medium", wire=Annotated[str, Field(max_length=40)], read_by=(Stage.PLAN,))
+    surface: str = setting(
+        words="surface", wire=Annotated[str, Field(max_length=40)],
+        read_by=(Stage.SCENE, Stage.PLAN, Stage.PREPARE),
+    )  # fmt: skip
+    width_cm: float = setting(words="size", wire=Annotated[float, Field(gt=0, le=1000)], read_by=SIZE_READ_BY)
+    height_cm: float = setting(
+        words="size", wire=Annotated[float, Field(gt=0, le=1000)], read_by=SIZE_READ_BY
+    )
+    # The kind of sheet or panel, and which of its sides.
+    stock: str | None = setting(
+        None, words="kind of surface", wire=Annotated[str, Field(max_length=40)], read_by=(Stage.PLAN,),
+        falls_with=("medium",),
+    )  # fmt: skip
+    side: str = setting(
+        "", words="side", wire=Annotated[str, Field(max_length=40)], read_by=(Stage.RESULT,),
+        falls_with=("stock",), keeps_order=True,
+    )  # fmt: skip
+
+
+@dataclass(frozen=True)
+class Framing:
+    """What is painted from: the photo's ends opened, things of other photos, all of it arranged.
+
+    `spread` stretches the picture to the sheet's format; `margin_cm` is left free all round.
+    """
+
+    opening: Opening = setting(
+        AS_TAKEN, words="opening of the photo", wire=OpeningModel, nullable=True, read_by=(Stage.TONES,)
+    )
+    borrowed: tuple[Borrowed, ...] = setting(
+        (), words="things from other photos",
+        wire=Annotated[list[BorrowedModel], Field(max_length=MOST_BORROWED)], read_by=(Stage.REFERENCE,),
+        falls_with=(FORMAT,),
+    )  # fmt: skip
+    arrangement: Arrangement = setting(
+        AS_SEEN, words="arrangement", wire=ArrangementModel, nullable=True, read_by=(Stage.FRAME,),
+        falls_with=(FORMAT,),
+    )  # fmt: skip
+    spread: bool = setting(False, words="spread", read_by=(Stage.FRAME, Stage.MEASURES))
+    margin_cm: float = setting(
+        0.0, words="margin", wire=Annotated[float, Field(ge=0, le=500)],
+        read_by=(Stage.FRAME.when("spread"), Stage.MEASURES),
+    )  # fmt: skip
+
+
+@dataclass(frozen=True)
+class Seeing:
+    """How the picture is divided: `thresholds` None: found, or even where `even`; what is said of areas."""
+
+    bands: int = setting(
+        5, words="bands", wire=Annotated[int, Field(ge=2, le=9)], read_by=(Stage.THRESHOLDS,)
+    )
+    even: bool = setting(False, words="even bands", read_by=(Stage.THRESHOLDS,))
+    thresholds: tuple[float, ...] | None = setting(
+        None, words="thresholds", wire=Annotated[list[float], Field(min_length=1, max_length=8)],
+        read_by=(Stage.THRESHOLDS,), falls_with=("bands", "even", "reference"),
+    )  # fmt: skip
+    squint: float = setting(
+        1.0, words="squint", wire=Annotated[float, Field(ge=0, le=3)], read_by=(Stage.SQUINT,)
+    )
+    names: tuple[Anchor, ...] = setting(
+        (), words="names of masses", wire=Annotated[list[AnchorModel], Field(max_length=200)],
+        read_by=(Stage.PLAN,), falls_with=(FORMAT,),
+    )  # fmt: skip
+    areas: Corrections = setting(
+        NONE, words="areas", wire=AreasModel, falls_with=(FORMAT,),
+        read_by={
+            "strokes": (Stage.AREA_MAP, Stage.FRAME.when("arrangement"), Stage.DIVISION),
+            "names": (Stage.AREAS,), "families": (Stage.AREAS,),
+            "depths": (Stage.AREAS, Stage.FRAME.when("arrangement")),
+        },
+    )  # fmt: skip
+
+
+@dataclass(frozen=True)
+class Preparing:
+    """Everything settled before the first mark.
+
+    `light`: degrees it comes from, where the painter has said so. `ground`: a listed ground laid before the
+    first pass. `palette`: keys of the paints that come along, empty for the usual ones. `sources`: where a
+    light shines, or does not, as the painter says.
+    """
+
+    focus: tuple[float, float] | None = setting(
+        None, words="focus", wire=PlaceModel, nullable=True, read_by=(Stage.PREPARE,), falls_with=(FORMAT,),
+        keeps_order=True,
+    )  # fmt: skip
+    light: float | None = setting(
+        None, words="light", wire=Annotated[float, Field(ge=0, lt=360)], read_by=(Stage.PREPARE,),
+        keeps_order=True,
+    )  # fmt: skip
+    sources: tuple[Said, ...] = setting(
+        (), words="sources of light", wire=Annotated[list[SaidModel], Field(max_length=40)],
+        read_by=(Stage.PREPARE,), keeps_order=True,
+    )  # fmt: skip
+    ground: str | None = setting(
+        None, words="ground", wire=Annotated[str, Field(max_length=40)], read_by=(Stage.PLAN,),
+        falls_with=("medium",),
+    )  # fmt: skip
+    palette: tuple[str, ...] = setting(
+        (), words="palette", wire=Keys, read_by=(Stage.PLAN,), falls_with=("medium",), falls_to=_listed,
+        keeps_order=True,
+    )  # fmt: skip
+    intent: Intent = setting(
+        NO_INTENT, words="intent", wire=IntentModel, nullable=True,
+        read_by={"mood": (Stage.PLAN,), "minutes": (Stage.RESULT,), "about": (Stage.PREPARE,)},
+    )  # fmt: skip
+
+
+@dataclass(frozen=True)
+class Ordering:
+    """All that is settled about the order.
+
+    `school` None: by medium and ground. `passes` over shapes, None: as many as it takes. `order` names passes
+    in the painter's order, `pins` those that stay where they are. `ways`: how lights are kept where the
+    painter overrules; `whites`: whether opaque white is allowed. `holds`: relations of values that the key
+    must hold. `aim`: what the order is to be besides. `groups`: which masses share a pass, as the painter
+    says. `mixed`: areas with a school of their own. `own_passes` stand where `order` names them, and it
+    leaves out the passes that are `dropped`. `tools`: what passes are done with instead of the usual.
+    """
+
+    school: str | None = setting(
+        None, words="school", wire=Annotated[str, Field(max_length=160)], read_by=(Stage.PLAN,)
+    )
+    passes: int | None = setting(
+        None, words="number of passes", wire=Annotated[int, Field(ge=1, le=MOST_PASSES)],
+        read_by=(Stage.PLAN,),
+    )  # fmt: skip
+    order: tuple[str, ...] | None = setting(
+        None, words="order of passes", wire=Annotated[list[Id], Field(max_length=20)],
+        read_by=(Stage.ORDER,), falls_with=(NEW_PLAN,), keeps_order=True,
+    )  # fmt: skip
+    pins: tuple[str, ...] = setting(
+        (), words="pinned passes", wire=Annotated[list[Id], Field(max_length=40)], keeps_order=True
+    )
+    ways: tuple[Kept, ...] = setting(
+        (), words="how lights are kept", wire=Annotated[list[WayModel], Field(max_length=200)],
+        read_by=(Stage.PLAN,),
+    )  # fmt: skip
+    whites: bool = setting(True, words="opaque white", read_by=(Stage.PLAN,))
+    holds: tuple[Holds, ...] = setting(
+        (), words="what the key holds", wire=Annotated[list[Holds], Field(max_length=6)],
+        read_by=(Stage.PLAN,),
+    )  # fmt: skip
+    aim: Aim | None = setting(None, words="what the order is to be", read_by=(Stage.PLAN,))
+    groups: tuple[tuple[str, ...], ...] | None = setting(
+        None, words="which masses share a pass", wire=Annotated[list[Ids], Field(max_length=20)],
+        read_by=(Stage.PLAN,), falls_with=(NEW_PLAN,),
+    )  # fmt: skip
+    mixed: tuple[Mixed, ...] = setting(
+        (), words="areas with a school of their own",
+        wire=Annotated[list[MixedModel], Field(max_length=12)], read_by=(Stage.PLAN,), falls_with=("medium",),
+    )  # fmt: skip
+    own_passes: tuple[Own, ...] = setting(
+        (), words="passes of your own", wire=Annotated[list[OwnPassModel], Field(max_length=MOST_OWN)],
+        read_by=(Stage.ORDER,), falls_with=(NEW_PLAN,), keeps_order=True,
+    )  # fmt: skip
+    dropped: tuple[str, ...] = setting(
+        (), words="passes left out", wire=Annotated[list[Id], Field(max_length=20)],
+        read_by=(Stage.ORDER,), falls_with=(NEW_PLAN,), keeps_order=True,
+    )  # fmt: skip
+    tools: tuple[Handled, ...] = setting(
+        (), words="tools of passes", wire=Annotated[list[HandledModel], Field(max_length=40)],
+        read_by=(Stage.ORDER,), falls_with=(NEW_PLAN,), keeps_order=True,
+    )  # fmt: skip

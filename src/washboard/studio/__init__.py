@@ -1,0 +1,8 @@
+"""The application itself: pieces, edits, plans, answers, jobs, shelf files over one data folder.
+
+The web interface, the command line and the demo stand on it; it knows none of them.
+"""
+
+from .studio import Studio, now
+
+__all__ = ["Studio", "now"]

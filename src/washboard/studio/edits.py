@@ -1,0 +1,99 @@
+"""Pieces made and changed: every change is one undoable edit that takes along what falls back with it."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from typing import Any
+
+from ..core.errors import InvalidInput
+from ..settings import changed_by, declared, fields_of, settings_of
+from ..settings.groups import FORMAT
+from ..store.pieces import Piece
+from ..store.references import Reference
+from .studio import Studio, now
+
+SAME_FORMAT = 0.02
+"""Share by which the formats of two photos may differ for places on one to hold on the other."""
+LONGEST_WORDS = 200
+WORDS = {"name": "name", "reference": "photo", "shapes": "drawn shapes"}
+"""What an edit can change besides settings, in words."""
+
+
+def create(
+    studio: Studio,
+    name: str,
+    decisions: Mapping[str, Any],
+    reference: str | None = None,
+    shapes: Sequence[Mapping[str, Any]] | None = None,
+) -> Piece:
+    """A new piece from a reference, or drawn shapes, and the decisions; raises what cannot be."""
+    if (reference is None) == (shapes is None):
+        raise InvalidInput("A piece has either a reference or drawn shapes; nothing was made.")
+    settings = fields_of(settings_of(decisions))
+    return studio.pieces.create(name.strip() or "Untitled", settings, now(), reference, shapes)
+
+
+def edit(studio: Studio, piece: str, revision: int, given: Mapping[str, Any]) -> Piece:
+    """Change what is given as one edit; raises Missing, Stale and what cannot be."""
+    there = studio.pieces.get(piece)
+    changes = changes_by(studio, there, given)
+    return studio.pieces.edit(piece, revision, changes, words_for(given), now())
+
+
+def changes_by(studio: Studio, there: Piece, given: Mapping[str, Any]) -> dict[str, Any]:
+    """All that changes with what is given, checked; raises Missing and what cannot be."""
+    for thing in given.get("borrowed") or ():
+        studio.references.get(thing["photo"])
+    if "shapes" in given and there.shapes is None:
+        raise InvalidInput("This piece has a photo; shapes are drawn in a piece without one.")
+    also = {key for key in ("shapes", "reference") if key in given}
+    if "reference" in given:
+        also |= _other_format(there, studio.references.get(given["reference"]))
+    own = {key: value for key, value in given.items() if key in declared()}
+    changes = changed_by(own, there.settings, also)
+    settings_of({**there.settings, **changes}, studio.own_paints())
+    _check_new_orders(studio, there, changes)
+    return changes | {key: value for key, value in given.items() if key not in changes}
+
+
+def _check_new_orders(studio: Studio, there: Piece, changes: Mapping[str, Any]) -> None:
+    """An order that is kept now must be one that can be taken up; older ones may wait for their medium."""
+    known = there.settings.get("variants") or ()
+    for variant in changes.get("variants") or ():
+        if variant not in known:
+            order = {key: value for key, value in variant.items() if key != "name"}
+            settings_of({**there.settings, **changes, **order}, studio.own_paints())
+
+
+def _other_format(piece: Piece, photo: Reference) -> set[str]:
+    """Whether places told on the old photo mean nothing on the new one."""
+    if piece.reference is None:
+        raise InvalidInput("This piece is drawn, not taken from a photo; its shapes can be changed.")
+    old, new = piece.reference.width / piece.reference.height, photo.width / photo.height
+    return set() if abs(old / new - 1) <= SAME_FORMAT else {FORMAT}
+
+
+def words_for(given: Mapping[str, Any]) -> str:
+    """An edit in words: which settings the painter changed, and to what where that is short.
+
+    What is only set back to its default beside something else is not worth a word.
+    """
+    shown = [key for key in given if len(given) == 1 or not _set_back(key, given[key])] or list(given)
+    parts: dict[str, str] = {}
+    for key in shown:
+        words, value = WORDS.get(key) or declared()[key].words, given[key]
+        text = f" to {value:g}" if isinstance(value, (int, float)) and not isinstance(value, bool) else ""
+        text = f" to {value}" if isinstance(value, str) and key != "reference" else text
+        parts[words] = words + text
+    return ", ".join(parts.values())[:LONGEST_WORDS]
+
+
+def _set_back(key: str, value: Any) -> bool:
+    one = declared().get(key)
+    return one is not None and bool(one.falls_with) and value in (None, one.plain_default)
+
+
+def delete(studio: Studio, piece: str, revision: int) -> None:
+    """Delete a piece with its history, log, plans and all bytes that nothing else refers to."""
+    with studio.filing:
+        studio.media.discard(studio.pieces.delete(piece, revision))

@@ -1,0 +1,135 @@
+"""The plan in force: found, worked out by a job where it is not there, put in force when it is.
+
+Everything that is said about a piece is said about this plan. It belongs to the settings as they are; masses
+that were there before keep their ids, and whatever is asked about the plan is asked with these ids.
+"""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Mapping
+
+from .. import ENGINE
+from ..core.errors import WashboardError
+from ..formats import planfile
+from ..pipeline.subject import Subject
+from ..pipeline.tasks import WorkOut
+from ..settings import Stage
+from ..store.database import translated
+from ..store.pieces import Piece
+from ..store.plans import StoredPlan
+from .jobs import Job
+from .studio import Studio, now
+from .subjects import identity_of, subject_of
+
+Before = tuple[bytes, tuple[int, int], Mapping[int, str], int]
+"""Masses as they were: the deflated label map, its (h, w), the ids of its labels, the next number."""
+
+
+class NotReady(WashboardError):
+    """The plan of a piece is not worked out yet."""
+
+    code = "not-ready"
+
+
+class Unplanned(WashboardError):
+    """A plan was asked for and could not be worked out."""
+
+    code = "not-ready"
+
+
+def analyse(studio: Studio, piece: Piece) -> Job:
+    """Work a piece out unless its plan is there; the running job if there is one."""
+    subject = subject_of(studio, piece)
+    key = subject.key(Stage.RESULT)
+    if _there(studio, piece, key) is not None:
+        return studio.jobs.finished(f"{piece.id} {key}")
+    return studio.jobs.start(f"{piece.id} {key}", lambda job: _work_out(studio, piece, subject, job))
+
+
+def current(studio: Studio, piece: Piece) -> StoredPlan | None:
+    """The plan of a piece as it is set now, put in force, or None while it is not worked out."""
+    return _there(studio, piece, subject_of(studio, piece).key(Stage.RESULT))
+
+
+def ready(studio: Studio, piece: Piece) -> StoredPlan:
+    """The plan of a piece as it is set now; raises NotReady."""
+    plan = current(studio, piece)
+    if plan is None:
+        raise NotReady(
+            f"The plan of {piece.name} is not worked out yet (or was stopped); nothing is lost. "
+            "Ask for it with a POST to `analysis`."
+        )
+    return plan
+
+
+def planned(studio: Studio, piece: Piece) -> StoredPlan:
+    """The plan of a piece as it is set now, waiting for it where it is not worked out.
+
+    Raises Unplanned where that fails or is stopped.
+    """
+    plan = current(studio, piece)
+    if plan is None:
+        job = analyse(studio, piece)
+        job.ended.wait()
+        plan = current(studio, piece)
+        if plan is None:
+            raise Unplanned(job.problem or f"The plan of {piece.name} was stopped; nothing is lost.")
+    return plan
+
+
+def document_of(plan: StoredPlan) -> planfile.Document:
+    """The open document of a frozen plan."""
+    return planfile.read(plan.document)
+
+
+def _there(studio: Studio, piece: Piece, key: str) -> StoredPlan | None:
+    """The stored plan under a key, put in force; None where there is none, or its maps were lost."""
+    plan = studio.plans.get(piece.id, key)
+    if plan is None or not _has_maps(studio, plan):
+        return None
+    if piece.plan_key != key:
+        _put_in_force(studio, piece.id, key)
+    return plan
+
+
+def _has_maps(studio: Studio, plan: StoredPlan) -> bool:
+    return all(studio.media.path(content).exists() for content in plan.view["media"].values())
+
+
+def _put_in_force(studio: Studio, piece: str, key: str) -> None:
+    with studio.filing:
+        studio.media.discard(studio.plans.put_in_force(piece, key))
+
+
+def _work_out(studio: Studio, piece: Piece, subject: Subject, job: Job) -> None:
+    key = subject.key(Stage.RESULT)
+    lost = studio.plans.get(piece.id, key)
+    if lost is None:
+        task = WorkOut(subject, piece.name, _before(studio, piece))
+    else:
+        # The plan is there, only its maps are gone: it is worked out again under its own ids.
+        task = WorkOut(subject.named(identity_of(lost)), piece.name)
+    result = studio.workers.run(task, piece.id, job.report, job.cancelled)
+    with translated(), studio.filing:
+        media = {name: studio.media.keep(data) for name, data in result["blobs"].items()}
+        view = result["view"] | {"media": media}
+        plan = StoredPlan(key, ENGINE, result["document"], view, now())
+        studio.plans.keep(piece.id, plan, result["nextMass"])
+    # Whoever changed the piece meanwhile will ask for another plan: this one waits for an undo.
+    if subject_of(studio, studio.pieces.get(piece.id)).key(Stage.RESULT) == key:
+        _put_in_force(studio, piece.id, key)
+
+
+def _before(studio: Studio, piece: Piece) -> Before | None:
+    """The masses of the plan in force, whose ids the new ones inherit; without its map only the numbers."""
+    last = studio.plans.in_force(piece.id)
+    if last is None:
+        return None
+    there = studio.pieces.get(piece.id)
+    path = studio.media.path(last.view["media"]["labels"])
+    if not path.exists():
+        return b"", (0, 0), {}, there.next_mass
+    masses = json.loads(last.document)["masses"]
+    ids = {int(mass["label"]): str(mass["id"]) for mass in masses}
+    return path.read_bytes(), (last.view["height"], last.view["width"]), ids, there.next_mass

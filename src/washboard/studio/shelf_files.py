@@ -1,0 +1,62 @@
+"""The shelf in and out of files, for routes and the command line alike."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from contextlib import contextmanager
+from dataclasses import dataclass
+from pathlib import Path
+
+from platformdirs import user_data_path
+
+from ..core.materials.shelf import Item
+from ..formats import shelves
+from ..store.database import Database
+from ..store.shelf import Shelf, ShelfState
+from .shelf_items import Merged, item_of, merged
+from .studio import now
+
+MOST_WORDS = 190
+"""Letters of what an edit of the shelf is called."""
+
+
+@dataclass(frozen=True)
+class Taken:
+    """What an import did: the shelf after it, what changed, what to know about the file."""
+
+    state: ShelfState
+    merged: Merged
+    notes: list[str]
+
+
+def items_of(state: ShelfState) -> list[Item]:
+    """The things on a shelf, in the order in which they came."""
+    return [item_of(key, fields) for key, fields in state.items.items()]
+
+
+def imported(shelf: Shelf, name: str, data: bytes, revision: int | None = None) -> Taken:
+    """Put the things of a file to those on the shelf, all or none; raises InvalidInput and Stale."""
+    items, notes = shelves.read_shelf(name, data)
+    state = shelf.state()
+    found = merged(items_of(state), items, state.next_number)
+    words = f"{found.added} added and {found.updated} changed from {name}"[:MOST_WORDS]
+    return Taken(
+        shelf.change(state.revision if revision is None else revision, found.changes, words, now()),
+        found,
+        notes,
+    )
+
+
+def exported(shelf: Shelf, name: str) -> bytes:
+    """The shelf as a file of the format that the name ends with; raises InvalidInput."""
+    return shelves.written_shelf(name, items_of(shelf.state()))
+
+
+@contextmanager
+def shelf_in(folder: Path | None) -> Iterator[Shelf]:
+    """The shelf of a data folder, the platform's own by default."""
+    database = Database(folder or user_data_path("washboard"))
+    try:
+        yield Shelf(database)
+    finally:
+        database.close()

@@ -1,0 +1,118 @@
+"""The studio: one data folder with its database, its files, its workers and its jobs."""
+
+from __future__ import annotations
+
+import hashlib
+import threading
+from collections.abc import Callable
+from datetime import UTC, datetime
+from pathlib import Path
+
+from ..core.materials.paints import Paint
+from ..core.materials.shelf import Kind
+from ..pipeline.tasks import TakeIn
+from ..pipeline.workers import Workers
+from ..store.database import Database, translated
+from ..store.lock import FolderLock
+from ..store.log import Log
+from ..store.media import Media
+from ..store.pieces import Pieces
+from ..store.plans import Plans
+from ..store.references import Reference, References
+from ..store.schools import OwnSchools
+from ..store.shelf import Shelf
+from .jobs import Jobs
+from .shelf_items import item_of
+
+CACHE_FILES = 120
+"""Value pictures and working copies kept; the oldest go first."""
+
+
+def now() -> str:
+    """The time as ISO text in UTC."""
+    return datetime.now(UTC).isoformat(timespec="milliseconds")
+
+
+class Studio:
+    """Everything behind the web interface and the demo. Raises Held where another server has the folder."""
+
+    def __init__(self, folder: Path) -> None:
+        self._folder_lock = FolderLock(folder)
+        self.database = Database(folder)
+        self.pieces = Pieces(self.database)
+        self.references = References(self.database)
+        self.plans = Plans(self.database)
+        self.shelf = Shelf(self.database)
+        self.schools = OwnSchools(self.database)
+        self.log = Log(self.database)
+        self.media = Media(folder / "media")
+        self.cache = Media(folder / "cache")
+        self.workers = Workers()
+        self.jobs = Jobs()
+        self.filing = threading.Lock()
+        """Held while files are written and said to be in use, or found to be out of use and deleted."""
+        self._cached: dict[tuple[str, str], str] = {}
+        self._paints: tuple[int, tuple[Paint, ...]] = (-1, ())
+        # Whatever a broken-off upload or a killed process left behind goes now, before anyone adds.
+        self.media.sweep(self.references.settle())
+        self.cache.sweep(set())
+
+    def close(self) -> None:
+        """End jobs and workers, close the database, let the folder go."""
+        self.jobs.close()
+        self.workers.close()
+        self.database.close()
+        self._folder_lock.release()
+
+    def take_in(self, data: bytes) -> Reference:
+        """Keep an uploaded picture; raises InvalidImage before anything is stored."""
+        content = hashlib.sha256(data).hexdigest()
+        found = self.workers.run(TakeIn(content, data), content, silent, threading.Event())
+        reference = Reference(
+            content, found["width"], found["height"], found["format"], tuple(found["notes"])
+        )
+        with translated(), self.filing:
+            self.media.keep(data)
+            self._cached[content, "working"] = self.cache.keep(found["working"])
+            self.references.keep(reference, now())
+        return reference
+
+    def working(self, content: str) -> bytes:
+        """The working copy of a reference as JPEG; raises Missing."""
+        self.references.get(content)
+        return self.from_cache(content, "working", lambda: self._work_again(content))
+
+    def _work_again(self, content: str) -> bytes:
+        task = TakeIn(content, self.media.read(content))
+        return bytes(self.workers.run(task, content, silent, threading.Event())["working"])
+
+    def from_cache(self, content: str, what: str, make: Callable[[], bytes]) -> bytes:
+        """Bytes that were made before, or are made now; they go when there are too many, or at the end."""
+        name = self._cached.get((content, what))
+        if name is not None:
+            try:
+                return self.cache.read(name)
+            except FileNotFoundError:
+                self._cached.pop((content, what), None)
+        data = make()
+        with translated(), self.filing:
+            self._cached[content, what] = self.cache.keep(data)
+            while len(self._cached) > CACHE_FILES:
+                gone = self._cached.pop(next(iter(self._cached)))
+                if gone not in self._cached.values():
+                    self.cache.discard({gone})
+        return data
+
+    def own_paints(self) -> tuple[Paint, ...]:
+        """The paints on the shelf, read again when it has changed."""
+        revision, paints = self._paints
+        if self.shelf.revision() != revision:
+            state = self.shelf.state()
+            items = (item_of(key, fields) for key, fields in state.items.items())
+            paints = tuple(item.paint for item in items if item.kind is Kind.PAINT)
+            self._paints = state.revision, paints
+        return paints
+
+
+def silent(stage: str, done: float) -> None:
+    """Progress that nobody waits for."""
