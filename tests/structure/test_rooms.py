@@ -25,11 +25,14 @@ SOURCE = ROOT / "src" / "washboard"
 MAY_IMPORT = {
     "core": {"core"},
     "formats": {"core", "formats"},
-    "pipeline": {"core", "formats", "pipeline"},
+    "settings": {"core", "settings"},
+    "pipeline": {"core", "formats", "settings", "pipeline"},
     "store": {"core", "store"},
     "devices": {"core", "devices"},
-    "demo": {"core", "pipeline", "demo", "api"},
-    "api": {"core", "devices", "formats", "pipeline", "store", "api", "demo"},
+    "studio": {"core", "formats", "settings", "pipeline", "store", "studio"},
+    "demo": {"core", "settings", "studio", "demo"},
+    "api": {"core", "devices", "formats", "settings", "pipeline", "store", "studio", "api"},
+    "cli": {"core", "formats", "settings", "pipeline", "studio", "api", "demo", "cli"},
 }
 PURE = {"numpy", "scipy", "cv2", "skimage"}
 

@@ -76,12 +76,17 @@ def install(app: FastAPI) -> None:
 
     @app.exception_handler(RequestValidationError)
     async def malformed(_: Request, error: RequestValidationError) -> JSONResponse:
-        lines = [
-            f"{found['msg']} @ {'.'.join(str(part) for part in found['loc'])}" for found in error.errors()[:5]
-        ]
+        lines = [_line(found) for found in error.errors()[:5]]
         return problem(422, "invalid-input", "Nothing was changed. " + "; ".join(lines))
 
     @app.exception_handler(HTTPException)
     async def plain(_: Request, error: HTTPException) -> JSONResponse:
         code = {404: "missing", 405: "method", 413: "too-large"}.get(error.status_code, "http")
         return problem(error.status_code, code, str(error.detail))
+
+
+def _line(found: dict[str, Any]) -> str:
+    """What is wrong, what was given where that is short, and where."""
+    given = found.get("input")
+    told = f"; {given!r} was given" if isinstance(given, (str, int, float)) and len(repr(given)) <= 40 else ""
+    return f"{found['msg']}{told} @ {'.'.join(str(part) for part in found['loc'])}"

@@ -33,11 +33,17 @@ def create(
     return studio.pieces.create(name.strip() or "Untitled", settings, now(), reference, shapes)
 
 
-def edit(studio: Studio, piece: str, revision: int, given: Mapping[str, Any]) -> Piece:
+def edit(studio: Studio, piece: str, revision: int, given: dict[str, Any]) -> Piece:
     """Change what is given as one edit; raises Missing, Stale and what cannot be."""
     there = studio.pieces.get(piece)
     changes = changes_by(studio, there, given)
-    return studio.pieces.edit(piece, revision, changes, words_for(given), now())
+    lost = {key: changes[key] for key in changes if key not in given and _worth_a_word(there, key, changes)}
+    return studio.pieces.edit(piece, revision, changes, words_for(given | lost), now())
+
+
+def _worth_a_word(there: Piece, key: str, changes: Mapping[str, Any]) -> bool:
+    """Whether what falls back was told on a photo that is gone: the painter should see that it went."""
+    return FORMAT in declared()[key].falls_with and changes[key] != there.settings.get(key)
 
 
 def changes_by(studio: Studio, there: Piece, given: Mapping[str, Any]) -> dict[str, Any]:
@@ -78,7 +84,7 @@ def words_for(given: Mapping[str, Any]) -> str:
 
     What is only set back to its default beside something else is not worth a word.
     """
-    shown = [key for key in given if len(given) == 1 or not _set_back(key, given[key])] or list(given)
+    shown = [key for key in given if not _set_back(key, given[key])] or list(given)
     parts: dict[str, str] = {}
     for key in shown:
         words, value = WORDS.get(key) or declared()[key].words, given[key]
@@ -90,7 +96,9 @@ def words_for(given: Mapping[str, Any]) -> str:
 
 def _set_back(key: str, value: Any) -> bool:
     one = declared().get(key)
-    return one is not None and bool(one.falls_with) and value in (None, one.plain_default)
+    if one is None or not one.falls_with or FORMAT in one.falls_with:
+        return False
+    return value in (None, one.plain_default)
 
 
 def delete(studio: Studio, piece: str, revision: int) -> None:

@@ -42,7 +42,7 @@ def one(studio: InStudio, piece: Id) -> PieceRead:
 @router.patch("/{piece}", responses=problems())
 def edit(studio: InStudio, piece: Id, given: PieceUpdate) -> PieceRead:
     """One undoable edit; 409 with what changed when the piece is no longer at that revision."""
-    changes: dict[str, Any] = given.model_dump(mode="json", exclude={"revision"}, exclude_unset=True)
+    changes: dict[str, Any] = given.model_dump(mode="json", exclude={"revision"})
     return read(edits.edit(studio, piece, given.revision, changes))
 
 
