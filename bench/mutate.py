@@ -22,10 +22,10 @@ from types import ModuleType
 
 import pytest
 
-from washboard.core.order.judge.rules import Rule
-from washboard.core.order.judge.transitions import Spot
+from washboard.core.surface.rules import Rule
+from washboard.core.surface.transitions import Spot
 
-ROOM = "washboard.core.order.judge"
+ROOM = "washboard.core.surface"
 TESTS = ["tests/core/test_transitions.py", "tests/core/test_replay.py"]
 OTHER: dict[type, type] = {
     ast.Lt: ast.LtE, ast.LtE: ast.Lt, ast.Gt: ast.GtE, ast.GtE: ast.Gt, ast.Eq: ast.NotEq, ast.NotEq: ast.Eq,

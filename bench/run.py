@@ -21,20 +21,20 @@ from playwright.sync_api import sync_playwright
 from tests.conftest import CHROMIUM, started, worked_out
 from tests.pieces import Made, patchwork, photographs
 from washboard.core.areas.area import area_map
-from washboard.core.areas.chips import chips_of
 from washboard.core.areas.corrections import Stroke
 from washboard.core.areas.snap import snapped
+from washboard.core.areas.superpixels import chips_of
 from washboard.core.areas.tree import tree_of
 from washboard.core.colour.spectra import grey_of_value
 from washboard.core.materials.media import medium_named
 from washboard.core.materials.paints import PAINTS
 from washboard.core.materials.surfaces import surface_of
+from washboard.core.mixing.mixture import bench_of
+from washboard.core.mixing.search import grid_of, recipes_for
 from washboard.core.optics.vehicle import vehicle_of
-from washboard.core.order.compare import compared
+from washboard.core.order.options import NO_WISHES
 from washboard.core.order.prediction import table_of
-from washboard.core.order.wishes import NO_WISHES
-from washboard.core.recipe.mixture import bench_of
-from washboard.core.recipe.search import grid_of, recipes_for
+from washboard.core.planning.compare import compared
 from washboard.demo.pieces import SALT_PANS, reference_bytes
 from washboard.pipeline.answers.mix import board_entries as board
 from washboard.pipeline.stages import Stages

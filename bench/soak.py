@@ -17,8 +17,8 @@ from tests.pieces import Made, patchwork
 from tests.steady import kept, photos
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import surface_of
-from washboard.core.order.judge.replay import replay
-from washboard.core.order.schools import SCHOOLS, refused
+from washboard.core.schools import SCHOOLS, refused
+from washboard.core.surface.replay import replay
 
 TRIPLES = 3000
 SURFACES = ("white", "black", "value:5", "value:8.5", "#b08d57")

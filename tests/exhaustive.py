@@ -13,14 +13,14 @@ from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import grey_of_value
 from washboard.core.cut import NEVER
 from washboard.core.materials.paints import PAINTS
+from washboard.core.mixing.mixture import Bench, bench_of
+from washboard.core.mixing.search import FOLLOWED, MORE, ROUNDS, Grid, all_loads, grid_of, nearest_on, refined
 from washboard.core.optics.vehicle import VEHICLES
 from washboard.core.order.coverage import Coverage, Status
-from washboard.core.order.levels import group_costs
+from washboard.core.order.grouping import group_costs
 from washboard.core.order.painting import Scene, coverage_of, running_paint, statuses
-from washboard.core.order.planner import answer, laid
-from washboard.core.order.worked import Does, Worked
-from washboard.core.recipe.mixture import Bench, bench_of
-from washboard.core.recipe.search import FOLLOWED, MORE, ROUNDS, Grid, all_loads, grid_of, nearest_on, refined
+from washboard.core.order.result import Does, Worked
+from washboard.core.planning.planner import answer, laid
 
 Mask = NDArray[np.bool_]
 Groups = Sequence[Sequence[int]]

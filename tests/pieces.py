@@ -17,14 +17,14 @@ from washboard.core.colour.lab import encoded_of, linear_of_lab
 from washboard.core.key.relations import Thing
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
+from washboard.core.order.options import Wishes
 from washboard.core.order.parts import Parts, divided
-from washboard.core.order.planner import plan_of
-from washboard.core.order.schools import SCHOOLS, refused
-from washboard.core.order.wishes import Wishes
-from washboard.core.order.worked import Worked
+from washboard.core.order.result import Worked
+from washboard.core.planning.planner import plan_of
 from washboard.core.reference.masses import Division
 from washboard.core.reference.measures import Measured, measure
 from washboard.core.reference.picture import picture_of
+from washboard.core.schools import SCHOOLS, refused
 
 Bytes = NDArray[np.uint8]
 THINGS = ("a3", "a1", "a4", "a2")

@@ -8,7 +8,7 @@ import math
 from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 
-from washboard.core.order.worked import Worked
+from washboard.core.order.result import Worked
 from washboard.core.reference.drawn import Shape
 from washboard.core.reference.place import Anchor
 from washboard.pipeline.stages import Stages

@@ -7,12 +7,23 @@ from dataclasses import replace
 import cv2
 import numpy as np
 
+from washboard.core.calibration.strip import (
+    BLACK,
+    FIELD_MM,
+    FIELDS,
+    GREY,
+    GREY_AT,
+    HIGH,
+    HOLE,
+    MARK,
+    WHITE,
+    WIDE,
+)
 from washboard.core.colour.lab import encoded_of
 from washboard.core.colour.spectra import linear_of_spectrum
 from washboard.core.materials.paints import PAINTS, THIN
 from washboard.core.materials.shelf import Item, Kind, measured
 from washboard.core.optics.kubelka import film, over
-from washboard.core.optics.strip import BLACK, FIELD_MM, FIELDS, GREY, GREY_AT, HIGH, HOLE, MARK, WHITE, WIDE
 
 SHELF = (
     Item(

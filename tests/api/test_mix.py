@@ -12,9 +12,9 @@ from tests.conftest import Server, encoded, new_piece, worked_out
 from tests.pieces import photographs
 from washboard.core.colour.spectra import spectrum_of_lab
 from washboard.core.materials.paints import PAINTS
+from washboard.core.mixing.mixture import bench_of
 from washboard.core.optics.vehicle import vehicle_of
-from washboard.core.order.plan import Kind
-from washboard.core.recipe.mixture import bench_of
+from washboard.core.plan.plan import Kind
 
 
 @pytest.fixture(scope="module")

@@ -14,7 +14,7 @@ from PIL import Image
 
 from tests.conftest import Server, encoded, new_piece, worked_out
 from tests.pieces import photographs
-from washboard.core.order.schools import SCHOOLS
+from washboard.core.schools import SCHOOLS
 
 
 @pytest.fixture(scope="module")

@@ -20,14 +20,8 @@ from hypothesis import strategies as st
 
 from tests.pieces import photographs
 from washboard.core.areas.area import FINE, PROPOSED, area_map, areas_of
-from washboard.core.areas.chips import SEEDS, chips_of
-from washboard.core.areas.corrections import (
-    MOST_STROKES,
-    AreaFamily,
-    Corrections,
-    Family,
-    Stroke,
-)
+from washboard.core.areas.corrections import MOST_STROKES, AreaFamily, Corrections, Family, Stroke
+from washboard.core.areas.superpixels import SEEDS, chips_of
 from washboard.core.areas.tree import Tree, tree_of
 from washboard.core.cut import least_cut
 from washboard.core.errors import InvalidInput

@@ -9,14 +9,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from washboard.core.areas.area import Areas, areas_of
-from washboard.core.composition.arrangement import (
-    AS_SEEN,
-    Accent,
-    Arrangement,
-    Change,
-    Move,
-    arranged,
-)
+from washboard.core.composition.arrangement import AS_SEEN, Accent, Arrangement, Change, Move, arranged
 from washboard.core.errors import InvalidInput
 from washboard.core.reference.picture import picture_of
 

@@ -8,11 +8,11 @@ import numpy as np
 import pytest
 
 from tests import manyflux
+from washboard.core.calibration.refit import Swatch, refit
 from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import BANDS, WAVELENGTHS, lab_of_spectrum
 from washboard.core.errors import InvalidInput
 from washboard.core.materials.paints import CARD, PAINTS
-from washboard.core.optics.calibration import Swatch, refit
 from washboard.core.optics.kubelka import film, over
 
 KEYS = (

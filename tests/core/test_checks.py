@@ -19,8 +19,8 @@ from washboard.core.key.key import Key
 from washboard.core.key.relations import Thing
 from washboard.core.materials.media import medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
-from washboard.core.order.plan import Kind, Operation, Pass, Plan, Role
-from washboard.core.order.planner import plan_of
+from washboard.core.plan.plan import Kind, Operation, Pass, Plan, Role
+from washboard.core.planning.planner import plan_of
 from washboard.core.reference.mass import Border, Mass
 from washboard.core.reference.mass import Kind as MassKind
 from washboard.settings import Settings

@@ -13,9 +13,9 @@ import pytest
 from tests.core.test_areas import OUTLINES, UNSEEN, deepest, drawn_over, outlined, overlap, picture, tree
 from tests.rough import rough_outline
 from washboard.core.areas.area import PROPOSED, area_map
-from washboard.core.areas.chips import chips_of
 from washboard.core.areas.corrections import Corrections, Stroke
 from washboard.core.areas.snap import snapped
+from washboard.core.areas.superpixels import chips_of
 from washboard.core.areas.tree import tree_of
 from washboard.core.errors import InvalidInput
 from washboard.core.reference.picture import Labels, Picture, picture_of
@@ -97,7 +97,7 @@ def made(*strokes: Stroke) -> Labels:
 
 @cache
 def tree_source():  # type: ignore[no-untyped-def]
-    from washboard.core.areas.chips import chips_of
+    from washboard.core.areas.superpixels import chips_of
 
     return chips_of(picture_of(quarters()))
 

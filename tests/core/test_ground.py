@@ -18,7 +18,7 @@ from washboard.core.ground.toning import toning_of
 from washboard.core.materials.grounds import GROUNDS, GroundKind, ground_named
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import surface_of
-from washboard.core.recipe.paintbox import paintbox_of
+from washboard.core.mixing.paintbox import paintbox_of
 from washboard.demo.pieces import FERRY_SLIP, reference_bytes
 from washboard.pipeline.answers.prepare import grounds
 from washboard.pipeline.stages import Seen, Stages

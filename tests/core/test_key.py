@@ -12,7 +12,7 @@ from washboard.core.errors import InvalidInput
 from washboard.core.key.conflict import conflicts
 from washboard.core.key.relations import WEIGHTS, Holds, Relation, relations_of
 from washboard.core.key.solve import LEAST_WEIGHT, rekeyed
-from washboard.core.order.wishes import Wishes
+from washboard.core.order.options import Wishes
 
 LOW, HIGH = 2.0, 9.5
 

@@ -12,7 +12,7 @@ import pytest
 from tests.exhaustive import cover_costs, partition_costs, piece
 from tests.pieces import photographs
 from tests.steady import kept
-from washboard.core.order.worked import Worked
+from washboard.core.order.result import Worked
 
 GOOD, WORST = 0.01, 0.05
 

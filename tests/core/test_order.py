@@ -15,18 +15,18 @@ from washboard.core.colour.spectra import lab_of_spectrum
 from washboard.core.errors import InvalidInput, UnknownName
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.order.coverage import Coverage, Status, cut_length
-from washboard.core.order.judge.replay import replay
-from washboard.core.order.judge.rules import Rule
-from washboard.core.order.levels import group_costs, shared_out, ways_of
+from washboard.core.order.grouping import group_costs, shared_out, ways_of
 from washboard.core.order.parts import Parts
-from washboard.core.order.plan import Kind, Role
 from washboard.core.order.prediction import table_of
-from washboard.core.order.rearrange import judged, moved
-from washboard.core.order.reasons import stopping
-from washboard.core.order.reorder import reordered
-from washboard.core.order.schools import SCHOOLS, school_named
-from washboard.core.order.schools.school import TRANSPARENT
-from washboard.core.order.worked import Does, Worked
+from washboard.core.order.result import Does, Worked
+from washboard.core.plan.plan import Kind, Role
+from washboard.core.planning.rearrange import judged, moved
+from washboard.core.planning.reorder import reordered
+from washboard.core.schools import SCHOOLS, school_named
+from washboard.core.schools.school import TRANSPARENT
+from washboard.core.surface.replay import replay
+from washboard.core.surface.rules import Rule
+from washboard.core.words.reasons import stopping
 
 SOME = settings(max_examples=60, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck))
 

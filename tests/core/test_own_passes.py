@@ -13,13 +13,13 @@ from tests.pieces import Made, patchwork
 from washboard.core.errors import InvalidInput
 from washboard.core.materials.media import MEDIA
 from washboard.core.materials.paints import PAINTS, palette_of
-from washboard.core.order.judge.replay import replay
-from washboard.core.order.own import LAID, MOST_OWN, Own, free_id, offered, set_in
-from washboard.core.order.plan import Kind, Plan, Role
-from washboard.core.order.rearrange import moved, with_own, without
-from washboard.core.order.reorder import reordered
-from washboard.core.order.worked import Worked
+from washboard.core.order.result import Worked
+from washboard.core.plan.own import LAID, MOST_OWN, Own, free_id, offered, set_in
+from washboard.core.plan.plan import Kind, Plan, Role
+from washboard.core.planning.rearrange import moved, with_own, without
+from washboard.core.planning.reorder import reordered
 from washboard.core.recipe.board import board_of
+from washboard.core.surface.replay import replay
 
 GROUNDS = {"watercolour": "white", "acrylic": "white", "oil": "value:5", "pastel": "black"}
 BY_MEDIUM = {key: [kind for kind in Kind if kind in offered(medium)] for key, medium in MEDIA.items()}

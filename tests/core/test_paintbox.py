@@ -13,10 +13,10 @@ from washboard.core.colour.spectra import grey_of_value, lab_of_spectrum, spectr
 from washboard.core.materials.media import MEDIA
 from washboard.core.materials.paints import palette_of
 from washboard.core.materials.surfaces import surface_of
+from washboard.core.mixing.mixture import bench_of
+from washboard.core.mixing.paintbox import Paintbox, coated, paintbox_of
+from washboard.core.mixing.search import recipes_for
 from washboard.core.optics.vehicle import vehicle_of
-from washboard.core.recipe.mixture import bench_of
-from washboard.core.recipe.paintbox import Paintbox, coated, paintbox_of
-from washboard.core.recipe.search import recipes_for
 
 BOXES = {key: paintbox_of(medium, surface_of("white")) for key, medium in MEDIA.items()}
 WHITE = spectrum_of_lab(surface_of("white").lab)

@@ -17,11 +17,11 @@ from washboard.core.ground.choice import Candidate
 from washboard.core.key.relations import Thing
 from washboard.core.materials.grounds import GroundKind
 from washboard.core.materials.paints import PAINTS, palette_of
-from washboard.core.order.judge.replay import replay
-from washboard.core.order.plan import Kind
-from washboard.core.order.wishes import Wishes
-from washboard.core.order.worked import Worked
+from washboard.core.order.options import Wishes
+from washboard.core.order.result import Worked
+from washboard.core.plan.plan import Kind
 from washboard.core.recipe.board import board_of
+from washboard.core.surface.replay import replay
 from washboard.demo.pieces import FERRY_SLIP, reference_bytes
 from washboard.pipeline.answers.prepare import grounds
 from washboard.pipeline.stages import Stages

@@ -10,9 +10,9 @@ from hypothesis import HealthCheck, given, settings
 
 from tests.pieces import Made, patchwork, pieces
 from washboard.core.order.coverage import cut_length
-from washboard.core.order.judge.replay import replay
-from washboard.core.order.plan import Kind, Role
-from washboard.core.order.worked import Worked
+from washboard.core.order.result import Worked
+from washboard.core.plan.plan import Kind, Role
+from washboard.core.surface.replay import replay
 
 GENERATED = settings(
     max_examples=200, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck)

@@ -14,10 +14,10 @@ from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import grey_of_value
 from washboard.core.errors import InvalidInput
 from washboard.core.materials.paints import PAINTS
+from washboard.core.mixing.brush_parts import SIZES, measures
+from washboard.core.mixing.mixture import Bench, bench_of
+from washboard.core.mixing.search import Recipe, recipes_for
 from washboard.core.optics.vehicle import VEHICLES
-from washboard.core.recipe.mixture import Bench, bench_of
-from washboard.core.recipe.parts import SIZES, measures
-from washboard.core.recipe.search import Recipe, recipes_for
 
 PALETTES = {
     "watercolour": ("lemon", "ochre", "rose", "burnt-sienna", "ultramarine", "phthalo-blue"),

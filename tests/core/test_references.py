@@ -17,7 +17,7 @@ from washboard.core.composition.arrangement import Arrangement, Move
 from washboard.core.composition.borrowed import Borrowed, pasted
 from washboard.core.errors import InvalidInput
 from washboard.core.reference.drawn import Shape
-from washboard.core.reference.opening import AS_TAKEN, Opening, curve, flat_ends, invented, opened
+from washboard.core.reference.tone_curve import AS_TAKEN, Opening, curve, flat_ends, invented, opened
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.stages.results import BORROWED
 from washboard.pipeline.subject import Subject

@@ -9,9 +9,9 @@ import pytest
 
 from tests.pieces import Made, patchwork
 from washboard.core.errors import InvalidInput
-from washboard.core.order.plan import Plan
-from washboard.core.order.rearrange import judged, moved
-from washboard.core.order.repair import precedences, smallest_repair
+from washboard.core.plan.plan import Plan
+from washboard.core.planning.rearrange import judged, moved
+from washboard.core.planning.repair import precedences, smallest_repair
 
 KINDS = (
     ("watercolour", "light-to-dark"), ("watercolour", "by-object"), ("watercolour", "layered-negative"),

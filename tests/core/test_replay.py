@@ -8,12 +8,12 @@ import pytest
 
 from washboard.core.colour.value import luminance_of, value_of
 from washboard.core.materials.media import medium_named
-from washboard.core.order.acts import ACTS
-from washboard.core.order.judge.replay import replay
-from washboard.core.order.judge.rules import Rule
-from washboard.core.order.plan import Kind, Operation, Pass, Role
+from washboard.core.plan.acts import ACTS
+from washboard.core.plan.plan import Kind, Operation, Pass, Role
 from washboard.core.reference.mass import Border, Mass
 from washboard.core.reference.mass import Kind as MassKind
+from washboard.core.surface.replay import replay
+from washboard.core.surface.rules import Rule
 
 GREY = (50.0, 0.0, 0.0)
 WHITE = 9.5

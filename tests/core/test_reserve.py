@@ -10,8 +10,8 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from washboard.core.order.plan import Kind
 from washboard.core.order.reserve import KEEPING, WAYS, Light, decided
+from washboard.core.plan.plan import Kind
 
 PLAIN = Light(
     width_mm=20, narrowest_mm=12, outline_cm=14, islands=1, softness_mm=0.5, target=9.5, paper=9.5,

@@ -12,10 +12,10 @@ from tests.core.test_own_passes import GROUNDS
 from tests.pieces import Made, patchwork
 from washboard.core.errors import InvalidInput
 from washboard.core.materials.media import medium_named
-from washboard.core.order.judge.replay import replay
-from washboard.core.order.plan import Plan
-from washboard.core.order.schools import school_named
-from washboard.core.order.schools.saved import saved_key, school_from, stage_of
+from washboard.core.plan.plan import Plan
+from washboard.core.schools import school_named
+from washboard.core.schools.saved import saved_key, school_from, stage_of
+from washboard.core.surface.replay import replay
 
 JAW = "own/Jaw first/{}/85-100 0-15 15-85"
 

@@ -7,9 +7,9 @@ from collections.abc import Callable
 import pytest
 
 from tests.scenes import SCENES, Scene
-from washboard.core.order.judge.replay import replay
-from washboard.core.order.plan import Kind, Pass, Plan, Role
-from washboard.core.order.worked import Does, Worked
+from washboard.core.order.result import Does, Worked
+from washboard.core.plan.plan import Kind, Pass, Plan, Role
+from washboard.core.surface.replay import replay
 
 BY_NAME = {scene.name: scene for scene in SCENES}
 

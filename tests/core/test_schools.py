@@ -13,16 +13,16 @@ from washboard.core.errors import InvalidInput
 from washboard.core.key.relations import Thing
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
-from washboard.core.order.aims import FINAL, Aim
-from washboard.core.order.compare import account_of, compared, delivers
 from washboard.core.order.coverage import Status
-from washboard.core.order.judge.replay import replay
-from washboard.core.order.plan import Kind, Plan, Role
-from washboard.core.order.planner import plan_of
+from washboard.core.order.options import Kept, Wishes
 from washboard.core.order.reserve import KEEPING, Light, decided
-from washboard.core.order.schools import SCHOOLS, refused, school_named
-from washboard.core.order.wishes import Kept, Wishes
-from washboard.core.order.worked import Does, Worked
+from washboard.core.order.result import Does, Worked
+from washboard.core.plan.plan import Kind, Plan, Role
+from washboard.core.planning.compare import account_of, compared, delivers
+from washboard.core.planning.planner import plan_of
+from washboard.core.schools import SCHOOLS, refused, school_named
+from washboard.core.schools.aims import FINAL, Aim
+from washboard.core.surface.replay import replay
 from washboard.demo.pieces import SALT_PANS, reference_bytes
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject

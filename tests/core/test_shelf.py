@@ -10,22 +10,15 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.shelves import MEASURED, SHELF, fields_of_paint, photographed, strip_picture
+from washboard.core.calibration.strip import read_strip
 from washboard.core.colour.lab import difference, lab_of_linear
 from washboard.core.colour.spectra import lab_of_spectrum, linear_of_spectrum, spectrum_of_lab
 from washboard.core.errors import InvalidInput, UnknownName
 from washboard.core.materials.media import MEDIA
 from washboard.core.materials.paints import CARD, PAINTS, THIN, palette_of
-from washboard.core.materials.shelf import (
-    Item,
-    Kind,
-    duplicates,
-    measured,
-    nearest_paint,
-    seen_over_white,
-)  # fmt: skip
+from washboard.core.materials.shelf import Item, Kind, duplicates, measured, nearest_paint, seen_over_white
 from washboard.core.materials.tools import TOOLS, ToolKind, tool_named
 from washboard.core.optics.kubelka import film, over
-from washboard.core.optics.strip import read_strip
 
 
 @pytest.mark.parametrize("key", ["ultramarine", "lemon", "white", "cadmium-red", "burnt-umber", "black"])

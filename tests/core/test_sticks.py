@@ -13,13 +13,13 @@ from washboard.core.colour.lab import difference, value_of_lab
 from washboard.core.colour.spectra import BANDS, grey_of_value, lab_of_spectrum
 from washboard.core.materials.paints import PAINTS
 from washboard.core.materials.sticks import STICKS, Hardness
+from washboard.core.mixing.mixture import bench_of
+from washboard.core.mixing.sticks import sticks_for
 from washboard.core.optics.grain import PRESSURES, blended, fixed, laid, rubbed, tooth_left
 from washboard.core.optics.vehicle import vehicle_of
 from washboard.core.recipe.amounts import RESERVE, amount_of
 from washboard.core.recipe.board import board_of
 from washboard.core.recipe.meeting import meeting_of
-from washboard.core.recipe.mixture import bench_of
-from washboard.core.recipe.sticks import sticks_for
 from washboard.demo.pieces import DRY_FLATS, reference_bytes
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject

@@ -11,10 +11,10 @@ from hypothesis import HealthCheck, given, settings
 from tests.pieces import Made, patchwork, pieces
 from washboard.core.materials.media import medium_named
 from washboard.core.order.parts import whole
-from washboard.core.order.plan import Pass, Plan, Role
 from washboard.core.order.prediction import table_of
+from washboard.core.order.result import Does
 from washboard.core.order.timing import COATED, coats_of, cut_in, mixtures
-from washboard.core.order.worked import Does
+from washboard.core.plan.plan import Pass, Plan, Role
 from washboard.core.time.pace import SETTLING, covering_minutes, cutting_minutes, drying_minutes
 
 SOME = settings(max_examples=40, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck))

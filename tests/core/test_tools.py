@@ -7,10 +7,10 @@ import pytest
 from tests.core.test_own_passes import made, refused
 from washboard.core.errors import InvalidInput, UnknownName
 from washboard.core.materials.media import MEDIA, medium_named
-from washboard.core.order.own import Own
-from washboard.core.order.plan import Kind
-from washboard.core.order.reorder import reordered
-from washboard.core.order.tools import TOOLS, Handled, in_hand, tool_of
+from washboard.core.plan.own import Own
+from washboard.core.plan.plan import Kind
+from washboard.core.plan.tools import TOOLS, Handled, in_hand, tool_of
+from washboard.core.planning.reorder import reordered
 from washboard.core.time.pace import covering_minutes, cutting_minutes
 
 

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 import pytest
 
-from washboard.core.order.acts import ACTS, Back
-from washboard.core.order.judge.rules import Rule
-from washboard.core.order.judge.transitions import SPOTS, Spot, after, stage, transitions
-from washboard.core.order.plan import LAYING, TAKING, Kind
+from washboard.core.plan.acts import ACTS, Back
+from washboard.core.plan.plan import LAYING, TAKING, Kind
+from washboard.core.surface.rules import Rule
+from washboard.core.surface.transitions import SPOTS, Spot, after, stage, transitions
 
 # Per medium: operation, the states in which it may be done, each with the state it leaves.
 LEGAL = {

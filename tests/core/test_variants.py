@@ -10,11 +10,11 @@ import pytest
 from washboard.core.colour.lab import difference, value_of_lab
 from washboard.core.colour.spectra import grey_of_value
 from washboard.core.materials.paints import palette_of
+from washboard.core.mixing.mixture import Bench, bench_of
+from washboard.core.mixing.paintbox import coated
+from washboard.core.mixing.search import Grid, Recipe, grid_of, recipes_for, told
+from washboard.core.mixing.variants import AGAIN, corrected, reuses, seen_as, variants_of
 from washboard.core.optics.vehicle import vehicle_of
-from washboard.core.recipe.mixture import Bench, bench_of
-from washboard.core.recipe.paintbox import coated
-from washboard.core.recipe.search import Grid, Recipe, grid_of, recipes_for, told
-from washboard.core.recipe.variants import AGAIN, corrected, reuses, seen_as, variants_of
 
 MIDDLES = [(52.0, 4.0, 9.0), (60.0, -8.0, 14.0), (45.0, 14.0, -6.0), (68.0, 2.0, -10.0)]
 

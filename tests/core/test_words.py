@@ -13,9 +13,9 @@ from tests.pieces import Made, patchwork, pieces
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import surface_of
 from washboard.core.order.depth import host_of, with_depth
-from washboard.core.order.names import count_word, listed, named
-from washboard.core.order.plan import Plan
-from washboard.core.order.planner import default_school
+from washboard.core.plan.names import count_word, listed, named
+from washboard.core.plan.plan import Plan
+from washboard.core.planning.planner import default_school
 from washboard.core.reference.place import place_of
 from washboard.demo.pieces import DEMO, reference_bytes
 from washboard.formats.table import minutes, table

@@ -7,11 +7,11 @@ import contextlib
 import numpy as np
 import pytest
 
+from washboard.core.calibration.strip import FIELDS, Field
 from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import lab_of_spectrum
 from washboard.core.materials.paints import PAINTS
 from washboard.core.optics.kubelka import film, over
-from washboard.core.optics.strip import FIELDS, Field
 from washboard.devices.reader import DROPOUT, NOISE, NoReading, Reader, SimulatedReader
 
 READER: Reader = SimulatedReader()

@@ -9,7 +9,7 @@ import pytest
 from pdfminer.high_level import extract_pages, extract_text
 from pdfminer.layout import LTRect
 
-from washboard.core.optics.strip import FIELD_MM, FIELDS, HIGH, MARK, WIDE
+from washboard.core.calibration.strip import FIELD_MM, FIELDS, HIGH, MARK, WIDE
 from washboard.formats import strip, teststrip
 
 MM = 72 / 25.4

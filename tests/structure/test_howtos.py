@@ -48,12 +48,12 @@ def run(folder: Path, code: str) -> str:
 def test_a_school_is_added_in_one_file_and_one_line(copy: Path) -> None:
     path, code, line = told("how-to-add-a-school.md")
     (copy / path).write_text(code)
-    added(copy / "washboard/core/order/schools/__init__.py", line)
+    added(copy / "washboard/core/schools/__init__.py", line)
     said = run(
         copy,
         "import washboard; assert washboard.__file__.startswith(r'" + str(copy) + "')\n"
         "from tests.pieces import Made, patchwork\n"
-        "from washboard.core.order.judge.replay import replay\n"
+        "from washboard.core.surface.replay import replay\n"
         "made = Made(*patchwork(4, 9, 1), 'pastel', 'value:5', 'middle-first', (30.0, 20.0), None)\n"
         "plan = made.worked().plan\n"
         "assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()\n"

@@ -16,7 +16,7 @@ from alembic.script import ScriptDirectory
 
 from washboard.api.app import create_app
 from washboard.core.materials.media import MEDIA
-from washboard.core.order.schools import SCHOOLS
+from washboard.core.schools import SCHOOLS
 from washboard.formats.image import FORMATS
 from washboard.store.database import NEWEST
 

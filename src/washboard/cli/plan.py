@@ -77,7 +77,7 @@ def check(
 ) -> None:
     """Replay a plan on the surface and check it: exit 0 when nothing is refused, 1 otherwise."""
     from ..core.checks import Checked, findings_of
-    from ..core.order.judge.replay import replay
+    from ..core.surface.replay import replay
     from ..formats import comparison, planfile
 
     place(out, plan)

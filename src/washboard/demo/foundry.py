@@ -5,18 +5,7 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
-from .scenes import (
-    Array,
-    box,
-    capsule,
-    developed,
-    march,
-    noise,
-    normal,
-    rays,
-    shade,
-    unit,
-)
+from .scenes import Array, box, capsule, developed, march, noise, normal, rays, shade, unit
 
 EYE, TARGET = np.array([0.0, 1.75, -6.6]), np.array([-0.15, 1.75, 3.0])
 POUR = np.array([1.55, 1.05, 2.3])

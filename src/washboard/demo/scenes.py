@@ -106,7 +106,7 @@ def merged(one: Array, other: Array, width: float) -> Array:
 
 def developed(light: Array, width: int, height: int, grain: float, seed: int) -> NDArray[np.uint8]:
     """Linear light (n, 3) as an 8-bit picture (height, width, 3): shoulder, sRGB curve, a little grain."""
-    from washboard.core.colour.lab import encoded_of
+    from ..core.colour.lab import encoded_of
 
     knee = 0.8
     over = np.maximum(light - knee, 0)

@@ -10,11 +10,11 @@ from typing import Protocol
 
 import numpy as np
 
+from ..core.calibration.strip import Field
 from ..core.colour.spectra import BANDS, WAVELENGTHS, Floats
 from ..core.errors import WashboardError
 from ..core.materials.paints import Paint
 from ..core.optics.kubelka import film, over
-from ..core.optics.strip import Field
 
 NOISE = 0.004
 """Standard deviation of a reading's reflectances: what pocket readers are usually good for. A guess."""

@@ -12,8 +12,8 @@ from reportlab.lib.utils import ImageReader
 from reportlab.pdfgen.canvas import Canvas
 from reportlab.platypus import Frame, KeepInFrame, Paragraph
 
-from ..core.order.acts import ACTS
-from ..core.order.plan import Pass, Plan, Role
+from ..core.plan.acts import ACTS
+from ..core.plan.plan import Pass, Plan, Role
 from .table import minutes
 
 MM = 72 / 25.4

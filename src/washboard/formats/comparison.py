@@ -7,10 +7,10 @@ from typing import Any
 
 from ..core.checks import Finding
 from ..core.checks.fix import Change, Hold, KeepLight, TakeAim, TakeMood, TakePasses, TakeSchool
-from ..core.order.compare import Compared
-from ..core.order.judge.replay import Refusal
-from ..core.order.plan import Plan
-from ..core.order.schools import SCHOOLS, mixable
+from ..core.plan.plan import Plan
+from ..core.planning.compare import Compared
+from ..core.schools import SCHOOLS, mixable
+from ..core.surface.replay import Refusal
 
 
 def comparison_document(found: Sequence[Compared], medium: str) -> dict[str, Any]:

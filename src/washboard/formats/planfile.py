@@ -16,8 +16,8 @@ from ..core.key.key import Key
 from ..core.key.relations import SKY_ABOVE, Thing
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet, Surface
-from ..core.order.names import named
-from ..core.order.plan import Kind, Operation, Pass, Plan, Reason, Reserve, Role, Toning
+from ..core.plan.names import named
+from ..core.plan.plan import Kind, Operation, Pass, Plan, Reason, Reserve, Role, Toning
 from ..core.reference.mass import Border, Mass
 from ..core.reference.mass import Kind as MassKind
 from ..core.reference.picture import Labels

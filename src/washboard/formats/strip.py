@@ -6,7 +6,7 @@ import io
 
 from reportlab.pdfgen.canvas import Canvas
 
-from ..core.optics.strip import FIELD_MM, FIELDS, GREY, GREY_AT, HIGH, HOLE, MARK, WHITE, WIDE
+from ..core.calibration.strip import FIELD_MM, FIELDS, GREY, GREY_AT, HIGH, HOLE, MARK, WHITE, WIDE
 
 MM = 72 / 25.4
 LEFT, TOP = 15.0, 30.0

@@ -2,17 +2,17 @@
 
 from __future__ import annotations
 
-from ..core.order.acts import ACTS
-from ..core.order.judge.rules import Rule
-from ..core.order.judge.transitions import SPOTS, STAGES, Spot, after
-from ..core.order.plan import Kind
+from ..core.plan.acts import ACTS
+from ..core.plan.plan import Kind
+from ..core.surface.rules import Rule
+from ..core.surface.transitions import SPOTS, STAGES, Spot, after
 
 HEAD = """# The surface: states, operations, transitions
 
-Printed from `core/order/judge/` and `core/order/acts.py` by `make types`; do not edit.
+Printed from `core/surface/` and `core/plan/acts.py` by `make types`; do not edit.
 
 A spot of the surface is in one state. An operation takes it to another, or is refused by a rule. What
-needs numbers besides (values, layers, oil, staining, order) is judged in `core/order/judge/replay.py`.
+needs numbers besides (values, layers, oil, staining, order) is judged in `core/surface/replay.py`.
 """
 
 

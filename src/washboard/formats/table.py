@@ -5,8 +5,8 @@ from __future__ import annotations
 import textwrap
 
 from ..core.materials.surfaces import described
-from ..core.order.plan import Pass, Plan
-from ..core.order.schools import school_named
+from ..core.plan.plan import Pass, Plan
+from ..core.schools import school_named
 
 WIDTH = 100
 

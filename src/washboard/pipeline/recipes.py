@@ -14,9 +14,9 @@ from ..core.errors import InvalidInput
 from ..core.materials.paints import PAINTS, Paint, paint_named
 from ..core.materials.sticks import Stick
 from ..core.materials.surfaces import surface_of
+from ..core.mixing.mixture import bench_of
+from ..core.mixing.search import MOST_PAINTS, Recipe, recipes_for
 from ..core.optics.vehicle import Vehicle, vehicle_of
-from ..core.recipe.mixture import bench_of
-from ..core.recipe.search import MOST_PAINTS, Recipe, recipes_for
 
 Colours = Sequence[Paint | Stick]
 Mixture = tuple[tuple[Paint, float], ...]

@@ -9,9 +9,9 @@ import numpy as np
 
 from ..core.areas.area import Area
 from ..core.order.prediction import PatchMap
-from ..core.order.schools import school_named
 from ..core.reference.ladder import histogram
 from ..core.reference.picture import Labels, Singles
+from ..core.schools import school_named
 from ..settings import Settings
 from .stages import Result
 from .stages.notes import photo_notes

@@ -10,9 +10,9 @@ from ..core.materials.grounds import GroundKind
 from ..core.materials.media import medium_named
 from ..core.materials.stocks import stock_named
 from ..core.materials.surfaces import surface_of
-from ..core.order.schools import school_named
 from ..core.reference import ladder
 from ..core.reference.squint import STRONGEST
+from ..core.schools import school_named
 from .groups import MOST_PASSES
 
 if TYPE_CHECKING:

@@ -7,7 +7,7 @@ from typing import Any
 
 from ..core.checks.fix import Change, Hold, KeepLight, TakeAim, TakeMood, TakePasses, TakeSchool
 from ..core.errors import WashboardError
-from ..core.order.wishes import Kept
+from ..core.order.options import Kept
 from .settings import Settings, declared
 
 

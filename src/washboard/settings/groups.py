@@ -14,12 +14,12 @@ from ..core.composition.borrowed import Borrowed
 from ..core.composition.sources import Said
 from ..core.key.relations import Holds
 from ..core.materials.shelf import OWN
-from ..core.order.aims import Aim
-from ..core.order.own import MOST_OWN, Own
-from ..core.order.tools import Handled
-from ..core.order.wishes import Kept
-from ..core.reference.opening import AS_TAKEN, Opening
+from ..core.order.options import Kept
+from ..core.plan.own import MOST_OWN, Own
+from ..core.plan.tools import Handled
 from ..core.reference.place import Anchor
+from ..core.reference.tone_curve import AS_TAKEN, Opening
+from ..core.schools.aims import Aim
 from .declare import NEW_PLAN, setting
 from .intent import NO_INTENT, Intent
 from .mixed import Mixed

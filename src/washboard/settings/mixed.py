@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from ..core.errors import InvalidInput
 from ..core.materials.media import Medium
 from ..core.materials.surfaces import Surface
-from ..core.order.schools import mixable, school_named
+from ..core.schools import mixable, school_named
 
 
 @dataclass(frozen=True)

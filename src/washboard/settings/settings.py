@@ -13,7 +13,7 @@ from ..core.materials.grounds import Ground, GroundKind, ground_named
 from ..core.materials.paints import PAINTS, Paint, palette_of
 from ..core.materials.stocks import stock_named
 from ..core.materials.surfaces import Sheet, Surface, sheet_of, surface_of
-from ..core.order.wishes import Wishes
+from ..core.order.options import Wishes
 from .checks import check
 from .declare import Declaration, declarations_of, setting
 from .groups import Decisions, Framing, Ordering, Preparing, Seeing

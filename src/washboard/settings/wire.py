@@ -12,14 +12,14 @@ from ..core.composition.borrowed import Borrowed
 from ..core.composition.sources import Said
 from ..core.errors import InvalidInput
 from ..core.key.mood import Mood
-from ..core.order.own import Own
-from ..core.order.plan import Kind
+from ..core.order.options import Kept
 from ..core.order.reserve import KEEPING
-from ..core.order.tools import Handled
-from ..core.order.wishes import Kept
+from ..core.plan.own import Own
+from ..core.plan.plan import Kind
+from ..core.plan.tools import Handled
 from ..core.reference.drawn import Shape
-from ..core.reference.opening import Opening
 from ..core.reference.place import Anchor
+from ..core.reference.tone_curve import Opening
 from .intent import Intent
 from .mixed import Mixed
 

@@ -8,6 +8,8 @@ from typing import Any
 
 import numpy as np
 
+from ..core.calibration.refit import Refit, Swatch, refit
+from ..core.calibration.strip import FIELDS
 from ..core.colour.lab import value_of_lab
 from ..core.colour.spectra import BANDS, DAYLIGHT, Floats, lab_of_spectrum, spectrum_of_lab
 from ..core.errors import InvalidInput
@@ -17,9 +19,7 @@ from ..core.materials.sticks import STICKS
 from ..core.materials.stocks import STOCKS
 from ..core.materials.surfaces import surface_of
 from ..core.materials.tools import TOOLS
-from ..core.optics.calibration import Refit, Swatch, refit
 from ..core.optics.kubelka import film, over
-from ..core.optics.strip import FIELDS
 from ..core.optics.vehicle import vehicle_of
 
 RAMP = (1.0, 0.5, 0.25, 0.12, 0.06, 0.03)

@@ -6,7 +6,7 @@ from typing import Annotated
 
 from pydantic import Field
 
-from ...core.order.aims import Aim
+from ...core.schools.aims import Aim
 from ...formats.planfile import PassPart
 from ...settings.models import SettingsUpdate
 from ...settings.wire import Id, Model, OwnPassModel

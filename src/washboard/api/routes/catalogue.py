@@ -8,10 +8,10 @@ from ...core.colour.lab import greys
 from ...core.materials.media import MEDIA
 from ...core.materials.stocks import STOCKS, described_stock
 from ...core.materials.surfaces import WORDS
-from ...core.order.acts import ACTS
-from ...core.order.own import offered
-from ...core.order.schools import SCHOOLS
-from ...core.order.tools import TOOLS
+from ...core.plan.acts import ACTS
+from ...core.plan.own import offered
+from ...core.plan.tools import TOOLS
+from ...core.schools import SCHOOLS
 from ..models.catalogue import CatalogueRead, Choice, HandRead, StockRead
 from ..problems import problems
 

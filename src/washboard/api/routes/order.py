@@ -7,9 +7,9 @@ from typing import Annotated
 from fastapi import APIRouter, Path, Response
 
 from ...core.checks import Checked, Finding, Fix, findings_of
-from ...core.order.own import Own, free_id
-from ...core.order.plan import Plan
-from ...core.order.rearrange import Verdict, moved, with_own, without
+from ...core.plan.own import Own, free_id
+from ...core.plan.plan import Plan
+from ...core.planning.rearrange import Verdict, moved, with_own, without
 from ...formats import planfile
 from ...pipeline.tasks import CompareSchools, MakeCards
 from ...settings import Settings

@@ -7,8 +7,8 @@ from typing import Annotated
 from fastapi import APIRouter, Query
 
 from ...core.errors import InvalidInput
-from ...core.order.schools import school_named
-from ...core.order.schools.saved import saved_key
+from ...core.schools import school_named
+from ...core.schools.saved import saved_key
 from ...formats import planfile
 from ...studio import now
 from ...studio.planning import document_of, ready

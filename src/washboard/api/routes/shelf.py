@@ -9,12 +9,12 @@ from fastapi import APIRouter, File, Form, Path, Query, Response, UploadFile
 from starlette.concurrency import run_in_threadpool
 from starlette.exceptions import HTTPException
 
+from ...core.calibration.strip import FIELDS, read_strip
 from ...core.colour.illuminants import TABLES
 from ...core.colour.lab import difference
 from ...core.colour.spectra import DAYLIGHT, lab_of_spectrum
 from ...core.errors import InvalidInput, UnknownName
 from ...core.materials.shelf import LISTED, OWN, Item, Kind, duplicates
-from ...core.optics.strip import FIELDS, read_strip
 from ...devices.reader import Reader, SimulatedReader
 from ...formats import cxf, shelves, strip
 from ...formats.image import decoded

@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from ..cut import NEVER, least_cut
 from ..reference.contours import contacts
 from ..reference.picture import Labels
-from .chips import Chips, flooded
+from .superpixels import Chips, flooded
 
 CELLS = 2500
 """Cells sought, more or less."""

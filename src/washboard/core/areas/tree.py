@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..reference.contours import contacts, frame_lengths
-from .chips import Chips
+from .superpixels import Chips
 
 BINS = 24
 RANGES = ((0.0, 100.0), (-60.0, 60.0), (-60.0, 60.0), (0.0, 3.2), (0.0, 3.2))

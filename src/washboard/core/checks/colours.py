@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections import Counter
 
-from ..order.levels import MIXTURE_HUE
+from ..order.grouping import MIXTURE_HUE
 from .finding import Checked, Finding, Weight
 
 SEEN = 0.01

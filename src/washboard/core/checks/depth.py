@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ..key.relations import Holds, far_and_near
-from ..order.names import named
+from ..plan.names import named
 from .finding import Checked, Finding, Weight
 from .fix import Fix, Hold
 

@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from ..order.aims import Aim
-from ..order.compare import SITTING
+from ..planning.compare import SITTING
+from ..schools.aims import Aim
 from .finding import Checked, Finding, Weight
 from .fix import Fix, TakeAim
 

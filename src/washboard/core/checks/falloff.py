@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 
-from ..order.names import named
+from ..plan.names import named
 from .finding import Checked, Finding, Weight
 from .glow import lamp_of
 

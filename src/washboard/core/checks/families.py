@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 
 from ..key.relations import APART, SAME_HUE, Holds, standing_for
-from ..order.names import named
+from ..plan.names import named
 from .finding import Checked, Finding, Weight
 from .fix import Fix, Hold
 

@@ -8,7 +8,7 @@ from enum import IntEnum
 from functools import cached_property
 
 from ..key.relations import Thing
-from ..order.plan import Plan
+from ..plan.plan import Plan
 from ..reference.mass import Kind, Mass
 from .fix import Fix
 

@@ -6,8 +6,8 @@ from dataclasses import dataclass
 
 from ..key.mood import Mood
 from ..key.relations import Holds
-from ..order.aims import Aim
-from ..order.plan import Kind
+from ..plan.plan import Kind
+from ..schools.aims import Aim
 
 
 @dataclass(frozen=True)

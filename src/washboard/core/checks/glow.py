@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ..key.relations import OUTSHINES, SHINES, Holds, lights_among, source_among
-from ..order.names import named
+from ..plan.names import named
 from ..reference.mass import Mass
 from .finding import Checked, Finding, Weight
 from .fix import Fix, Hold

@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from ..order.acts import ACTS, Back
-from ..order.plan import Kind
+from ..plan.acts import ACTS, Back
+from ..plan.plan import Kind
 from .finding import Checked, Finding, Weight
 from .fix import Fix, TakeSchool
 

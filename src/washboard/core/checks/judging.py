@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ..order.compare import judged_from
+from ..planning.compare import judged_from
 from .finding import Checked, Finding, Weight
 from .fix import Fix, TakeSchool
 

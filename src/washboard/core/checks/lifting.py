@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from ..order.names import named
-from ..order.plan import Kind, Role
+from ..plan.names import named
+from ..plan.plan import Kind, Role
 from .finding import Checked, Finding, Weight
 from .fix import Fix, KeepLight
 

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ..order.plan import Kind
+from ..plan.plan import Kind
 from .finding import Checked, Finding, Weight
 from .fix import Fix, TakePasses
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ..key.relations import APART, FIRM, Holds
-from ..order.names import named
+from ..plan.names import named
 from .finding import Checked, Finding, Weight
 from .fix import Fix, Hold
 

@@ -15,7 +15,7 @@ from ..materials.grounds import GROUNDS, Ground, GroundKind
 from ..materials.media import Medium
 from ..materials.paints import Paint
 from ..materials.surfaces import Surface, described
-from ..recipe.paintbox import Paintbox, paintbox_of
+from ..mixing.paintbox import Paintbox, paintbox_of
 from ..reference.mass import Mass
 from ..reference.picture import Picture
 from ..time.pace import SETTLING, covering_minutes

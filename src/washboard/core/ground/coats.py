@@ -7,7 +7,7 @@ from numpy.typing import NDArray
 
 from ..colour.lab import difference, value_of_lab
 from ..colour.spectra import spectrum_of_lab
-from ..recipe.paintbox import Paintbox
+from ..mixing.paintbox import Paintbox
 from .shares import RIGHT_COLOUR, RIGHT_VALUE
 
 SHOWS = 1.0

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from ..colour.words import hue_of, level_of
 from ..materials.grounds import Ground, GroundKind
-from ..order.plan import Toning
+from ..plan.plan import Toning
 
 REFERENCE_CM2 = 500.0
 """Area for which a ground's minutes are given."""

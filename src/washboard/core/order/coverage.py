@@ -15,8 +15,8 @@ from numpy.typing import NDArray
 
 from ..cut import NEVER, least_cut
 from ..materials.media import Medium
+from ..schools.school import Weights
 from .parts import Parts
-from .schools.school import Weights
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]

@@ -11,11 +11,11 @@ from numpy.typing import NDArray
 
 from ..colour.spectra import value_of_spectrum
 from ..key.relations import LARGEST_LAMP
+from ..plan.acts import ACTS
+from ..plan.plan import Kind, Operation, Role
 from ..reference.mass import Kind as MassKind
-from .acts import ACTS
 from .painting import Scene
-from .plan import Kind, Operation, Role
-from .worked import Does, Step
+from .result import Does, Step
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]

@@ -14,13 +14,13 @@ from ..colour.spectra import BANDS, lab_of_spectrum, linear_of_spectrum, spectru
 from ..cut import NEVER
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
-from ..recipe.paintbox import Paintbox
+from ..mixing.paintbox import Paintbox
+from ..plan.plan import TAKING, Kind
 from ..reference.mass import Mass
+from ..schools.school import Weights
 from .coverage import Coverage, Status
 from .parts import Parts
-from .plan import TAKING, Kind
 from .recover import recovered
-from .schools.school import Weights
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]

@@ -18,7 +18,7 @@ from ..colour.value import luminance_of
 from ..reference.contours import nearest_border
 from ..reference.picture import Labels, Singles
 from .parts import STRIP_CM
-from .worked import Worked
+from .result import Worked
 
 Floats = NDArray[np.float64]
 Bytes = NDArray[np.uint8]

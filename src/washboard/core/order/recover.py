@@ -7,8 +7,8 @@ from numpy.typing import NDArray
 
 from ..colour.lab import value_of_lab
 from ..colour.spectra import spectrum_of_lab, value_of_spectrum
-from .acts import ACTS
-from .plan import Kind
+from ..plan.acts import ACTS
+from ..plan.plan import Kind
 
 Floats = NDArray[np.float64]
 

@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 
-from .acts import ACTS, Back
-from .plan import Kind
+from ..plan.acts import ACTS, Back
+from ..plan.plan import Kind
 
 HAIRLINE_MM, MASKED_MM, ROUND_MM = 0.7, 10.0, 6.0
 """Widths: hairlines are scratched, up to MASKED_MM is masked, from ROUND_MM is painted round."""

@@ -12,18 +12,18 @@ from numpy.typing import NDArray
 from ..colour.lab import difference, value_of_lab
 from ..colour.spectra import lab_of_spectrum, value_of_spectrum
 from ..ground.shares import RIGHT_COLOUR, RIGHT_VALUE
+from ..plan.plan import Kind, Reserve
 from ..reference.mass import Kind as MassKind
 from ..reference.mass import Lab, Mass
-from .aims import FINAL, Aim
+from ..schools import School, school_named
+from ..schools.aims import FINAL, Aim
+from ..schools.school import Sight, Strand
 from .depth import LARGER, host_of
-from .levels import MOST_PASSES, Ways, near_ties, shared_out, ways_of
+from .grouping import MOST_PASSES, Ways, near_ties, shared_out, ways_of
+from .options import Wishes
 from .painting import RECOVERING, Scene
-from .plan import Kind, Reserve
 from .reserve import Decision, Light, decided
-from .schools import School, school_named
-from .schools.school import Sight, Strand
-from .wishes import Wishes
-from .worked import Does, Group
+from .result import Does, Group
 
 Floats = NDArray[np.float64]
 

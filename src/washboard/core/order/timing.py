@@ -8,16 +8,16 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..materials.media import Medium
+from ..plan.acts import ACTS
+from ..plan.own import own_minutes
+from ..plan.plan import WHILE_WET, Kind, Pass, Role
+from ..plan.tools import in_hand
 from ..time.pace import SETTLING, covering_minutes, cutting_minutes, drying_minutes
-from .acts import ACTS
 from .coverage import Coverage, Status, cut_length
-from .levels import mixture_of
+from .grouping import mixture_of
 from .operations import RESTATED_SHARE
-from .own import own_minutes
 from .painting import OPEN_AT_ONCE, Scene
-from .plan import WHILE_WET, Kind, Pass, Role
-from .tools import in_hand
-from .worked import Does, Step
+from .result import Does, Step
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]

@@ -14,8 +14,8 @@ from ..colour.spectra import spectrum_of_lab
 from ..materials.media import Medium
 from ..materials.paints import PAINTS, Paint
 from ..materials.surfaces import Surface
+from ..mixing.mixture import bench_of
 from ..optics.vehicle import vehicle_of
-from ..recipe.mixture import bench_of
 from ..reference.mass import Mass
 
 REACHED = 6.0

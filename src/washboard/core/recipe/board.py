@@ -13,18 +13,18 @@ from ..colour.spectra import lab_of_spectrum, spectrum_of_lab
 from ..materials.paints import Paint
 from ..materials.sticks import STICKS, Stick
 from ..materials.surfaces import Lab
+from ..mixing.mixture import Bench, Floats, bench_of
+from ..mixing.paintbox import coated, grid_for
+from ..mixing.search import Recipe, recipes_for
+from ..mixing.sticks import sticks_for
+from ..mixing.variants import Reuse, reuses
 from ..optics.vehicle import Vehicle, vehicle_of
-from ..order.own import THIN
 from ..order.painting import THINNEST
-from ..order.plan import Pass, Role
-from ..order.worked import Does, Step, Worked
+from ..order.result import Does, Step, Worked
+from ..plan.own import THIN
+from ..plan.plan import Pass, Role
 from .amounts import Amount, amount_of
 from .meeting import Meeting, meeting_of
-from .mixture import Bench, Floats, bench_of
-from .paintbox import coated, grid_for
-from .search import Recipe, recipes_for
-from .sticks import sticks_for
-from .variants import Reuse, reuses
 
 ALIKE = 2.5
 """ΔE₀₀ within which masses of one pass are painted from one pile."""

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from .mixture import Bench, Floats
+from ..mixing.mixture import Bench, Floats
 
 STEPS = 11
 """Places along a meeting that are looked at."""

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from ..colour.lab import LINEAR_OF_BYTE, RGB_TO_XYZ
 from ..colour.value import value_of
 from ..errors import InvalidImage
-from .opening import flat_ends
+from .tone_curve import flat_ends
 
 Bytes = NDArray[np.uint8]
 Singles = NDArray[np.float32]

@@ -12,15 +12,15 @@ from ...core.colour.spectra import Floats, spectrum_of_lab, value_of_spectrum
 from ...core.errors import InvalidInput
 from ...core.materials.paints import Paint, paint_named
 from ...core.materials.sticks import Stick
+from ...core.mixing.mixture import bench_of
+from ...core.mixing.paintbox import coated
+from ...core.mixing.search import MOST_PAINTS, Recipe, told
+from ...core.mixing.variants import corrected, seen_as, variants_of
 from ...core.optics.grain import fixed, rubbed, tooth_left
 from ...core.optics.removal import granulation, lifted
 from ...core.optics.vehicle import Vehicle, vehicle_of
 from ...core.palette.coverage import reach_of
 from ...core.recipe.board import Board, Met, Pile, board_of, grounds_of
-from ...core.recipe.mixture import bench_of
-from ...core.recipe.paintbox import coated
-from ...core.recipe.search import MOST_PAINTS, Recipe, told
-from ...core.recipe.variants import corrected, seen_as, variants_of
 from ...core.reference.mass import Mass
 from ...settings import Settings, Stage
 from ..recipes import Colours, recipe_entries, rounded

@@ -9,11 +9,11 @@ from typing import Any
 import numpy as np
 
 from ...core.errors import WashboardError
-from ...core.order.aims import WORDS, Aim
-from ...core.order.compare import Compared, account_of, delivers
 from ...core.order.prediction import painted, patch_map, table_of
-from ...core.order.schools import school_named
-from ...core.order.worked import Worked
+from ...core.order.result import Worked
+from ...core.planning.compare import Compared, account_of, delivers
+from ...core.schools import school_named
+from ...core.schools.aims import WORDS, Aim
 from ...formats.comparison import school_entry
 from ...settings import Settings, Stage
 from ..stages import Result, Stages

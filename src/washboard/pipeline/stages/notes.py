@@ -5,7 +5,7 @@ from __future__ import annotations
 from ...core.composition.borrowed import seams
 from ...core.key.mood import Mood
 from ...core.materials.stocks import described_stock, stock_named
-from ...core.order.plan import Plan
+from ...core.plan.plan import Plan
 from ...settings import Settings
 from .results import BORROWED, Framed
 

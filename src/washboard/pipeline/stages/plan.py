@@ -13,13 +13,13 @@ from ...core.key.relations import SKY_ABOVE, Thing
 from ...core.materials.grounds import GroundKind
 from ...core.materials.media import medium_named
 from ...core.materials.surfaces import Sheet
-from ...core.order.compare import Compared, compared
-from ...core.order.judge.replay import replay
+from ...core.order.options import Wishes
 from ...core.order.parts import Parts
-from ...core.order.planner import plan_of
-from ...core.order.reorder import reordered
-from ...core.order.wishes import Wishes
-from ...core.order.worked import Worked
+from ...core.order.result import Worked
+from ...core.planning.compare import Compared, compared
+from ...core.planning.planner import plan_of
+from ...core.planning.reorder import reordered
+from ...core.surface.replay import replay
 from ...settings import Settings
 from .notes import arrangement_notes
 from .results import Framed, Result, Seen

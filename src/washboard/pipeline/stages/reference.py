@@ -10,8 +10,8 @@ from numpy.typing import NDArray
 from ...core.composition.borrowed import Borrowed, pasted
 from ...core.materials.surfaces import surface_of
 from ...core.reference.drawn import Shape, drawn
-from ...core.reference.opening import AS_TAKEN, Opening, invented, opened
 from ...core.reference.picture import Bytes, Labels, Picture, picture_of
+from ...core.reference.tone_curve import AS_TAKEN, Opening, invented, opened
 from ...core.reference.worth import refuse_if_empty
 from ...settings import Settings
 

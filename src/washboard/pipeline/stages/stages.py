@@ -17,13 +17,13 @@ from numpy.typing import NDArray
 
 from ...core.areas.area import PROPOSED, Areas, area_map, areas_of, followed
 from ...core.areas.cells import cells_of
-from ...core.areas.chips import chips_of
 from ...core.areas.snap import snapped
+from ...core.areas.superpixels import chips_of
 from ...core.areas.tree import Tree, tree_of
 from ...core.composition.borrowed import Borrowed
-from ...core.order.compare import Compared
 from ...core.order.parts import Cut, divided
-from ...core.order.worked import Worked
+from ...core.order.result import Worked
+from ...core.planning.compare import Compared
 from ...core.reference import ladder
 from ...core.reference.accents import Accents, find_accents
 from ...core.reference.mass import Kind

@@ -1,1 +1,0 @@
-"""The judge: what the surface lets a painter do, as data, and plans replayed on it."""

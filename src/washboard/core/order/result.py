@@ -1,0 +1,76 @@
+"""A plan with what it was worked out from, for predictions, words, reasons and their tests."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from enum import StrEnum
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..plan.own import Own
+from ..plan.plan import Plan
+from ..plan.tools import Tool
+from .coverage import Coverage
+from .painting import Scene
+
+Floats = NDArray[np.float64]
+Mask = NDArray[np.bool_]
+
+
+class Does(StrEnum):
+    """What a pass does: lays paint, or one of the things that go before and after."""
+
+    LAYS = "lays"
+    MASKS = "masks"
+    TONES = "tones"
+    WIPES = "wipes"
+    RECOVERS = "recovers"
+    RESTATES = "restates"
+    OWN = "own"
+
+
+@dataclass(frozen=True)
+class Group:
+    """The masses of one pass, what is done, and what the school calls it.
+
+    `beside`: it comes besides the passes over shapes.
+    """
+
+    masses: tuple[int, ...]
+    does: Does = Does.LAYS
+    called: str = ""
+    beside: bool = False
+
+
+@dataclass(frozen=True)
+class Step:
+    """One pass as the planner found it: question, answer, looks (p, 2, 36), the coats (p,) it takes, the
+    paint (m, q) carried on.
+
+    `own`: the painter set it in; `tool`: it is done with that, not with the usual one.
+    """
+
+    group: tuple[int, ...]
+    question: Coverage
+    covered: Mask
+    muted: tuple[int, ...]
+    before: Floats
+    after: Floats
+    coats: NDArray[np.int64]
+    paint: Floats
+    does: Does = Does.LAYS
+    called: str = ""
+    beside: bool = False
+    own: Own | None = None
+    tool: Tool | None = None
+
+
+@dataclass(frozen=True)
+class Worked:
+    """A plan with what it was worked out from, for predictions, reasons and their tests."""
+
+    plan: Plan
+    scene: Scene
+    turn: NDArray[np.int64]
+    steps: tuple[Step, ...]

@@ -1,0 +1,1 @@
+"""Planning: whole plans worked out, compared, rearranged and repaired."""

@@ -1,0 +1,78 @@
+"""Passes in another order: values, waits and oil followed through."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+
+from ..colour.value import luminance_of, value_of
+from ..order.operations import oil_in
+from ..order.timing import sprayed_wait
+from ..plan.plan import WHILE_WET, Kind, Operation, Pass, Plan, Role
+from ..time.pace import drying_minutes
+
+
+def followed(plan: Plan, passes: Sequence[Pass]) -> tuple[Pass, ...]:
+    """Passes in a new order with their values and waits followed through."""
+    return _waited(plan, _valued(plan, passes))
+
+
+def _valued(plan: Plan, passes: Sequence[Pass]) -> list[Pass]:
+    """Each operation's values in the new order: a transparent film takes away the same share of light."""
+    now = {m.id: plan.surface.value for m in plan.masses}
+    masked: set[str] = set()
+    result = []
+    for k, done in enumerate(passes):
+        operations = []
+        for o in done.operations:
+            after = now[o.mass] if o.mass in masked else _after(plan, o, now[o.mass])
+            # The medium is mixed at the easel: oil follows the place in the order, not the pass.
+            oil = oil_in(k) if o.oil else 0.0
+            operations.append(replace(o, from_value=now[o.mass], to_value=after, oil=oil))
+            masked = masked | {o.mass} if o.kind is Kind.MASK else masked
+            masked = masked - {o.mass} if o.kind is Kind.UNMASK else masked
+            if o.cover > 0.5 and o.role is not Role.OVERLAP:
+                now[o.mass] = after
+        result.append(replace(done, operations=tuple(operations)))
+    return result
+
+
+def _after(plan: Plan, o: Operation, now: float) -> float:
+    if (
+        not o.kind.reaches
+        or not plan.medium.transparent
+        or o.kind.takes
+        or o.kind in (Kind.UNMASK, Kind.WHITE)
+    ):
+        return o.to_value if o.kind.reaches else now
+    before = float(luminance_of(o.from_value))
+    passed = float(luminance_of(o.to_value)) / max(before, 1e-9)
+    return float(value_of(float(luminance_of(now)) * min(passed, 1.0)))
+
+
+def _waited(plan: Plan, passes: Sequence[Pass]) -> tuple[Pass, ...]:
+    """Waits anew: whatever a pass goes over, or meets in a transparent medium, must be dry."""
+    by_id = {m.id: m for m in plan.masses}
+    dry: dict[str, float] = {}
+    clock = 0.0
+    waits = [0.0] * len(passes)
+    for k, done in enumerate(passes):
+        over = {o.mass for o in done.operations if _needs_dry(o)}
+        meets = {b.mass for name in over for b in by_id[name].borders} if plan.medium.transparent else set()
+        ready = max([clock, *(dry.get(name, 0.0) for name in over | meets)])
+        if k:
+            waits[k - 1] = float(-(-(ready - clock) // 1))
+            clock += waits[k - 1]
+        laid = {o.mass for o in done.operations if o.kind.lays and o.role is not Role.OVERLAP}
+        area = sum(by_id[o.mass].area_cm2 * o.cover for o in done.operations if o.mass in laid)
+        clock += done.lasts
+        for name in laid:
+            dry[name] = clock + drying_minutes(plan.medium, area)
+    return tuple(replace(p, wait=max(wait, sprayed_wait(p))) for p, wait in zip(passes, waits, strict=True))
+
+
+def _needs_dry(o: Operation) -> bool:
+    """Whether an operation finds what lies there dry: all that lays or takes but what
+    is taken while wet, and masking."""
+    works = (o.kind.reaches or o.kind is Kind.MASK) and o.kind not in WHILE_WET
+    return works and o.role is not Role.OVERLAP

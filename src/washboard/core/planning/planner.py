@@ -1,0 +1,241 @@
+"""From masses to a plan: what stays bare, which pass each mass falls into, what each pass covers."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ... import ENGINE
+from ..colour.spectra import value_of_spectrum
+from ..cut import NEVER
+from ..ground.shares import RIGHT_VALUE
+from ..key.held import held
+from ..key.key import Key, key_for, targeted
+from ..key.mood import Mood, in_mood
+from ..materials.media import Medium
+from ..materials.paints import Paint
+from ..materials.surfaces import Sheet, Surface, described
+from ..mixing.paintbox import Paintbox, paintbox_of
+from ..order.coverage import Coverage, Status, cut_length
+from ..order.depth import with_depth
+from ..order.operations import median_of, operations_of, overlaps_of
+from ..order.options import NO_WISHES, Wishes
+from ..order.painting import OPEN_AT_ONCE, Scene, coverage_of, running_paint, scene_of, statuses, unasked
+from ..order.parts import Parts
+from ..order.result import Does, Group, Step, Worked
+from ..order.strands import Ordered, ordered_by
+from ..order.timing import between_of, minutes_of, waits_of
+from ..plan.plan import Operation, Pass, Plan
+from ..reference.mass import Kind as MassKind
+from ..reference.mass import Mass
+from ..schools import SCHOOLS, School, school_named
+from ..schools.aims import aimed
+from ..words.passes import worded
+
+Floats = NDArray[np.float64]
+Mask = NDArray[np.bool_]
+
+LOUD_CHROMA, HIGH_ABOVE = 35.0, 3.0
+"""Chroma, and values above the ground, from which an opaque colour gets a muted layer below."""
+
+
+def default_school(medium: Medium, surface: Surface) -> tuple[School, str]:
+    """The school that medium and ground suggest, with the reason."""
+    school = SCHOOLS[medium.school]
+    if medium.transparent or surface.value < 8.5:
+        why = f"{medium.words} on {described(surface)}: {school.fits}."
+        return school, why
+    return school, f"{medium.words} covers, also on {described(surface)}: {school.fits}."
+
+
+def plan_of(
+    masses: Sequence[Mass],
+    parts: Parts,
+    medium: Medium,
+    surface: Surface,
+    sheet: Sheet,
+    wishes: Wishes = NO_WISHES,
+    notes: Sequence[str] = (),
+    mood: Mood = Mood.AS_SEEN,
+    paints: Sequence[Paint] = (),
+    box: Paintbox | None = None,
+) -> Worked:
+    """A whole plan: key, order, coverage, times, reasons and the predicted values.
+
+    `masses` as measured, `parts` of the same masses in the same order; `paints` come along, the
+    medium's usual ones for none, in a `box` of them where there is one already. Deterministic. Raises
+    UnknownName for an unknown school and InvalidInput for one that cannot be in the medium.
+    """
+    chosen, why = (
+        default_school(medium, surface)
+        if wishes.school is None
+        else (school_named(wishes.school, medium, surface), "chosen by the painter.")
+    )
+    key = in_mood(key_for(medium, surface, masses), mood)
+    known = {thing.id: thing for thing in wishes.things}
+    keyed = held(targeted(masses, key, medium, surface), known, wishes.holds, key, medium, surface)
+    planned = with_depth(keyed.masses)
+    box = box or paintbox_of(medium, surface, paints)
+    scene = scene_of(planned, parts, medium, surface, aimed(chosen.weights(medium), wishes.aim), box)
+    ordered = ordered_by(scene, chosen, wishes)
+    steps = _steps(ordered, chosen)
+    built = passes_of(ordered, steps)
+    plan = Plan(
+        ENGINE, medium, chosen.key, why, surface, sheet, key, planned, built,
+        predicted_values(ordered.scene, steps), (*_notes(sheet, key, ordered, notes), *keyed.notes),
+        reserves=ordered.reserves, ties=ordered.ties, shapes=ordered.shapes,
+    )  # fmt: skip
+    worked = Worked(plan, ordered.scene, ordered.turn, steps)
+    return replace(worked, plan=replace(plan, passes=worded(worked)))
+
+
+def _steps(ordered: Ordered, school: School) -> tuple[Step, ...]:
+    scene, turn = ordered.scene, ordered.turn
+    looks, steps = scene.bare, []
+    muted = _muted(scene, turn)
+    # What was laid on each mass so far stains it: a later lift can only take the rest.
+    stains, layers = np.zeros((2, len(scene.masses)))
+    for k, group in enumerate(ordered.groups):
+        step = _step(scene, school, turn, group, k, looks, stains, layers, muted.get(k, ()))
+        counted(scene, step, stains, layers)
+        steps.append(step)
+        looks = step.after
+    return tuple(steps)
+
+
+def counted(scene: Scene, step: Step, stains: Floats, layers: Floats) -> None:
+    """Add what a pass lays to the staining (m,) and the layers (m,) of each mass."""
+    if step.does in (Does.LAYS, Does.TONES) or step.own is not None:
+        reached = np.unique(scene.parts.mass[step.covered])
+        layers[reached] += 1
+        stains[reached] = np.maximum(stains[reached], scene.box.staining(step.paint)[reached])
+
+
+def _step(
+    scene: Scene, school: School, turn: NDArray[np.int64], group: Group, k: int, looks: Floats,
+    stains: Floats, layers: Floats, muted: Sequence[int],
+) -> Step:  # fmt: skip
+    paint, status = _paint(scene, group), statuses(scene.parts, turn, k)
+    if group.does is Does.LAYS:
+        # What is taken out of paint later must lie under some first: it is washed over like the rest.
+        over = (scene.uncovered & (layers == 0))[scene.parts.mass] & (status == Status.LATER)
+        question, paint = coverage_of(scene, looks, status, paint, over)
+    else:
+        question = unasked(scene, status)
+    covered = question.alone()
+    if group.does is Does.TONES:
+        covered = question.status != Status.BARE
+    elif group.does is Does.LAYS and school.nested:
+        room = layers[scene.parts.mass] < scene.medium.most_layers
+        covered |= (question.status == Status.LATER) & (question.spoil < NEVER) & room
+    elif group.does is Does.LAYS and school.runs_under and scene.medium.dry_minutes <= OPEN_AT_ONCE:
+        covered = answer(question)
+    after, coats = laid(scene, looks, question, covered, paint, group.does, stains)
+    for m in muted:
+        lay_muted(scene, after, m)
+    return Step(
+        group.masses, question, covered, tuple(muted), looks, after, coats, paint,
+        group.does, group.called, group.beside,
+    )  # fmt: skip
+
+
+def _paint(scene: Scene, group: Group) -> Floats:
+    """Amounts (m, q) of paint that a pass carries under each mass."""
+    if group.does is Does.TONES and scene.tones is not None:
+        return scene.box.mixed(scene.tones, scene.ground)
+    if group.does is Does.LAYS and group.masses:
+        return running_paint(scene, group.masses)
+    return np.zeros((len(scene.masses), scene.box.count))
+
+
+def answer(question: Coverage) -> Mask:
+    """The best coverage, unless it cuts in more than running under nothing would."""
+    best, alone = question.best(), question.alone()
+    parts = question.parts
+    return best if cut_length(parts, best) <= cut_length(parts, alone) + 1e-9 else alone
+
+
+def laid(
+    scene: Scene, looks: Floats, question: Coverage, covered: Mask, paint: Floats, does: Does, stains: Floats
+) -> tuple[Floats, NDArray[np.int64]]:
+    """Looks (p, 2, 36) after a pass over `looks`, and the coats (p,) it takes."""
+    parts = scene.parts
+    after = looks.copy()
+    own = question.own if does is not Does.TONES else np.zeros(len(covered), bool)
+    coats = np.ones(len(covered), np.int64)
+    after[own], coats[own] = scene.finished(looks[own], parts.mass[own], stains)
+    under = covered & ~own & ~scene.masked
+    after[under] = scene.box.looks(paint[parts.mass[under]][:, None], looks[under])
+    return after, coats
+
+
+def _muted(scene: Scene, turn: NDArray[np.int64]) -> Mapping[int, Sequence[int]]:
+    """Per pass, the loud light masses that get a duller, darker layer one pass before their own."""
+    muted: dict[int, list[int]] = {}
+    # Over an underpainting in patches every light has its duller colour below already.
+    if scene.medium.transparent or scene.medium.dry_minutes > OPEN_AT_ONCE or scene.patches > 1:
+        return muted
+    for m, mass in enumerate(scene.masses):
+        _, a, b = mass.target_lab
+        loud = np.hypot(a, b) > LOUD_CHROMA and mass.target - scene.surface.value >= HIGH_ABOVE
+        if loud and turn[m] > 0 and mass.kind is not MassKind.ACCENT:
+            muted.setdefault(int(turn[m]) - 1, []).append(m)
+    return muted
+
+
+def lay_muted(scene: Scene, looks: Floats, m: int) -> None:
+    """Lay the duller, darker colour that a loud mass stands on over its parts in `looks` (p, 2, 36)."""
+    lightness, a, b = scene.masses[m].target_lab
+    own = scene.parts.of(m)
+    below = looks[own].reshape(-1, looks.shape[-1])
+    dull = np.tile((max(lightness - 18, 5.0), a * 0.6, b * 0.6), (len(below), 1))
+    looks[own] = scene.box.looks(scene.box.mixed(dull, below), below).reshape(looks[own].shape)
+
+
+def passes_of(ordered: Ordered, steps: Sequence[Step]) -> tuple[Pass, ...]:
+    scene, built = ordered.scene, []
+    for k, step in enumerate(steps):
+        done = operations_of(scene, ordered.turn, k, step)
+        operations = (*done, *overlaps_of(scene, ordered.turn, k, done, step))
+        blank = _blank(k, operations, minutes_of(scene, step))
+        built.append(replace(blank, beside=step.beside, between=between_of(scene, step)))
+    waits = waits_of(scene, built, [float(scene.parts.areas[s.covered].sum()) for s in steps])
+    return tuple(replace(p, wait=wait) for p, wait in zip(built, waits, strict=True))
+
+
+def _blank(k: int, operations: tuple[Operation, ...], minutes: float) -> Pass:
+    return Pass(f"p{k + 1}", "", "", "", (0.0, 0.0), "", minutes, 0.0, "", None, operations, ())
+
+
+def predicted_values(scene: Scene, steps: Sequence[Step]) -> tuple[tuple[float, ...], ...]:
+    """Value of every mass before the first pass and after each: the area-weighted median of its parts."""
+    rows = [scene.bare, *(step.after for step in steps)]
+    return tuple(tuple(float(v) for v in mass_values(scene, looks)) for looks in rows)
+
+
+def mass_values(scene: Scene, looks: Floats) -> Floats:
+    """Value (m,) of each mass in looks (p, 2, 36): weighted median over parts of the mean of both ends."""
+    values = value_of_spectrum(looks).mean(axis=1)
+    return np.array([median_of(scene, values, scene.parts.of(m)) for m in range(len(scene.masses))])
+
+
+def _notes(sheet: Sheet, key: Key, ordered: Ordered, given: Sequence[str]) -> tuple[str, ...]:
+    scene = ordered.scene
+    notes = [*given]
+    if sheet.note:
+        notes.append(sheet.note)
+    notes.append(key.words)
+    if scene.medium.transparent and scene.surface.value < 6.0:
+        notes.append(
+            f"{scene.medium.words} only darkens, so nothing can be lighter than this surface "
+            f"({scene.surface.value:.1f}). Choose a lighter one or an opaque medium to keep the light."
+        )
+    ground = sum(m.share for m, t in zip(scene.masses, ordered.turn, strict=True) if t < 0)
+    if ground >= 0.005 and not scene.medium.transparent:
+        notes.append(
+            f"The surface already paints {100 * ground:.0f} % of the picture within {RIGHT_VALUE} of value."
+        )
+    return tuple(notes)

@@ -1,0 +1,84 @@
+"""The passes of a worked plan as the painter wants them: in another order, left out, or set in."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..order.painting import THINNEST, Scene, statuses, unasked
+from ..order.result import Does, Step, Worked
+from ..order.strands import Ordered
+from ..plan.own import LAID, THIN, Own
+from ..plan.plan import Kind
+from ..plan.tools import Handled, tool_of
+from ..words.passes import worded
+from .planner import counted, laid, lay_muted, passes_of, predicted_values
+
+Floats = NDArray[np.float64]
+
+
+def reordered(
+    worked: Worked,
+    order: Sequence[str],
+    own: Sequence[Own] = (),
+    dropped: Sequence[str] = (),
+    handled: Sequence[Handled] = (),
+) -> Worked:
+    """The same passes in another order, without those `dropped`, with the painter's `own`, and with the tools
+    they are `handled` with; looks, values, waits and words worked out anew.
+
+    An order that does not name every pass once belongs to another plan and is passed over, and so is one
+    that drops a pass in which something reaches its target. An own pass whose shapes are gone rests.
+    """
+    ids, known = [done.id for done in worked.plan.passes], {mass.id for mass in worked.scene.masses}
+    there = {one.id: one for one in own if known.issuperset(one.masses)}
+    order = [name for name in order if name in there or name not in {one.id for one in own}]
+    stays = [name for name in ids if name not in dropped]
+    if sorted(order) != sorted([*stays, *there]) or (order == ids and not handled):
+        return worked
+    if any(t >= 0 and ids[t] in dropped for t in worked.turn):
+        return worked
+    turn = np.array([order.index(ids[t]) if t >= 0 else -1 for t in worked.turn], np.int64)
+    scene, looks, steps = worked.scene, worked.scene.bare, []
+    stains, layers = np.zeros((2, len(scene.masses)))
+    for k, name in enumerate(order):
+        if name in there:
+            step = _own_step(scene, there[name], turn, k, looks, stains)
+        else:
+            old = worked.steps[ids.index(name)]
+            question = replace(old.question, status=statuses(scene.parts, turn, k))
+            after, coats = laid(scene, looks, question, old.covered, old.paint, old.does, stains)
+            for m in old.muted:
+                lay_muted(scene, after, m)
+            step = replace(old, question=question, before=looks, after=after, coats=coats)
+        step = replace(step, tool=tool_of(name, handled))
+        steps.append(step)
+        counted(scene, step, stains, layers)
+        looks = step.after
+    passes = tuple(
+        replace(done, id=order[k]) for k, done in enumerate(passes_of(Ordered(scene, turn, ()), steps))
+    )
+    plan = replace(worked.plan, passes=passes, predicted=predicted_values(scene, steps))
+    fresh = Worked(plan, scene, turn, tuple(steps))
+    return replace(fresh, plan=replace(plan, passes=worded(fresh)))
+
+
+def _own_step(scene: Scene, own: Own, turn: NDArray[np.int64], k: int, looks: Floats, stains: Floats) -> Step:
+    """A pass of the painter's own over `looks` (p, 2, 36): what is laid there, or only worked on."""
+    group = tuple(m for m, mass in enumerate(scene.masses) if mass.id in own.masses)
+    question = unasked(scene, statuses(scene.parts, turn, k))
+    paint = np.zeros((len(scene.masses), scene.box.count))
+    covered = np.isin(scene.parts.mass, group) & ~scene.masked & (own.kind in LAID)
+    after, at = looks.copy(), scene.parts.mass[covered]
+    coats = np.ones(len(covered), np.int64)
+    if own.kind in THIN:
+        film = THINNEST * scene.on_ground
+        if own.kind is Kind.UNIFY and group:
+            film[:] = film[list(group)].mean(axis=(0, 1))
+        paint, after[covered] = film[:, 0], scene.box.looks(film[at], looks[covered])
+    elif covered.any():
+        after[covered], _ = scene.finished(looks[covered], at, stains)
+    return Step(group, question, covered, (), looks, after, coats, paint, Does.OWN, beside=True, own=own)

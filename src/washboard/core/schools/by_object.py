@@ -1,0 +1,113 @@
+"""Object by object, far to near: a little of its background first, then its darks up to its lights."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import replace
+
+from ..materials.media import Medium
+from ..reference.mass import Mass
+from .school import OPAQUE, TRANSPARENT, School, Sight, Strand
+
+LEAST_SHARE = 0.02
+"""Share of the picture under which a thing is one of a family of small things on another."""
+LIGHTER = 0.5
+"""Values above all that is large from which a small thing is painted last: it is judged beside all else."""
+STAGES = 3
+"""Passes for a thing at most: a fixed number of stages keeps the place."""
+
+
+def _strands(sight: Sight) -> Sequence[Strand]:
+    way = -1 if sight.medium.transparent else 1
+    held = _in_order(sight)
+    return [
+        Strand(sight.by(lambda m: way * m.target, thing), STAGES, None, called.format(number, len(held)))
+        for number, (called, thing) in enumerate(held, 1)
+    ]
+
+
+def _in_order(sight: Sight) -> list[tuple[str, list[int]]]:
+    """The masses of each thing, far to near, then the small things on it as one family; of no known thing by
+    what encloses them. In paint that covers, small things lighter than all that is large come last."""
+    groups = _groups(sight)
+    small = {key for key, own in groups.items() if _share(sight, own) < LEAST_SHARE}
+    large = sorted(key for key in groups if key not in small)
+    if not large:
+        return [(_called(sight, key), groups[key]) for key in sorted(groups)]
+    at = {sight.masses[k].id: key for key, own in groups.items() for k in own}
+    masses = sight.masses
+    others = [masses[k] for key in large for k in groups[key]]
+    lit = {key for key in small if comes_last([masses[k] for k in groups[key]], others, sight.medium)}
+    families: dict[tuple[int, int], list[tuple[int, int]]] = {}
+    for key in sorted(small - lit):
+        families.setdefault(_lies_on(sight, groups[key], at, large), []).append(key)
+    ordered = []
+    for key in large:
+        ordered.append((_called(sight, key), groups[key]))
+        if key in families:
+            ordered.append(_family(sight, groups, families[key], "thing{} on it"))
+    return [*ordered, _family(sight, groups, sorted(lit), "light{}")] if lit else ordered
+
+
+def comes_last(own: Sequence[Mass], others: Sequence[Mass], medium: Medium) -> bool:
+    """Whether things are so small, and so much lighter than others, that they are judged when those stand."""
+    small = sum(mass.share for mass in own) < LEAST_SHARE
+    gap = min(mass.target for mass in own) - max((mass.target for mass in others), default=10.0)
+    return small and not medium.transparent and gap >= LIGHTER
+
+
+def _family(
+    sight: Sight, groups: Mapping[tuple[int, int], list[int]], keys: Sequence[tuple[int, int]], what: str
+) -> tuple[str, list[int]]:
+    """Small things as one: the only one by its name, several by their number."""
+    own = [k for key in keys for k in groups[key]]
+    if len(keys) == 1 and keys[0][0] >= 0 and sight.things[keys[0][0]].name:
+        return _called(sight, keys[0]), own
+    words = f"{len(own)} small {what.format('s')}" if len(own) > 1 else f"a small {what.format('')}"
+    return words + ", {} of {}", own
+
+
+def _called(sight: Sight, key: tuple[int, int]) -> str:
+    """A thing by its name, with its place in the row left open."""
+    place, _ = key
+    name = sight.things[place].name if 0 <= place < len(sight.things) else ""
+    return (name.replace("{", "").replace("}", "") or "thing") + ", {} of {}"
+
+
+def _groups(sight: Sight) -> dict[tuple[int, int], list[int]]:
+    known = {thing.id: place for place, thing in enumerate(sight.things)}
+    groups: dict[tuple[int, int], list[int]] = {}
+    for k in sight.main:
+        mass = sight.masses[k]
+        place = known.get(mass.area or "", -1)
+        groups.setdefault((place, 0 if place >= 0 else mass.depth or 0), []).append(k)
+    return groups
+
+
+def _share(sight: Sight, own: Sequence[int]) -> float:
+    return sum(sight.masses[k].share for k in own)
+
+
+def _lies_on(
+    sight: Sight, own: Sequence[int], at: Mapping[str, tuple[int, int]], large: Sequence[tuple[int, int]]
+) -> tuple[int, int]:
+    """The large thing along which a small one has most of its outline."""
+    lengths = dict.fromkeys(large, 0.0)
+    for k in own:
+        for border in sight.masses[k].borders:
+            key = at.get(border.mass)
+            if key in lengths:
+                lengths[key] += border.length_cm
+    return max(large, key=lambda key: (lengths[key], key))
+
+
+SCHOOL = School(
+    key="by-object",
+    words="Object by object",
+    strands=_strands,
+    fits="each thing is finished from its darks to its lights while its colours are on the palette",
+    fewest=1,
+    # Turning to another thing is cheap: neither the whole sheet nor the whole palette changes.
+    transparent=replace(TRANSPARENT, another_pass=600),
+    opaque=replace(OPAQUE, another_pass=300),
+)

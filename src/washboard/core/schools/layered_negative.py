@@ -1,0 +1,23 @@
+"""Back through negative shapes: each layer goes one value darker round the shapes of the layer before."""
+
+from dataclasses import replace
+
+from ..plan.plan import Kind
+from .school import TRANSPARENT, School, Strand
+
+DEEPEST = 7
+"""Layers that still read as layers."""
+
+SCHOOL = School(
+    key="layered-negative",
+    words="Layered negatives",
+    strands=lambda sight: (Strand(sight.by(lambda mass: -mass.target), DEEPEST, Kind.NEGATIVE),),
+    fits="each layer runs under all that is darker and goes round what is done: shapes come out of the dark",
+    media=frozenset({"watercolour", "acrylic"}),
+    why_not="opaque paint covers the layer before instead of deepening it",
+    nearest="dark-to-light",
+    fewest=4,
+    nested=True,
+    # Layers are meant to lie over each other: range inside one is what costs, a layer more hardly.
+    transparent=replace(TRANSPARENT, another_pass=300, span=1200, span_free=0.9),
+)

@@ -1,0 +1,68 @@
+"""The light first: its glow as one big gradient, then everything that it does not reach."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+
+from ..key.relations import brightest
+from ..plan.plan import Kind
+from ..reference.mass import Kind as MassKind
+from ..reference.mass import Mass
+from .school import School, Sight, Strand
+
+FIRM = 0.75
+"""Hardness of an edge at which a glow ends: a firm edge is a thing that stands before it."""
+ONE_LIGHT = 42.0
+"""Units of a*b* within which two lit places are of one light, whatever their edge."""
+LIT_CHROMA = 14.0
+"""Chroma from which a place shows the colour of the light."""
+FALLS = 5.0
+"""Values below the source at which its glow ends."""
+
+
+def _strands(sight: Sight) -> Sequence[Strand]:
+    glow = _glow(sight)
+    rest = [k for k in sight.main if k not in glow]
+    kind = None if sight.medium.transparent else Kind.GLOW
+    return (
+        Strand(sight.by(lambda m: -m.target, list(glow)), 1, kind, "the glow, one gradient"),
+        Strand(sight.by(lambda m: -m.target, rest), 8, None, "what the light does not reach"),
+    )
+
+
+def _glow(sight: Sight) -> set[int]:
+    """The masses that the light falls off through: neighbours of neighbours, each no lighter than the
+    last."""
+    source = brightest(sight.masses)
+    if source is None:
+        return set()
+    at = {mass.id: k for k, mass in enumerate(sight.masses)}
+    highest = sight.masses[source].target
+    ends = highest - FALLS
+    seen, left = {source}, [source]
+    while left:
+        mass = sight.masses[left.pop()]
+        for border in mass.borders:
+            k = at[border.mass]
+            through = border.hardness < FIRM or mass.kind is MassKind.ACCENT or _lit(sight.masses[k], mass)
+            if k not in seen and through and ends <= sight.masses[k].target <= highest:
+                seen.add(k)
+                left.append(k)
+    found = seen & set(sight.main)
+    return found or {max(sight.main, key=lambda k: sight.masses[k].target)} if sight.main else set()
+
+
+def _lit(mass: Mass, by: Mass) -> bool:
+    """Whether a place shows the same coloured light as another."""
+    (_, a, b), (_, c, d) = mass.target_lab, by.target_lab
+    return math.hypot(a, b) >= LIT_CHROMA and math.dist((a, b), (c, d)) <= ONE_LIGHT
+
+
+SCHOOL = School(
+    key="light-first",
+    words="The light first",
+    strands=_strands,
+    fits="the glow is laid as one gradient while nothing is in its way; what it leaves alone are the shapes",
+    fewest=2,
+)

@@ -1,0 +1,1 @@
+"""Words: titles, sentences and reasons of passes, from the figures of the plan that they are about."""

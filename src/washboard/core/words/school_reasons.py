@@ -1,0 +1,217 @@
+"""Why a pass is there that a school or a kept light asks for, with the figures of this piece."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+
+import numpy as np
+
+from ..order.coverage import Status
+from ..order.result import Does, Worked
+from ..plan.names import capital, count_word, listed, named, spread
+from ..plan.plan import Kind, Reason, Reserve
+from ..reference.mass import Mass
+from ..schools.by_object import comes_last
+
+WORTH_CM = 3.0
+"""cm of edge from which something is worth a word."""
+
+
+def reason_of_pass(worked: Worked, k: int) -> Reason | None:
+    """The reason of a pass that does more than lay paint as the medium does, or None."""
+    step = worked.steps[k]
+    make = BY_DOES.get(step.does) or BY_SCHOOL.get(worked.plan.school)
+    return make(worked, k) if make else None
+
+
+def _masses(worked: Worked, indices: Sequence[int]) -> list[Mass]:
+    return [worked.scene.masses[m] for m in indices]
+
+
+def _kept(worked: Worked, k: int) -> list[Reserve]:
+    ids = {mass.id for mass in _masses(worked, worked.steps[k].group)}
+    return [reserve for reserve in worked.plan.reserves if reserve.mass in ids]
+
+
+def _of_lights(worked: Worked, k: int) -> Reason | None:
+    """The largest light of the pass speaks for all: how it is kept, and what came next."""
+    kept = _kept(worked, k)
+    if not kept:
+        return None
+    largest = max(kept, key=lambda reserve: (reserve.figures["cm"], reserve.mass))
+    more = f" So for {count_word(len(kept) - 1)} more." if len(kept) > 1 else ""
+    name = capital(named(worked.plan.mass(largest.mass)))
+    sentence = f"{name}. {largest.sentence}{more}"
+    return Reason("light-kept", sentence, tuple(reserve.mass for reserve in kept), dict(largest.figures))
+
+
+def _of_won_back(worked: Worked, k: int) -> Reason | None:
+    """Masks taken off and lights recovered: what stands round them by now."""
+    step, by_id = worked.steps[k], {m.id: m for m in worked.scene.masses}
+    lights = _masses(worked, step.group)
+    if any(worked.scene.how[m] is not Kind.UNMASK for m in step.group):
+        return _of_lights(worked, k)
+    met = [(m.target - by_id[b.mass].target, b.length_cm) for m in lights for b in m.borders]
+    length = sum(cm for _, cm in met)
+    if length <= 0:
+        return None
+    gap = sum(step * cm for step, cm in met) / length
+    sentence = (
+        f"What lies round {listed(lights, 2)} is dry, {gap:.1f} values darker along {length:.0f} cm: "
+        "nothing more has to run through."
+    )
+    return Reason("won-back", sentence, tuple(m.id for m in lights), {"values": gap, "cm": length})
+
+
+def _of_tone(worked: Worked, k: int) -> Reason | None:
+    masses = worked.scene.masses
+    done = set(worked.steps[k].group)
+    share = sum(masses[m].share for m in done)
+    lights = sum(m.share for m, kind in zip(masses, worked.scene.how, strict=True) if kind is Kind.WIPE)
+    if worked.scene.patches > 1:
+        return _of_patches(worked, k, share)
+    value = next((o.to_value for o in worked.plan.passes[k].operations if o.kind is Kind.TONE), 0.0)
+    wiped = f"; {100 * lights:.0f} % is lighter and comes out of it with the rag" if lights else ""
+    sentence = f"A tone of {value:.1f} paints {100 * share:.0f} % of the picture at once{wiped}."
+    return Reason("toned", sentence, (), {"value": value, "share": share, "lights": lights})
+
+
+def _of_patches(worked: Worked, k: int, share: float) -> Reason:
+    values = [o.to_value for o in worked.plan.passes[k].operations] or [0.0]
+    low, high, count = min(values), max(values), worked.scene.patches
+    sentence = (
+        f"{capital(count_word(count))} muted colours from {low:.1f} to {high:.1f} cover the surface: no "
+        f"speck of it shows later, and they already paint {100 * share:.0f} % of the picture."
+    )
+    figures = {"low": low, "high": high, "share": share, "colours": float(count)}
+    return Reason("patches", sentence, (), figures)
+
+
+def _of_wiping(worked: Worked, k: int) -> Reason | None:
+    done = worked.plan.passes[k]
+    wiped = [o for o in done.operations if o.kind is Kind.WIPE]
+    if not wiped:
+        return None
+    lightest = max(wiped, key=lambda o: (o.to_value, o.mass))
+    start = lightest.from_value
+    sentence = (
+        f"While the tone is wet: {count_word(len(wiped))} light{'s' if len(wiped) > 1 else ''} come up from "
+        f"{start:.1f}, the lightest to {lightest.to_value:.1f}; wiped too far, it hardly comes back."
+    )
+    return Reason("wiped", sentence, (lightest.mass,), {"from": start, "to": lightest.to_value})
+
+
+def _of_restating(worked: Worked, k: int) -> Reason | None:
+    masses = _masses(worked, worked.steps[k].group)
+    if not masses:
+        return None
+    lowest = min(m.target for m in masses)
+    share = sum(m.share for m in masses)
+    sentence = (
+        f"Everything else is in, so the last dark can be judged: {listed(masses)}, {100 * share:.1f} % of "
+        f"the picture at {lowest:.1f}, gone over where it has paled beside its neighbours."
+    )
+    return Reason("restated", sentence, tuple(m.id for m in masses), {"share": share, "value": lowest})
+
+
+def _of_negative(worked: Worked, k: int) -> Reason | None:
+    """What a layer of a layered negative surrounds: the finished, lighter shapes it goes round."""
+    scene, step = worked.scene, worked.steps[k]
+    if not step.group:
+        return None
+    parts = scene.parts
+    ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner
+    outside = np.where(step.covered[parts.first], parts.second, parts.first)
+    ends &= step.question.status[outside] != Status.LATER
+    length = float(parts.length[ends].sum())
+    if length < WORTH_CM:
+        return None
+    around = _masses(worked, np.unique(parts.mass[outside[ends]]).tolist())
+    layer = sum(s.does is Does.LAYS for s in worked.steps[: k + 1])
+    covered = float(parts.areas[step.covered].sum() / parts.areas.sum())
+    sentence = (
+        f"Layer {layer} surrounds {listed(around, 2)} along {length:.0f} cm and lies under all that is "
+        f"darker, {100 * covered:.0f} % of the picture."
+    )
+    return Reason("surrounds", sentence, tuple(m.id for m in around), {"cm": length, "share": covered})
+
+
+def _of_ends(worked: Worked, k: int) -> Reason | None:
+    """Both ends: from when a middle can be judged, and between which values."""
+    step = worked.steps[k]
+    if not step.called or not step.group:
+        return None
+    values = [m.target for m in worked.scene.masses if m.share > 0]
+    low, high = min(values), max(values)
+    if "middle" in step.called:
+        sentence = f"The ends stand at {low:.1f} and {high:.1f}: every middle is judged between them."
+    else:
+        own = [m.target for m in _masses(worked, step.group)]
+        sentence = (
+            f"One end of the picture's {low:.1f} to {high:.1f}: {min(own):.1f} to {max(own):.1f} goes down "
+            "before the middles, which mean nothing without it."
+        )
+    return Reason("ends", sentence, (), {"low": low, "high": high})
+
+
+def _of_glow(worked: Worked, k: int) -> Reason | None:
+    """The light first: from where to where the glow falls off."""
+    step = worked.steps[k]
+    if "glow" not in step.called or not step.group:
+        return None
+    masses = _masses(worked, step.group)
+    values = [m.target for m in masses]
+    share = sum(m.share for m in masses)
+    sentence = (
+        f"The light falls off from {max(values):.1f} to {min(values):.1f} over {100 * share:.0f} % of the "
+        "picture: one gradient, laid while nothing stands in its way."
+    )
+    return Reason("glow", sentence, (), {"from": max(values), "to": min(values), "share": share})
+
+
+def _of_thing(worked: Worked, k: int) -> Reason | None:
+    """By object: where in the row of things this is, and how far its values go."""
+    step = worked.steps[k]
+    own = [j for j, other in enumerate(worked.steps) if other.called and other.called == step.called]
+    if not step.called or k != own[0]:
+        return None
+    masses = [m for j in own for m in _masses(worked, worked.steps[j].group)]
+    values = [m.target for m in masses]
+    before = [m for earlier in worked.steps[:k] for m in _masses(worked, earlier.group)]
+    more = any(later.called for later in worked.steps[own[-1] + 1 :])
+    if not more and comes_last(masses, before, worked.scene.medium):
+        gap = min(values) - max(m.target for m in before)
+        sentence = f"{capital(step.called)}: {gap:.1f} lighter than all that is there to judge it beside."
+        return Reason("thing", sentence, (), {"low": min(values), "high": max(values), "gap": gap})
+    stages = count_word(len(own))
+    sentence = (
+        f"{capital(step.called)}, far to near: {spread(values)} in {stages} "
+        f"pass{'es' if len(own) > 1 else ''}, finished while its colours are out."
+    )
+    return Reason("thing", sentence, (), {"low": min(values), "high": max(values), "passes": len(own)})
+
+
+def _of_own(worked: Worked, k: int) -> Reason | None:
+    """A pass of the painter's own: how much it goes over, and what that takes."""
+    masses, done = _masses(worked, worked.steps[k].group), worked.plan.passes[k]
+    area = sum(mass.area_cm2 for mass in masses)
+    over = f"{area:.0f} cm² once more, " if done.operations[-1].kind.lays else ""
+    sentence = f"You set it in here: {over}{done.minutes:.0f} min."
+    return Reason("own", sentence, tuple(m.id for m in masses), {"cm2": area, "minutes": done.minutes})
+
+
+Maker = Callable[[Worked, int], Reason | None]
+BY_DOES: dict[Does, Maker] = {
+    Does.MASKS: _of_lights,
+    Does.RECOVERS: _of_won_back,
+    Does.TONES: _of_tone,
+    Does.WIPES: _of_wiping,
+    Does.RESTATES: _of_restating,
+    Does.OWN: _of_own,
+}
+BY_SCHOOL: dict[str, Maker] = {
+    "layered-negative": _of_negative,
+    "both-ends": _of_ends,
+    "light-first": _of_glow,
+    "by-object": _of_thing,
+}
