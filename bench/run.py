@@ -23,16 +23,16 @@ from tests.pieces import Made, patchwork, photographs
 from washboard.core.areas.area import area_map
 from washboard.core.areas.corrections import Stroke
 from washboard.core.areas.snap import snapped
-from washboard.core.areas.superpixels import chips_of
+from washboard.core.areas.superpixels import superpixels_of
 from washboard.core.areas.tree import tree_of
 from washboard.core.colour.spectra import grey_of_value
 from washboard.core.materials.media import medium_named
 from washboard.core.materials.paints import PAINTS
 from washboard.core.materials.surfaces import surface_of
-from washboard.core.mixing.mixture import bench_of
+from washboard.core.mixing.mixture import mixing_model_of
 from washboard.core.mixing.search import grid_of, recipes_for
 from washboard.core.optics.vehicle import vehicle_of
-from washboard.core.order.options import NO_WISHES
+from washboard.core.order.options import NO_OPTIONS
 from washboard.core.order.prediction import table_of
 from washboard.core.planning.compare import compared
 from washboard.demo.pieces import SALT_PANS, reference_bytes
@@ -108,10 +108,10 @@ def of_areas() -> Figures:
     data = twelve_megapixels()
     picture = Stages().picture("x", lambda: data)
     proposing, decode = over(
-        lambda: area_map(tree_of(chips_of(picture)), (), picture.shape),
+        lambda: area_map(tree_of(superpixels_of(picture)), (), picture.shape),
         lambda: Image.open(io.BytesIO(data)).load(),
     )
-    tree = tree_of(chips_of(picture))
+    tree = tree_of(superpixels_of(picture))
     line = Stroke(((0.3, 0.2), (0.5, 0.15), (0.7, 0.2)))
     turn = np.linspace(0, 2 * np.pi, 40, endpoint=False)
     ring = Stroke(tuple((0.45 + 0.15 * np.cos(t), 0.5 + 0.2 * np.sin(t)) for t in turn.tolist()), closed=True)
@@ -140,7 +140,7 @@ def of_plans() -> Figures:
     worked = Made(measured, parts, "watercolour", "white", "light-to-dark", (45, 30), 9).worked()
     plan = worked.plan
     for medium, surface in (("watercolour", "white"), ("oil", "value:5"), ("pastel", "black")):
-        asked = medium_named(medium), surface_of(surface), plan.sheet, NO_WISHES
+        asked = medium_named(medium), surface_of(surface), plan.sheet, NO_OPTIONS
         found[f"all schools in {medium}, ms (at most 800)"] = milliseconds(
             partial(compared, measured.masses, parts, *asked), 3
         )
@@ -153,16 +153,16 @@ def of_plans() -> Figures:
 def of_paint() -> Figures:
     """Mixtures to Lab, recipes of twenty paints, the board of a demo piece."""
     vehicle, white = vehicle_of("watercolour"), grey_of_value(9.5)
-    bench = bench_of(list(PAINTS.values())[:20], vehicle, white)
+    bench = mixing_model_of(list(PAINTS.values())[:20], vehicle, white)
     dice = np.random.default_rng(1)
-    loads = dice.random((100_000, 20)) * 0.1
+    thicknesses = dice.random((100_000, 20)) * 0.1
     three = np.zeros((60, 20))
     for row in three:
         row[dice.choice(20, 3, replace=False)] = dice.dirichlet([1, 1, 1]) * dice.uniform(0.05, 1)
     targets = bench.labs(three)
     result = Stages().result(Subject.photo("salt", lambda: reference_bytes(SALT_PANS), SALT_PANS.settings))
     return {
-        "100,000 mixtures to Lab, ms (at most 1000)": milliseconds(lambda: bench.labs(loads), 3),
+        "100,000 mixtures to Lab, ms (at most 1000)": milliseconds(lambda: bench.labs(thicknesses), 3),
         "60 targets, 20 paints, up to 3, ms (at most 1000)": milliseconds(
             lambda: recipes_for(bench, targets, grid_of(bench)), 3
         ),

@@ -17,9 +17,9 @@ from washboard.core.colour.lab import encoded_of, linear_of_lab
 from washboard.core.key.relations import Thing
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
-from washboard.core.order.options import Wishes
+from washboard.core.order.options import Options
 from washboard.core.order.parts import Parts, divided
-from washboard.core.order.result import Worked
+from washboard.core.order.result import PlanningResult
 from washboard.core.planning.planner import plan_of
 from washboard.core.reference.masses import Division
 from washboard.core.reference.measures import Measured, measure
@@ -70,7 +70,7 @@ class Made:
     size: tuple[float, float]
     passes: int | None
 
-    def worked(self, wishes: Wishes | None = None) -> Worked:
+    def worked(self, options: Options | None = None) -> PlanningResult:
         sheet = sheet_of(*self.size, 1.5)
         return plan_of(
             self.measured.masses,
@@ -78,7 +78,7 @@ class Made:
             medium_named(self.medium),
             surface_of(self.surface),
             sheet,
-            wishes or Wishes(self.school, self.passes, tuple(Thing(name) for name in THINGS)),
+            options or Options(self.school, self.passes, tuple(Thing(name) for name in THINGS)),
         )
 
 

@@ -8,7 +8,7 @@ import math
 from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 
-from washboard.core.order.result import Worked
+from washboard.core.order.result import PlanningResult
 from washboard.core.reference.drawn import Shape
 from washboard.core.reference.place import Anchor
 from washboard.pipeline.stages import Stages
@@ -38,7 +38,7 @@ class Scene:
     settings: Settings
     things: tuple[Thing, ...] = field(default=())
 
-    def worked(self) -> Worked:
+    def worked(self) -> PlanningResult:
         """The plan of the scene."""
         return STAGES.result(self.subject()).worked
 

@@ -22,23 +22,34 @@ from washboard.core.calibration.strip import (
 from washboard.core.colour.lab import encoded_of
 from washboard.core.colour.spectra import linear_of_spectrum
 from washboard.core.materials.paints import PAINTS, THIN
-from washboard.core.materials.shelf import Item, Kind, measured
+from washboard.core.materials.shelf import Item, ItemKind, measured
 from washboard.core.optics.kubelka import film, over
 
 SHELF = (
     Item(
-        "own-1", Kind.PAINT, "Ultramarine tube", "ultramarine", "watercolour", "studio", 7.5, "warm, grainy"
+        "own-1",
+        ItemKind.PAINT,
+        "Ultramarine tube",
+        "ultramarine",
+        "watercolour",
+        "studio",
+        7.5,
+        "warm, grainy",
     ),
-    Item("own-2", Kind.PAINT, "=SUM(A1) yellow", "lemon", "watercolour", "studio, large", 3.0),
-    Item("own-3", Kind.PAINT, 'The "old" earth; half dry', "burnt-sienna", "oil", "", None, "Öl, 1 cm³"),
-    Item("own-4", Kind.STICK, "Deep blue", "ultramarine-deep", "pastel", "box of 24", 1.0),
-    Item("own-5", Kind.SURFACE, "Cotton block", "cold-pressed", "watercolour", "", 12.0),
-    Item("own-6", Kind.TOOL, "Big mop", "mop"),
+    Item("own-2", ItemKind.PAINT, "=SUM(A1) yellow", "lemon", "watercolour", "studio, large", 3.0),
+    Item("own-3", ItemKind.PAINT, 'The "old" earth; half dry', "burnt-sienna", "oil", "", None, "Öl, 1 cm³"),
+    Item("own-4", ItemKind.STICK, "Deep blue", "ultramarine-deep", "pastel", "box of 24", 1.0),
+    Item("own-5", ItemKind.SURFACE, "Cotton block", "cold-pressed", "watercolour", "", 12.0),
+    Item("own-6", ItemKind.TOOL, "Big mop", "mop"),
 )
 MEASURED = replace(
-    SHELF[0], key="own-7", name="Measured blue",
-    films=measured(*PAINTS["cobalt"].looks(), PAINTS["ultramarine"], PAINTS["cobalt"].looks(THIN)[0]),
-)  # fmt: skip
+    SHELF[0],
+    key="own-7",
+    name="Measured blue",
+    films=measured(
+        *PAINTS["cobalt"].reflectances(), PAINTS["ultramarine"], PAINTS["cobalt"].reflectances(THIN)[0]
+    ),
+)
 
 
 def fields_of_paint(key: str, factor: float = 1.0) -> dict[str, np.ndarray]:
@@ -50,7 +61,7 @@ def fields_of_paint(key: str, factor: float = 1.0) -> dict[str, np.ndarray]:
     }
 
 
-def strip_picture(looks: dict[str, np.ndarray], scale: int = 8, grey: float = GREY) -> np.ndarray:
+def strip_picture(reflectances: dict[str, np.ndarray], scale: int = 8, grey: float = GREY) -> np.ndarray:
     """The strip, painted and flat, as linear light (h, w, 3) with 15 mm of paper around."""
     edge = 15
     picture = np.full((round((HIGH + 2 * edge) * scale), round((WIDE + 2 * edge) * scale), 3), WHITE)
@@ -64,7 +75,7 @@ def strip_picture(looks: dict[str, np.ndarray], scale: int = 8, grey: float = GR
     box(0.0, 0.0, HOLE, WHITE)
     box(*GREY_AT, FIELD_MM, grey)
     for field in FIELDS:
-        box(field.x, field.y, FIELD_MM, np.clip(linear_of_spectrum(looks[field.key]), 0, 1))
+        box(field.x, field.y, FIELD_MM, np.clip(linear_of_spectrum(reflectances[field.key]), 0, 1))
     return picture
 
 

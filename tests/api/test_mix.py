@@ -12,7 +12,7 @@ from tests.conftest import Server, encoded, new_piece, worked_out
 from tests.pieces import photographs
 from washboard.core.colour.spectra import spectrum_of_lab
 from washboard.core.materials.paints import PAINTS
-from washboard.core.mixing.mixture import bench_of
+from washboard.core.mixing.mixture import mixing_model_of
 from washboard.core.optics.vehicle import vehicle_of
 from washboard.core.plan.plan import Kind
 
@@ -64,7 +64,7 @@ def test_a_mixing_table_holds_what_the_films_give(client: httpx.Client, cup: byt
     table = client.get(f"/api/pieces/{piece}/mix/table?{query}").json()
     loads = table["loads"]
     assert len(table["dry"]) == len(loads) ** 2
-    bench = bench_of(
+    bench = mixing_model_of(
         [PAINTS["ultramarine"], PAINTS["burnt-sienna"]],
         vehicle_of("watercolour"),
         spectrum_of_lab((92.0, 1.0, 4.0)),

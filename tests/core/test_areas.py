@@ -21,7 +21,7 @@ from hypothesis import strategies as st
 from tests.pieces import photographs
 from washboard.core.areas.area import FINE, PROPOSED, area_map, areas_of
 from washboard.core.areas.corrections import MOST_STROKES, AreaFamily, Corrections, Family, Stroke
-from washboard.core.areas.superpixels import SEEDS, chips_of
+from washboard.core.areas.superpixels import SEEDS, superpixels_of
 from washboard.core.areas.tree import Tree, tree_of
 from washboard.core.cut import least_cut
 from washboard.core.errors import InvalidInput
@@ -43,7 +43,7 @@ def picture(name: str) -> Picture:
 
 @cache
 def tree(name: str) -> Tree:
-    return tree_of(chips_of(picture(name)))
+    return tree_of(superpixels_of(picture(name)))
 
 
 def outlined(name: str, shape: tuple[int, int]) -> Labels:
@@ -69,7 +69,7 @@ def overlap(found: Labels, truth: Labels) -> float:
 
 
 def proposed(name: str, *strokes: Stroke) -> float:
-    shape = tree(name).chips.labels.shape
+    shape = tree(name).superpixels.labels.shape
     return overlap(area_map(tree(name), strokes, shape), outlined(name, shape))
 
 
@@ -81,7 +81,7 @@ def deepest(mask: np.ndarray) -> tuple[int, int]:
 
 def drawn_over(name: str, number: int) -> Stroke:
     """A line through the middles of the pieces that a painter would see as part of one outlined thing."""
-    labels = tree(name).chips.labels
+    labels = tree(name).superpixels.labels
     pieces = tree(name).cut(FINE)[labels]
     mask = outlined(name, labels.shape) == number
     inside = [pieces == piece for piece in np.unique(pieces[mask])]
@@ -165,13 +165,13 @@ def test_light_or_shadow_is_right_for_nine_of_ten_things_that_it_is_sure_of() ->
 @pytest.mark.parametrize("name", OUTLINES)
 def test_chips_are_many_and_the_tree_joins_them_to_one(name: str) -> None:
     found = tree(name)
-    assert 0.8 * SEEDS <= found.chips.count <= 1.25 * SEEDS
-    assert len(found.merges) == found.chips.count - 1
+    assert 0.8 * SEEDS <= found.superpixels.count <= 1.25 * SEEDS
+    assert len(found.merges) == found.superpixels.count - 1
     assert set(found.cut(1)) == {0}
     coarse, fine = found.cut(PROPOSED), found.cut(FINE)
     for piece in range(FINE):
         assert len(set(coarse[fine == piece])) == 1
-    held = np.bincount(coarse[found.chips.labels.ravel()])
+    held = np.bincount(coarse[found.superpixels.labels.ravel()])
     assert (np.diff(held) <= 0).all()
 
 
@@ -189,7 +189,7 @@ def house(sheet: np.ndarray) -> None:
 
 def test_sky_field_and_house_are_areas_with_their_own_depth_and_look() -> None:
     seen = scene(house)
-    found = areas_of(seen, area_map(tree_of(chips_of(seen)), (), seen.shape))
+    found = areas_of(seen, area_map(tree_of(superpixels_of(seen)), (), seen.shape))
     sky, field, wall = (found.at(x, y) for x, y in ((0.8, 0.1), (0.8, 0.9), (0.44, 0.5)))
     assert len({sky, field, wall}) == 3
     by_label = {area.label: area for area in found.areas}
@@ -201,7 +201,7 @@ def test_sky_field_and_house_are_areas_with_their_own_depth_and_look() -> None:
 
 def test_a_stroke_makes_one_area_of_what_it_crosses_and_the_last_one_wins() -> None:
     seen = scene(house)
-    parts = tree_of(chips_of(seen))
+    parts = tree_of(superpixels_of(seen))
     across = Stroke(((0.2, 0.2), (0.2, 0.8)))
     one = area_map(parts, [across], seen.shape)
     assert one[80, 120] == one[320, 120]
@@ -222,7 +222,7 @@ def test_an_area_as_thin_as_a_hair_is_measured_all_the_same() -> None:
 
 def test_the_painter_has_the_last_word_on_names_families_and_depth() -> None:
     seen = scene(house)
-    labels = area_map(tree_of(chips_of(seen)), (), seen.shape)
+    labels = area_map(tree_of(superpixels_of(seen)), (), seen.shape)
     plain = areas_of(seen, labels)
     nearest, farthest = plain.areas[-1], plain.areas[0]
     words = Corrections(
@@ -246,7 +246,7 @@ def two_tone(sheet: np.ndarray) -> None:
 
 def test_two_lines_divide_an_area_along_the_edge_between_them() -> None:
     seen = scene(two_tone)
-    parts = tree_of(chips_of(seen))
+    parts = tree_of(superpixels_of(seen))
     box = Stroke(((0.3, 0.5), (0.65, 0.5)))
     left, right = ((0.28, 0.35), (0.42, 0.68)), ((0.54, 0.35), (0.66, 0.68))
     joined = area_map(parts, [box], seen.shape)
@@ -279,7 +279,7 @@ def test_a_cut_is_the_cheapest_of_all_divisions() -> None:
 @given(st.lists(st.lists(st.tuples(st.floats(0, 1), st.floats(0, 1)), min_size=1, max_size=6), max_size=8))
 def test_whatever_is_drawn_every_pixel_stays_in_one_area(lines: list[list[tuple[float, float]]]) -> None:
     strokes = [Stroke(tuple(line)) for line in lines]
-    shape = tree("cup").chips.labels.shape
+    shape = tree("cup").superpixels.labels.shape
     labels = area_map(tree("cup"), strokes, shape)
     assert labels.min() >= 1
     assert labels.max() <= PROPOSED + len(strokes)

@@ -21,8 +21,7 @@ from washboard.core.materials.media import medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
 from washboard.core.plan.plan import Kind, Operation, Pass, Plan, Role
 from washboard.core.planning.planner import plan_of
-from washboard.core.reference.mass import Border, Mass
-from washboard.core.reference.mass import Kind as MassKind
+from washboard.core.reference.mass import Border, Mass, MassKind
 from washboard.settings import Settings
 from washboard.settings.fixes import fixed
 
@@ -373,6 +372,6 @@ def found_in(piece: Made, settings: Settings, things: tuple[Thing, ...]) -> tupl
     """The findings about a piece as it is set."""
     plan = plan_of(
         piece.measured.masses, piece.parts, medium_named(piece.medium), surface_of(piece.surface),
-        sheet_of(30, 20, 1.5), settings.wishes(things), (), settings.intent.mood,
+        sheet_of(30, 20, 1.5), settings.options(things), (), settings.intent.mood,
     ).plan  # fmt: skip
     return findings_of(Checked(plan, {thing.id: thing for thing in things}))

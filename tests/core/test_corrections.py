@@ -15,7 +15,7 @@ from tests.rough import rough_outline
 from washboard.core.areas.area import PROPOSED, area_map
 from washboard.core.areas.corrections import Corrections, Stroke
 from washboard.core.areas.snap import snapped
-from washboard.core.areas.superpixels import chips_of
+from washboard.core.areas.superpixels import superpixels_of
 from washboard.core.areas.tree import tree_of
 from washboard.core.errors import InvalidInput
 from washboard.core.reference.picture import Labels, Picture, picture_of
@@ -27,7 +27,7 @@ SMALLEST = 600
 @cache
 def outlines_of(name: str) -> dict[Stroke, np.ndarray]:
     """A rough outline, 8.5 px off, for each piece of each thing, with what it snaps to."""
-    shape = tree(name).chips.labels.shape
+    shape = tree(name).superpixels.labels.shape
     truth = outlined(name, picture(name).shape)
     found = {}
     for number in range(1, len(OUTLINES[name]) + 1):
@@ -57,7 +57,7 @@ def joins(now: Labels, truth: Labels) -> list[Stroke]:
 
 def after(name: str, counts: tuple[int, ...]) -> dict[int, float]:
     """Mean best IoU after so many strokes, each the one that helps most: over, about, or across things."""
-    shape = tree(name).chips.labels.shape
+    shape = tree(name).superpixels.labels.shape
     truth, masks = outlined(name, shape), outlines_of(name)
     offered = [*masks, *(drawn_over(name, k) for k in range(1, len(OUTLINES[name]) + 1))]
     done: list[Stroke] = []
@@ -97,9 +97,9 @@ def made(*strokes: Stroke) -> Labels:
 
 @cache
 def tree_source():  # type: ignore[no-untyped-def]
-    from washboard.core.areas.superpixels import chips_of
+    from washboard.core.areas.superpixels import superpixels_of
 
-    return chips_of(picture_of(quarters()))
+    return superpixels_of(picture_of(quarters()))
 
 
 def ring(x: float, y: float, r: float) -> Stroke:
@@ -116,7 +116,7 @@ def test_a_line_across_joins_the_areas_as_they_are() -> None:
 
 
 def test_two_areas_are_joined_by_a_place_in_each_and_what_lies_between_stays() -> None:
-    tree = tree_of(chips_of(striped()))
+    tree = tree_of(superpixels_of(striped()))
     apart = Stroke(((0.1, 0.5),), against=((0.9, 0.5),), joins=True)
     labels = area_map(tree, (apart,), (300, 400))
     at = [int(labels[150, int(400 * x)]) for x in (0.1, 0.5, 0.9)]
@@ -128,7 +128,7 @@ def test_an_area_is_divided_into_its_light_and_its_shadow() -> None:
     drawn = Stroke(tuple((0.5 + 0.3 * np.cos(a) / 1.5, 0.5 + 0.3 * np.sin(a)) for a in np.linspace(0, 6, 40)))
     outline = replace(drawn, closed=True)
     halves = Stroke(((0.5, 0.5),), by_light=True)
-    tree = tree_of(chips_of(picture))
+    tree = tree_of(superpixels_of(picture))
     outlined = {outline: snapped(picture.lab, outline.points)}
     before = area_map(tree, (outline,), picture.shape, outlined=outlined)
     labels = area_map(tree, (outline, halves), picture.shape, outlined=outlined, value=picture.value)
@@ -142,7 +142,7 @@ def test_an_area_is_divided_into_its_light_and_its_shadow() -> None:
 
 def test_what_has_no_shadow_is_not_divided() -> None:
     picture = striped()
-    tree = tree_of(chips_of(picture))
+    tree = tree_of(superpixels_of(picture))
     halves = Stroke(((0.1, 0.5),), by_light=True)
     plain = area_map(tree, (), (300, 400))
     assert (area_map(tree, (halves,), (300, 400), value=picture.value) == plain).all()

@@ -12,7 +12,7 @@ from washboard.core.errors import InvalidInput
 from washboard.core.key.conflict import conflicts
 from washboard.core.key.relations import WEIGHTS, Holds, Relation, relations_of
 from washboard.core.key.solve import LEAST_WEIGHT, rekeyed
-from washboard.core.order.options import Wishes
+from washboard.core.order.options import Options
 
 LOW, HIGH = 2.0, 9.5
 
@@ -130,8 +130,8 @@ def test_nothing_moves_where_everything_holds_and_numbers_must_be_numbers() -> N
 def test_a_plan_holds_the_light_above_everything_and_says_what_it_moved() -> None:
     measured, parts = patchwork(3, 9, 1)
     made = Made(measured, parts, "pastel", "value:4", "dark-to-light", (30.0, 20.0), None)
-    seen = made.worked(Wishes("dark-to-light")).plan
-    lit = made.worked(Wishes("dark-to-light", holds=(Holds.LIGHT,))).plan
+    seen = made.worked(Options("dark-to-light")).plan
+    lit = made.worked(Options("dark-to-light", holds=(Holds.LIGHT,))).plan
     (source,) = {r.upper for r in relations_of(seen.masses, {}, (Holds.LIGHT,))}
     others = [
         m.target for k, m in enumerate(lit.masses) if k != source and not (m.light and m.kind == "accent")

@@ -64,18 +64,18 @@ def test_layers_may_be_put_together_in_any_grouping(
 def test_constants_come_back_from_films_over_two_backings(
     k: float, s: float, white: float, black: float
 ) -> None:
-    looks = [over(*film(k, s, 0.4), backing) for backing in (white, black)]
-    back = constants_of(looks[0], looks[1], white, black)
+    reflectances = [over(*film(k, s, 0.4), backing) for backing in (white, black)]
+    back = constants_of(reflectances[0], reflectances[1], white, black)
     again = [over(*film(*back), backing) for backing in (white, black)]
-    assert again == pytest.approx(looks, abs=1e-9)
+    assert again == pytest.approx(reflectances, abs=1e-9)
     assert [float(each) for each in back] == pytest.approx([0.4 * k, 0.4 * s], rel=1e-4, abs=1e-6)
 
 
 def test_the_looks_of_every_paint_come_back_from_its_two_films() -> None:
     for paint in PAINTS.values():
         r, t = film(paint.absorption, paint.scattering, 0.3)
-        looks = over(r, t, 0.85), over(r, t, 0.04)
-        again = over(*film(*constants_of(looks[0], looks[1], 0.85, 0.04)), 0.5)
+        reflectances = over(r, t, 0.85), over(r, t, 0.04)
+        again = over(*film(*constants_of(reflectances[0], reflectances[1], 0.85, 0.04)), 0.5)
         apart = difference(lab_of_spectrum(again), lab_of_spectrum(over(r, t, 0.5)))
         assert float(apart) < 0.5, paint.key
 
@@ -127,8 +127,8 @@ FILMS = {
 def test_films_fitted_over_two_backings_predict_what_many_directions_of_light_do(name: str) -> None:
     absorb, scatter = (np.full(1, v) for v in FILMS[name])
     white, black = np.full(1, 0.85), np.full(1, 0.04)
-    looks = [manyflux.over(absorb, scatter, 1.0, backing) for backing in (white, black)]
-    k, s = constants_of(looks[0], looks[1], white, black)
+    reflectances = [manyflux.over(absorb, scatter, 1.0, backing) for backing in (white, black)]
+    k, s = constants_of(reflectances[0], reflectances[1], white, black)
     for thick in (0.5, 2.0):
         for ground in (0.85, 0.4, 0.04):
             truth = float(manyflux.over(absorb, scatter, thick, np.full(1, ground))[0])

@@ -15,7 +15,7 @@ from washboard.core.colour.lab import encoded_of, linear_of_lab
 from washboard.core.colour.value import luminance_of
 from washboard.core.reference.contours import hardness_of, softness
 from washboard.core.reference.identity import inherited
-from washboard.core.reference.mass import Kind, Mass
+from washboard.core.reference.mass import Mass, MassKind
 from washboard.core.reference.masses import Division
 from washboard.core.reference.measures import Measured, measure
 from washboard.core.reference.picture import picture_of
@@ -78,7 +78,7 @@ def test_a_gradation_is_found_with_its_direction_and_both_ends(angle: int) -> No
     y, x = np.mgrid[:240, :240] - 119.5
     along = x * np.cos(np.radians(angle)) - y * np.sin(np.radians(angle))
     mass = only(6 - 2 * along / 120)
-    assert mass.kind is Kind.GRADED
+    assert mass.kind is MassKind.GRADED
     assert mass.direction is not None
     assert (mass.direction - angle + 180) % 360 - 180 == pytest.approx(0, abs=3)
     light, dark = mass.ends
@@ -90,7 +90,7 @@ def test_a_gradation_is_found_with_its_direction_and_both_ends(angle: int) -> No
 @pytest.mark.parametrize("rise", [0.0, 0.3, 0.6])
 def test_a_slight_unevenness_is_flat(rise: float) -> None:
     mass = only(np.tile(np.linspace(5, 5 + rise, 200), (150, 1)))
-    assert mass.kind is Kind.FLAT
+    assert mass.kind is MassKind.FLAT
     assert mass.direction is None
     assert mass.ends[0] == mass.ends[1]
 
@@ -165,7 +165,7 @@ def test_accents_are_measured_as_accents_of_their_kind() -> None:
     labels = np.ones((120, 160), np.int32)
     labels[40:48, 60:68] = 2
     found = measured(np.where(labels == 2, 9.0, 3.0), labels, accents=1)
-    assert [m.kind for m in found.masses] == [Kind.FLAT, Kind.ACCENT]
+    assert [m.kind for m in found.masses] == [MassKind.FLAT, MassKind.ACCENT]
     assert found.masses[1].light
 
 

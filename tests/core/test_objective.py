@@ -12,7 +12,7 @@ import pytest
 from tests.exhaustive import cover_costs, partition_costs, piece
 from tests.pieces import photographs
 from tests.steady import kept
-from washboard.core.order.result import Worked
+from washboard.core.order.result import PlanningResult
 
 GOOD, WORST = 0.01, 0.05
 
@@ -28,7 +28,7 @@ def test_a_photo_coded_scaled_or_exposed_a_little_otherwise_keeps_its_passes() -
     ("search", "masses", "pieces"), [(partition_costs, 6, 24), (cover_costs, 6, 40), (cover_costs, 9, 12)]
 )
 def test_small_pieces_cost_as_little_as_the_best_of_all(
-    search: Callable[[Worked], tuple[float, float]], masses: int, pieces: int
+    search: Callable[[PlanningResult], tuple[float, float]], masses: int, pieces: int
 ) -> None:
     made = [worked for seed in range(pieces) if (worked := piece(seed, masses)) is not None]
     gaps = sorted((own - best) / best for own, best in map(search, made))

@@ -18,7 +18,7 @@ from washboard.core.order.coverage import Coverage, Status, cut_length
 from washboard.core.order.grouping import group_costs, shared_out, ways_of
 from washboard.core.order.parts import Parts
 from washboard.core.order.prediction import table_of
-from washboard.core.order.result import Does, Worked
+from washboard.core.order.result import PassType, PlanningResult
 from washboard.core.plan.plan import Kind, Role
 from washboard.core.planning.rearrange import judged, moved
 from washboard.core.planning.reorder import reordered
@@ -33,7 +33,7 @@ SOME = settings(max_examples=60, deadline=None, derandomize=True, suppress_healt
 
 def made(
     seed: int = 4, medium: str = "watercolour", school: str = "light-to-dark", width: float = 45.0
-) -> Worked:
+) -> PlanningResult:
     measured, parts = patchwork(seed, 12, 2, width)
     return Made(measured, parts, medium, "white", school, (width, width / 1.5), None).worked()
 
@@ -49,17 +49,17 @@ def test_the_cut_is_the_best_of_all_coverages() -> None:
             dice.uniform(0.5, 20, len(pairs)), dice.uniform(0.2, 1, len(pairs)),
         )  # fmt: skip
         status = dice.choice([Status.NOW, Status.LATER, Status.LATER, Status.LATER, Status.DONE], count)
-        question = Coverage(
+        problem = Coverage(
             parts, status, dice.uniform(0, 30, count), np.zeros(count), dice.uniform(0, 20, count),
             TRANSPARENT, medium_named("watercolour"), (status == Status.LATER) & (dice.random(count) < 0.2),
         )  # fmt: skip
-        later = np.flatnonzero((status == Status.LATER) & ~question.over)
+        later = np.flatnonzero((status == Status.LATER) & ~problem.over)
         brute = []
         for choice in product((False, True), repeat=len(later)):
-            covered = question.alone()
+            covered = problem.alone()
             covered[later] = choice
-            brute.append(question.seconds(covered))
-        assert question.seconds(question.best()) == pytest.approx(min(brute), abs=0.05)
+            brute.append(problem.seconds(covered))
+        assert problem.seconds(problem.best()) == pytest.approx(min(brute), abs=0.05)
 
 
 def test_passes_are_the_best_of_all_groupings() -> None:
@@ -101,7 +101,7 @@ def test_a_sheet_twice_as_large_changes_minutes_and_waits() -> None:
     assert sum(p.minutes for p in large.passes) > 1.5 * sum(p.minutes for p in small.passes)
     assert [p.wait for p in large.passes] != [p.wait for p in small.passes]
     counts = [
-        [sum(step.does is Does.LAYS for step in made(s, width=w).steps) for s in range(12)]
+        [sum(step.pass_type is PassType.LAYS for step in made(s, width=w).steps) for s in range(12)]
         for w in (10.0, 160.0)
     ]
     assert all(few <= many for few, many in zip(*counts, strict=True))
@@ -125,7 +125,7 @@ def test_every_figure_of_a_reason_comes_out_again_from_the_forced_alternative(pi
                 other = stopping(worked, k, [index[m] for m in reason.masses])
                 extra = cut_length(parts, other) - cut_length(parts, step.covered)
                 assert reason.figures["cm"] == pytest.approx(extra)
-                assert step.question.seconds(other) >= step.question.seconds(step.covered) - 0.05
+                assert step.problem.seconds(other) >= step.problem.seconds(step.covered) - 0.05
             if reason.kind == "goes-round":
                 around = [
                     length
@@ -139,10 +139,13 @@ def test_every_figure_of_a_reason_comes_out_again_from_the_forced_alternative(pi
                 assert reason.figures["minutes"] == before.wait > 0
             if reason.kind == "keeps-off":
                 scene, mass = worked.scene, parts.mass
-                under = scene.box.looks(step.paint[mass][:, None], step.before)
-                through, plain = (scene.finished(looks, mass)[0] for looks in (under, step.before))
+                under = scene.box.reflectances(step.paint[mass][:, None], step.before)
+                through, plain = (
+                    scene.finished(reflectances, mass)[0] for reflectances in (under, step.before)
+                )
                 off_by, without = (
-                    difference(lab_of_spectrum(looks), scene.targets[mass]) for looks in (through, plain)
+                    difference(lab_of_spectrum(reflectances), scene.targets[mass])
+                    for reflectances in (through, plain)
                 )
                 spoilt = np.maximum(off_by - without, 0).max(axis=1)
                 off = parts.of(index[reason.masses[0]])

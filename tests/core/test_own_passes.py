@@ -13,7 +13,7 @@ from tests.pieces import Made, patchwork
 from washboard.core.errors import InvalidInput
 from washboard.core.materials.media import MEDIA
 from washboard.core.materials.paints import PAINTS, palette_of
-from washboard.core.order.result import Worked
+from washboard.core.order.result import PlanningResult
 from washboard.core.plan.own import LAID, MOST_OWN, Own, free_id, offered, set_in
 from washboard.core.plan.plan import Kind, Plan, Role
 from washboard.core.planning.rearrange import moved, with_own, without
@@ -26,7 +26,7 @@ BY_MEDIUM = {key: [kind for kind in Kind if kind in offered(medium)] for key, me
 
 
 @cache
-def made(medium: str, seed: int = 3) -> Worked:
+def made(medium: str, seed: int = 3) -> PlanningResult:
     measured, parts = patchwork(seed, 9, 1, 45.0)
     school = "light-to-dark" if medium == "watercolour" else "dark-to-light"
     return Made(measured, parts, medium, GROUNDS[medium], school, (45, 30), None).worked()
@@ -37,7 +37,7 @@ def laid_in(plan: Plan, k: int) -> tuple[str, ...]:
     return tuple(o.mass for o in plan.passes[k].operations if o.role is Role.TARGET and o.kind.lays)
 
 
-def refused(worked: Worked) -> list[str]:
+def refused(worked: PlanningResult) -> list[str]:
     plan = worked.plan
     return [r.sentence for r in replay(plan.masses, plan.passes, plan.medium, plan.surface.value)]
 

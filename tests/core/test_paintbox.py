@@ -13,7 +13,7 @@ from washboard.core.colour.spectra import grey_of_value, lab_of_spectrum, spectr
 from washboard.core.materials.media import MEDIA
 from washboard.core.materials.paints import palette_of
 from washboard.core.materials.surfaces import surface_of
-from washboard.core.mixing.mixture import bench_of
+from washboard.core.mixing.mixture import mixing_model_of
 from washboard.core.mixing.paintbox import Paintbox, coated, paintbox_of
 from washboard.core.mixing.search import recipes_for
 from washboard.core.optics.vehicle import vehicle_of
@@ -26,7 +26,7 @@ tint = st.tuples(st.floats(-20, 25), st.floats(-25, 35))
 
 
 def laid(box: Paintbox, target: ArrayLike, below: np.ndarray) -> np.ndarray:
-    return box.looks(box.mixed(target, below), below)[0]
+    return box.reflectances(box.mixed(target, below), below)[0]
 
 
 @settings(max_examples=150, deadline=None, derandomize=True)
@@ -59,7 +59,7 @@ def test_nothing_laid_changes_nothing(medium: str) -> None:
     nothing = np.zeros_like(BOXES[medium].mixed((50, 0, 0), WHITE))
     for below in (2.6, 5.0, 9.4):
         assert np.allclose(
-            BOXES[medium].looks(nothing, grey_of_value(below)), grey_of_value(below), atol=1e-9
+            BOXES[medium].reflectances(nothing, grey_of_value(below)), grey_of_value(below), atol=1e-9
         )
 
 
@@ -70,10 +70,10 @@ def test_a_plan_mixes_nearly_as_well_as_the_recipe_board(medium: str) -> None:
         [dice.uniform(25, 92, 40), dice.uniform(-20, 30, 40), dice.uniform(-25, 40, 40)]
     )
     quick = BOXES[medium]
-    looks = quick.looks(quick.mixed(targets, np.tile(WHITE, (40, 1))), WHITE)
-    bench = bench_of(palette_of(medium, ()), coated(vehicle_of(medium)), WHITE)
-    thorough = np.array([ways[0].apart for ways in recipes_for(bench, targets)])
-    gap = difference(lab_of_spectrum(looks), targets) - thorough
+    reflectances = quick.reflectances(quick.mixed(targets, np.tile(WHITE, (40, 1))), WHITE)
+    bench = mixing_model_of(palette_of(medium, ()), coated(vehicle_of(medium)), WHITE)
+    thorough = np.array([ways[0].delta_e for ways in recipes_for(bench, targets)])
+    gap = difference(lab_of_spectrum(reflectances), targets) - thorough
     assert float(gap.mean()) < 0.6
     assert float(gap.max()) < 6
 

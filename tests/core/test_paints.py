@@ -19,7 +19,7 @@ from washboard.core.optics.vehicle import VEHICLES
 Lab = tuple[float, float, float]
 
 
-def look(medium: str, film: float, ground: float = 9.5, wet: float = 0, **parts: float) -> Lab:
+def reflectance(medium: str, film: float, ground: float = 9.5, wet: float = 0, **parts: float) -> Lab:
     """Lab of a mixture in parts, `film` unit films thick, over a grey of that value."""
     keys = [key.replace("_", "-") for key in parts]
     shares = np.array(list(parts.values())) / sum(parts.values()) * film
@@ -32,11 +32,11 @@ def look(medium: str, film: float, ground: float = 9.5, wet: float = 0, **parts:
 
 
 def wash(film: float, **parts: float) -> Lab:
-    return look("watercolour", film, **parts)
+    return reflectance("watercolour", film, **parts)
 
 
 def oil(**parts: float) -> Lab:
-    return look("oil", 1.2, **parts)
+    return reflectance("oil", 1.2, **parts)
 
 
 def chroma(lab: Lab) -> float:
@@ -83,33 +83,35 @@ KNOWN: dict[str, Callable[[], bool]] = {
     "an orange earth and ultramarine make a near-neutral dark under value 2 in oil": lambda: (
         min(
             (
-                chroma(look("oil", 1.2, burnt_sienna=a, ultramarine=1)),
-                value(look("oil", 1.2, burnt_sienna=a, ultramarine=1)),
+                chroma(reflectance("oil", 1.2, burnt_sienna=a, ultramarine=1)),
+                value(reflectance("oil", 1.2, burnt_sienna=a, ultramarine=1)),
             )
             for a in (0.5, 1, 2, 3, 4)
         )
         < (8, 2.0)
     ),
     "white makes a transparent earth cooler and chalky": lambda: (
-        chroma(look("oil", 1.2, red_oxide=1, white=2)) < chroma(look("oil", 0.25, red_oxide=1))
-        and hue(look("oil", 1.2, red_oxide=1, white=2)) < hue(look("oil", 0.25, red_oxide=1))
+        chroma(reflectance("oil", 1.2, red_oxide=1, white=2)) < chroma(reflectance("oil", 0.25, red_oxide=1))
+        and hue(reflectance("oil", 1.2, red_oxide=1, white=2)) < hue(reflectance("oil", 0.25, red_oxide=1))
     ),
     "a transparent earth thinned turns warmer and yellower": lambda: (
         hue(wash(0.05, red_oxide=1)) > hue(wash(0.8, red_oxide=1))
     ),
     "white in a glaze goes milky over black": lambda: (
-        value(look("oil", 0.15, 1.0, ultramarine=1, white=0.5))
-        > value(look("oil", 0.15, 1.0, ultramarine=1)) + 0.5
+        value(reflectance("oil", 0.15, 1.0, ultramarine=1, white=0.5))
+        > value(reflectance("oil", 0.15, 1.0, ultramarine=1)) + 0.5
     ),
     "a clear glaze over black does nearly nothing": lambda: (
-        value(look("oil", 0.15, 1.0, ultramarine=1)) < 1.5
+        value(reflectance("oil", 0.15, 1.0, ultramarine=1)) < 1.5
     ),
     "titanium covers black in two coats and zinc does not": lambda: (
-        value(look("oil", 2.4, 1.0, white=1)) > 8.5 > value(look("oil", 1.2, 1.0, zinc_white=1))
+        value(reflectance("oil", 2.4, 1.0, white=1)) > 8.5 > value(reflectance("oil", 1.2, 1.0, zinc_white=1))
     ),
     "an opaque yellow covers a dark and a clear one goes green over it": lambda: (
-        value(look("oil", 1.2, 2.0, cadmium_yellow=1)) > 6 > value(look("oil", 1.2, 2.0, lemon=1))
-        and hue(look("oil", 1.2, 2.0, lemon=1)) > 95
+        value(reflectance("oil", 1.2, 2.0, cadmium_yellow=1))
+        > 6
+        > value(reflectance("oil", 1.2, 2.0, lemon=1))
+        and hue(reflectance("oil", 1.2, 2.0, lemon=1)) > 95
     ),
     "a rose glazed over yellow makes orange": lambda: 30 < hue(layers((0.2, "lemon"), (0.05, "rose"))) < 75,
     "a blue glazed over yellow goes green": lambda: green(layers((0.2, "lemon"), (0.04, "phthalo-blue"))),
@@ -118,18 +120,22 @@ KNOWN: dict[str, Callable[[], bool]] = {
         min(chroma(wash(0.2, cadmium_red=1, phthalo_green=a)) for a in (0.2, 0.4, 0.7, 1, 1.5)) < 12
     ),
     "watercolour dries lighter": lambda: (
-        0.2 < value(wash(0.15, ultramarine=1)) - value(look("watercolour", 0.15, ultramarine=1, wet=1)) < 1.2
+        0.2
+        < value(wash(0.15, ultramarine=1)) - value(reflectance("watercolour", 0.15, ultramarine=1, wet=1))
+        < 1.2
     ),
     "acrylic dries darker": lambda: (
-        value(look("acrylic", 1.0, ultramarine=1, white=0.2))
-        < value(look("acrylic", 1.0, ultramarine=1, white=0.2, wet=1))
+        value(reflectance("acrylic", 1.0, ultramarine=1, white=0.2))
+        < value(reflectance("acrylic", 1.0, ultramarine=1, white=0.2, wet=1))
     ),
-    "oil keeps its value": lambda: abs(value(oil(ochre=1)) - value(look("oil", 1.2, ochre=1, wet=1))) < 0.05,
+    "oil keeps its value": lambda: (
+        abs(value(oil(ochre=1)) - value(reflectance("oil", 1.2, ochre=1, wet=1))) < 0.05
+    ),
     "watercolour cannot be as dark as oil": lambda: (
         value(wash(1.0, ultramarine=1, burnt_umber=1)) > value(oil(ultramarine=1, burnt_umber=1)) + 0.8
     ),
     "the first layer over a toned ground shifts toward it": lambda: (
-        look("acrylic", 0.2, 5.0, white=1)[0] < look("acrylic", 0.2, 9.5, white=1)[0] - 4
+        reflectance("acrylic", 0.2, 5.0, white=1)[0] < reflectance("acrylic", 0.2, 9.5, white=1)[0] - 4
     ),
     "a tint of carbon black is stronger than one of ivory black": lambda: (
         value(oil(black=1, white=12)) < value(oil(ivory_black=1, white=12)) - 0.3
@@ -166,7 +172,7 @@ def test_the_table_holds_enough_paints_each_with_all_that_is_to_be_known() -> No
     assert len(KNOWN) >= 25
     assert {paint.pigment for paint in PAINTS.values()} == set(PIGMENTS)
     for paint in PAINTS.values():
-        white, black = paint.looks()
+        white, black = paint.reflectances()
         assert (black <= white).all(), paint.key
         assert (white < 1).all()
         assert 0 <= paint.staining <= 1
@@ -198,8 +204,10 @@ METALS = {
 
 def test_no_two_paints_look_alike() -> None:
     for one, other in combinations(PAINTS.values(), 2):
-        looks = max(float(difference(one.strong, other.strong)), float(difference(one.thin, other.thin)))
-        assert max(looks, 10 * abs(one.opaque - other.opaque)) > 0.8, (one.key, other.key)
+        reflectances = max(
+            float(difference(one.strong, other.strong)), float(difference(one.thin, other.thin))
+        )
+        assert max(reflectances, 10 * abs(one.opaque - other.opaque)) > 0.8, (one.key, other.key)
 
 
 def kinds(low: float, high: float, least: float = 25) -> list[float]:
@@ -229,7 +237,7 @@ def test_the_set_spans_what_painters_expect() -> None:
 def test_each_medium_is_as_dark_as_it_really_gets(medium: str, low: float, high: float) -> None:
     film = VEHICLES[medium].strongest
     darkest = min(
-        value(look(medium, film, **{one.replace("-", "_"): 1.0, other.replace("-", "_"): 1.0}))
+        value(reflectance(medium, film, **{one.replace("-", "_"): 1.0, other.replace("-", "_"): 1.0}))
         for one, other in combinations(PAINTS, 2)
     )
     assert low <= darkest <= high

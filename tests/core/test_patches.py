@@ -17,8 +17,8 @@ from washboard.core.ground.choice import Candidate
 from washboard.core.key.relations import Thing
 from washboard.core.materials.grounds import GroundKind
 from washboard.core.materials.paints import PAINTS, palette_of
-from washboard.core.order.options import Wishes
-from washboard.core.order.result import Worked
+from washboard.core.order.options import Options
+from washboard.core.order.result import PlanningResult
 from washboard.core.plan.plan import Kind
 from washboard.core.recipe.board import board_of
 from washboard.core.surface.replay import replay
@@ -34,9 +34,9 @@ PATCHES = tuple(zip(THINGS, COLOURS, strict=True))
 COVERING = ("acrylic", "oil", "pastel")
 
 
-def over_patches(made: Made) -> Worked:
+def over_patches(made: Made) -> PlanningResult:
     return made.worked(
-        Wishes(made.school, made.passes, tuple(Thing(name) for name in THINGS), patches=PATCHES)
+        Options(made.school, made.passes, tuple(Thing(name) for name in THINGS), patches=PATCHES)
     )
 
 
@@ -49,7 +49,7 @@ def grounds_of(medium: str) -> tuple[Candidate, ...]:
 
 
 @cache
-def ferry(medium: str) -> Worked:
+def ferry(medium: str) -> PlanningResult:
     data = reference_bytes(FERRY_SLIP)
     chosen = Settings(medium, "white", 40, 27, ground="patches").checked()
     return Stages().result(Subject.photo("ferry", lambda: data, chosen)).worked
@@ -111,7 +111,7 @@ def test_what_a_patch_already_paints_is_left_as_it_is() -> None:
     made = Made(measured, parts, "oil", "white", "dark-to-light", (45, 30), None)
     one = next(mass for mass in made.worked().plan.masses)
     same = tuple((name, one.target_lab) for name in THINGS)
-    worked = made.worked(Wishes("dark-to-light", things=tuple(Thing(n) for n in THINGS), patches=same))
+    worked = made.worked(Options("dark-to-light", things=tuple(Thing(n) for n in THINGS), patches=same))
     assert worked.turn[0] == 0
     assert worked.steps[0].group == (0,)
 

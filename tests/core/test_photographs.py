@@ -12,7 +12,7 @@ import washboard.demo
 from tests.pieces import photographs
 from washboard.core.reference import ladder
 from washboard.core.reference.accents import find_accents
-from washboard.core.reference.mass import Kind, Mass
+from washboard.core.reference.mass import Mass, MassKind
 from washboard.core.reference.masses import divide
 from washboard.core.reference.measures import Measured, measure
 from washboard.core.reference.picture import Bytes, picture_of
@@ -52,7 +52,7 @@ def is_rim(mass: Mass, by_id: dict[str, Mass], long_cm: float) -> bool:
     main = sorted(mass.borders, key=lambda b: -b.length_cm)[:2]
     if len(main) < 2 or 2 * mass.area_cm2 / mass.outline_cm > NARROW * long_cm:
         return False
-    if any(by_id[b.mass].kind is Kind.ACCENT for b in main):
+    if any(by_id[b.mass].kind is MassKind.ACCENT for b in main):
         return False  # the glow round a lamp is there to be painted
     low, high = sorted(by_id[b.mass].value for b in main)
     between = low + 0.15 < mass.value < high - 0.15 and high - low > 0.8
@@ -62,7 +62,7 @@ def is_rim(mass: Mass, by_id: dict[str, Mass], long_cm: float) -> bool:
 @pytest.mark.parametrize("name", [*photographs(), *DEMO])
 def test_eight_to_forty_masses_and_hardly_a_halo_rim(name: str) -> None:
     measured = seen(name)
-    shapes = [m for m in measured.masses if m.kind is not Kind.ACCENT]
+    shapes = [m for m in measured.masses if m.kind is not MassKind.ACCENT]
     assert 8 <= len(shapes) <= 40
     height, width = measured.labels.shape
     by_id = {m.id: m for m in measured.masses}
@@ -82,12 +82,12 @@ def test_a_smooth_sky_is_one_mass_and_no_contour_map(name: str) -> None:
     sky = next(m for m in measured.masses if m.label == int(held.argmax()))
     values = picture_of(bytes_of(name)).value[measured.labels == sky.label]
     if np.ptp(np.quantile(values, (0.1, 0.9))) > 1.0:
-        assert sky.kind is Kind.GRADED
+        assert sky.kind is MassKind.GRADED
 
 
 @pytest.mark.parametrize("name", ["night lamps", "foundry"])
 def test_lamps_and_sparks_from_a_fiftieth_of_a_per_cent_are_accents(name: str) -> None:
-    lights = [m for m in seen(name).masses if m.kind is Kind.ACCENT and m.light]
+    lights = [m for m in seen(name).masses if m.kind is MassKind.ACCENT and m.light]
     assert len(lights) >= 3
     assert min(m.share for m in lights) < 0.0006
     assert all(m.value > 6 for m in lights)

@@ -10,7 +10,7 @@ from hypothesis import HealthCheck, given, settings
 
 from tests.pieces import Made, patchwork, pieces
 from washboard.core.order.coverage import cut_length
-from washboard.core.order.result import Worked
+from washboard.core.order.result import PlanningResult
 from washboard.core.plan.plan import Kind, Role
 from washboard.core.surface.replay import replay
 
@@ -19,7 +19,7 @@ GENERATED = settings(
 )
 
 
-def lengths(worked: Worked) -> tuple[float, float, float]:
+def lengths(worked: PlanningResult) -> tuple[float, float, float]:
     """cm of cutting in: every mass alone, separate at the same levels, as planned.
 
     Lights to be lifted are painted twice, washed over and lifted."""
@@ -28,7 +28,7 @@ def lengths(worked: Worked) -> tuple[float, float, float]:
     times = (turn >= 0) * (1 + worked.scene.uncovered)
     painted = times[parts.mass[parts.first]] + times[parts.mass[parts.second]]
     alone = float((parts.length * painted)[outer].sum())
-    separate = sum(cut_length(parts, step.question.alone()) for step in worked.steps)
+    separate = sum(cut_length(parts, step.problem.alone()) for step in worked.steps)
     return alone, separate, sum(cut_length(parts, step.covered) for step in worked.steps)
 
 

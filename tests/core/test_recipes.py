@@ -15,7 +15,7 @@ from washboard.core.colour.spectra import grey_of_value
 from washboard.core.errors import InvalidInput
 from washboard.core.materials.paints import PAINTS
 from washboard.core.mixing.brush_parts import SIZES, measures
-from washboard.core.mixing.mixture import Bench, bench_of
+from washboard.core.mixing.mixture import MixingModel, mixing_model_of
 from washboard.core.mixing.search import Recipe, recipes_for
 from washboard.core.optics.vehicle import VEHICLES
 
@@ -28,8 +28,8 @@ TARGETS = 160
 
 
 @cache
-def bench(medium: str) -> Bench:
-    return bench_of([PAINTS[key] for key in PALETTES[medium]], VEHICLES[medium], grey_of_value(9.5))
+def bench(medium: str) -> MixingModel:
+    return mixing_model_of([PAINTS[key] for key in PALETTES[medium]], VEHICLES[medium], grey_of_value(9.5))
 
 
 @cache
@@ -44,9 +44,9 @@ def every(medium: str) -> tuple[np.ndarray, cKDTree]:
     thick = np.geomspace(own.vehicle.weakest, own.vehicle.most, 36)
     labs = []
     for three in combinations(range(len(own.paints)), 3):
-        loads = np.zeros((len(shares), len(own.paints)))
-        loads[:, three] = shares
-        labs.append(own.labs((loads[:, None] * thick[None, :, None]).reshape(-1, len(own.paints))))
+        thicknesses = np.zeros((len(shares), len(own.paints)))
+        thicknesses[:, three] = shares
+        labs.append(own.labs((thicknesses[:, None] * thick[None, :, None]).reshape(-1, len(own.paints))))
     found = np.concatenate(labs)
     return found, cKDTree(found)
 
@@ -54,12 +54,12 @@ def every(medium: str) -> tuple[np.ndarray, cKDTree]:
 @cache
 def targets(medium: str) -> np.ndarray:
     own, dice = bench(medium), np.random.default_rng(7)
-    loads = np.zeros((TARGETS // 2, len(own.paints)))
-    for row in loads:
+    thicknesses = np.zeros((TARGETS // 2, len(own.paints)))
+    for row in thicknesses:
         row[dice.choice(len(own.paints), 3, replace=False)] = dice.dirichlet([0.7] * 3)
-    loads *= np.exp(dice.uniform(np.log(own.vehicle.weakest), 0, (len(loads), 1)))
+    thicknesses *= np.exp(dice.uniform(np.log(own.vehicle.weakest), 0, (len(thicknesses), 1)))
     anything = np.column_stack([dice.uniform(20, 92, TARGETS // 2), dice.normal(0, 28, (TARGETS // 2, 2))])
-    return np.concatenate([own.labs(loads), anything])
+    return np.concatenate([own.labs(thicknesses), anything])
 
 
 def nearest(medium: str) -> np.ndarray:
@@ -76,7 +76,7 @@ def found(medium: str) -> tuple[tuple[Recipe, ...], ...]:
 
 @pytest.mark.parametrize("medium", PALETTES)
 def test_recipes_in_brush_parts_are_as_near_as_an_exhaustive_search(medium: str) -> None:
-    gap = np.array([min(r.apart for r in own) for own in found(medium)]) - nearest(medium)
+    gap = np.array([min(r.delta_e for r in own) for own in found(medium)]) - nearest(medium)
     assert gap.mean() <= 0.3
     assert gap.max() <= 1.0
 
@@ -99,13 +99,13 @@ def test_brush_parts_keep_the_value_of_what_can_be_reached(medium: str) -> None:
 def test_a_recipe_gives_its_own_colour_and_says_how_it_looks_wet() -> None:
     own = bench("watercolour")
     for (best, *_), target in zip(found("watercolour"), targets("watercolour"), strict=True):
-        loads = np.zeros(len(own.paints))
-        loads[list(best.paints)] = best.shares * best.load
-        assert own.labs(loads) == pytest.approx(best.lab, abs=1e-6)
-        assert float(difference(best.lab, target)) == pytest.approx(best.apart, abs=1e-9)
+        thicknesses = np.zeros(len(own.paints))
+        thicknesses[list(best.paints)] = best.shares * best.thickness
+        assert own.labs(thicknesses) == pytest.approx(best.lab, abs=1e-6)
+        assert float(difference(best.lab, target)) == pytest.approx(best.delta_e, abs=1e-9)
         assert best.wet[0] <= best.lab[0] + 1e-6
         assert set(best.parts) <= set(SIZES)
-        assert best.layers == max(1, np.ceil(best.load / own.vehicle.strongest - 0.02))
+        assert best.layers == max(1, np.ceil(best.thickness / own.vehicle.strongest - 0.02))
 
 
 def test_fewer_paints_are_preferred_where_they_do_as_well() -> None:
@@ -113,14 +113,14 @@ def test_fewer_paints_are_preferred_where_they_do_as_well() -> None:
     pure = own.labs(np.eye(len(own.paints))[2] * 1.2)
     ((best, *_),) = recipes_for(own, pure)
     assert best.paints == (2,)
-    assert best.apart < 0.2
+    assert best.delta_e < 0.2
 
 
 def test_a_palette_of_one_paint_and_none() -> None:
-    one = bench_of([PAINTS["ochre"]], VEHICLES["watercolour"], grey_of_value(9.5))
+    one = mixing_model_of([PAINTS["ochre"]], VEHICLES["watercolour"], grey_of_value(9.5))
     (found_one,) = recipes_for(one, (60.0, 10.0, 40.0))
     assert [r.paints for r in found_one] == [(0,)]
-    none = Bench(VEHICLES["oil"], (), np.zeros((0, 36)), np.zeros((0, 36)), grey_of_value(9.5))
+    none = MixingModel(VEHICLES["oil"], (), np.zeros((0, 36)), np.zeros((0, 36)), grey_of_value(9.5))
     with pytest.raises(InvalidInput, match="no paint on the palette"):
         recipes_for(none, (50.0, 0.0, 0.0))
     with pytest.raises(InvalidInput, match="no number"):

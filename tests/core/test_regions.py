@@ -16,10 +16,10 @@ from washboard.core.reference.bands import bands_of, families, families_of
 from washboard.core.reference.cleanups import (
     CRUMB,
     dissolve,
+    drop_fragments,
     join_gradients,
     share_rims,
     smoothed,
-    without_crumbs,
 )
 from washboard.core.reference.contours import contacts, crossings, lengths, nearest_border
 from washboard.core.reference.regions import BINS, EVIDENCE_TOP, Regions, edge_evidence, median_of
@@ -219,7 +219,7 @@ def test_crumbs_go_to_what_surrounds_them_and_pieces_worth_painting_stay() -> No
     labels[:, 150:] = 1
     labels[50:53, 40:43] = 1  # 9 pixels, under the share of a crumb
     labels[100:130, 40:70] = 1  # a piece of its own
-    cleaned = without_crumbs(labels.copy())
+    cleaned = drop_fragments(labels.copy())
     assert 9 < CRUMB * labels.size < 900
     assert (cleaned[48:56, 38:46] == 0).all()
     assert (cleaned[100:130, 40:70] == 1).all()

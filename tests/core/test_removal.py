@@ -17,10 +17,10 @@ WASH = vehicle_of("watercolour")
 PAPER = grey_of_value(9.4)
 
 
-def grain_of(key: str, load: float = 0.3) -> float:
+def grain_of(key: str, thickness: float = 0.3) -> float:
     paint = PAINTS[key]
     return granulation(
-        WASH, paint.absorption[None], paint.scattering[None], np.array([load]),
+        WASH, paint.absorption[None], paint.scattering[None], np.array([thickness]),
         np.array([paint.granulation]), PAPER,
     )  # fmt: skip
 
@@ -32,21 +32,23 @@ def value_lifted(key: str) -> float:
 
 
 @given(st.floats(0, 3), share, st.integers(0, 6))
-def test_lifting_never_adds_paint_and_never_takes_the_stain(load: float, stain: float, times: int) -> None:
-    left = float(lifted([load], [stain], times)[0])
-    assert stain * load - 1e-12 <= left <= load + 1e-12
-    assert float(lifted([load], [stain], times + 1)[0]) <= left + 1e-12
+def test_lifting_never_adds_paint_and_never_takes_the_stain(
+    thickness: float, stain: float, times: int
+) -> None:
+    left = float(lifted([thickness], [stain], times)[0])
+    assert stain * thickness - 1e-12 <= left <= thickness + 1e-12
+    assert float(lifted([thickness], [stain], times + 1)[0]) <= left + 1e-12
 
 
 @given(st.floats(0, 3), share, share)
 def test_scraping_takes_more_the_harder_and_the_smoother_the_sheet(
-    load: float, depth: float, tooth: float
+    thickness: float, depth: float, tooth: float
 ) -> None:
-    left = float(scraped([load], depth, tooth)[0])
-    assert 0 <= left <= load
-    assert float(scraped([load], min(1.0, depth + 0.2), tooth)[0]) <= left + 1e-12
-    assert float(scraped([load], depth, min(1.0, tooth + 0.3))[0]) >= left - 1e-12
-    assert scraped([load], 0.0, tooth)[0] == load
+    left = float(scraped([thickness], depth, tooth)[0])
+    assert 0 <= left <= thickness
+    assert float(scraped([thickness], min(1.0, depth + 0.2), tooth)[0]) <= left + 1e-12
+    assert float(scraped([thickness], depth, min(1.0, tooth + 0.3))[0]) >= left - 1e-12
+    assert scraped([thickness], 0.0, tooth)[0] == thickness
 
 
 def test_ultramarine_lifts_and_phthalo_stays() -> None:

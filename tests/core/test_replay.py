@@ -10,8 +10,7 @@ from washboard.core.colour.value import luminance_of, value_of
 from washboard.core.materials.media import medium_named
 from washboard.core.plan.acts import ACTS
 from washboard.core.plan.plan import Kind, Operation, Pass, Role
-from washboard.core.reference.mass import Border, Mass
-from washboard.core.reference.mass import Kind as MassKind
+from washboard.core.reference.mass import Border, Mass, MassKind
 from washboard.core.surface.replay import replay
 from washboard.core.surface.rules import Rule
 
@@ -317,8 +316,8 @@ def test_looking_changes_nothing_and_fixing_gives_one_layer_back() -> None:
     count = medium_named("pastel").most_layers
     layers = tuple(step(f"l{k}", op("m2", 9.0, 5.0, Kind.LAYER, UNDER), wait=0) for k in range(count + 1))
     done = step("last", op("m1", WHITE, 7.0, Kind.BLOCK_IN), op("m2", 5.0, 4.0, Kind.LAYER), wait=0)
-    look = step("look", op("m2", 5.0, 5.0, Kind.JUDGE, UNDER), wait=20)
-    assert pastel(*layers, look, done, ACCENT) == {Rule.TOOTH}
+    reflectance = step("look", op("m2", 5.0, 5.0, Kind.JUDGE, UNDER), wait=20)
+    assert pastel(*layers, reflectance, done, ACCENT) == {Rule.TOOTH}
     fixed = step("fix", op("m2", 5.0, 5.0, Kind.FIX, UNDER), minutes=1, wait=8)
     more = step("more", op("m2", 5.0, 5.0, Kind.LAYER, UNDER), wait=0)
     assert pastel(*layers, fixed, more, done, ACCENT) == {Rule.TOOTH}, "one layer, not two"

@@ -7,7 +7,7 @@ from collections.abc import Callable
 import pytest
 
 from tests.scenes import SCENES, Scene
-from washboard.core.order.result import Does, Worked
+from washboard.core.order.result import PassType, PlanningResult
 from washboard.core.plan.plan import Kind, Pass, Plan, Role
 from washboard.core.surface.replay import replay
 
@@ -55,7 +55,7 @@ def test_every_scene_is_sound_reaches_its_values_and_says_why_in_each_pass(scene
     assert sum(error > 0.4 for error in off) <= len(off) / 4
 
 
-def _lamps(w: Worked) -> None:
+def _lamps(w: PlanningResult) -> None:
     plan = w.plan
     assert turn(plan, "lamp", "second lamp") == [len(plan.passes) - 1] * 2, "lamps last"
     assert turn(plan, "quay") == [-1], "the black sheet already paints the quay"
@@ -64,14 +64,14 @@ def _lamps(w: Worked) -> None:
     assert "nested steps" in said(plan.passes[-1])
 
 
-def _terraces(w: Worked) -> None:
+def _terraces(w: PlanningResult) -> None:
     plan = w.plan
     assert value(plan, "low mirror") > value(plan, "low terrace"), "darks a little lighter in the water"
     assert value(plan, "sky mirror") < value(plan, "sky"), "lights a little darker"
     assert turn(plan, "barge")[0] == 0
 
 
-def _workbench(w: Worked) -> None:
+def _workbench(w: PlanningResult) -> None:
     plan = w.plan
     tools = [m for m in plan.masses if (m.name or "").startswith("tool")]
     assert len(tools) == 15
@@ -81,19 +81,19 @@ def _workbench(w: Worked) -> None:
     assert any("small things" in done.title for done in plan.passes)
 
 
-def _steam(w: Worked) -> None:
-    assert [step.does for step in w.steps[:2]] == [Does.TONES, Does.WIPES]
+def _steam(w: PlanningResult) -> None:
+    assert [step.pass_type for step in w.steps[:2]] == [PassType.TONES, PassType.WIPES]
     assert kinds(w.plan, "steam") == {Kind.TONE, Kind.WIPE}
     assert w.plan.passes[0].wait == 0
     assert turn(w.plan, "engine")[0] > 1
 
 
-def _dust(w: Worked) -> None:
+def _dust(w: PlanningResult) -> None:
     assert turn(w.plan, "dust") == [-1], "the brown paper is the dust"
     assert turn(w.plan, "shaft")[0] > turn(w.plan, "plain")[0]
 
 
-def _blankets(w: Worked) -> None:
+def _blankets(w: PlanningResult) -> None:
     plan = w.plan
     assert turn(plan, "top fold") == [-1], "only the top fold is paper"
     for name in ("second fold", "third fold", "low fold"):
@@ -101,7 +101,7 @@ def _blankets(w: Worked) -> None:
     assert turn(plan, "cast shadow")[0] == len(plan.passes) - 1
 
 
-def _furnace(w: Worked) -> None:
+def _furnace(w: PlanningResult) -> None:
     plan = w.plan
     glow = turn(plan, "mouth", "frame", "near glow", "floor glow")
     assert glow == [0] * 4, "the glow in one"
@@ -109,28 +109,28 @@ def _furnace(w: Worked) -> None:
     assert value(plan, "mouth") - max(value(plan, n) for n in ("frame", "near glow")) >= 1.5
 
 
-def _plaster(w: Worked) -> None:
+def _plaster(w: PlanningResult) -> None:
     plan = w.plan
     assert value(plan, "hand in light") - value(plan, "hand in shade") >= 0.5
     assert 6 <= value(plan, "hand in shade") <= 7
     assert turn(plan, "knuckles") == [-1]
 
 
-def _signal_box(w: Worked) -> None:
+def _signal_box(w: PlanningResult) -> None:
     plan = w.plan
     assert len(plan.passes) == 3
     assert sum(done.minutes + done.wait for done in plan.passes) <= 30
     assert turn(plan, "box in shade")[0] < turn(plan, "box in light")[0]
 
 
-def _reeds(w: Worked) -> None:
+def _reeds(w: PlanningResult) -> None:
     plan = w.plan
     sky = max(turn(plan, "sky", "low sky", "sun"))
     assert all(turn(plan, f"reed {k}")[0] >= sky for k in range(1, 6)), "nobody cuts a sky round reeds"
     assert plan.surface.value < 9, "a toned ground"
 
 
-def _umbrellas(w: Worked) -> None:
+def _umbrellas(w: PlanningResult) -> None:
     plan = w.plan
     ranks = [turn(plan, f"{rank} umbrella 1")[0] for rank in ("far", "second", "third", "near")]
     assert ranks == sorted(set(ranks)), "rank behind rank"
@@ -140,7 +140,7 @@ def _umbrellas(w: Worked) -> None:
     assert all("surrounds" in said(done) for done in plan.passes)
 
 
-def _courtyard(w: Worked) -> None:
+def _courtyard(w: PlanningResult) -> None:
     plan = w.plan
     assert turn(plan, "lit wall") == [-1]
     wall, shadow = turn(plan, "shaded wall", "cast shadow")
@@ -148,14 +148,14 @@ def _courtyard(w: Worked) -> None:
     assert turn(plan, "door")[0] > wall
 
 
-def _bicycle(w: Worked) -> None:
+def _bicycle(w: PlanningResult) -> None:
     plan = w.plan
     assert value(plan, "wheel on the wall") < value(plan, "white wall") - 2, "dark against light"
     assert value(plan, "wheel on the door") > value(plan, "dark door") + 2, "light against dark"
     assert turn(plan, "wheel on the door")[0] <= turn(plan, "dark door")[0], "a light is not laid on a dark"
 
 
-def _dusk(w: Worked) -> None:
+def _dusk(w: PlanningResult) -> None:
     plan = w.plan
     assert turn(plan, "low sky")[0] == 0, "a golden sky is no paper"
     assert value(plan, "low sky") < 9
@@ -164,27 +164,27 @@ def _dusk(w: Worked) -> None:
     assert all(done.minutes <= open_for for done in plan.passes), "each inside its open time"
 
 
-def _floats(w: Worked) -> None:
+def _floats(w: PlanningResult) -> None:
     plan = w.plan
     turns = {turn(plan, f"float {k}")[0] for k in range(1, 8)}
     assert len(turns) == 1, "all floats in one stage, in a row"
     assert turn(plan, "wall")[0] < min(turns)
 
 
-def _waterfall(w: Worked) -> None:
+def _waterfall(w: PlanningResult) -> None:
     plan = w.plan
     assert turn(plan, "fall") == [-1]
     assert turn(plan, "spray")[0] < turn(plan, "cliffs")[0]
 
 
-def _bottles(w: Worked) -> None:
+def _bottles(w: PlanningResult) -> None:
     plan = w.plan
     assert kinds(plan, "glint on the jar") >= {Kind.MASK, Kind.UNMASK}
     assert turn(plan, "near jar")[0] > turn(plan, "green bottle")[0], "the near ones dark, last"
     assert value(plan, "glint on the jar") == pytest.approx(plan.surface.value, abs=0.05)
 
 
-def _door_knob(w: Worked) -> None:
+def _door_knob(w: PlanningResult) -> None:
     plan = w.plan
     oils = [max((o.oil for o in done.operations), default=0.0) for done in plan.passes]
     assert oils == sorted(oils), "lean to fat"
@@ -192,7 +192,7 @@ def _door_knob(w: Worked) -> None:
     assert value(plan, "reflected light") <= value(plan, "knob") - 0.5
 
 
-DEMANDS: dict[str, Callable[[Worked], None]] = {
+DEMANDS: dict[str, Callable[[PlanningResult], None]] = {
     "lamps on wet quay stones before dawn": _lamps, "a terraced slope mirrored in a canal": _terraces,
     "a workbench with fifteen tools": _workbench, "steam in an engine shed": _steam,
     "a dust storm with light shafts": _dust, "a heap of pale folded blankets": _blankets,

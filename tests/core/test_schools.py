@@ -14,11 +14,11 @@ from washboard.core.key.relations import Thing
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
 from washboard.core.order.coverage import Status
-from washboard.core.order.options import Kept, Wishes
+from washboard.core.order.options import Kept, Options
 from washboard.core.order.reserve import KEEPING, Light, decided
-from washboard.core.order.result import Does, Worked
+from washboard.core.order.result import PassType, PlanningResult
 from washboard.core.plan.plan import Kind, Plan, Role
-from washboard.core.planning.compare import account_of, compared, delivers
+from washboard.core.planning.compare import compared, delivers, metrics_of
 from washboard.core.planning.planner import plan_of
 from washboard.core.schools import SCHOOLS, refused, school_named
 from washboard.core.schools.aims import FINAL, Aim
@@ -31,7 +31,7 @@ from washboard.settings import Settings
 
 def made(
     seed: int, school: str, medium: str, surface: str = "white", count: int = 9, accents: int = 1
-) -> Worked:
+) -> PlanningResult:
     measured, parts = patchwork(seed, count, accents)
     return Made(measured, parts, medium, surface, school, (30.0, 20.0), None).worked()
 
@@ -116,7 +116,7 @@ def test_the_light_comes_first_and_its_glow_is_one_pass() -> None:
     worked = made(9, "light-first", "oil", "value:5")
     glow = [step for step in worked.steps if "glow" in step.called]
     assert len(glow) == 1
-    first = next(step for step in worked.steps if step.does is Does.LAYS)
+    first = next(step for step in worked.steps if step.pass_type is PassType.LAYS)
     assert first is glow[0]
     kinds = {
         o.kind for o in worked.plan.passes[worked.steps.index(first)].operations if o.role is Role.TARGET
@@ -128,11 +128,11 @@ def test_negative_layers_are_four_to_seven_deep_and_each_runs_under_all_that_is_
     lying: list[int] = []
     for seed in range(6):
         worked = made(seed, "layered-negative", "watercolour", count=14, accents=0)
-        layers = [step for step in worked.steps if step.does is Does.LAYS]
+        layers = [step for step in worked.steps if step.pass_type is PassType.LAYS]
         assert 4 <= len(layers) <= 7
         parts = worked.scene.parts
         for one, other in pairwise(layers):
-            spoilt = (one.question.spoil >= 1e6) | (one.question.status != Status.LATER)
+            spoilt = (one.problem.spoil >= 1e6) | (one.problem.status != Status.LATER)
             inside = other.covered & ~one.covered & ~spoilt
             assert not inside.any(), "a later layer lies inside the one before but where it would be spoilt"
         deepest = int(np.argmin([m.target for m in worked.scene.masses]))
@@ -146,8 +146,8 @@ def test_negative_layers_are_four_to_seven_deep_and_each_runs_under_all_that_is_
 
 def test_wiping_out_tones_first_wipes_while_wet_and_adds_the_darks() -> None:
     worked = made(3, "wipe-out", "oil")
-    does = [step.does for step in worked.steps]
-    assert does[:2] == [Does.TONES, Does.WIPES]
+    pass_type = [step.pass_type for step in worked.steps]
+    assert pass_type[:2] == [PassType.TONES, PassType.WIPES]
     tone, wipe = worked.plan.passes[:2]
     assert tone.wait == 0, "what is wiped is wiped while it is wet"
     for o in wipe.operations:
@@ -174,9 +174,9 @@ def test_an_overruled_light_is_kept_as_the_painter_says() -> None:
     piece = slim(3)
     before = piece.worked().plan
     light = next(r for r in before.reserves if r.kind is Kind.MASK)
-    wishes = Wishes("light-to-dark")
+    options = Options("light-to-dark")
     for way in (Kind.RESERVE, Kind.SCRATCH, Kind.WHITE):
-        plan = piece.worked(replace(wishes, ways=(Kept(light.mass, way),))).plan
+        plan = piece.worked(replace(options, ways=(Kept(light.mass, way),))).plan
         kinds = {o.kind for done in plan.passes for o in done.operations if o.mass == light.mass}
         assert way in kinds
         assert next(r for r in plan.reserves if r.mass == light.mass).overruled
@@ -190,7 +190,7 @@ def test_a_light_kept_in_any_way_the_painter_asks_for_is_kept_so_in_a_sound_plan
         piece = Made(measured, parts, "watercolour", "white", school, (width, width / 1.5), None)
         for reserve in piece.worked().plan.reserves:
             for way in KEEPING:
-                plan = piece.worked(Wishes(school, ways=(Kept(reserve.mass, way),))).plan
+                plan = piece.worked(Options(school, ways=(Kept(reserve.mass, way),))).plan
                 assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()
                 now = next(r for r in plan.reserves if r.mass == reserve.mass)
                 done = {o.kind for p in plan.passes for o in p.operations if o.mass == reserve.mass}
@@ -207,26 +207,26 @@ def test_schools_side_by_side_account_for_each_and_say_which_cannot_be() -> None
         medium_named("oil"),
         surface_of("white"),
         sheet_of(30, 20, 1.5),
-        Wishes(things=things),
+        Options(things=things),
     )
     assert [one.school.key for one in found] == list(SCHOOLS)
     by = {one.school.key: one for one in found}
     assert "covers the layer before" in by["layered-negative"].why_not
-    assert by["layered-negative"].account is None
+    assert by["layered-negative"].metrics is None
     for one in found:
-        if one.account is None or one.worked is None:
+        if one.metrics is None or one.worked is None:
             continue
         plan = one.worked.plan
-        assert one.account.passes == len(plan.passes)
-        assert one.account.active == pytest.approx(sum(p.minutes for p in plan.passes))
-        assert one.account.worst >= one.account.mean >= 0
-        assert one.account.judged is None or 1 <= one.account.judged <= one.account.passes
-    wiped, layered = by["wipe-out"].account, by["dark-to-light"].account
+        assert one.metrics.passes == len(plan.passes)
+        assert one.metrics.active == pytest.approx(sum(p.minutes for p in plan.passes))
+        assert one.metrics.worst >= one.metrics.mean >= 0
+        assert one.metrics.judged is None or 1 <= one.metrics.judged <= one.metrics.passes
+    wiped, layered = by["wipe-out"].metrics, by["dark-to-light"].metrics
     assert wiped is not None
     assert layered is not None
     assert wiped.irreversible > layered.irreversible == 0
     assert wiped.sittings > layered.sittings, "days of drying between tone and darks"
-    ends = by["both-ends"].account
+    ends = by["both-ends"].metrics
     assert ends is not None
     assert ends.judged is not None
     assert layered.judged is not None
@@ -239,11 +239,11 @@ def test_fewer_waits_are_a_pass_over_shapes_less(medium: str) -> None:
     for seed in range(6):
         measured, parts = patchwork(seed, 14, 2, 45.0)
         piece = Made(measured, parts, medium, "white", "light-to-dark", (45.0, 30.0), None)
-        plain, worked = piece.worked(), piece.worked(Wishes("light-to-dark", aim=Aim.WAITS))
+        plain, worked = piece.worked(), piece.worked(Options("light-to-dark", aim=Aim.WAITS))
         plan = worked.plan
         assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()
         assert plan.shapes == max(1, plain.plan.shapes - 1)
-        shorter += delivers(Aim.WAITS, account_of(worked), account_of(plain))
+        shorter += delivers(Aim.WAITS, metrics_of(worked), metrics_of(plain))
     assert shorter >= 4
 
 
@@ -252,8 +252,8 @@ def test_fewer_mixtures_bring_like_colours_into_one_pass() -> None:
     stages = Stages()
     plain = stages.result(photo).worked
     aimed = stages.result(replace(photo, settings=replace(photo.settings, aim=Aim.MIXTURES))).worked
-    assert delivers(Aim.MIXTURES, account_of(aimed), account_of(plain))
-    assert not delivers(Aim.MIXTURES, account_of(plain), account_of(plain))
+    assert delivers(Aim.MIXTURES, metrics_of(aimed), metrics_of(plain))
+    assert not delivers(Aim.MIXTURES, metrics_of(plain), metrics_of(plain))
     assert replay(aimed.plan.masses, aimed.plan.passes, aimed.plan.medium, aimed.plan.surface.value) == ()
 
 
@@ -275,7 +275,7 @@ def test_masses_are_laid_in_the_passes_that_the_painter_shares_them_out_to() -> 
     joined = ((*laid[0], *laid[1]), *map(tuple, laid[2:]))
     forgotten = joined[-1][-1]
     groups = (*joined[:-1], joined[-1][:-1]) if len(joined[-1]) > 1 else joined
-    worked = piece.worked(Wishes("light-to-dark", groups=groups))
+    worked = piece.worked(Options("light-to-dark", groups=groups))
     found = [{worked.scene.masses[m].id for m in step.group} for step in worked.steps if not step.beside]
     assert worked.plan.shapes == len(groups) == plain.plan.shapes - 1
     assert [own - {forgotten} for own in found] == [set(group) - {forgotten} for group in groups]
@@ -286,10 +286,10 @@ def test_masses_are_laid_in_the_passes_that_the_painter_shares_them_out_to() -> 
 def test_schools_are_compared_as_they_are_whatever_is_asked_of_the_order_now() -> None:
     measured, parts = patchwork(4, 10, 1, 30.0)
     medium, surface, sheet = medium_named("watercolour"), surface_of("white"), sheet_of(30, 20, 1.5)
-    asked = Wishes("light-to-dark", 2, aim=Aim.WAITS, groups=((measured.masses[0].id,),))
-    plain = compared(measured.masses, parts, medium, surface, sheet, Wishes())
+    asked = Options("light-to-dark", 2, aim=Aim.WAITS, groups=((measured.masses[0].id,),))
+    plain = compared(measured.masses, parts, medium, surface, sheet, Options())
     now = compared(measured.masses, parts, medium, surface, sheet, asked)
-    assert [one.account for one in now] == [one.account for one in plain]
+    assert [one.metrics for one in now] == [one.metrics for one in plain]
 
 
 @pytest.mark.parametrize("medium", MEDIA)
@@ -302,9 +302,9 @@ def test_however_masses_are_shared_out_nothing_is_planned_that_the_judge_refuses
             pass_of = dice.integers(0, count, len(names))
             shared = tuple(tuple(np.array(names)[pass_of == k].tolist()) for k in range(count))
             for groups in (shared, (("nobody",),)):
-                wishes = Settings(medium, "white", 30.0, 20.0, groups=groups).wishes()
+                options = Settings(medium, "white", 30.0, 20.0, groups=groups).options()
                 on = medium_named(medium), surface_of("white"), sheet
-                plan = plan_of(measured.masses, parts, *on, wishes).plan
+                plan = plan_of(measured.masses, parts, *on, options).plan
                 assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()
 
 
@@ -324,7 +324,7 @@ def test_an_area_with_a_school_of_its_own_is_painted_first_and_the_rest_after(
             {m.area for m in measured.masses if m.area},
             key=lambda a: sum(m.area == a for m in measured.masses),
         )
-        worked = piece.worked(Wishes(school, None, things, mixed=((area, own),)))
+        worked = piece.worked(Options(school, None, things, mixed=((area, own),)))
         plan = worked.plan
         assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()
         shapes = [{worked.scene.masses[m].area for m in s.group} for s in worked.steps if not s.beside]

@@ -16,7 +16,14 @@ from washboard.core.colour.spectra import lab_of_spectrum, linear_of_spectrum, s
 from washboard.core.errors import InvalidInput, UnknownName
 from washboard.core.materials.media import MEDIA
 from washboard.core.materials.paints import CARD, PAINTS, THIN, palette_of
-from washboard.core.materials.shelf import Item, Kind, duplicates, measured, nearest_paint, seen_over_white
+from washboard.core.materials.shelf import (
+    Item,
+    ItemKind,
+    duplicates,
+    measured,
+    nearest_paint,
+    seen_over_white,
+)
 from washboard.core.materials.tools import TOOLS, ToolKind, tool_named
 from washboard.core.optics.kubelka import film, over
 
@@ -26,10 +33,10 @@ def test_a_paint_comes_back_from_its_look_over_white_and_over_black(key: str) ->
     listed = PAINTS[key]
     strong = (tuple((1.3 * listed.absorption).tolist()), tuple((1.2 * listed.scattering).tolist()))
     tube = replace(listed, films=strong)
-    for thin, bound in ((tube.looks(THIN)[0], 0.3), (None, 8.0)):
-        own = replace(SHELF[0], like=key, films=measured(*tube.looks(), listed, thin)).checked().paint
+    for thin, bound in ((tube.reflectances(THIN)[0], 0.3), (None, 8.0)):
+        own = replace(SHELF[0], like=key, films=measured(*tube.reflectances(), listed, thin)).checked().paint
         for thickness in (0.05, 0.2, 1.0, 2.0):
-            for one, back in zip(tube.looks(thickness), own.looks(thickness), strict=True):
+            for one, back in zip(tube.reflectances(thickness), own.reflectances(thickness), strict=True):
                 apart = float(difference(lab_of_spectrum(one), lab_of_spectrum(back)))
                 assert apart < (bound if thickness < 1 else 0.5), (thickness, thin is None)
 
@@ -49,7 +56,7 @@ def test_a_paint_told_by_its_colour_looks_so_over_white(
 
 
 def test_films_that_no_paint_has_are_refused_with_a_sentence() -> None:
-    white, black = PAINTS["ochre"].looks()
+    white, black = PAINTS["ochre"].reflectances()
     wrongs: tuple[tuple[np.ndarray, np.ndarray, str], ...] = (
         (black, white, "no lighter over white"), (white + 0.9, black, "outside 0 to 1"),
         (np.full(36, np.nan), black, "no number"),
@@ -67,7 +74,7 @@ def test_films_that_no_paint_has_are_refused_with_a_sentence() -> None:
         ({"medium": ""}, "say which"), ({"left": -1.0}, "between 0"), ({"left": float("nan")}, "between 0"),
         ({"note": "n" * 401}, "too long"),
         ({"films": ((1.0,), (1.0,))}, "36 absorptions"),
-        ({"kind": Kind.TOOL, "like": "mop", "films": MEASURED.films}, "only paints"),
+        ({"kind": ItemKind.TOOL, "like": "mop", "films": MEASURED.films}, "only paints"),
     ],
 )  # fmt: skip
 def test_what_cannot_stand_on_a_shelf_is_refused_with_a_sentence(change: dict, says: str) -> None:
@@ -89,7 +96,7 @@ def test_doubles_are_the_same_listed_thing_or_paints_that_look_alike() -> None:
 
 
 def test_own_paints_come_along_like_listed_ones() -> None:
-    own = [item.paint for item in (*SHELF, MEASURED) if item.kind is Kind.PAINT]
+    own = [item.paint for item in (*SHELF, MEASURED) if item.kind is ItemKind.PAINT]
     catalogue = PAINTS | {paint.key: paint for paint in own}
     palette = palette_of("watercolour", ("own-7", "lemon", "burnt-sienna"), catalogue)
     assert [p.key for p in palette] == ["lemon", "burnt-sienna", "own-7"]
@@ -98,16 +105,19 @@ def test_own_paints_come_along_like_listed_ones() -> None:
         palette_of("watercolour", ("own-99", "lemon"), catalogue)
     with pytest.raises(UnknownName):
         _ = SHELF[5].paint
-    assert nearest_paint(PAINTS["viridian"].looks()[0], "oil") == "viridian"
+    assert nearest_paint(PAINTS["viridian"].reflectances()[0], "oil") == "viridian"
 
 
 @pytest.mark.parametrize("turn", [0.0, 8.0, -25.0, 90.0, 178.0])
 @pytest.mark.parametrize("key", ["ultramarine", "ochre"])
 def test_a_strip_is_read_off_a_turned_tilted_and_tinted_photo(key: str, turn: float) -> None:
-    looks = fields_of_paint(key)
-    read = read_strip(photographed(strip_picture(looks), turn=turn))
+    reflectances = fields_of_paint(key)
+    read = read_strip(photographed(strip_picture(reflectances), turn=turn))
     # A photo in sRGB cannot show what lies outside of it.
-    shown = {name: lab_of_linear(np.clip(linear_of_spectrum(look), 0, 1)) for name, look in looks.items()}
+    shown = {
+        name: lab_of_linear(np.clip(linear_of_spectrum(reflectance), 0, 1))
+        for name, reflectance in reflectances.items()
+    }
     apart = [float(difference(read[name], lab)) for name, lab in shown.items()]
     assert max(apart) < 3.0, apart
 
@@ -160,4 +170,4 @@ def test_tools_span_what_a_painter_reaches_for() -> None:
 
 
 def test_an_item_needs_no_more_than_a_name_and_what_it_is_like() -> None:
-    assert Item("", Kind.TOOL, "My rag", "lint-free-rag").checked().left is None
+    assert Item("", ItemKind.TOOL, "My rag", "lint-free-rag").checked().left is None

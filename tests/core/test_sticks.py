@@ -13,7 +13,7 @@ from washboard.core.colour.lab import difference, value_of_lab
 from washboard.core.colour.spectra import BANDS, grey_of_value, lab_of_spectrum
 from washboard.core.materials.paints import PAINTS
 from washboard.core.materials.sticks import STICKS, Hardness
-from washboard.core.mixing.mixture import bench_of
+from washboard.core.mixing.mixture import mixing_model_of
 from washboard.core.mixing.sticks import sticks_for
 from washboard.core.optics.grain import PRESSURES, blended, fixed, laid, rubbed, tooth_left
 from washboard.core.optics.vehicle import vehicle_of
@@ -50,16 +50,16 @@ def test_grain_covers_what_it_should_and_no_more(one: float, other: float, cover
 
 
 def test_a_finger_evens_out_and_hides_more_and_fixative_dulls_and_gives_tooth_back() -> None:
-    sticks = [STICKS["orange-full"].look, STICKS["ultramarine-deep"].look]
+    sticks = [STICKS["orange-full"].reflectance, STICKS["ultramarine-deep"].reflectance]
     black = grey_of_value(2.5)
     smooth, grainy = rubbed(sticks[:1], [0.6], black), laid(sticks[0], 0.6, black)
     orange = STICKS["orange-full"].strong
-    off = [float(difference(lab_of_spectrum(look), orange)) for look in (smooth, grainy)]
+    off = [float(difference(lab_of_spectrum(reflectance), orange)) for reflectance in (smooth, grainy)]
     assert off[0] < off[1], "less of the ground shows"
     assert rubbed(sticks, [0.85, 0.85], black) == pytest.approx(sticks[1]), "firm and rubbed, it hides"
     values = np.array([0.5, 2.5, 5.0, 7.5, 9.8])
-    looks = np.stack([grey_of_value(v) for v in values])
-    falls = values - value_of_lab(lab_of_spectrum(fixed(looks)))
+    reflectances = np.stack([grey_of_value(v) for v in values])
+    falls = values - value_of_lab(lab_of_spectrum(fixed(reflectances)))
     assert falls == pytest.approx(0.4 * 4 * values * (10 - values) / 100, abs=0.02)
     assert (falls[1:4] > 0.29).all()
     assert (falls <= 0.5).all()
@@ -72,7 +72,8 @@ def test_a_finger_evens_out_and_hides_more_and_fixative_dulls_and_gives_tooth_ba
 def test_a_bright_stick_reads_louder_on_black_than_on_grey() -> None:
     stick = STICKS["orange-full"]
     louder = [
-        float(value_of_lab(lab_of_spectrum(laid(stick.look, 0.85, grey_of_value(v)))) - v) for v in (2.5, 5.5)
+        float(value_of_lab(lab_of_spectrum(laid(stick.reflectance, 0.85, grey_of_value(v)))) - v)
+        for v in (2.5, 5.5)
     ]
     assert louder[0] > louder[1] + 1
 
@@ -84,33 +85,37 @@ def test_the_best_pair_of_sticks_is_found_of_all_there_are() -> None:
     for _ in range(4):
         target = (dice.uniform(25, 85), dice.normal(0, 18), dice.normal(5, 18))
         best = min(
-            float(difference(lab_of_spectrum(laid(b.look, d, laid(a.look, c, ground))), np.array(target)))
+            float(
+                difference(
+                    lab_of_spectrum(laid(b.reflectance, d, laid(a.reflectance, c, ground))), np.array(target)
+                )
+            )
             for a, b in permutations(some, 2)
             for c, d in product(PRESSURES.values(), repeat=2)
         )
         found = sticks_for(some, ground, target)
-        assert min(r.apart for r in found) <= best + 0.05
+        assert min(r.delta_e for r in found) <= best + 0.05
         for recipe in found:
-            look = ground
+            reflectance = ground
             for k, cover in zip(recipe.paints, recipe.parts, strict=True):
-                look = laid(some[k].look, cover, look)
-            assert lab_of_spectrum(look) == pytest.approx(recipe.lab, abs=1e-3)
+                reflectance = laid(some[k].reflectance, cover, reflectance)
+            assert lab_of_spectrum(reflectance) == pytest.approx(recipe.lab, abs=1e-3)
 
 
 @given(st.floats(0.1, 5000), st.floats(0.001, 2.0), st.integers(1, 3))
-def test_a_wash_is_never_mixed_short(area: float, load: float, layers: int) -> None:
-    wash = amount_of(area, load, layers, transparent=True)
+def test_a_wash_is_never_mixed_short(area: float, thickness: float, layers: int) -> None:
+    wash = amount_of(area, thickness, layers, transparent=True)
     assert wash.at_once >= 0.01 * area * RESERVE - 1e-9
     assert wash.mixed == pytest.approx(layers * wash.at_once)
     assert amount_of(100.0, 1.0, 1, transparent=True).at_once == pytest.approx(1.25)
-    coat = amount_of(area, load, layers, transparent=False)
-    assert coat.mixed >= 0.005 * area * load * RESERVE - 1e-9
+    coat = amount_of(area, thickness, layers, transparent=False)
+    assert coat.mixed >= 0.005 * area * thickness * RESERVE - 1e-9
     assert coat.peas == pytest.approx(coat.paint / 0.25)
 
 
 def test_a_yellow_and_a_blue_that_meet_wet_go_green_and_a_rose_between_them_does_not() -> None:
     keys = ("warm-yellow", "ultramarine", "rose", "phthalo-blue")
-    bench = bench_of([PAINTS[k] for k in keys], vehicle_of("watercolour"), grey_of_value(9.5))
+    bench = mixing_model_of([PAINTS[k] for k in keys], vehicle_of("watercolour"), grey_of_value(9.5))
     yellow, blue = np.array([0.02, 0, 0, 0]), np.array([0, 0.03, 0, 0])
     met = meeting_of(bench, yellow, blue)
     assert met.fault == "green"

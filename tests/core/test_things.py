@@ -11,7 +11,7 @@ from tests.pieces import photographs
 from washboard.core.areas.corrections import Corrections, Stroke
 from washboard.core.reference import ladder
 from washboard.core.reference.accents import Accents, find_accents
-from washboard.core.reference.cleanups import hand_over
+from washboard.core.reference.cleanups import reassign_slivers
 from washboard.core.reference.masses import divide
 from washboard.core.reference.picture import Labels, picture_of
 from washboard.core.reference.regions import Regions
@@ -73,7 +73,7 @@ def test_a_sliver_beside_the_true_edge_goes_to_what_it_looks_like() -> None:
     classes = (value > 5).astype(np.int32)
     regions = Regions(classes, value, np.zeros((*value.shape, 2), np.float32), things)
     assert len(regions.alive()) == 3
-    hand_over(regions)
+    reassign_slivers(regions)
     labels = regions.drawn()
     assert len(regions.alive()) == 2
     assert labels[79, 100] == labels[10, 100] != labels[150, 100]

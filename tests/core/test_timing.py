@@ -12,7 +12,7 @@ from tests.pieces import Made, patchwork, pieces
 from washboard.core.materials.media import medium_named
 from washboard.core.order.parts import whole
 from washboard.core.order.prediction import table_of
-from washboard.core.order.result import Does
+from washboard.core.order.result import PassType
 from washboard.core.order.timing import COATED, coats_of, cut_in, mixtures
 from washboard.core.plan.plan import Pass, Plan, Role
 from washboard.core.time.pace import SETTLING, covering_minutes, cutting_minutes, drying_minutes
@@ -66,9 +66,9 @@ def test_minutes_are_covering_cutting_mixing_and_settling(made: Made) -> None:
     worked = made.worked()
     medium = worked.plan.medium
     for done, step in zip(worked.plan.passes, worked.steps, strict=True):
-        if step.does is not Does.LAYS:
+        if step.pass_type is not PassType.LAYS:
             continue
-        edge = cut_in(worked.scene, step.question, step.covered)
+        edge = cut_in(worked.scene, step.problem, step.covered)
         parts = worked.scene.parts
         plain = sum(
             length
@@ -76,17 +76,17 @@ def test_minutes_are_covering_cutting_mixing_and_settling(made: Made) -> None:
             if step.covered[a] != step.covered[b] and parts.mass[a] != parts.mass[b]
         )
         assert edge == pytest.approx(plain)
-        own = step.question.own
+        own = step.problem.own
         _, coats = worked.scene.finished(step.before[own], parts.mass[own])
         again = float(((coats - 1) * parts.areas[own]).sum())
         total = (
             covering_minutes(medium, float(parts.areas[step.covered].sum()) + again)
             + cutting_minutes(medium, edge)
-            + mixtures(worked.scene, step.question) * medium.mix_minutes
+            + mixtures(worked.scene, step.problem) * medium.mix_minutes
             + SETTLING
         )
         assert done.minutes == pytest.approx(total)
-        assert 1 <= mixtures(worked.scene, step.question) <= len(step.group)
+        assert 1 <= mixtures(worked.scene, step.problem) <= len(step.group)
 
 
 def test_parts_keep_the_area_of_their_masses_and_the_length_of_their_borders() -> None:

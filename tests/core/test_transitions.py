@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import pytest
 
-from washboard.core.plan.acts import ACTS, Back
+from washboard.core.plan.acts import ACTS, Reversibility
 from washboard.core.plan.plan import LAYING, TAKING, Kind
 from washboard.core.surface.rules import Rule
 from washboard.core.surface.transitions import SPOTS, Spot, after, stage, transitions
@@ -257,11 +257,14 @@ def test_the_table_has_every_operation_of_the_closed_list_and_no_other() -> None
 @pytest.mark.parametrize(
     ("back", "kinds"),
     [
-        (Back.NONE, {Kind.WIPE, Kind.SCRATCH, Kind.SAND, Kind.FIX}),
-        (Back.FREE, {Kind.LEAVE, Kind.RESERVE, Kind.WET, Kind.WET_BOTH, Kind.UNMASK, Kind.JUDGE, Kind.CLEAN}),
+        (Reversibility.NONE, {Kind.WIPE, Kind.SCRATCH, Kind.SAND, Kind.FIX}),
+        (
+            Reversibility.FREE,
+            {Kind.LEAVE, Kind.RESERVE, Kind.WET, Kind.WET_BOTH, Kind.UNMASK, Kind.JUDGE, Kind.CLEAN},
+        ),
     ],
 )
-def test_what_can_never_and_what_can_always_be_taken_back(back: Back, kinds: set[Kind]) -> None:
+def test_what_can_never_and_what_can_always_be_taken_back(back: Reversibility, kinds: set[Kind]) -> None:
     assert {kind for kind, act in ACTS.items() if act.back is back} == kinds
 
 

@@ -10,7 +10,7 @@ import pytest
 from washboard.core.colour.lab import difference, value_of_lab
 from washboard.core.colour.spectra import grey_of_value
 from washboard.core.materials.paints import palette_of
-from washboard.core.mixing.mixture import Bench, bench_of
+from washboard.core.mixing.mixture import MixingModel, mixing_model_of
 from washboard.core.mixing.paintbox import coated
 from washboard.core.mixing.search import Grid, Recipe, grid_of, recipes_for, told
 from washboard.core.mixing.variants import AGAIN, corrected, reuses, seen_as, variants_of
@@ -20,8 +20,8 @@ MIDDLES = [(52.0, 4.0, 9.0), (60.0, -8.0, 14.0), (45.0, 14.0, -6.0), (68.0, 2.0,
 
 
 @cache
-def bench(medium: str) -> Bench:
-    return bench_of(palette_of(medium, ()), coated(vehicle_of(medium)), grey_of_value(9.4))
+def bench(medium: str) -> MixingModel:
+    return mixing_model_of(palette_of(medium, ()), coated(vehicle_of(medium)), grey_of_value(9.4))
 
 
 @cache
@@ -53,17 +53,17 @@ def test_variants_stay_in_their_value_and_go_where_they_say(
 def test_a_palette_that_lies_is_corrected_by_its_test_strip(medium: str) -> None:
     true = bench(medium)
     # The tubes in the box are stronger than the table says.
-    real = Bench(true.vehicle, true.paints, 1.5 * true.absorption, 0.8 * true.scattering, true.ground)
+    real = MixingModel(true.vehicle, true.paints, 1.5 * true.absorption, 0.8 * true.scattering, true.ground)
     better = 0
     for target in MIDDLES:
         of = recipe(medium, target)
-        loads = np.zeros(len(true.paints))
-        loads[list(of.paints)] = of.shares * of.load
-        seen = real.labs(loads)
+        thicknesses = np.zeros(len(true.paints))
+        thicknesses[list(of.paints)] = of.shares * of.thickness
+        seen = real.labs(thicknesses)
         mended = corrected(true, target, of, seen.tolist(), grid(medium))
-        loads = np.zeros(len(true.paints))
-        loads[list(mended.paints)] = mended.shares * mended.load
-        before, after = (float(difference(lab, target)) for lab in (seen, real.labs(loads)))
+        thicknesses = np.zeros(len(true.paints))
+        thicknesses[list(mended.paints)] = mended.shares * mended.thickness
+        before, after = (float(difference(lab, target)) for lab in (seen, real.labs(thicknesses)))
         better += after < 0.6 * before
         assert after < before
     assert better >= len(MIDDLES) - 1
@@ -75,7 +75,7 @@ def test_a_strip_that_dried_as_meant_changes_nothing_and_a_mistaken_one_little()
     same = corrected(bench("oil"), of.lab, of, of.lab, grid("oil"))
     assert float(difference(same.lab, of.lab)) < 1.0
     wild = corrected(bench("oil"), target, of, (2.0, 80.0, -90.0), grid("oil"))
-    assert np.isfinite([*wild.lab, wild.load]).all()
+    assert np.isfinite([*wild.lab, wild.thickness]).all()
 
 
 def test_what_was_judged_by_eye_becomes_a_colour_of_that_value() -> None:
@@ -89,29 +89,29 @@ def test_what_was_judged_by_eye_becomes_a_colour_of_that_value() -> None:
 def test_a_grey_that_is_there_already_is_used_again_with_more_water() -> None:
     own = bench("watercolour")
     dark = recipe("watercolour", (45.0, 1.0, -4.0))
-    loads = np.zeros(len(own.paints))
-    loads[list(dark.paints)] = dark.shares * dark.load
-    paler = own.labs(0.35 * loads)
-    found = reuses(own, paler.tolist(), [np.roll(loads, 3), loads])
+    thicknesses = np.zeros(len(own.paints))
+    thicknesses[list(dark.paints)] = dark.shares * dark.thickness
+    paler = own.labs(0.35 * thicknesses)
+    found = reuses(own, paler.tolist(), [np.roll(thicknesses, 3), thicknesses])
     assert found is not None
     assert found.pile == 1
     assert found.strength == pytest.approx(0.35, rel=0.15)
-    assert found.apart < AGAIN
-    assert reuses(own, (60.0, 60.0, 50.0), [loads]) is None
+    assert found.delta_e < AGAIN
+    assert reuses(own, (60.0, 60.0, 50.0), [thicknesses]) is None
     assert reuses(own, paler.tolist(), []) is None
 
 
 def test_a_covering_paint_is_not_thinned_to_a_glaze_to_be_used_again() -> None:
     own = bench("oil")
-    loads = np.zeros(len(own.paints))
-    loads[0] = own.vehicle.weakest
-    look = own.labs(0.3 * loads)
-    found = reuses(own, look.tolist(), [loads])
-    assert found is None or found.load >= own.vehicle.weakest * 0.99
+    thicknesses = np.zeros(len(own.paints))
+    thicknesses[0] = own.vehicle.weakest
+    reflectance = own.labs(0.3 * thicknesses)
+    found = reuses(own, reflectance.tolist(), [thicknesses])
+    assert found is None or found.thickness >= own.vehicle.weakest * 0.99
 
 
 def test_a_given_mixture_is_told_like_any_recipe() -> None:
     of = recipe("watercolour", MIDDLES[1])
-    again = told(bench("watercolour"), list(zip(of.paints, of.parts, strict=True)), of.load, MIDDLES[1])
+    again = told(bench("watercolour"), list(zip(of.paints, of.parts, strict=True)), of.thickness, MIDDLES[1])
     assert again.lab == pytest.approx(of.lab)
-    assert again.apart == pytest.approx(of.apart)
+    assert again.delta_e == pytest.approx(of.delta_e)

@@ -7,7 +7,7 @@ import numpy as np
 import pytest
 
 from tests.pieces import patchwork, photographs
-from washboard.core.colour.contrast import looks_on
+from washboard.core.colour.contrast import value_seen_on
 from washboard.core.colour.lab import difference, lab_of_linear
 from washboard.core.colour.spectra import lab_of_spectrum, spectrum_of_lab
 from washboard.core.colour.value import luminance_of
@@ -32,14 +32,14 @@ def test_how_light_a_tone_looks_agrees_with_the_published_model(value: float, ba
         found = colour.XYZ_to_CIECAM02(y * xyz, 100 * xyz, 64.0, behind)
         return float(np.asarray(found.J))
 
-    shown = looks_on(value, background)
+    shown = value_seen_on(value, background)
     wanted = lightness(float(luminance_of(value)), float(luminance_of(background)))
     assert lightness(float(luminance_of(shown)), 20.0) == pytest.approx(wanted, abs=0.35)
 
 
 def test_a_middle_looks_darker_on_white_and_lighter_on_black() -> None:
-    assert looks_on(5.0, 9.5) < 4.6 < 5.0 < looks_on(5.0, 2.5)
-    assert looks_on(5.0, 5.08) == pytest.approx(5.0, abs=0.05)
+    assert value_seen_on(5.0, 9.5) < 4.6 < 5.0 < value_seen_on(5.0, 2.5)
+    assert value_seen_on(5.0, 5.08) == pytest.approx(5.0, abs=0.05)
 
 
 def test_a_window_reads_the_mean_of_light_not_of_codes() -> None:
@@ -137,8 +137,8 @@ def test_what_two_paints_reach_holds_each_of_them_alone_and_thinned() -> None:
         paint = PAINTS[key]
         own = labs[(pairs == place[key]).all(axis=1)][0]
         for film in (0.08, 0.55):
-            look = vehicle.laid(film * paint.absorption, film * paint.scattering, ground)
-            assert float(difference(lab_of_spectrum(look), own).min()) < 0.1
+            reflectance = vehicle.laid(film * paint.absorption, film * paint.scattering, ground)
+            assert float(difference(lab_of_spectrum(reflectance), own).min()) < 0.1
 
 
 def test_a_palette_of_one_paint_or_of_an_unknown_one_is_refused() -> None:

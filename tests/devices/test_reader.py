@@ -45,10 +45,10 @@ def test_its_tube_is_like_the_listed_paint_but_not_it() -> None:
     apart = []
     for key in ("ultramarine", "lemon", "rose", "viridian", "burnt-sienna"):
         paint = PAINTS[key]
-        looks = [np.mean(readings(key, field, 12), axis=0) for field in FIELDS]
+        reflectances = [np.mean(readings(key, field, 12), axis=0) for field in FIELDS]
         listed = [
             over(*film(paint.absorption, paint.scattering, f.film), np.full(36, f.backing)) for f in FIELDS
         ]
-        apart.append(float(difference(lab_of_spectrum(looks), lab_of_spectrum(listed)).mean()))
+        apart.append(float(difference(lab_of_spectrum(reflectances), lab_of_spectrum(listed)).mean()))
     assert min(apart) > 0.3
     assert max(apart) < 15

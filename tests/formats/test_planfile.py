@@ -26,14 +26,14 @@ ROOT = Path(__file__).parents[2]
 def document(medium: str = "watercolour") -> planfile.Document:
     measured, parts = patchwork(4, 9, 2)
     plan = Made(measured, parts, medium, "white", "light-to-dark", (30, 20), None).worked().plan
-    return planfile.document_of(plan, planfile.Source("Patchwork"))
+    return planfile.document_of(plan, planfile.DocumentSource("Patchwork"))
 
 
 @pytest.mark.parametrize("medium", ["watercolour", "pastel", "acrylic", "oil"])
 def test_reading_a_plan_back_gives_the_same_plan(medium: str) -> None:
     text = planfile.written(document(medium))
     read = planfile.read(text)
-    again = planfile.document_of(planfile.plan_from(read), planfile.Source("Patchwork"))
+    again = planfile.document_of(planfile.plan_from(read), planfile.DocumentSource("Patchwork"))
     assert planfile.written(again) == planfile.written(read) == text
 
 

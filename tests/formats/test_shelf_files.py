@@ -14,7 +14,7 @@ from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import WAVELENGTHS, lab_of_spectrum
 from washboard.core.errors import InvalidInput
 from washboard.core.materials.paints import PAINTS
-from washboard.core.materials.shelf import Item, Kind
+from washboard.core.materials.shelf import Item, ItemKind
 from washboard.formats import cxf, shelfcsv
 from washboard.formats.shelves import read_shelf, written_shelf
 
@@ -28,8 +28,10 @@ def bare(item: Item) -> Item:
 def same_films(one: Item, other: Item) -> bool:
     if (one.films is None) != (other.films is None):
         return False
-    looks = zip(one.paint.looks(0.4), other.paint.looks(0.4), strict=True) if one.films else ()
-    return all(float(difference(lab_of_spectrum(a), lab_of_spectrum(b))) < 0.05 for a, b in looks)
+    reflectances = (
+        zip(one.paint.reflectances(0.4), other.paint.reflectances(0.4), strict=True) if one.films else ()
+    )
+    return all(float(difference(lab_of_spectrum(a), lab_of_spectrum(b))) < 0.05 for a, b in reflectances)
 
 
 def test_csv_comes_back_as_it_was_written_and_runs_nothing() -> None:
@@ -45,7 +47,7 @@ def test_csv_comes_back_as_it_was_written_and_runs_nothing() -> None:
 
 
 def test_cxf_comes_back_with_everything_that_has_a_spectrum() -> None:
-    paints = [item for item in ALL if item.kind is Kind.PAINT]
+    paints = [item for item in ALL if item.kind is ItemKind.PAINT]
     data = written_shelf("shelf.cxf", ALL)
     back, _ = read_shelf("shelf.cxf", data)
     assert [bare(item) for item in back] == [bare(item) for item in paints]
@@ -57,10 +59,10 @@ def test_an_independent_reader_opens_our_cxf(tmp_path: Path) -> None:
     file.write_bytes(cxf.written(ALL))
     found = colour_cxf.read_cxf_from_file(str(file))
     objects = found.resources.object_collection.object_value
-    assert len(objects) == 3 * sum(item.kind is Kind.PAINT for item in ALL)
+    assert len(objects) == 3 * sum(item.kind is ItemKind.PAINT for item in ALL)
     first = objects[0].color_values.choice[0]
     assert first.start_wl == 380
-    assert np.allclose(first.value, PAINTS["ultramarine"].looks()[0], atol=1e-7)
+    assert np.allclose(first.value, PAINTS["ultramarine"].reflectances()[0], atol=1e-7)
     assert objects[0].name == "Ultramarine tube over white"
     step = found.resources.color_specification_collection.color_specification[0].measurement_spec
     assert float(step.wavelength_range.increment) == 10.0
@@ -123,8 +125,8 @@ def spectrum_file(values: str, start: str = "400", step: str = "10", name: str =
 @pytest.mark.parametrize(("start", "step"), [(400, 10), (380, 5), (360, 20), (400, 3.5)])
 def test_spectra_over_other_ranges_and_steps_are_brought_to_ours(start: float, step: float) -> None:
     at = np.arange(start, 741, step)
-    look = np.interp(at, WAVELENGTHS, PAINTS["cobalt"].looks()[0])
-    text = " ".join(f"{v:.5f}" for v in look)
+    reflectance = np.interp(at, WAVELENGTHS, PAINTS["cobalt"].reflectances()[0])
+    text = " ".join(f"{v:.5f}" for v in reflectance)
     items, notes = cxf.read(spectrum_file(text, str(start), str(step)))
     apart = difference(items[0].paint.strong, PAINTS["cobalt"].strong)
     assert float(apart) < 1.0

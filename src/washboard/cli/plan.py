@@ -56,7 +56,7 @@ def plan(
     end_progress()
     decoded = stages.decoded(content, lambda: data)
     labels = planfile.label_hash(result.seen.measured.labels)
-    source = planfile.Source(
+    source = planfile.DocumentSource(
         photo.stem, content, decoded.width, decoded.height, labels, result.seen.areas.areas
     )
     text = planfile.written(planfile.document_of(result.worked.plan, source))
@@ -117,12 +117,12 @@ def compare(
     end_progress()
     write_json(out, comparison.comparison_document(found, medium))
     for one in found:
-        account = one.account
-        if account is None:
+        metrics = one.metrics
+        if metrics is None:
             print(f"{one.school.words}: not here, {one.why_not}.")
             continue
         print(
-            f"{one.school.words}: {account.passes} passes, {account.active:.0f} min of work, "
-            f"{account.waiting:.0f} of waiting, judged from pass {account.judged or '–'}, "
-            f"ΔE {account.mean:.1f} (worst {account.worst:.1f})."
+            f"{one.school.words}: {metrics.passes} passes, {metrics.active:.0f} min of work, "
+            f"{metrics.waiting:.0f} of waiting, judged from pass {metrics.judged or '–'}, "
+            f"ΔE {metrics.mean:.1f} (worst {metrics.worst:.1f})."
         )

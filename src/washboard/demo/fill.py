@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ..core.materials.shelf import OWN, Item, Kind
+from ..core.materials.shelf import OWN, Item, ItemKind
 from ..settings import fields_of as settings_fields
 from ..studio import Studio, now
 from ..studio.planning import analyse
@@ -53,7 +53,8 @@ def _fill_shelf(studio: Studio) -> None:
     if state.revision:
         return
     items = (
-        Item("", Kind(kind), name, like, medium, set, left) for kind, name, like, medium, set, left in _SHELF
+        Item("", ItemKind(kind), name, like, medium, set, left)
+        for kind, name, like, medium, set, left in _SHELF
     )
     changes = {f"{OWN}{k}": fields_of(item.checked()) for k, item in enumerate(items, state.next_number)}
     studio.shelf.change(state.revision, changes, f"{len(changes)} things added", now())

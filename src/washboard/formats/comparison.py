@@ -22,19 +22,19 @@ def school_entry(one: Compared) -> dict[str, Any]:
     """One school: its words and, where it can be, the account of its order."""
     entry: dict[str, Any] = {
         "school": one.school.key, "words": one.school.words, "why": one.school.fits,
-        "feasible": one.account is not None, "whyNot": one.why_not or None, "mixable": mixable(one.school),
+        "feasible": one.metrics is not None, "whyNot": one.why_not or None, "mixable": mixable(one.school),
         "own": one.school.key not in SCHOOLS,
     }  # fmt: skip
-    account = one.account
-    if account is None or one.worked is None:
+    metrics = one.metrics
+    if metrics is None or one.worked is None:
         return entry
     return entry | {
-        "passes": account.passes, "activeMinutes": round(account.active, 1),
-        "waitMinutes": round(account.waiting, 1), "sittings": account.sittings,
-        "irreversible": account.irreversible, "layers": account.layers, "mixtures": account.mixtures,
-        "worstDeltaE": round(account.worst, 2), "meanDeltaE": round(account.mean, 2),
-        "worstValueError": round(account.worst_value, 2), "meanValueError": round(account.mean_value, 2),
-        "judgedFromPass": account.judged, "findings": account.findings, "titles": titles(one.worked.plan),
+        "passes": metrics.passes, "activeMinutes": round(metrics.active, 1),
+        "waitMinutes": round(metrics.waiting, 1), "sittings": metrics.sittings,
+        "irreversible": metrics.irreversible, "layers": metrics.layers, "mixtures": metrics.mixtures,
+        "worstDeltaE": round(metrics.worst, 2), "meanDeltaE": round(metrics.mean, 2),
+        "worstValueError": round(metrics.worst_value, 2), "meanValueError": round(metrics.mean_value, 2),
+        "judgedFromPass": metrics.judged, "findings": metrics.findings, "titles": titles(one.worked.plan),
     }  # fmt: skip
 
 

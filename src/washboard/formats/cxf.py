@@ -19,7 +19,7 @@ from ..core.colour.spectra import WAVELENGTHS, Floats
 from ..core.errors import InvalidInput, UnknownName
 from ..core.materials.media import MEDIA
 from ..core.materials.paints import PAINTS, THIN, Paint, paint_named
-from ..core.materials.shelf import Item, Kind, measured, nearest_paint, seen_over_white
+from ..core.materials.shelf import Item, ItemKind, measured, nearest_paint, seen_over_white
 
 SPACE = "http://colorexchangeformat.com/CxF3-core"
 MADE = "2000-01-01T00:00:00"
@@ -38,7 +38,7 @@ class Read:
     """An object of a file: its name, reflectance (36,), tags, and whether its ends were continued."""
 
     name: str
-    look: Floats
+    reflectance: Floats
     tags: dict[str, str]
     continued: bool
 
@@ -53,10 +53,12 @@ def written(items: Sequence[Item]) -> bytes:
     objects = SubElement(resources, "ObjectCollection")
     number = 0
     for item in items:
-        if item.kind is not Kind.PAINT:
+        if item.kind is not ItemKind.PAINT:
             continue
-        spectra = (*item.paint.looks(), item.paint.looks(THIN)[0])
-        for backing, look in zip(("over white", "over black", "thin over white"), spectra, strict=True):
+        spectra = (*item.paint.reflectances(), item.paint.reflectances(THIN)[0])
+        for backing, reflectance in zip(
+            ("over white", "over black", "thin over white"), spectra, strict=True
+        ):
             number += 1
             entry = SubElement(
                 objects, "Object",
@@ -67,7 +69,7 @@ def written(items: Sequence[Item]) -> bytes:
             spectrum = SubElement(
                 values, "ReflectanceSpectrum", {"ColorSpecification": "spectra", "StartWL": "380"}
             )
-            spectrum.text = " ".join(f"{value:.8f}" for value in look)
+            spectrum.text = " ".join(f"{value:.8f}" for value in reflectance)
             tags = SubElement(entry, "TagCollection", {"Name": "Washboard"})
             for name, text in _tags(item).items():
                 SubElement(tags, "Tag", {"Name": name, "Value": text})
@@ -140,34 +142,34 @@ def read(data: bytes) -> tuple[list[Item], list[str]]:
             raise InvalidInput(f"{name[:60]!r} over {backing} is in the file twice; nothing was imported.")
         pairs[name][backing] = each
     items, notes = [], []
-    for name, looks in pairs.items():
-        if "white" not in looks:
+    for name, reflectances in pairs.items():
+        if "white" not in reflectances:
             raise InvalidInput(f"{name[:60]!r} is measured over black alone; nothing was imported.")
         try:
-            items.append(_item(name, looks))
+            items.append(_item(name, reflectances))
         except InvalidInput as error:
             raise InvalidInput(f"{name[:60]}: {error} Nothing was imported.") from None
-        if any(look.continued for look in looks.values()):
+        if any(reflectance.continued for reflectance in reflectances.values()):
             notes.append(
                 f"{name}: measured over less than 380 to 730 nm; its ends are continued level, a guess."
             )
-        if "black" not in looks:
+        if "black" not in reflectances:
             notes.append(
                 f"{name}: measured over white alone; how it hides is taken from the nearest listed paint."
             )
     return items, notes
 
 
-def _item(name: str, looks: dict[str, Read]) -> Item:
-    tags, white = looks["white"].tags, looks["white"].look
+def _item(name: str, reflectances: dict[str, Read]) -> Item:
+    tags, white = reflectances["white"].tags, reflectances["white"].reflectance
     medium = tags.get("medium", "")
     medium = medium if medium in MEDIA and medium != "pastel" else "watercolour"
     like = tags.get("like") or _by_name(name) or nearest_paint(white, medium)
     if tags.get("provenance") == "modelled" and like in PAINTS:
         films = None
-    elif "black" in looks:
-        thin = looks["thin white"].look if "thin white" in looks else None
-        films = measured(white, looks["black"].look, _base(like, white, medium), thin)
+    elif "black" in reflectances:
+        thin = reflectances["thin white"].reflectance if "thin white" in reflectances else None
+        films = measured(white, reflectances["black"].reflectance, _base(like, white, medium), thin)
     else:
         films = seen_over_white(white, _base(like, white, medium))
     try:
@@ -175,7 +177,7 @@ def _item(name: str, looks: dict[str, Read]) -> Item:
     except ValueError:
         raise InvalidInput(f"what is left is no number: {tags['left'][:20]!r}.") from None
     return Item(
-        "", Kind.PAINT, name, like, medium, tags.get("set", ""), left, tags.get("note", ""), films
+        "", ItemKind.PAINT, name, like, medium, tags.get("set", ""), left, tags.get("note", ""), films
     ).checked()
 
 

@@ -18,8 +18,7 @@ from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet, Surface
 from ..core.plan.names import named
 from ..core.plan.plan import Kind, Operation, Pass, Plan, Reason, Reserve, Role, Toning
-from ..core.reference.mass import Border, Mass
-from ..core.reference.mass import Kind as MassKind
+from ..core.reference.mass import Border, Mass, MassKind
 from ..core.reference.picture import Labels
 
 VERSION = 1
@@ -212,7 +211,7 @@ class Document(_Part):
 
 
 @dataclass(frozen=True)
-class Source:
+class DocumentSource:
     """Where a plan's masses come from: the reference's hash and size, the label map's hash, the areas."""
 
     piece: str
@@ -223,12 +222,12 @@ class Source:
     areas: tuple[Area, ...] = ()
 
 
-def document_of(plan: Plan, source: Source) -> Document:
+def document_of(plan: Plan, source: DocumentSource) -> Document:
     """The plan as a document; every number rounded to what it can be known to."""
     return Document.model_validate(_rounded(_fields(plan, source)))
 
 
-def _fields(plan: Plan, source: Source) -> dict[str, Any]:
+def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
     sheet = plan.sheet
     reference = source.reference_hash and {
         "hash": source.reference_hash, "width_px": source.width_px, "height_px": source.height_px,

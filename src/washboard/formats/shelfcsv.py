@@ -16,7 +16,7 @@ import numpy as np
 from ..core.colour.spectra import BANDS, Floats
 from ..core.errors import InvalidInput
 from ..core.materials.paints import PAINTS, THIN, Films
-from ..core.materials.shelf import Item, Kind, measured
+from ..core.materials.shelf import Item, ItemKind, measured
 
 COLUMNS = (
     "kind", "name", "like", "colour index", "medium", "set", "left", "note", "over white", "over black",
@@ -35,14 +35,14 @@ def written(items: Sequence[Item]) -> bytes:
     writer = csv.writer(out)
     writer.writerow(COLUMNS)
     for item in items:
-        looks = ["", "", ""]
+        reflectances = ["", "", ""]
         if item.films is not None:
-            spectra = (*item.paint.looks(), item.paint.looks(THIN)[0])
-            looks = [" ".join(f"{v:.8f}" for v in look) for look in spectra]
-        index = item.paint.index if item.kind is Kind.PAINT else ""
+            spectra = (*item.paint.reflectances(), item.paint.reflectances(THIN)[0])
+            reflectances = [" ".join(f"{v:.8f}" for v in reflectance) for reflectance in spectra]
+        index = item.paint.index if item.kind is ItemKind.PAINT else ""
         left = "" if item.left is None else f"{item.left:g}"
         texts = (item.name, item.like, index, item.medium, item.collection)
-        writer.writerow([item.kind.value, *map(_safe, texts), left, _safe(item.note), *looks])
+        writer.writerow([item.kind.value, *map(_safe, texts), left, _safe(item.note), *reflectances])
     return out.getvalue().encode("utf-8-sig")
 
 
@@ -82,13 +82,14 @@ def _item(cells: dict[str, str]) -> Item:
     if max(map(len, text.values()), default=0) > MOST_CELL:
         raise InvalidInput("A cell is too long.")
     kind = text.get("kind", "").lower()
-    if kind not in {k.value for k in Kind}:
-        raise InvalidInput(f"{kind[:20]!r} is no kind of thing: {', '.join(k.value for k in Kind)}.")
+    if kind not in {k.value for k in ItemKind}:
+        raise InvalidInput(f"{kind[:20]!r} is no kind of thing: {', '.join(k.value for k in ItemKind)}.")
     films = None
     if text.get("over white") or text.get("over black"):
         films = _measured(text)
     return Item(
-        "", Kind(kind), text.get("name", ""), text.get("like", "").lower(), text.get("medium", "").lower(),
+        "", ItemKind(kind), text.get("name", ""), text.get("like", "").lower(),
+        text.get("medium", "").lower(),
         text.get("set", ""), _number(text.get("left", "")), text.get("note", ""), films,
     ).checked()  # fmt: skip
 

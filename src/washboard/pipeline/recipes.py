@@ -14,7 +14,7 @@ from ..core.errors import InvalidInput
 from ..core.materials.paints import PAINTS, Paint, paint_named
 from ..core.materials.sticks import Stick
 from ..core.materials.surfaces import surface_of
-from ..core.mixing.mixture import bench_of
+from ..core.mixing.mixture import mixing_model_of
 from ..core.mixing.search import MOST_PAINTS, Recipe, recipes_for
 from ..core.optics.vehicle import Vehicle, vehicle_of
 
@@ -86,7 +86,7 @@ def recipes(
     """Recipes for a target over a surface, best first."""
     if not 1 <= most <= MOST_PAINTS:
         raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} paints; {most} were asked for.")
-    bench = bench_of(paints, vehicle_of(medium), ground_of(surface))
+    bench = mixing_model_of(paints, vehicle_of(medium), ground_of(surface))
     found = recipes_for(bench, target, count=6, most=most)[0]
     return {"recipes": recipe_entries(found, paints, bench.vehicle, target)}
 
@@ -102,10 +102,11 @@ def recipe_entries(
             "parts": [
                 {"paint": paints[i].key, "parts": p} for i, p in zip(recipe.paints, recipe.parts, strict=True)
             ],
-            "dilution": round(recipe.load / recipe.layers / vehicle.strongest, 4), "layers": recipe.layers,
+            "dilution": round(recipe.thickness / recipe.layers / vehicle.strongest, 4),
+            "layers": recipe.layers,
             "lab": rounded(recipe.lab), "labWet": rounded(recipe.wet), "value": dry, "valueWet": wet,
-            "deltaE": round(recipe.apart, 2), "valueError": round(recipe.value_error, 2),
-            "targetValue": wanted, "load": round(recipe.load, 5),
+            "deltaE": round(recipe.delta_e, 2), "valueError": round(recipe.value_error, 2),
+            "targetValue": wanted, "load": round(recipe.thickness, 5),
         }
         for recipe, dry, wet in zip(recipes, values, values[len(recipes):], strict=False)
     ]  # fmt: skip
@@ -113,7 +114,7 @@ def recipe_entries(
 
 def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str) -> dict[str, Any]:
     """What layers look like, the lowest first, each dry before the next: the last is also told wet."""
-    vehicle, look = vehicle_of(medium), ground_of(surface)
+    vehicle, reflectance = vehicle_of(medium), ground_of(surface)
     told = []
     for mixture, film in layers:
         if not 0 < film <= MOST_FILM:
@@ -121,11 +122,11 @@ def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str
                 f"A film is over 0 and up to {MOST_FILM:g} unit films thick; {film:g} was given."
             )
         shares = np.array([parts for _, parts in mixture])
-        loads = film * shares / shares.sum()
-        bench = bench_of([paint for paint, _ in mixture], vehicle, look)
-        wet = bench.labs(loads, wet=True)
-        look = bench.spectra(loads)
-        lab = lab_of_spectrum(look)
+        thicknesses = film * shares / shares.sum()
+        bench = mixing_model_of([paint for paint, _ in mixture], vehicle, reflectance)
+        wet = bench.labs(thicknesses, wet=True)
+        reflectance = bench.spectra(thicknesses)
+        lab = lab_of_spectrum(reflectance)
         told.append(
             {
                 "parts": [{"paint": paint.key, "parts": parts} for paint, parts in mixture], "film": film,
@@ -142,7 +143,8 @@ def paint_entry(paint: Paint) -> dict[str, Any]:
         "opacity": round(paint.opaque, 2), "staining": paint.staining, "granulation": paint.granulation,
         "lightfast": paint.lightfast, "oilDrying": paint.drying.value, "oilContent": paint.oil,
         "cost": paint.cost, "hazard": paint.caution, "labOverWhite": rounded(paint.strong),
-        "labOverBlack": rounded(lab_of_spectrum(paint.looks()[1])), "provenance": "modelled, not measured",
+        "labOverBlack": rounded(lab_of_spectrum(paint.reflectances()[1])),
+        "provenance": "modelled, not measured",
     }  # fmt: skip
 
 

@@ -127,7 +127,7 @@ class MixTable(Question):
 
 @dataclass(frozen=True)
 class MixVariants(Question):
-    """A mixture (paints and parts, `load` unit films) over a colour, for a target, both Lab.
+    """A mixture (paints and parts, `thickness` unit films) over a colour, for a target, both Lab.
 
     Asked for are its variants of the same value, or, where its test strip was seen to dry at another value
     and temperature, or as another Lab, the recipe corrected.
@@ -136,7 +136,7 @@ class MixVariants(Question):
     answered_by = "mix:variants"
     stage = Stage.MIX
     parts: tuple[tuple[str, float], ...]
-    load: float
+    thickness: float
     target: tuple[float, float, float]
     over: tuple[float, float, float]
     seen: tuple[float, float, float] | None = None

@@ -13,7 +13,7 @@ from ..core.materials.grounds import Ground, GroundKind, ground_named
 from ..core.materials.paints import PAINTS, Paint, palette_of
 from ..core.materials.stocks import stock_named
 from ..core.materials.surfaces import Sheet, Surface, sheet_of, surface_of
-from ..core.order.options import Wishes
+from ..core.order.options import Options
 from .checks import check
 from .declare import Declaration, declarations_of, setting
 from .groups import Decisions, Framing, Ordering, Preparing, Seeing
@@ -60,11 +60,11 @@ class Settings(Ordering, Preparing, Seeing, Framing, Decisions):
         """What the first pass meets: the ground where one is laid, else the bare surface."""
         return self.laid.surface if self.laid else surface_of(self.surface)
 
-    def wishes(self, things: tuple[Thing, ...] = ()) -> Wishes:
+    def options(self, things: tuple[Thing, ...] = ()) -> Options:
         """What is settled about the order; `things` are the areas, far to near."""
         stock = None if self.stock is None else stock_named(self.medium, self.stock)
         sheet = (300, False) if stock is None else (stock.weight, stock.tooth >= ROUGH)
-        return Wishes(
+        return Options(
             self.school, self.passes, things, self.holds, self.ways, *sheet, self.whites, self.aim,
             self.groups or (),
         )  # fmt: skip

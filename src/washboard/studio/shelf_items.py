@@ -14,7 +14,7 @@ from ..core.colour.lab import value_of_lab
 from ..core.colour.spectra import BANDS, DAYLIGHT, Floats, lab_of_spectrum, spectrum_of_lab
 from ..core.errors import InvalidInput
 from ..core.materials.paints import PAINTS, THIN
-from ..core.materials.shelf import HIDES, OWN, Item, Kind, seen_over_white
+from ..core.materials.shelf import HIDES, OWN, Item, ItemKind, seen_over_white
 from ..core.materials.sticks import STICKS
 from ..core.materials.stocks import STOCKS
 from ..core.materials.surfaces import surface_of
@@ -35,7 +35,7 @@ def item_of(key: str, fields: Mapping[str, Any]) -> Item:
     """A thing from a row's fields."""
     films = fields.get("films")
     return Item(**{
-        **fields, "key": key, "kind": Kind(fields["kind"]),
+        **fields, "key": key, "kind": ItemKind(fields["kind"]),
         "films": (tuple(films[0]), tuple(films[1])) if films else None,
     })  # fmt: skip
 
@@ -67,7 +67,7 @@ def merged(items: Sequence[Item], incoming: Sequence[Item], next_number: int) ->
     """
     here = {item.named: item for item in items}
     changes: dict[str, Change] = {}
-    seen: set[tuple[Kind, str, str]] = set()
+    seen: set[tuple[ItemKind, str, str]] = set()
     added = updated = 0
     for item in incoming:
         if item.named in seen:
@@ -89,8 +89,8 @@ def _same(one: Item, other: Item) -> bool:
         return False
     if one.films is None or other.films is None:
         return one.films is other.films
-    looks = ((*item.paint.looks(), *item.paint.looks(THIN)) for item in (one, other))
-    return all(np.allclose(a, b, atol=HIDES) for a, b in zip(*looks, strict=True))
+    reflectances = ((*item.paint.reflectances(), *item.paint.reflectances(THIN)) for item in (one, other))
+    return all(np.allclose(a, b, atol=HIDES) for a, b in zip(*reflectances, strict=True))
 
 
 def coloured(item: Item, lab: Sequence[float]) -> Item:
@@ -122,7 +122,7 @@ def entry(item: Item) -> dict[str, Any]:
         "set": item.collection, "left": item.left, "note": item.note, "measured": item.films is not None,
         "index": "", "says": "", "caution": "", "strong": None, "thin": None, "black": None,
     }  # fmt: skip
-    if item.kind is Kind.PAINT:
+    if item.kind is ItemKind.PAINT:
         paint = item.paint
         stains = "stains" if paint.staining >= 0.6 else "lifts" if paint.staining <= 0.3 else "lifts a little"
         scatters = float(np.mean(paint.scattering))
@@ -132,16 +132,16 @@ def entry(item: Item) -> dict[str, Any]:
         says = f"{hides}, {stains}{grains}, lightfast {paint.lightfast} of 4{dries}"
         known |= {
             "index": paint.index, "caution": paint.caution, "says": says, "strong": list(paint.strong),
-            "thin": list(paint.thin), "black": lab_of_spectrum(paint.looks()[1]).tolist(),
+            "thin": list(paint.thin), "black": lab_of_spectrum(paint.reflectances()[1]).tolist(),
         }  # fmt: skip
-    elif item.kind is Kind.STICK:
+    elif item.kind is ItemKind.STICK:
         stick = STICKS[item.like]
         known |= {
             "says": f"{stick.hardness.value} stick",
             "caution": stick.caution,
             "strong": list(stick.strong),
         }
-    elif item.kind is Kind.SURFACE:
+    elif item.kind is ItemKind.SURFACE:
         stock = STOCKS[item.like]
         known |= {"says": stock.words, "caution": "", "strong": list(surface_of(stock.tone).lab)}
     else:
@@ -169,8 +169,8 @@ def shown(item: Item, lamp: str = DAYLIGHT, grounds: Sequence[str] = GROUNDS) ->
     white = PAINTS["white"]
 
     def laid(k: Floats, s: Floats, over: str) -> list[float]:
-        look = lab_of_spectrum(vehicle.laid(k, s, spectrum_of_lab(surface_of(over).lab)), lamp)
-        return [*(round(float(c), 2) for c in look), round(float(value_of_lab(look)), 2)]
+        reflectance = lab_of_spectrum(vehicle.laid(k, s, spectrum_of_lab(surface_of(over).lab)), lamp)
+        return [*(round(float(c), 2) for c in reflectance), round(float(value_of_lab(reflectance)), 2)]
 
     full = vehicle.most
     tints = [
@@ -184,7 +184,7 @@ def shown(item: Item, lamp: str = DAYLIGHT, grounds: Sequence[str] = GROUNDS) ->
         "ramp": [
             {"film": x, "look": laid(x * paint.absorption, x * paint.scattering, "white")} for x in RAMP
         ],
-        "tints": [{"white": w, "look": look} for w, look in zip(TINTS, tints, strict=True)],
+        "tints": [{"white": w, "look": reflectance} for w, reflectance in zip(TINTS, tints, strict=True)],
         "grounds": [
             {"ground": over, "lab": [round(float(c), 2) for c in surface_of(over).lab],
              "full": laid(paint.absorption, paint.scattering, over),
@@ -194,11 +194,13 @@ def shown(item: Item, lamp: str = DAYLIGHT, grounds: Sequence[str] = GROUNDS) ->
     }  # fmt: skip
 
 
-def looks_of_strip(item: Item) -> dict[str, list[float]]:
+def colours_of_strip(item: Item) -> dict[str, list[float]]:
     """What every field of a paint's strip should look like, as Lab."""
     paint = item.paint
     found = {}
     for field in FIELDS:
-        look = over(*film(paint.absorption, paint.scattering, field.film), np.full(BANDS, field.backing))
-        found[field.key] = [round(float(c), 2) for c in lab_of_spectrum(look)]
+        reflectance = over(
+            *film(paint.absorption, paint.scattering, field.film), np.full(BANDS, field.backing)
+        )
+        found[field.key] = [round(float(c), 2) for c in lab_of_spectrum(reflectance)]
     return found

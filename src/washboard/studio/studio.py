@@ -9,7 +9,7 @@ from datetime import UTC, datetime
 from pathlib import Path
 
 from ..core.materials.paints import Paint
-from ..core.materials.shelf import Kind
+from ..core.materials.shelf import ItemKind
 from ..pipeline.tasks import TakeIn
 from ..pipeline.workers import Workers
 from ..store.database import Database, translated
@@ -109,7 +109,7 @@ class Studio:
         if self.shelf.revision() != revision:
             state = self.shelf.state()
             items = (item_of(key, fields) for key, fields in state.items.items())
-            paints = tuple(item.paint for item in items if item.kind is Kind.PAINT)
+            paints = tuple(item.paint for item in items if item.kind is ItemKind.PAINT)
             self._paints = state.revision, paints
         return paints
 

@@ -1607,7 +1607,7 @@ export interface components {
          * @description A thing as the painter tells it; `lab`: a paint's colour as it comes, over white, where it is known.
          */
         ItemGiven: {
-            kind: components["schemas"]["Kind-Input"];
+            kind: components["schemas"]["ItemKind"];
             /** Name */
             name: string;
             /** Like */
@@ -1637,13 +1637,19 @@ export interface components {
             ] | null;
         };
         /**
+         * ItemKind
+         * @description What stands on the shelf.
+         * @enum {string}
+         */
+        ItemKind: "paint" | "stick" | "surface" | "tool";
+        /**
          * ItemRead
          * @description A thing on the shelf; colours are those of a unit film over white and black, and of a thin one.
          */
         ItemRead: {
             /** Key */
             key: string;
-            kind: components["schemas"]["washboard__core__materials__shelf__Kind"];
+            kind: components["schemas"]["ItemKind"];
             /** Name */
             name: string;
             /** Like */
@@ -1731,10 +1737,10 @@ export interface components {
         };
         /**
          * Kind
-         * @description What stands on the shelf.
+         * @description What is done to a mass. One closed list, growing only by addition.
          * @enum {string}
          */
-        "Kind-Input": "paint" | "stick" | "surface" | "tool";
+        Kind: "leave" | "reserve" | "wash" | "graded-wash" | "block-in" | "layer" | "accent" | "tone" | "wet" | "wet-both" | "drop-in" | "glaze" | "negative" | "placeholder" | "scumble" | "optical-mix" | "glow" | "rays" | "opaque-white" | "restate" | "unify" | "mask" | "unmask" | "soften" | "blend" | "feather" | "lift-wet" | "blot" | "lift-dry" | "stencil-lift" | "wipe-out" | "scratch" | "sand" | "scrape" | "fix" | "judge" | "clean-stick";
         /**
          * LightRead
          * @description Where light comes from: degrees counter-clockwise from the right; how many things agree how much.
@@ -1756,7 +1762,7 @@ export interface components {
          * @description What a thing can be like.
          */
         ListedRead: {
-            kind: components["schemas"]["washboard__core__materials__shelf__Kind"];
+            kind: components["schemas"]["ItemKind"];
             /** Key */
             key: string;
             /** Words */
@@ -1770,6 +1776,11 @@ export interface components {
             /** Says */
             says: string;
         };
+        /**
+         * MassKind
+         * @enum {string}
+         */
+        MassKind: "flat" | "graded" | "accent";
         /** MassPart */
         MassPart: {
             /** Id */
@@ -1783,7 +1794,7 @@ export interface components {
              * @default
              */
             called: string;
-            kind: components["schemas"]["washboard__core__reference__mass__Kind"];
+            kind: components["schemas"]["MassKind"];
             /** Light */
             light: boolean;
             /** Value */
@@ -2069,7 +2080,7 @@ export interface components {
         OperationPart: {
             /** Mass */
             mass: string;
-            kind: components["schemas"]["washboard__core__order__plan__Kind"];
+            kind: components["schemas"]["Kind"];
             role: components["schemas"]["Role"];
             /** Cover */
             cover: number;
@@ -2728,8 +2739,8 @@ export interface components {
         ReservePart: {
             /** Mass */
             mass: string;
-            kind: components["schemas"]["washboard__core__order__plan__Kind"];
-            runnerUp: components["schemas"]["washboard__core__order__plan__Kind"];
+            kind: components["schemas"]["Kind"];
+            runnerUp: components["schemas"]["Kind"];
             /** Sentence */
             sentence: string;
             /** Figures */
@@ -2741,7 +2752,7 @@ export interface components {
              * @default []
              */
             ways: [
-                components["schemas"]["washboard__core__order__plan__Kind"],
+                components["schemas"]["Kind"],
                 number,
                 string
             ][];
@@ -3631,23 +3642,6 @@ export interface components {
             /** Reader */
             reader: string;
         };
-        /**
-         * Kind
-         * @description What stands on the shelf.
-         * @enum {string}
-         */
-        washboard__core__materials__shelf__Kind: "paint" | "stick" | "surface" | "tool";
-        /**
-         * Kind
-         * @description What is done to a mass. One closed list, growing only by addition.
-         * @enum {string}
-         */
-        washboard__core__order__plan__Kind: "leave" | "reserve" | "wash" | "graded-wash" | "block-in" | "layer" | "accent" | "tone" | "wet" | "wet-both" | "drop-in" | "glaze" | "negative" | "placeholder" | "scumble" | "optical-mix" | "glow" | "rays" | "opaque-white" | "restate" | "unify" | "mask" | "unmask" | "soften" | "blend" | "feather" | "lift-wet" | "blot" | "lift-dry" | "stencil-lift" | "wipe-out" | "scratch" | "sand" | "scrape" | "fix" | "judge" | "clean-stick";
-        /**
-         * Kind
-         * @enum {string}
-         */
-        washboard__core__reference__mass__Kind: "flat" | "graded" | "accent";
         /**
          * Problem
          * @description An error: what was wrong, what was kept, what to do.

@@ -6,7 +6,7 @@ from typing import Annotated
 
 from pydantic import Field
 
-from ...core.materials.shelf import LONGEST, LONGEST_NOTE, MOST_LEFT, Kind
+from ...core.materials.shelf import LONGEST, LONGEST_NOTE, MOST_LEFT, ItemKind
 from ...settings.wire import Model
 from .mix import GivenLab, Lab, Row
 
@@ -17,7 +17,7 @@ class ItemRead(Model):
     """A thing on the shelf; colours are those of a unit film over white and black, and of a thin one."""
 
     key: str
-    kind: Kind
+    kind: ItemKind
     name: str
     like: str
     medium: str
@@ -46,7 +46,7 @@ class ShelfRead(Model):
 class ListedRead(Model):
     """What a thing can be like."""
 
-    kind: Kind
+    kind: ItemKind
     key: str
     words: str
     index: str
@@ -58,7 +58,7 @@ class ListedRead(Model):
 class ItemGiven(Model):
     """A thing as the painter tells it; `lab`: a paint's colour as it comes, over white, where it is known."""
 
-    kind: Kind
+    kind: ItemKind
     name: Name
     like: Annotated[str, Field(max_length=40)]
     medium: Annotated[str, Field(max_length=20)] = ""

@@ -6,7 +6,7 @@ from typing import Annotated
 
 from fastapi import APIRouter, Path, Query, Request, Response
 
-from ...core.reference.windows import Source, Window
+from ...core.reference.windows import Window, WindowSource
 from ...formats import planfile
 from ...pipeline.tasks import ArrangedPicture, CompareWindows, ValuePicture
 from ...studio.answers import ask, ask_anew
@@ -92,4 +92,4 @@ def compare(studio: InStudio, piece: Id, given: ComparisonCreate) -> ComparisonR
 
 
 def _window(given: WindowModel) -> Window:
-    return Window(given.x, given.y, given.half, Source(given.source))
+    return Window(given.x, given.y, given.half, WindowSource(given.source))

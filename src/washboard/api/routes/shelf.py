@@ -14,7 +14,7 @@ from ...core.colour.illuminants import TABLES
 from ...core.colour.lab import difference
 from ...core.colour.spectra import DAYLIGHT, lab_of_spectrum
 from ...core.errors import InvalidInput, UnknownName
-from ...core.materials.shelf import LISTED, OWN, Item, Kind, duplicates
+from ...core.materials.shelf import LISTED, OWN, Item, ItemKind, duplicates
 from ...devices.reader import Reader, SimulatedReader
 from ...formats import cxf, shelves, strip
 from ...formats.image import decoded
@@ -94,7 +94,7 @@ def _given(given: ItemGiven) -> Item:
     ).checked()
     if given.lab is None:
         return item
-    if item.kind is not Kind.PAINT:
+    if item.kind is not ItemKind.PAINT:
         raise InvalidInput("Only a paint's colour is told as L, a, b; nothing was put on the shelf.")
     return work.coloured(item, given.lab)
 
@@ -179,7 +179,7 @@ def look(
 ) -> PaintDetailRead:
     """How a paint looks by a lamp: thinned, tinted, over grounds; and in daylight on its strip."""
     item = _paint(studio.shelf.state(), key)
-    strip_looks = work.looks_of_strip(item)
+    strip_looks = work.colours_of_strip(item)
     fields = [StripFieldRead(key=f.key, words=f.words, lab=strip_looks[f.key]) for f in FIELDS]
     return PaintDetailRead(**work.shown(item, lamp), strip=fields, reader=READER.words, lamps=list(TABLES))
 
@@ -201,7 +201,7 @@ async def read_file(studio: InStudio, key: Key, file: Annotated[UploadFile, File
 
 def _read_fields(name: str, data: bytes) -> dict[str, list[float]]:
     if name.lower().endswith(".cxf"):
-        by_name = {each.name.casefold(): each.look for each in cxf.spectra(data)}
+        by_name = {each.name.casefold(): each.reflectance for each in cxf.spectra(data)}
         found = {f.key: by_name[f.key] for f in FIELDS if f.key in by_name}
         if not found:
             raise InvalidInput(
@@ -228,7 +228,7 @@ def calibrate(studio: InStudio, key: Key, given: CalibrationCreate) -> Calibrati
     """Fit a paint to its swatches; it is kept on the shelf only where that is said."""
     item = _paint(studio.shelf.state(), key)
     fitted, found = work.calibrated(item, given.read)
-    before, after = work.looks_of_strip(replace(item, films=None)), work.looks_of_strip(fitted)
+    before, after = work.colours_of_strip(replace(item, films=None)), work.colours_of_strip(fitted)
     used = [field for field in FIELDS if field.key in given.read]
     fields = [
         FittedRead(
@@ -264,7 +264,7 @@ def _one(state: ShelfState, key: str) -> Item:
 
 def _paint(state: ShelfState, key: str) -> Item:
     item = _one(state, key)
-    if item.kind is not Kind.PAINT:
+    if item.kind is not ItemKind.PAINT:
         raise InvalidInput(f"{item.name} is no paint; nothing was changed.")
     return item
 

@@ -52,9 +52,9 @@ def area_map(
     then stroke by stroke; what lost all its pixels has none.
     """
     if cells is None and any(stroke.against and not stroke.joins for stroke in strokes):
-        cells = cells_of(tree.chips)
-    units = tree.chips.labels if cells is None else cells.labels
-    chip = np.arange(tree.chips.count) if cells is None else cells.chip
+        cells = cells_of(tree.superpixels)
+    units = tree.superpixels.labels if cells is None else cells.labels
+    chip = np.arange(tree.superpixels.count) if cells is None else cells.chip
     owner = tree.cut(proposed)[chip].astype(np.intp)
     if strokes:
         pieces, held = tree.cut(FINE)[chip], np.bincount(units.ravel(), minlength=len(chip))

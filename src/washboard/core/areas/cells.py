@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from ..cut import NEVER, least_cut
 from ..reference.contours import contacts
 from ..reference.picture import Labels
-from .superpixels import Chips, flooded
+from .superpixels import Superpixels, flooded
 
 CELLS = 2500
 """Cells sought, more or less."""
@@ -26,12 +26,12 @@ Floats = NDArray[np.float64]
 
 @dataclass(frozen=True)
 class Cells:
-    """`labels` (h, w) 0…n-1; `chip` (n,) the chip of each; `look` (n, 5) its mean channels, weighted;
+    """`labels` (h, w) 0…n-1; `chip` (n,) the chip of each; `colour` (n, 5) its mean channels, weighted;
     `areas` (n,) pixels; contacts `first`, `second` (c,) with `length` and mean `edge` 0–1."""
 
     labels: Labels
     chip: NDArray[np.intp]
-    look: Floats
+    colour: Floats
     areas: Floats
     first: NDArray[np.intp]
     second: NDArray[np.intp]
@@ -39,19 +39,19 @@ class Cells:
     edge: Floats
 
 
-def cells_of(chips: Chips) -> Cells:
+def cells_of(superpixels: Superpixels) -> Cells:
     """The cells of chips: a finer watershed of the same edges, each inside one chip."""
-    fine = flooded(chips.edge, CELLS)
-    key = chips.labels.astype(np.int64) * (int(fine.max()) + 1) + fine
+    fine = flooded(superpixels.edge, CELLS)
+    key = superpixels.labels.astype(np.int64) * (int(fine.max()) + 1) + fine
     known, dense = np.unique(key, return_inverse=True)
     labels = dense.reshape(fine.shape).astype(np.int32)
     count, flat = len(known), labels.ravel()
     areas = np.bincount(flat, minlength=count).astype(np.float64)
-    channels = chips.channels.reshape(-1, 5)
-    look = np.stack([np.bincount(flat, channels[:, c], count) / areas * LOOK[c] for c in range(5)], axis=1)
-    first, second, length, edge = contacts(labels, chips.edge)
+    channels = superpixels.channels.reshape(-1, 5)
+    colour = np.stack([np.bincount(flat, channels[:, c], count) / areas * LOOK[c] for c in range(5)], axis=1)
+    first, second, length, edge = contacts(labels, superpixels.edge)
     chip = known // (int(fine.max()) + 1)
-    return Cells(labels, chip.astype(np.intp), look, areas, first, second, length, edge / length)
+    return Cells(labels, chip.astype(np.intp), colour, areas, first, second, length, edge / length)
 
 
 def divided(
@@ -77,5 +77,5 @@ def _unlike(cells: Cells, seeds: NDArray[np.intp]) -> Floats:
     """How little each cell (n,) looks like the most alike of the seeds."""
     if not len(seeds):
         return np.full(len(cells.areas), 2 * ALIKE)
-    apart = cells.look[:, None, :] - cells.look[None, seeds, :]
+    apart = cells.colour[:, None, :] - cells.colour[None, seeds, :]
     return np.asarray(np.sqrt((apart**2).sum(axis=2)).min(axis=1))

@@ -97,7 +97,7 @@ def _cut(lab: Singles, rough: Mask, reach: float) -> Mask:
     n = BLOCK if reach >= WIDE else 1
     sides = (_over(np.minimum, side, n) > 0).astype(np.int8) - (_over(np.maximum, side, n) < 0)
     colours = np.stack([_over(np.add, colour[..., c], n) for c in range(3)], axis=2) / (n * n)
-    here, there = (_looks(colours, sides == s, reach / n) for s in (1, -1))
+    here, there = (_colours_near(colours, sides == s, reach / n) for s in (1, -1))
     leave = n * n * _unlike(colours, there) + TRUST * _over(np.add, inward, n)
     take = n * n * _unlike(colours, here) + TRUST * _over(np.add, outward, n)
     coarse = _full(_least(sides, leave, take, _block_prices(price, n)), n, side.shape)
@@ -129,7 +129,7 @@ def _full(field: NDArray[Any], n: int, shape: tuple[int, ...]) -> NDArray[Any]:
     return field.repeat(n, axis=0).repeat(n, axis=1)[: shape[0], : shape[1]]
 
 
-def _looks(colours: Floats, seeds: Mask, reach: float) -> Singles:
+def _colours_near(colours: Floats, seeds: Mask, reach: float) -> Singles:
     """What the seeds near each place (h, w, 3) look like, blurred along; NaN where there are none."""
     if not seeds.any():
         return np.full(colours.shape, np.nan, np.float32)
@@ -138,9 +138,9 @@ def _looks(colours: Floats, seeds: Mask, reach: float) -> Singles:
     return nearest_known(blurred / total[..., None], seeds)
 
 
-def _unlike(colours: Floats | Singles, looks: Singles) -> Floats:
+def _unlike(colours: Floats | Singles, wanted: Singles) -> Floats:
     """How little each place (h, w) looks like that; with nothing to compare, neither like nor unlike."""
-    apart = colours - looks
+    apart = colours - wanted
     distance = np.sqrt(np.einsum("ijk,ijk->ij", apart, apart))
     return np.asarray(LOOK * np.clip(np.nan_to_num(distance / ALIKE, nan=1.0), 0, 2), np.float64)
 

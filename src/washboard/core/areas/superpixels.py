@@ -20,7 +20,7 @@ BUSY = 14.0
 
 
 @dataclass(frozen=True)
-class Chips:
+class Superpixels:
     """`labels` (h, w) 0…n-1 at SIDE; `edge` (h, w) 0–1, how surely a pixel is an edge.
 
     `channels` (h, w, 5): L*, a*, b* and the logarithm of the local deviation of L* at two scales.
@@ -35,13 +35,13 @@ class Chips:
         return int(self.labels.max()) + 1
 
 
-def chips_of(picture: Picture) -> Chips:
+def superpixels_of(picture: Picture) -> Superpixels:
     """The picture's chips: a watershed of its edges from seeds on a grid, moved off the edges."""
     lab = cv2.resize(picture.lab, fitted(picture.shape, SIDE), interpolation=cv2.INTER_AREA)
     calm = cv2.medianBlur(lab, 5)
     edge = _edges(calm)
     channels = np.dstack([calm, _texture(lab[..., 0], 1.6), _texture(lab[..., 0], 4.0)])
-    return Chips(flooded(edge, SEEDS), edge, channels.astype(np.float32))
+    return Superpixels(flooded(edge, SEEDS), edge, channels.astype(np.float32))
 
 
 def flooded(edge: Singles, seeds: int) -> Labels:

@@ -9,7 +9,7 @@ from functools import cached_property
 
 from ..key.relations import Thing
 from ..plan.plan import Plan
-from ..reference.mass import Kind, Mass
+from ..reference.mass import Mass, MassKind
 from .fix import Fix
 
 Place = tuple[float, float]
@@ -57,7 +57,7 @@ class Checked:
     @property
     def shapes(self) -> tuple[Mass, ...]:
         """The masses that are no accents."""
-        return tuple(m for m in self.plan.masses if m.kind is not Kind.ACCENT)
+        return tuple(m for m in self.plan.masses if m.kind is not MassKind.ACCENT)
 
     def thing(self, mass: Mass) -> Thing | None:
         """What is known of the area of a mass."""

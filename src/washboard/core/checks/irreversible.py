@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ..plan.acts import ACTS, Back
+from ..plan.acts import ACTS, Reversibility
 from ..plan.plan import Kind
 from .finding import Checked, Finding, Weight
 from .fix import Fix, TakeSchool
@@ -19,7 +19,7 @@ def found(c: Checked) -> list[Finding]:
         (done, o)
         for k, done in enumerate(c.plan.passes)
         for o in done.operations
-        if ACTS[o.kind].back is Back.NONE and (k + 1) <= EARLY * count
+        if ACTS[o.kind].back is Reversibility.NONE and (k + 1) <= EARLY * count
     ]
     if len(early) < MANY:
         return []

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
-from ..reference.mass import Kind
+from ..reference.mass import MassKind
 from .finding import Checked, Finding, Weight
 
 MANY = 5
@@ -15,7 +15,7 @@ VARIES = 0.1
 def found(c: Checked) -> list[Finding]:
     """Many accents of a kind with hardly a difference in size."""
     for light in (True, False):
-        own = [m for m in c.plan.masses if m.kind is Kind.ACCENT and m.light is light]
+        own = [m for m in c.plan.masses if m.kind is MassKind.ACCENT and m.light is light]
         if len(own) < MANY:
             continue
         sizes = [m.area_cm2**0.5 for m in own]

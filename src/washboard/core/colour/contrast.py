@@ -14,7 +14,7 @@ STANDARD = 20.0
 """Y of the background for which Munsell value was scaled."""
 
 
-def looks_on(value: float, background: float) -> float:
+def value_seen_on(value: float, background: float) -> float:
     """The Munsell value (0–10) that a tone of `value` seems to have on a background of that value.
 
     It is the tone that has the same lightness J on the standard grey (Y = 20). J of CIECAM02 for a grey,

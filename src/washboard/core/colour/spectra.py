@@ -46,10 +46,10 @@ def _white(illuminant: str) -> Floats:
 
 def xyz_of_spectrum(reflectance: ArrayLike, illuminant: str = DAYLIGHT) -> Floats:
     """XYZ (…, 3), Y of white = 1, of reflectances (…, 36). Source: CIE 015:2018."""
-    looks = np.asarray(reflectance, dtype=np.float64)
+    reflectances = np.asarray(reflectance, dtype=np.float64)
     # In one product of two matrices: stacks of small ones take ten times as long.
-    light = looks.reshape(-1, BANDS) @ weights(illuminant)
-    return light.reshape(*looks.shape[:-1], 3)
+    light = reflectances.reshape(-1, BANDS) @ weights(illuminant)
+    return light.reshape(*reflectances.shape[:-1], 3)
 
 
 def lab_of_spectrum(reflectance: ArrayLike, illuminant: str = DAYLIGHT) -> Floats:
@@ -64,9 +64,9 @@ def linear_of_spectrum(reflectance: ArrayLike) -> Floats:
 
 def value_of_spectrum(reflectance: ArrayLike) -> Floats:
     """Munsell value (…) of reflectances (…, 36) in daylight."""
-    looks = np.asarray(reflectance, dtype=np.float64)
-    light = looks.reshape(-1, BANDS) @ np.ascontiguousarray(weights()[:, 1])
-    return value_of(100 * light.reshape(looks.shape[:-1]))
+    reflectances = np.asarray(reflectance, dtype=np.float64)
+    light = reflectances.reshape(-1, BANDS) @ np.ascontiguousarray(weights()[:, 1])
+    return value_of(100 * light.reshape(reflectances.shape[:-1]))
 
 
 def grey_of_value(value: ArrayLike) -> Floats:

@@ -225,11 +225,11 @@ def _moved(
         ]
     )
     there = cv2.warpAffine(mask.astype(np.float32), matrix, (width, height), flags=cv2.INTER_LINEAR)
-    looks = cv2.warpAffine(
+    reflectances = cv2.warpAffine(
         pixels, matrix, (width, height), flags=cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE
     )
     there[depth[labels] > depth[label]] = 0
-    picture[:] = np.rint(picture * (1 - there[..., None]) + looks * there[..., None]).astype(np.uint8)
+    picture[:] = np.rint(picture * (1 - there[..., None]) + reflectances * there[..., None]).astype(np.uint8)
     solid = there > 0.5
     labels[solid], invented[solid] = label, False
 
@@ -244,8 +244,8 @@ def _put(picture: Bytes, invented: Mask, accent: Accent) -> None:
     here = lab_of_linear(linear_of(picture[min(int(y), height - 1), min(int(x), width - 1)] / 255))
     light = float(luminance_of(accent.value)) / 100
     lab = [float(lab_of_linear([light] * 3)[0]), 0.5 * here[1], 0.5 * here[2]]
-    look = 255 * encoded_of(linear_of_lab(lab))
-    picture[:] = np.rint(picture * (1 - there) + look * there).astype(np.uint8)
+    reflectance = 255 * encoded_of(linear_of_lab(lab))
+    picture[:] = np.rint(picture * (1 - there) + reflectance * there).astype(np.uint8)
     invented |= there[..., 0] > 0.5
 
 

@@ -81,11 +81,11 @@ def pasted(rgb: Bytes, other: Bytes, mask: Mask, thing: Borrowed) -> tuple[Bytes
     source = cv2.GaussianBlur(other, (0, 0), sigma) if sigma else other
     size, flags = (width, height), cv2.INTER_LINEAR
     alpha = cv2.warpAffine(mask.astype(np.float32), matrix, size, flags=flags)[..., None]
-    looks = cv2.warpAffine(source, matrix, size, flags=flags, borderMode=cv2.BORDER_REPLICATE)
+    reflectances = cv2.warpAffine(source, matrix, size, flags=flags, borderMode=cv2.BORDER_REPLICATE)
     there = np.asarray(alpha[..., 0] > 0.5)
     if not there.any():
         raise InvalidInput("The borrowed thing lies outside the picture there; it was kept as it was.")
-    return np.rint(rgb * (1 - alpha) + looks * alpha).astype(np.uint8), there
+    return np.rint(rgb * (1 - alpha) + reflectances * alpha).astype(np.uint8), there
 
 
 def seams(picture: Picture, labels: Labels, called: Mapping[int, str]) -> tuple[str, ...]:

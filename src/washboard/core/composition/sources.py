@@ -45,7 +45,7 @@ class Said:
 
 
 @dataclass(frozen=True)
-class Source:
+class LightSource:
     """A light that shines: its place (shares), its value, and the `glow` about it in values.
 
     `confirmed` where the painter has said so; else it is proposed.
@@ -58,7 +58,9 @@ class Source:
     confirmed: bool = False
 
 
-def confirmed_of(picture: Picture, found: Sequence[Source], said: Sequence[Said]) -> tuple[Source, ...]:
+def confirmed_of(
+    picture: Picture, found: Sequence[LightSource], said: Sequence[Said]
+) -> tuple[LightSource, ...]:
     """The sources `found` in a picture as the painter has confirmed, denied or added to them."""
     height, width = picture.shape
     kept = [s for s in found if not any(word.near(s.x, s.y) and not word.shines for word in said)]
@@ -66,11 +68,11 @@ def confirmed_of(picture: Picture, found: Sequence[Source], said: Sequence[Said]
     for word in said:
         if word.shines and not any(word.near(s.x, s.y) for s in found):
             row, column = min(int(word.y * height), height - 1), min(int(word.x * width), width - 1)
-            sources.append(Source(word.x, word.y, float(picture.value[row, column]), 0.0, True))
+            sources.append(LightSource(word.x, word.y, float(picture.value[row, column]), 0.0, True))
     return tuple(sources)
 
 
-def sources_of(picture: Picture, division: Division) -> tuple[Source, ...]:
+def sources_of(picture: Picture, division: Division) -> tuple[LightSource, ...]:
     """Accents and other small light masses that glow and outshine the rest, the strongest glow first.
 
     Proposals, for the painter to confirm.
@@ -97,7 +99,7 @@ def sources_of(picture: Picture, division: Division) -> tuple[Source, ...]:
         rows, columns = np.nonzero(mask)
         x, y = float(columns.mean()) + 0.5, float(rows.mean()) + 0.5
         if glow >= GLOW and value >= BRIGHT and _all_round(picture.value, near, far, x, y):
-            found.append(Source(x / width, y / height, value, glow))
+            found.append(LightSource(x / width, y / height, value, glow))
     return tuple(sorted(found, key=lambda source: -source.glow))
 
 

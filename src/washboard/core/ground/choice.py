@@ -157,14 +157,14 @@ def _in_patches(
 ) -> Candidate:  # fmt: skip
     """An underpainting in patches: each area's own median value, its colour muted."""
     patches = patches_of(areas)
-    looks = np.tile(own.lab, (int(areas.labels.max()) + 1, 1))
-    tones = np.full(len(looks), NO_PATCH)
-    for label, look in patches.items():
-        looks[label], tones[label] = look, value_of_lab(look)
+    reflectances = np.tile(own.lab, (int(areas.labels.max()) + 1, 1))
+    tones = np.full(len(reflectances), NO_PATCH)
+    for label, reflectance in patches.items():
+        reflectances[label], tones[label] = reflectance, value_of_lab(reflectance)
     value, lab = sampled(picture)
     labels = areas.labels[::STEP, ::STEP].ravel()
-    share = painted_share(value, lab, tones[labels], looks[labels])
-    below = np.array([looks[int((mass.area or "a0")[1:])] for mass in masses])
+    share = painted_share(value, lab, tones[labels], reflectances[labels])
+    below = np.array([reflectances[int((mass.area or "a0")[1:])] for mass in masses])
     coats = coats_to_hide(_targets(masses, medium, own), below, box, medium.transparent)
     mean = float(np.average([area.value for area in areas.areas], weights=[a.share for a in areas.areas]))
     # An area without a shape of its own has nothing to be mixed for.

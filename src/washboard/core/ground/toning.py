@@ -17,8 +17,8 @@ def toning_of(ground: Ground, area_cm2: float) -> Toning | None:
     if ground.kind not in (GroundKind.TONED, GroundKind.PRIMED):
         return None
     minutes = ground.minutes * max(area_cm2 / REFERENCE_CM2, 0.2) ** SHRINKS
-    look = f"{level_of(ground.value)} {hue_of(ground.surface.lab)}, value {ground.value:.1f}"
-    what = f"Lay {ground.words} ({ground.paint}) evenly over the whole sheet: {look}."
+    tone = f"{level_of(ground.value)} {hue_of(ground.surface.lab)}, value {ground.value:.1f}"
+    what = f"Lay {ground.words} ({ground.paint}) evenly over the whole sheet: {tone}."
     if ground.note:
         what += f" Mind: {ground.note}."
     return Toning(ground.words, what, ground.paint, minutes, ground.dry_minutes, ground.value)

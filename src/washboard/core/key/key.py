@@ -13,7 +13,7 @@ from ..colour.lab import difference, lab_of_linear, linear_of_lab, value_of_lab
 from ..colour.value import luminance_of
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
-from ..reference.mass import Kind, Mass
+from ..reference.mass import Mass, MassKind
 
 Floats = NDArray[np.float64]
 
@@ -70,7 +70,7 @@ def key_for(medium: Medium, surface: Surface, masses: Sequence[Mass]) -> Key:
     lowest = min(medium.darkest, surface.value)
     highest = surface.value if medium.transparent else max(medium.lightest, surface.value)
     # Accents are set apart from the ladder: a glint must not keep the lightest shape from being paper.
-    shapes = [m for m in masses if m.kind is not Kind.ACCENT] or list(masses)
+    shapes = [m for m in masses if m.kind is not MassKind.ACCENT] or list(masses)
     extremes = [_extremes(mass) for mass in shapes]
     values = [v for own in extremes for v in own]
     low, high = min(values, default=lowest), max(values, default=highest)
@@ -95,7 +95,7 @@ def key_for(medium: Medium, surface: Surface, masses: Sequence[Mass]) -> Key:
 
 
 def _extremes(mass: Mass) -> tuple[float, ...]:
-    if mass.kind is Kind.GRADED:
+    if mass.kind is MassKind.GRADED:
         return (mass.value, *value_of_lab(np.array(mass.ends)).tolist())
     return (mass.value,)
 
@@ -140,9 +140,11 @@ def _keyed(masses: Sequence[Mass], key: Key, medium: Medium, surface: Surface) -
 
     A light accent in a transparent medium is kept as bare surface: its target is the surface.
     """
-    ends = np.array([m.ends if m.kind is Kind.GRADED else (m.lab, m.lab) for m in masses]).reshape(-1, 2, 3)
+    ends = np.array([m.ends if m.kind is MassKind.GRADED else (m.lab, m.lab) for m in masses]).reshape(
+        -1, 2, 3
+    )
     wanted = value_of_lab(ends)
-    flat = [m.kind is not Kind.GRADED for m in masses]
+    flat = [m.kind is not MassKind.GRADED for m in masses]
     wanted[flat] = np.array([m.value for m in masses])[flat, None]
     planned = np.array([[key.of(v) for v in pair] for pair in wanted.tolist()]).reshape(-1)
     moved = moved_to(ends.reshape(-1, 3), planned, medium, surface)
@@ -150,7 +152,7 @@ def _keyed(masses: Sequence[Mass], key: Key, medium: Medium, surface: Surface) -
     found = []
     for k, (mass, pair) in enumerate(zip(masses, moved.reshape(-1, 2, 3).tolist(), strict=True)):
         light, dark = ((lightness, a, b) for lightness, a, b in pair)
-        if mass.kind is Kind.ACCENT and mass.light and medium.transparent:
+        if mass.kind is MassKind.ACCENT and mass.light and medium.transparent:
             found.append(replace(mass, target=surface.value, target_ends=(surface.lab, surface.lab)))
             continue
         target = values[k] if flat[k] else key.of(mass.value)

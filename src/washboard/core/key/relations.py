@@ -8,7 +8,7 @@ from enum import StrEnum
 
 import numpy as np
 
-from ..reference.mass import Kind, Mass
+from ..reference.mass import Mass, MassKind
 
 OUTSHINES = 1.5
 """Values by which a source of light stands above everything else."""
@@ -125,7 +125,7 @@ def brightest(masses: Sequence[Mass]) -> int | None:
     """The place of the lightest mass, light accents before others; None for no masses."""
     return max(
         range(len(masses)),
-        key=lambda k: (masses[k].target + 0.5 * (masses[k].kind is Kind.ACCENT and masses[k].light), -k),
+        key=lambda k: (masses[k].target + 0.5 * (masses[k].kind is MassKind.ACCENT and masses[k].light), -k),
         default=None,
     )
 
@@ -148,7 +148,7 @@ def lights_among(masses: Sequence[Mass]) -> set[int]:
     for k, mass in enumerate(masses):
         around = max((values[b.mass] for b in mass.borders if b.mass in values), default=10.0)
         small = mass.share <= LARGEST_LAMP and mass.target - around >= SHINES
-        if small or (mass.kind is Kind.ACCENT and mass.light):
+        if small or (mass.kind is MassKind.ACCENT and mass.light):
             found.add(k)
     return found
 
@@ -185,7 +185,7 @@ def standing_for(masses: Sequence[Mass]) -> tuple[int, ...]:
     """The mass that stands for each area, its largest: an area's family is told of it as a whole."""
     largest: dict[str, int] = {}
     for k, mass in enumerate(masses):
-        if mass.area is None or mass.kind is Kind.ACCENT:
+        if mass.area is None or mass.kind is MassKind.ACCENT:
             continue
         if mass.area not in largest or mass.share > masses[largest[mass.area]].share:
             largest[mass.area] = k
@@ -194,12 +194,12 @@ def standing_for(masses: Sequence[Mass]) -> tuple[int, ...]:
 
 def _land(masses: Sequence[Mass], things: Mapping[str, Thing]) -> list[Relation]:
     above = {name for name, thing in things.items() if thing.sky}
-    sky = [k for k, m in enumerate(masses) if m.area in above and m.kind is not Kind.ACCENT]
+    sky = [k for k, m in enumerate(masses) if m.area in above and m.kind is not MassKind.ACCENT]
     return [
         Relation(Holds.LAND, above, k, UNDER_SKY + MARGIN)
         for above in sky
         for k, m in enumerate(masses)
-        if k not in sky and m.kind is not Kind.ACCENT and m.share >= LAND_FROM
+        if k not in sky and m.kind is not MassKind.ACCENT and m.share >= LAND_FROM
     ]
 
 
@@ -214,7 +214,10 @@ def far_and_near(
     land = [
         (rank[m.area], k)
         for k, m in enumerate(masses)
-        if m.area in rank and not things[m.area].sky and m.kind is not Kind.ACCENT and m.share >= LAND_FROM
+        if m.area in rank
+        and not things[m.area].sky
+        and m.kind is not MassKind.ACCENT
+        and m.share >= LAND_FROM
     ]
     farthest = min((r for r, _ in land), default=0)
     far, near = (tuple(k for r, k in land if (r == farthest) is own) for own in (True, False))

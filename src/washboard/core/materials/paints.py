@@ -73,7 +73,7 @@ class Paint:
         """S (36,) of a unit film."""
         return np.array(self.films[1]) if self.films else PIGMENTS[self.pigment].scattering
 
-    def looks(self, thickness: float = 1.0) -> tuple[Floats, Floats]:
+    def reflectances(self, thickness: float = 1.0) -> tuple[Floats, Floats]:
         """Reflectance (36,) of a film over the white and over the black of a drawdown card."""
         r, t = film(self.absorption, self.scattering, thickness)
         return over(r, t, CARD[0]), over(r, t, CARD[1])
@@ -81,17 +81,17 @@ class Paint:
     @cached_property
     def strong(self) -> Lab:
         """Lab of a unit film over white."""
-        return _lab(self.looks()[0])
+        return _lab(self.reflectances()[0])
 
     @cached_property
     def thin(self) -> Lab:
         """Lab of a thin film over white."""
-        return _lab(self.looks(THIN)[0])
+        return _lab(self.reflectances(THIN)[0])
 
     @cached_property
     def opaque(self) -> float:
         """Contrast ratio 0–1: light from a unit film over black against over white."""
-        white, black = (float(xyz_of_spectrum(look)[1]) for look in self.looks())
+        white, black = (float(xyz_of_spectrum(reflectance)[1]) for reflectance in self.reflectances())
         return black / white
 
 

@@ -30,7 +30,7 @@ OWN = "own-"
 """How keys of a painter's own things begin."""
 
 
-class Kind(StrEnum):
+class ItemKind(StrEnum):
     """What stands on the shelf."""
 
     PAINT = "paint"
@@ -39,8 +39,8 @@ class Kind(StrEnum):
     TOOL = "tool"
 
 
-LISTED: Mapping[Kind, Mapping[str, object]] = {
-    Kind.PAINT: PAINTS, Kind.STICK: STICKS, Kind.SURFACE: STOCKS, Kind.TOOL: TOOLS,
+LISTED: Mapping[ItemKind, Mapping[str, object]] = {
+    ItemKind.PAINT: PAINTS, ItemKind.STICK: STICKS, ItemKind.SURFACE: STOCKS, ItemKind.TOOL: TOOLS,
 }  # fmt: skip
 """What each kind can be like."""
 
@@ -54,7 +54,7 @@ class Item:
     """
 
     key: str
-    kind: Kind
+    kind: ItemKind
     name: str
     like: str
     medium: str = ""
@@ -75,7 +75,7 @@ class Item:
             raise UnknownName(self.kind.value, self.like[:40], LISTED[self.kind])
         if self.medium and self.medium not in MEDIA:
             raise UnknownName("medium", self.medium[:40], MEDIA)
-        if self.kind is Kind.PAINT and self.medium not in PAINTS[self.like].media:
+        if self.kind is ItemKind.PAINT and self.medium not in PAINTS[self.like].media:
             raise InvalidInput(
                 f"{self.name}: a paint belongs to {', '.join(PAINTS[self.like].media)}; say which."
             )
@@ -88,21 +88,21 @@ class Item:
         return self
 
     def _check_films(self) -> None:
-        if self.kind is not Kind.PAINT:
+        if self.kind is not ItemKind.PAINT:
             raise InvalidInput(f"{self.name}: only paints are measured as films; nothing was changed.")
         films = np.array(self.films, dtype=np.float64)
         if films.shape != (2, BANDS) or not np.isfinite(films).all() or (films < 0).any():
             raise InvalidInput(f"{self.name}: a measured film has {BANDS} absorptions and scatterings.")
 
     @property
-    def named(self) -> tuple[Kind, str, str]:
+    def named(self) -> tuple[ItemKind, str, str]:
         """What tells it from all others on a shelf: kind, name whatever the case, medium."""
         return self.kind, self.name.casefold(), self.medium
 
     @property
     def paint(self) -> Paint:
         """This as a paint to mix with; raises UnknownName for anything else."""
-        if self.kind is not Kind.PAINT:
+        if self.kind is not ItemKind.PAINT:
             raise UnknownName("paint", self.name, PAINTS)
         return replace(
             PAINTS[self.like], key=self.key, words=self.name, films=self.films, media=(self.medium,)
@@ -121,8 +121,8 @@ def measured(over_white: Floats, over_black: Floats, base: Paint, thin: Floats |
     hidden = inside & (np.abs(white - black) < HIDES)
     k, s = constants_of(np.where(hidden, np.minimum(black + HIDES, 1.0), white), black, *CARD)
     if hidden.any():
-        look = np.clip((white + black) / 2, 1e-4, 1 - 1e-4)
-        ratio = (1 - look) ** 2 / (2 * look)
+        reflectance = np.clip((white + black) / 2, 1e-4, 1 - 1e-4)
+        ratio = (1 - reflectance) ** 2 / (2 * reflectance)
         size = base.scattering if thin is None else _size(ratio, np.asarray(thin, np.float64))
         k, s = np.where(hidden, ratio * size, k), np.where(hidden, size, s)
     return tuple(k.tolist()), tuple(s.tolist())
@@ -133,13 +133,13 @@ def _size(ratio: Floats, thin: Floats) -> Floats:
     return _solved(lambda s: over(*film(ratio * s, s, THIN), CARD[0]), thin)
 
 
-def _solved(look: Callable[[Floats], Floats], wanted: Floats) -> Floats:
-    """The amounts (36,) at which `look`, which darkens with them, is as wanted (36,)."""
+def _solved(reflectance: Callable[[Floats], Floats], wanted: Floats) -> Floats:
+    """The amounts (36,) at which `reflectance`, which darkens with them, is as wanted (36,)."""
     low, high = np.full(BANDS, -14.0), np.full(BANDS, 7.0)
     # Halve the range of the logarithm until nothing is left of it.
     for _ in range(60):
         middle = (low + high) / 2
-        lighter = look(np.exp(middle)) > wanted
+        lighter = reflectance(np.exp(middle)) > wanted
         low, high = np.where(lighter, middle, low), np.where(lighter, high, middle)
     return np.exp(low)
 
@@ -180,7 +180,7 @@ def _same(one: Item, other: Item) -> bool:
         return False
     if one.films is None and other.films is None:
         return one.like == other.like
-    if one.kind is not Kind.PAINT:
+    if one.kind is not ItemKind.PAINT:
         return False
     thick = difference(one.paint.strong, other.paint.strong)
     return max(float(thick), float(difference(one.paint.thin, other.paint.thin))) < SAME_LOOK

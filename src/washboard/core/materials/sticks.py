@@ -34,7 +34,7 @@ class Stick:
     caution: str
 
     @cached_property
-    def look(self) -> Floats:
+    def reflectance(self) -> Floats:
         """Reflectance (36,) of the stick laid so thick that nothing shows through, as the eye sees it."""
         own = 1 - self.white - self.black
         parts = ((PAINTS[self.pigment], own), (PAINTS["white"], self.white), (PAINTS["black"], self.black))
@@ -45,7 +45,7 @@ class Stick:
     @cached_property
     def strong(self) -> Lab:
         """Lab of the stick at full cover."""
-        lightness, a, b = lab_of_spectrum(self.look).tolist()
+        lightness, a, b = lab_of_spectrum(self.reflectance).tolist()
         return lightness, a, b
 
     @property

@@ -19,7 +19,7 @@ AT_ONCE = 4096
 
 
 @dataclass(frozen=True)
-class Bench:
+class MixingModel:
     """Paints of a palette in a medium over one ground, ready to be mixed.
 
     `absorption`, `scattering` (p, 36) of unit films of the paints; `ground` (36,) as the eye sees it, or
@@ -32,16 +32,16 @@ class Bench:
     scattering: Floats
     ground: Floats
 
-    def spectra(self, loads: ArrayLike, wet: bool = False) -> Floats:
-        """Reflectance (…, 36) of films of `loads` (…, p): unit films of each paint, all mixed together."""
-        amounts = np.asarray(loads, dtype=np.float64)
+    def spectra(self, thicknesses: ArrayLike, wet: bool = False) -> Floats:
+        """Reflectance (…, 36) of films of `thicknesses` (…, p), in unit films of each paint, all mixed."""
+        amounts = np.asarray(thicknesses, dtype=np.float64)
         k, s = amounts @ self.absorption, amounts @ self.scattering
         lay = self.vehicle.laid_wet if wet else self.vehicle.laid
         return lay(k, s, self.ground)
 
-    def labs(self, loads: ArrayLike, wet: bool = False) -> Floats:
+    def labs(self, thicknesses: ArrayLike, wet: bool = False) -> Floats:
         """Lab (…, 3) of the same."""
-        amounts = np.asarray(loads, dtype=np.float64)
+        amounts = np.asarray(thicknesses, dtype=np.float64)
         flat = amounts.reshape(-1, amounts.shape[-1])
         table = weights()
         parts = []
@@ -50,18 +50,18 @@ class Bench:
             parts.append(lab_of_xyz(some.spectra(flat[k : k + AT_ONCE], wet) @ table))
         return np.concatenate(parts).reshape(*amounts.shape[:-1], 3)
 
-    def at(self, rows: NDArray[np.intp]) -> Bench:
+    def at(self, rows: NDArray[np.intp]) -> MixingModel:
         """The same bench for some of its mixtures, or any over its one ground."""
         return self if self.ground.ndim == 1 else self.over(self.ground[rows])
 
-    def over(self, ground: Floats) -> Bench:
+    def over(self, ground: Floats) -> MixingModel:
         """The same bench over another ground, or one for each mixture."""
-        return Bench(self.vehicle, self.paints, self.absorption, self.scattering, ground)
+        return MixingModel(self.vehicle, self.paints, self.absorption, self.scattering, ground)
 
 
-def bench_of(paints: Sequence[Paint], vehicle: Vehicle, ground: Floats) -> Bench:
+def mixing_model_of(paints: Sequence[Paint], vehicle: Vehicle, ground: Floats) -> MixingModel:
     """A bench for those paints over a ground (36,)."""
-    return Bench(
+    return MixingModel(
         vehicle, tuple(paints), np.array([paint.absorption for paint in paints]),
         np.array([paint.scattering for paint in paints]), ground,
     )  # fmt: skip

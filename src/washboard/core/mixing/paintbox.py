@@ -24,8 +24,8 @@ from ..materials.sticks import STICKS, Stick
 from ..materials.surfaces import Surface
 from ..optics.grain import PRESSURES, mixing, seen
 from ..optics.vehicle import Vehicle, vehicle_of
-from .mixture import Bench, bench_of
-from .search import TARGETS_AT_ONCE, Grid, all_loads, grid_of, nearest_on, refined
+from .mixture import MixingModel, mixing_model_of
+from .search import TARGETS_AT_ONCE, Grid, all_thicknesses, grid_of, nearest_on, refined
 
 Floats = NDArray[np.float64]
 Ints = NDArray[np.int64]
@@ -57,7 +57,7 @@ class Paintbox(Protocol):
     def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
         """Amounts (n, q) that bring looks `below` (n, 36) as near as they can to Lab `targets` (n, 3)."""
 
-    def looks(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
+    def reflectances(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
         """Looks (…, 36), dry, of amounts (…, q) laid over looks `below` (…, 36)."""
 
     def coats(self, amounts: ArrayLike) -> Ints:
@@ -90,14 +90,14 @@ class Wet:
         return len(self.paints)
 
     @cached_property
-    def bench(self) -> Bench:
+    def bench(self) -> MixingModel:
         """The paints over the bare surface."""
-        return bench_of(self.paints, self.vehicle, self.surface)
+        return mixing_model_of(self.paints, self.vehicle, self.surface)
 
     def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
         return _remembered(self._mixed, *_rows(targets, below), self._found, self.count)
 
-    def looks(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
+    def reflectances(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
         ground = np.asarray(below, dtype=np.float64)
         after = replace(self.bench, ground=ground).spectra(amounts)
         if not self.darkens_only:
@@ -107,8 +107,8 @@ class Wet:
         return np.where(lightened[..., None], ground, after)
 
     def coats(self, amounts: ArrayLike) -> Ints:
-        load = np.asarray(amounts).sum(axis=-1)
-        return np.maximum(1, np.ceil(load / self.vehicle.strongest - 0.02)).astype(np.int64)
+        thickness = np.asarray(amounts).sum(axis=-1)
+        return np.maximum(1, np.ceil(thickness / self.vehicle.strongest - 0.02)).astype(np.int64)
 
     def staining(self, amounts: ArrayLike) -> Floats:
         return _share(amounts, [paint.staining for paint in self.paints])
@@ -117,30 +117,32 @@ class Wet:
         return _share(amounts, [float(bool(paint.caution)) for paint in self.paints]) > TRACE
 
     def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
-        wanted, looks = _rows(targets, below)
+        wanted, reflectances = _rows(targets, below)
         # Mixed to be right where nothing shows through: a thin film mixed lighter would hide its own ground.
         thick = replace(self.vehicle, weakest=self.vehicle.most, strongest=self.vehicle.most)
-        amounts = Wet(thick, self.paints, self.surface, self.darkens_only).mixed(wanted, looks)
-        load = np.maximum(amounts.sum(axis=1, keepdims=True), 1e-9)
-        return _until_hidden(self, amounts / load * self.vehicle.brushed, looks, near)
+        amounts = Wet(thick, self.paints, self.surface, self.darkens_only).mixed(wanted, reflectances)
+        thickness = np.maximum(amounts.sum(axis=1, keepdims=True), 1e-9)
+        return _until_hidden(self, amounts / thickness * self.vehicle.brushed, reflectances, near)
 
     def _found(self, wanted: Floats, below: Floats) -> Floats:
         """Amounts (n, p) for colours (n, 3) over looks (n, 36), none of them known yet."""
         self._start(wanted)
         starts = [self._starts[each.tobytes()] for each in wanted]
         sets = np.concatenate([own for own, _ in starts]).astype(np.intp)
-        loads = np.concatenate([own for _, own in starts])
+        thicknesses = np.concatenate([own for _, own in starts])
         owner = np.repeat(np.arange(len(wanted)), [len(own) for own, _ in starts])
         bench = self.bench.over(below[owner])
         if (np.abs(below - self.surface) > 10.0**-SAME).any():
-            loads = refined(bench, sets, loads, wanted[owner], AGAIN)
-        full = all_loads(bench, sets, loads)
-        apart = difference(bench.labs(full), wanted[owner])
+            thicknesses = refined(bench, sets, thicknesses, wanted[owner], AGAIN)
+        full = all_thicknesses(bench, sets, thicknesses)
+        delta_e = difference(bench.labs(full), wanted[owner])
         # What nobody can tell apart is decided by the grid's order, not by the last digit.
-        best = np.lexsort((np.round(apart / NEEDLESS), owner))[np.searchsorted(owner, np.arange(len(wanted)))]
+        best = np.lexsort((np.round(delta_e / NEEDLESS), owner))[
+            np.searchsorted(owner, np.arange(len(wanted)))
+        ]
         amounts = full[best]
         if self.darkens_only:
-            amounts[difference(lab_of_spectrum(below), wanted) <= apart[best] + NEEDLESS] = 0.0
+            amounts[difference(lab_of_spectrum(below), wanted) <= delta_e[best] + NEEDLESS] = 0.0
         return amounts
 
     def _start(self, wanted: Floats) -> None:
@@ -148,12 +150,12 @@ class Wet:
         fresh = np.unique([w for w in wanted if w.tobytes() not in self._starts], axis=0)
         if not len(fresh):
             return
-        which, sets, loads = nearest_on(
+        which, sets, thicknesses = nearest_on(
             grid_for(self.vehicle, self.paints, self.surface.tobytes()), fresh, FOLLOWED
         )
-        loads = refined(self.bench, sets, loads, fresh[which], ROUNDS)
+        thicknesses = refined(self.bench, sets, thicknesses, fresh[which], ROUNDS)
         for k, each in enumerate(fresh):
-            self._starts[each.tobytes()] = sets[which == k].astype(np.float64), loads[which == k]
+            self._starts[each.tobytes()] = sets[which == k].astype(np.float64), thicknesses[which == k]
 
 
 @dataclass
@@ -186,17 +188,17 @@ class Dry:
         ways, labs = self.tried
         square, found = np.square(labs).sum(axis=1), []
         for k in range(0, len(wanted), TARGETS_AT_ONCE):
-            target, look = wanted[k : k + TARGETS_AT_ONCE], below[k : k + TARGETS_AT_ONCE]
+            target, reflectance = wanted[k : k + TARGETS_AT_ONCE], below[k : k + TARGETS_AT_ONCE]
             # The distance but for the target's own square, which is the same for all.
             away = square - 2 * target @ labs.T
             near = np.argpartition(away, NEAREST, axis=1)[:, :NEAREST]
             amounts = ways.amounts(near.ravel()).reshape(*near.shape, -1)
-            over = lab_of_spectrum(self.looks(amounts, look[:, None]))
+            over = lab_of_spectrum(self.reflectances(amounts, reflectance[:, None]))
             best = difference(over, target[:, None]).argmin(axis=1)
             found.append(amounts[np.arange(len(target)), best])
         return np.concatenate(found)
 
-    def looks(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
+    def reflectances(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
         shares = np.asarray(amounts, dtype=np.float64)
         left = 1 - shares.sum(axis=-1, keepdims=True)
         return seen(shares @ self.grains + left * mixing(below))
@@ -211,10 +213,12 @@ class Dry:
         return _share(amounts, [float(bool(stick.caution)) for stick in self.sticks]) > TRACE
 
     def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
-        wanted, looks = _rows(targets, below)
-        labs = lab_of_spectrum(np.array([stick.look for stick in self.sticks]))
+        wanted, reflectances = _rows(targets, below)
+        labs = lab_of_spectrum(np.array([stick.reflectance for stick in self.sticks]))
         nearest = difference(wanted[:, None], labs[None]).argmin(axis=1)
-        return _until_hidden(self, max(PRESSURES.values()) * np.eye(len(self.sticks))[nearest], looks, near)
+        return _until_hidden(
+            self, max(PRESSURES.values()) * np.eye(len(self.sticks))[nearest], reflectances, near
+        )
 
 
 def _share(amounts: ArrayLike, of: Sequence[float]) -> Floats:
@@ -239,30 +243,33 @@ def coated(vehicle: Vehicle) -> Vehicle:
 
 def _rows(targets: ArrayLike, below: ArrayLike) -> tuple[Floats, Floats]:
     wanted = np.asarray(targets, dtype=np.float64).reshape(-1, 3)
-    looks = np.round(np.asarray(below, dtype=np.float64).reshape(-1, BANDS), SAME)
+    reflectances = np.round(np.asarray(below, dtype=np.float64).reshape(-1, BANDS), SAME)
     # Adding nothing makes the negative zero, which has other bytes, a zero.
-    return np.round(wanted, SAME) + 0.0, np.broadcast_to(looks, (len(wanted), looks.shape[1]))
+    return np.round(wanted, SAME) + 0.0, np.broadcast_to(reflectances, (len(wanted), reflectances.shape[1]))
 
 
 def _remembered(
-    known: dict[bytes, Floats], wanted: Floats, looks: Floats, work: Callable[[Floats, Floats], Floats],
+    known: dict[bytes, Floats],
+    wanted: Floats,
+    reflectances: Floats,
+    work: Callable[[Floats, Floats], Floats],
     count: int,
-) -> Floats:  # fmt: skip
+) -> Floats:
     """Amounts (n, `count`) for colours (n, 3) over looks (n, 36): `known` ones, the others from `work`."""
-    names = [t.tobytes() + b.tobytes() for t, b in zip(wanted, looks, strict=True)]
+    names = [t.tobytes() + b.tobytes() for t, b in zip(wanted, reflectances, strict=True)]
     fresh = list({name: k for k, name in enumerate(names) if name not in known}.values())
     if fresh:
-        for k, amounts in zip(fresh, work(wanted[fresh], looks[fresh]), strict=True):
+        for k, amounts in zip(fresh, work(wanted[fresh], reflectances[fresh]), strict=True):
             known[names[k]] = amounts
     return np.array([known[name] for name in names]).reshape(len(names), count)
 
 
 def _until_hidden(box: Paintbox, coat: Floats, below: Floats, near: float) -> Ints:
     """Coats (n,) of `coat` (n, q), at most MOST_COATS, until more would change the look less than `near`."""
-    look, labs = below, []
+    reflectance, labs = below, []
     for _ in range(MOST_COATS + 1):
-        look = box.looks(coat, look)
-        labs.append(lab_of_spectrum(look))
+        reflectance = box.reflectances(coat, reflectance)
+        labs.append(lab_of_spectrum(reflectance))
     off = difference(np.array(labs[:-1]), labs[-1]) >= near
     return 1 + off[:-1].sum(axis=0)
 
@@ -270,20 +277,20 @@ def _until_hidden(box: Paintbox, coat: Floats, below: Floats, near: float) -> In
 @lru_cache(maxsize=8)
 def grid_for(vehicle: Vehicle, paints: tuple[Paint, ...], surface: bytes) -> Grid:
     """The grid of paints in a vehicle over a surface (36,), as bytes: kept for whoever asks next."""
-    bench = bench_of(paints, vehicle, np.frombuffer(surface))
+    bench = mixing_model_of(paints, vehicle, np.frombuffer(surface))
     return _grid_over_white(vehicle, paints).over(bench)
 
 
 @lru_cache(maxsize=4)
 def _grid_over_white(vehicle: Vehicle, paints: tuple[Paint, ...]) -> Grid:
     """Its films, which no ground changes, are most of a grid's work."""
-    return grid_of(bench_of(paints, vehicle, np.ones(BANDS)))
+    return grid_of(mixing_model_of(paints, vehicle, np.ones(BANDS)))
 
 
 @lru_cache(maxsize=2)
 def _grains(sticks: tuple[Stick, ...]) -> Floats:
     """Colours (s, 36) of sticks as they mix by area."""
-    return mixing(np.array([stick.look for stick in sticks]))
+    return mixing(np.array([stick.reflectance for stick in sticks]))
 
 
 @dataclass(frozen=True)

@@ -23,7 +23,7 @@ from ..colour.spectra import weights
 from ..errors import InvalidInput
 from ..optics.kubelka import film
 from .brush_parts import measures
-from .mixture import AT_ONCE, Bench
+from .mixture import AT_ONCE, MixingModel
 
 Floats = NDArray[np.float64]
 Ints = NDArray[np.intp]
@@ -65,18 +65,18 @@ MOST_PAINTS = 3
 class Recipe:
     """How to mix one colour.
 
-    `paints` indices into the bench, the largest part first; `parts` as measured by brush; `load` unit films
-    in all, `layers` the coats or washes it takes; `lab` dry and `wet` (as mixed and laid) (3,); `apart` ΔE₀₀
-    and `value_error` values from the target, lighter positive.
+    `paints` indices into the model's paints, the largest part first; `parts` as measured by brush;
+    `thickness` in unit films, all layers together, `layers` the coats or washes it takes; `lab` dry and `wet`
+    (as mixed and laid) (3,); `delta_e` ΔE₀₀ and `value_error` values from the target, lighter positive.
     """
 
     paints: tuple[int, ...]
     parts: tuple[float, ...]
-    load: float
+    thickness: float
     layers: int
     lab: tuple[float, float, float]
     wet: tuple[float, float, float]
-    apart: float
+    delta_e: float
     value_error: float
 
     @property
@@ -90,17 +90,17 @@ class Recipe:
 class Grid:
     """Sets of paints, thin and thick, on a grid.
 
-    `sets` (s, 3) indices, -1 where fewer; `owner` (n,) the set of each point, with its `loads` (n, 3), its
-    `films` R and T (n, 36), which no ground changes, and its colour `labs` (n, 3) over one.
+    `sets` (s, 3) indices, -1 where fewer; `owner` (n,) the set of each point, with its `thicknesses` (n, 3),
+    its `films` R and T (n, 36), which no ground changes, and its colour `labs` (n, 3) over one.
     """
 
     sets: Ints
     owner: Ints
-    loads: Floats
+    thicknesses: Floats
     films: tuple[Floats, Floats]
     labs: Floats
 
-    def over(self, bench: Bench) -> Grid:
+    def over(self, bench: MixingModel) -> Grid:
         """The same grid over the ground of another bench with the same paints."""
         labs = np.empty((len(self.owner), 3))
         for k in range(0, len(labs), AT_ONCE):
@@ -109,7 +109,7 @@ class Grid:
         return replace(self, labs=labs)
 
 
-def grid_of(bench: Bench, most: int = MOST_PAINTS) -> Grid:
+def grid_of(bench: MixingModel, most: int = MOST_PAINTS) -> Grid:
     """The grid of a bench's sets of up to `most` paints over its ground."""
     count, vehicle = len(bench.paints), bench.vehicle
     sets = [
@@ -119,31 +119,31 @@ def grid_of(bench: Bench, most: int = MOST_PAINTS) -> Grid:
     ]
     thick = np.geomspace(max(vehicle.weakest, 0.01), vehicle.most, THICK)
     shapes = {1: np.array([[1.0, 0, 0]]), 2: np.array([[a, 1 - a, 0] for a in PAIR]), 3: np.array(TRIPLE)}
-    owners, loads = [], []
+    owners, thicknesses = [], []
     for k, chosen in enumerate(sets):
         # Thin and thick films of the same set are apart: a scumble and a coat may both come near.
         points = (thick[:, None, None] * shapes[sum(c >= 0 for c in chosen)][None]).reshape(-1, 3)
         owners.append(np.repeat([2 * k, 2 * k + 1], len(points) // 2))
-        loads.append(points)
-    owner, load = np.concatenate(owners), np.concatenate(loads)
+        thicknesses.append(points)
+    owner, thickness = np.concatenate(owners), np.concatenate(thicknesses)
     all_sets = np.repeat(np.array(sets, dtype=np.intp), 2, axis=0)
-    amounts = all_loads(bench, all_sets[owner], load)
-    films = np.empty((2, len(load), bench.absorption.shape[1]))
-    for k in range(0, len(load), AT_ONCE):
+    amounts = all_thicknesses(bench, all_sets[owner], thickness)
+    films = np.empty((2, len(thickness), bench.absorption.shape[1]))
+    for k in range(0, len(thickness), AT_ONCE):
         some = amounts[k : k + AT_ONCE]
         films[:, k : k + AT_ONCE] = film(some @ bench.absorption, some @ bench.scattering)
-    return Grid(all_sets, owner, load, (films[0], films[1]), np.zeros((0, 3))).over(bench)
+    return Grid(all_sets, owner, thickness, (films[0], films[1]), np.zeros((0, 3))).over(bench)
 
 
-def all_loads(bench: Bench, sets: Ints, loads: Floats) -> Floats:
+def all_thicknesses(bench: MixingModel, sets: Ints, thicknesses: Floats) -> Floats:
     """Loads (n, p) of all paints from loads (n, 3) of the paints in `sets` (n, 3)."""
     full = np.zeros((len(sets), len(bench.paints) + 1))
-    np.put_along_axis(full, sets, loads, axis=1)
+    np.put_along_axis(full, sets, thicknesses, axis=1)
     return full[:, :-1]
 
 
 def recipes_for(
-    bench: Bench, targets: ArrayLike, grid: Grid | None = None, count: int = 4, most: int = MOST_PAINTS
+    bench: MixingModel, targets: ArrayLike, grid: Grid | None = None, count: int = 4, most: int = MOST_PAINTS
 ) -> list[tuple[Recipe, ...]]:
     """Up to `count` recipes for each target (n, 3) in Lab, best first, of different sets of paints.
 
@@ -157,38 +157,38 @@ def recipes_for(
     if not np.isfinite(wanted).all():
         raise InvalidInput("A target is no number; nothing was mixed.")
     grid = grid or grid_of(bench, most)
-    which, sets, loads = _followed(bench, grid, wanted)
-    loads = refined(bench.at(which), sets, loads, wanted[which], ROUNDS)
-    apart = difference(bench.at(which).labs(all_loads(bench, sets, loads)), wanted[which])
-    apart += MORE * ((loads > 1e-4 * loads.sum(axis=1, keepdims=True)).sum(axis=1) - 1)
+    which, sets, thicknesses = _followed(bench, grid, wanted)
+    thicknesses = refined(bench.at(which), sets, thicknesses, wanted[which], ROUNDS)
+    delta_e = difference(bench.at(which).labs(all_thicknesses(bench, sets, thicknesses)), wanted[which])
+    delta_e += MORE * ((thicknesses > 1e-4 * thicknesses.sum(axis=1, keepdims=True)).sum(axis=1) - 1)
     chosen: list[int] = []
     for k in range(len(wanted)):
         own = np.flatnonzero(which == k)
         # Many sets reach a colour exactly: the nearest on the grid goes first, not the luck of rounding.
-        chosen += own[np.argsort(apart[own].round(2), kind="stable")][: count + 2].tolist()
-    made = _rounded(bench.at(which[chosen]), sets[chosen], loads[chosen], wanted[which[chosen]])
+        chosen += own[np.argsort(delta_e[own].round(2), kind="stable")][: count + 2].tolist()
+    made = _rounded(bench.at(which[chosen]), sets[chosen], thicknesses[chosen], wanted[which[chosen]])
     found: list[list[Recipe]] = [[] for _ in wanted]
     for k, recipe in zip(which[chosen].tolist(), made, strict=True):
         found[k].append(recipe)
     return [_best(own, count) for own in found]
 
 
-def _followed(bench: Bench, grid: Grid, wanted: Floats) -> tuple[Ints, Ints, Floats]:
+def _followed(bench: MixingModel, grid: Grid, wanted: Floats) -> tuple[Ints, Ints, Floats]:
     """The sets to follow for targets (n, 3), each sought over its own ground."""
     if bench.ground.ndim == 1:
         return nearest_on(grid, wanted, FOLLOWED)
-    looks = lab_of_xyz(bench.ground @ weights())
+    reflectances = lab_of_xyz(bench.ground @ weights())
     left, parts = np.arange(len(wanted)), []
     while len(left):
         # Nearly the same ground is good enough to find where to start from.
-        near = difference(looks[left], looks[left[0]]) <= NEAR_GROUND
+        near = difference(reflectances[left], reflectances[left[0]]) <= NEAR_GROUND
         targets, left = left[near], left[~near]
         over = grid.over(bench.over(bench.ground[targets[0]]))
-        which, sets, loads = nearest_on(over, wanted[targets], FOLLOWED)
-        parts.append((targets[which], sets, loads))
-    which, sets, loads = (np.concatenate(each) for each in zip(*parts, strict=True))
+        which, sets, thicknesses = nearest_on(over, wanted[targets], FOLLOWED)
+        parts.append((targets[which], sets, thicknesses))
+    which, sets, thicknesses = (np.concatenate(each) for each in zip(*parts, strict=True))
     order = np.argsort(which, kind="stable")
-    return which[order], sets[order], loads[order]
+    return which[order], sets[order], thicknesses[order]
 
 
 def nearest_on(grid: Grid, wanted: Floats, followed: int) -> tuple[Ints, Ints, Floats]:
@@ -218,7 +218,7 @@ def nearest_on(grid: Grid, wanted: Floats, followed: int) -> tuple[Ints, Ints, F
         for own, sets in zip(away, near.tolist(), strict=True):
             at += [starts[s] + int(own[starts[s] : ends[s]].argmin()) for s in sets]
     found = np.array(at)
-    return np.repeat(np.arange(len(wanted)), followed), grid.sets[grid.owner[found]], grid.loads[found]
+    return np.repeat(np.arange(len(wanted)), followed), grid.sets[grid.owner[found]], grid.thicknesses[found]
 
 
 def _metrics(wanted: Floats) -> Floats:
@@ -242,19 +242,19 @@ def _metrics(wanted: Floats) -> Floats:
     return np.array(rows).transpose(2, 0, 1)
 
 
-def refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats, rounds: int) -> Floats:
+def refined(bench: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats, rounds: int) -> Floats:
     """Loads (c, 3) of the paints in `sets` (c, 3) brought nearer to their targets (c, 3) in Lab by so many
     steps, within what the vehicle lays.
 
     `off` (c, 4) is how far each is from its target, as CIEDE2000 weighs it, and what its coats cost.
     """
     used, metric = sets >= 0, _metrics(wanted)
-    x = np.log(np.where(used, np.maximum(loads, 1e-4), 1.0))
+    x = np.log(np.where(used, np.maximum(thicknesses, 1e-4), 1.0))
     damping = np.full(len(x), 1e-3)
 
     def away(logs: Floats, at: Ints) -> Floats:
         own = np.where(used[at], np.exp(logs), 0.0)
-        labs = bench.at(at).labs(all_loads(bench, sets[at], own))
+        labs = bench.at(at).labs(all_thicknesses(bench, sets[at], own))
         missed = (metric[at] @ (labs - wanted[at])[..., None])[..., 0]
         return np.column_stack([missed, _coats_cost(bench, own.sum(axis=1))])
 
@@ -295,12 +295,12 @@ def refined(bench: Bench, sets: Ints, loads: Floats, wanted: Floats, rounds: int
     return np.where(used, np.exp(x), 0.0)
 
 
-def _coats_cost(bench: Bench, thickness: Floats) -> Floats:
+def _coats_cost(bench: MixingModel, thickness: Floats) -> Floats:
     """What films (n,) thicker than one coat cost, in ΔE₀₀."""
     return ANOTHER_COAT * np.maximum(thickness / bench.vehicle.strongest - 1, 0.0)
 
 
-def _rounded(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> list[Recipe]:
+def _rounded(bench: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats) -> list[Recipe]:
     """Recipes in brush parts: the nearest ratios are tried, each with the thickness that suits it best."""
     owner, parts = [], []
     sizes = (sets >= 0).sum(axis=1)
@@ -310,7 +310,9 @@ def _rounded(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> list[Re
             continue
         listed = measures(size)
         logs = np.log(listed / listed.sum(axis=1, keepdims=True))
-        shares = np.log(np.maximum(loads[own, :size] / loads[own, :size].sum(axis=1, keepdims=True), 1e-3))
+        shares = np.log(
+            np.maximum(thicknesses[own, :size] / thicknesses[own, :size].sum(axis=1, keepdims=True), 1e-3)
+        )
         # Strong paints matter in small shares: ratios are compared by their logarithms.
         away = np.square(shares[:, None] - logs[None]).sum(axis=2)
         near = np.sort(np.argpartition(away, min(ROUNDED, len(listed)) - 1, axis=1)[:, :ROUNDED], axis=1)
@@ -319,57 +321,61 @@ def _rounded(bench: Bench, sets: Ints, loads: Floats, wanted: Floats) -> list[Re
     at, measured = np.concatenate(owner), np.concatenate(parts)
     shares = measured / measured.sum(axis=1, keepdims=True)
     tried = bench.at(at)
-    total = _best_thickness(tried, sets[at], shares, loads[at].sum(axis=1), wanted[at])
-    apart = difference(tried.labs(all_loads(bench, sets[at], shares * total[:, None])), wanted[at])
+    total = _best_thickness(tried, sets[at], shares, thicknesses[at].sum(axis=1), wanted[at])
+    delta_e = difference(tried.labs(all_thicknesses(bench, sets[at], shares * total[:, None])), wanted[at])
     # What is easy to measure is worth a little: nobody counts to a dozen for a difference not seen.
-    order = np.lexsort((apart + EASY * np.maximum(measured.sum(axis=1) - 4, 0), at))
+    order = np.lexsort((delta_e + EASY * np.maximum(measured.sum(axis=1) - 4, 0), at))
     best = order[np.flatnonzero(np.r_[True, np.diff(at[order]) != 0])]
     return _made(bench, sets, measured[best], total[best], wanted)
 
 
-def told(bench: Bench, parts: Sequence[tuple[int, float]], load: float, target: ArrayLike) -> Recipe:
+def told(
+    bench: MixingModel, parts: Sequence[tuple[int, float]], thickness: float, target: ArrayLike
+) -> Recipe:
     """A mixture that is given, places on the bench with their parts, as a recipe for a target (3,)."""
     sets = np.full((1, 3), -1, np.intp)
     amounts = np.zeros((1, 3))
     for k, (paint, part) in enumerate(parts[:MOST_PAINTS]):
         sets[0, k], amounts[0, k] = paint, part
     wanted = np.asarray(target, dtype=np.float64).reshape(1, 3)
-    return _made(bench, sets, amounts, np.array([load]), wanted)[0]
+    return _made(bench, sets, amounts, np.array([thickness]), wanted)[0]
 
 
-def _made(bench: Bench, sets: Ints, parts: Floats, total: Floats, wanted: Floats) -> list[Recipe]:
+def _made(bench: MixingModel, sets: Ints, parts: Floats, total: Floats, wanted: Floats) -> list[Recipe]:
     """Recipes of parts (n, 3) of the paints in `sets` (n, 3), `total` (n,) thick."""
-    full = all_loads(bench, sets, parts / parts.sum(axis=1, keepdims=True) * total[:, None])
+    full = all_thicknesses(bench, sets, parts / parts.sum(axis=1, keepdims=True) * total[:, None])
     labs, wet = bench.labs(full), bench.labs(full, wet=True)
-    apart, error = difference(labs, wanted), value_of_lab(labs) - value_of_lab(wanted)
+    delta_e, error = difference(labs, wanted), value_of_lab(labs) - value_of_lab(wanted)
     layers = np.maximum(1, np.ceil(total / bench.vehicle.strongest - 0.02)).astype(int)
     recipes = []
     for k, (own, measured) in enumerate(zip(sets.tolist(), parts.tolist(), strict=True)):
         pairs = sorted(((p, i) for i, p in zip(own, measured, strict=True) if i >= 0), key=lambda x: -x[0])
         paints, measured = tuple(i for _, i in pairs), tuple(p for p, _ in pairs)
-        looks = _three(labs[k]), _three(wet[k])
+        reflectances = _three(labs[k]), _three(wet[k])
         thick, coats = float(total[k]), int(layers[k])
-        recipes.append(Recipe(paints, measured, thick, coats, *looks, float(apart[k]), float(error[k])))
+        recipes.append(
+            Recipe(paints, measured, thick, coats, *reflectances, float(delta_e[k]), float(error[k]))
+        )
     return recipes
 
 
-def _best_thickness(bench: Bench, sets: Ints, shares: Floats, start: Floats, wanted: Floats) -> Floats:
+def _best_thickness(bench: MixingModel, sets: Ints, shares: Floats, start: Floats, wanted: Floats) -> Floats:
     """Thickness (c,) of each mixture at which ΔE₀₀ and coats cost least: golden sections of its logarithm."""
     low, high = np.log(bench.vehicle.weakest), np.log(bench.vehicle.most)
     left, right = np.clip(np.log(start) - 0.7, low, high), np.clip(np.log(start) + 0.7, low, high)
     golden = (np.sqrt(5) - 1) / 2
 
-    def apart(logs: Floats) -> Floats:
-        labs = bench.labs(all_loads(bench, sets, shares * np.exp(logs)[:, None]))
+    def delta_e(logs: Floats) -> Floats:
+        labs = bench.labs(all_thicknesses(bench, sets, shares * np.exp(logs)[:, None]))
         return np.asarray(difference(labs, wanted) + _coats_cost(bench, np.exp(logs)))
 
     one, other = right - golden * (right - left), left + golden * (right - left)
-    first, second = apart(one), apart(other)
+    first, second = delta_e(one), delta_e(other)
     for _ in range(6):
         lower = first < second
         right, left = np.where(lower, other, right), np.where(lower, left, one)
         fresh = np.where(lower, right - golden * (right - left), left + golden * (right - left))
-        got = apart(fresh)
+        got = delta_e(fresh)
         one, other = np.where(lower, fresh, other), np.where(lower, one, fresh)
         first, second = np.where(lower, got, second), np.where(lower, first, got)
     return np.asarray(np.exp((left + right) / 2))
@@ -377,7 +383,7 @@ def _best_thickness(bench: Bench, sets: Ints, shares: Floats, start: Floats, wan
 
 def _best(own: Sequence[Recipe], count: int) -> tuple[Recipe, ...]:
     """The best recipes of different sets of paints."""
-    ranked = sorted(own, key=lambda r: (r.apart + MORE * (len(r.paints) - 1), r.paints))
+    ranked = sorted(own, key=lambda r: (r.delta_e + MORE * (len(r.paints) - 1), r.paints))
     return tuple({frozenset(r.paints): r for r in reversed(ranked)}.values())[::-1][:count]
 
 

@@ -41,13 +41,13 @@ def sticks_for(
     wanted = np.asarray(target, dtype=np.float64)
     # Single precision tells colours to a thousandth, and the many powers take half the time.
     covers = np.array(COVERS, np.float32)
-    looks = mixing(np.array([stick.look for stick in sticks])).astype(np.float32)
-    strokes = (covers[None, :, None] * looks[:, None]).reshape(-1, looks.shape[-1])
+    reflectances = mixing(np.array([stick.reflectance for stick in sticks])).astype(np.float32)
+    strokes = (covers[None, :, None] * reflectances[:, None]).reshape(-1, reflectances.shape[-1])
     left = np.tile(1 - covers, len(sticks))
     lower, best, ways = mixing(ground).astype(np.float32)[None], np.zeros(1, np.intp), []
     for size in range(1, MOST_STICKS + 1):
-        order, apart, labs = _nearest(lower, strokes, left, wanted)
-        for k, away, lab in zip(order[: 3 * count].tolist(), apart.tolist(), labs, strict=False):
+        order, delta_e, labs = _nearest(lower, strokes, left, wanted)
+        for k, away, lab in zip(order[: 3 * count].tolist(), delta_e.tolist(), labs, strict=False):
             own = _places(k, size, len(sticks), best)
             if sum(COVERS[c] for _, c in own) <= TOOTH and len({s for s, _ in own}) == size:
                 ways.append((away + MORE * (size - 1), own, lab, away))
@@ -57,7 +57,7 @@ def sticks_for(
     ways.sort(key=lambda way: (way[0], tuple(s for s, _ in way[1])))
     different = {frozenset(s for s, _ in way[1]): way for way in reversed(ways)}
     kept = list(different.values())[::-1][:count]
-    return tuple(_recipe(own, lab, apart, wanted) for _, own, lab, apart in kept)
+    return tuple(_recipe(own, lab, delta_e, wanted) for _, own, lab, delta_e in kept)
 
 
 def _over(lower: Singles, strokes: Singles, left: Singles, ways: Ints) -> Singles:
@@ -79,9 +79,9 @@ def _nearest(lower: Singles, strokes: Singles, left: Singles, wanted: Floats) ->
         mixed = _over(lower[:, bands], strokes[:, bands], left, near)
         near = near[_least(np.square(_labs(mixed, weigh) - wanted).sum(axis=1), JUDGED)]
     labs = _labs(_over(lower, strokes, left, near), weights().astype(np.float32))
-    apart = difference(labs, wanted)
-    order = np.argsort(apart, kind="stable")
-    return near[order], apart[order], labs[order]
+    delta_e = difference(labs, wanted)
+    order = np.argsort(delta_e, kind="stable")
+    return near[order], delta_e[order], labs[order]
 
 
 def _at_a_glance(lower: Singles, strokes: Singles, left: Singles, wanted: Floats) -> Singles:
@@ -114,9 +114,11 @@ def _places(index: int, size: int, count: int, best: Ints) -> list[tuple[int, in
     return [*lower, (stick, cover)]
 
 
-def _recipe(own: Sequence[tuple[int, int]], lab: Floats, apart: float, wanted: Floats) -> Recipe:
+def _recipe(own: Sequence[tuple[int, int]], lab: Floats, delta_e: float, wanted: Floats) -> Recipe:
     lightness, a, b = lab.tolist()
     covers = tuple(COVERS[c] for _, c in own)
-    look = (lightness, a, b)
+    reflectance = (lightness, a, b)
     error = float(value_of_lab(lab) - value_of_lab(wanted))
-    return Recipe(tuple(s for s, _ in own), covers, sum(covers), len(own), look, look, apart, error)
+    return Recipe(
+        tuple(s for s, _ in own), covers, sum(covers), len(own), reflectance, reflectance, delta_e, error
+    )

@@ -8,7 +8,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from ..colour.lab import difference, lightness_of_value, value_of_lab
-from .mixture import Bench, Floats
+from .mixture import Floats, MixingModel
 from .search import Grid, Recipe, recipes_for
 
 SHIFTS = {"warmer": (5.0, 9.0), "cooler": (-5.0, -9.0)}
@@ -39,16 +39,16 @@ class Variant:
 
 @dataclass(frozen=True)
 class Reuse:
-    """An earlier pile that comes near when it is laid at `load` instead: `strength` times as thick."""
+    """An earlier pile that comes near when it is laid at `thickness` instead: `strength` times as thick."""
 
     pile: int
-    load: float
+    thickness: float
     strength: float
-    apart: float
+    delta_e: float
     value_error: float
 
 
-def variants_of(bench: Bench, recipe: Recipe, grid: Grid | None = None) -> tuple[Variant, ...]:
+def variants_of(bench: MixingModel, recipe: Recipe, grid: Grid | None = None) -> tuple[Variant, ...]:
     """The mixture warmer, cooler and greyer, each at its value as nearly as the palette can."""
     lightness, a, b = recipe.lab
     wanted = {words: (lightness, a + da, b + db) for words, (da, db) in SHIFTS.items()}
@@ -64,7 +64,7 @@ def variants_of(bench: Bench, recipe: Recipe, grid: Grid | None = None) -> tuple
 
 def _steady(ways: Sequence[Recipe], of: Recipe) -> list[Recipe]:
     """Ways by how well they keep the value, then by how near they come."""
-    return sorted(ways, key=lambda way: (abs(_value_gap(way, of)) > STEADY, way.apart))
+    return sorted(ways, key=lambda way: (abs(_value_gap(way, of)) > STEADY, way.delta_e))
 
 
 def _value_gap(one: Recipe, other: Recipe) -> float:
@@ -78,7 +78,11 @@ def seen_as(lab: Sequence[float], value: float, warmer: float = 0.0) -> tuple[fl
 
 
 def corrected(
-    bench: Bench, target: Sequence[float], recipe: Recipe, seen: Sequence[float], grid: Grid | None = None
+    bench: MixingModel,
+    target: Sequence[float],
+    recipe: Recipe,
+    seen: Sequence[float],
+    grid: Grid | None = None,
 ) -> Recipe:
     """The recipe for a Lab target (3,) once its test strip dried as `seen` (3,) instead of `recipe.lab`.
 
@@ -93,38 +97,38 @@ def corrected(
     best = recipes_for(bench, aim, grid, count=1)[0][0]
     lab = np.add(best.lab, bias)
     lightness, a, b = float(np.clip(lab[0], 0, 100)), float(lab[1]), float(lab[2])
-    look = (lightness, a, b)
-    error = float(value_of_lab(look) - value_of_lab(target))
-    return replace(best, lab=look, apart=float(difference(look, target)), value_error=error)
+    reflectance = (lightness, a, b)
+    error = float(value_of_lab(reflectance) - value_of_lab(target))
+    return replace(best, lab=reflectance, delta_e=float(difference(reflectance, target)), value_error=error)
 
 
-def reuses(bench: Bench, target: Sequence[float], earlier: Sequence[Floats]) -> Reuse | None:
+def reuses(bench: MixingModel, target: Sequence[float], earlier: Sequence[Floats]) -> Reuse | None:
     """The earlier pile, as loads (p,) of all paints, that comes nearest to a Lab target, thinner or thicker.
 
     None where none comes within AGAIN.
     """
     if not earlier:
         return None
-    loads, wanted = np.asarray(earlier), np.asarray(target, dtype=np.float64)
+    thicknesses, wanted = np.asarray(earlier), np.asarray(target, dtype=np.float64)
     # A few strengths of all piles tell which are worth trying at every strength.
-    apart, _ = _at(bench, loads, STRENGTHS[::COARSELY], wanted)
-    best = apart.min(axis=0)
+    delta_e, _ = _at(bench, thicknesses, STRENGTHS[::COARSELY], wanted)
+    best = delta_e.min(axis=0)
     likely = np.argsort(best, kind="stable")[:LIKELY]
     likely = likely[best[likely] <= HOPELESS]
     if not len(likely):
         return None
-    apart, labs = _at(bench, loads[likely], STRENGTHS, wanted)
-    k, own = np.unravel_index(int(apart.argmin()), apart.shape)
-    if not apart[k, own] <= AGAIN:
+    delta_e, labs = _at(bench, thicknesses[likely], STRENGTHS, wanted)
+    k, own = np.unravel_index(int(delta_e.argmin()), delta_e.shape)
+    if not delta_e[k, own] <= AGAIN:
         return None
     error = float(value_of_lab(labs[k, own]) - value_of_lab(target))
     strength, pile = float(STRENGTHS[k]), int(likely[own])
-    return Reuse(pile, strength * float(loads[pile].sum()), strength, float(apart[k, own]), error)
+    return Reuse(pile, strength * float(thicknesses[pile].sum()), strength, float(delta_e[k, own]), error)
 
 
-def _at(bench: Bench, loads: Floats, strengths: Floats, wanted: Floats) -> tuple[Floats, Floats]:
+def _at(bench: MixingModel, thicknesses: Floats, strengths: Floats, wanted: Floats) -> tuple[Floats, Floats]:
     """ΔE₀₀ (s, n) from a colour, infinite where it cannot be, and Lab (s, n, 3), of piles laid so thick."""
-    total = strengths[:, None] * loads.sum(axis=1)
+    total = strengths[:, None] * thicknesses.sum(axis=1)
     possible = (total <= bench.vehicle.most) & (total >= bench.vehicle.weakest)
-    labs = bench.labs(strengths[:, None, None] * loads[None])
+    labs = bench.labs(strengths[:, None, None] * thicknesses[None])
     return np.where(possible, difference(labs, wanted), np.inf), labs

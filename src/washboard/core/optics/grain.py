@@ -57,10 +57,10 @@ def rubbed(sticks: Sequence[ArrayLike], covers: Sequence[float], ground: ArrayLi
 
     Grain is spread over more of what lies below it, and its dots are gone: colours mix as light does.
     """
-    look = np.asarray(ground, dtype=np.float64)
+    reflectance = np.asarray(ground, dtype=np.float64)
     for stick, cover in zip(sticks, covers, strict=True):
-        look = blended(stick, look, min(1.0, RUBBED * cover))
-    return look
+        reflectance = blended(stick, reflectance, min(1.0, RUBBED * cover))
+    return reflectance
 
 
 def tooth_left(covers: Sequence[float], sprayed: int = 0) -> float:
@@ -73,8 +73,8 @@ def fixed(reflectance: ArrayLike) -> Floats:
 
     Its value falls by DARKENED in the middle of the scale, less toward both ends.
     """
-    look = np.asarray(reflectance, dtype=np.float64)
-    value = value_of_spectrum(look)
+    reflectance = np.asarray(reflectance, dtype=np.float64)
+    value = value_of_spectrum(reflectance)
     falls = DARKENED * 4 * value * (10 - value) / 100
     wanted, now = luminance_of(value - falls), luminance_of(value)
-    return look * (wanted / np.maximum(now, 1e-9))[..., None]
+    return reflectance * (wanted / np.maximum(now, 1e-9))[..., None]

@@ -18,38 +18,45 @@ SETTLED = 0.6
 """How much thicker the film of a fully granulating paint lies in the hollows than in the mean."""
 
 
-def lifted(loads: ArrayLike, staining: ArrayLike, times: int = 1) -> Floats:
+def lifted(thicknesses: ArrayLike, staining: ArrayLike, times: int = 1) -> Floats:
     """What is left (…, p) of loads (…, p) in unit films after lifting so many times.
 
     `staining` (p,) 0–1 is the share of each paint that no brush lifts; of the rest every time takes LIFTED.
     """
     kept = np.asarray(staining, dtype=np.float64)
-    return np.asarray(loads, dtype=np.float64) * (kept + (1 - kept) * (1 - LIFTED) ** max(times, 0))
+    return np.asarray(thicknesses, dtype=np.float64) * (kept + (1 - kept) * (1 - LIFTED) ** max(times, 0))
 
 
-def scraped(loads: ArrayLike, depth: float, tooth: float) -> Floats:
+def scraped(thicknesses: ArrayLike, depth: float, tooth: float) -> Floats:
     """What is left (…, p) of loads (…, p) after a blade or sandpaper went over: `depth` 0–1 how hard.
 
     Only the peaks of a sheet with `tooth` 0–1 are reached; what lies in its hollows stays.
     """
     reached = 1 - np.clip(tooth, 0.0, 1.0) / 2
-    return np.asarray(loads, dtype=np.float64) * (1 - DEEPEST * np.clip(depth, 0.0, 1.0) * reached)
+    return np.asarray(thicknesses, dtype=np.float64) * (1 - DEEPEST * np.clip(depth, 0.0, 1.0) * reached)
 
 
 def granulation(
-    vehicle: Vehicle, absorption: Floats, scattering: Floats, loads: Floats, grains: Floats, ground: Floats
+    vehicle: Vehicle,
+    absorption: Floats,
+    scattering: Floats,
+    thicknesses: Floats,
+    grains: Floats,
+    ground: Floats,
 ) -> float:
     """Standard deviation in L* of a film over a ground (36,) whose paints settle in the hollows of the sheet.
 
-    `absorption`, `scattering` (p, 36) of unit films, `loads` (p,), `grains` (p,) 0–1. Half the sheet carries
-    a film thicker, half thinner by SETTLED for each paint's granulation.
+    `absorption`, `scattering` (p, 36) of unit films, `thicknesses` (p,), `grains` (p,) 0–1. Half the sheet
+    carries a film thicker, half thinner by SETTLED for each paint's granulation.
     """
     swing = SETTLED * grains
-    looks = [
+    reflectances = [
         vehicle.laid(
-            (loads * (1 + way * swing)) @ absorption, (loads * (1 + way * swing)) @ scattering, ground
+            (thicknesses * (1 + way * swing)) @ absorption,
+            (thicknesses * (1 + way * swing)) @ scattering,
+            ground,
         )
         for way in (1.0, -1.0)
     ]
-    thick, thin = (float(lab_of_spectrum(look)[0]) for look in looks)
+    thick, thin = (float(lab_of_spectrum(reflectance)[0]) for reflectance in reflectances)
     return abs(thin - thick) / 2

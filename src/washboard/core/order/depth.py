@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import replace
 
-from ..reference.mass import Kind, Mass
+from ..reference.mass import Mass, MassKind
 
 ENCLOSED = 0.8
 """Share of an outline along one neighbour from which a mass lies in front of it."""
@@ -19,7 +19,7 @@ def host_of(mass: Mass, masses: Sequence[Mass]) -> str | None:
     total = mass.outline_cm
     for border in mass.borders:
         host = by_id.get(border.mass)
-        if host is None or host.kind is Kind.ACCENT:
+        if host is None or host.kind is MassKind.ACCENT:
             continue
         if border.length_cm >= ENCLOSED * total and host.area_cm2 >= LARGER * mass.area_cm2:
             return host.id

@@ -13,9 +13,9 @@ from ..colour.spectra import value_of_spectrum
 from ..key.relations import LARGEST_LAMP
 from ..plan.acts import ACTS
 from ..plan.plan import Kind, Operation, Role
-from ..reference.mass import Kind as MassKind
+from ..reference.mass import MassKind
 from .painting import Scene
-from .result import Does, Step
+from .result import PassType, Step
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -41,10 +41,10 @@ def operations_of(scene: Scene, turn: NDArray[np.int64], k: int, step: Step) -> 
     done: list[Operation] = []
     if k == 0:
         done += [_bare(scene, int(m)) for m in np.flatnonzero(turn < 0)]
-    if step.does is Does.MASKS:
+    if step.pass_type is PassType.MASKS:
         return (*done, *(_guarded(scene, m) for m in step.group))
     values = value_of_spectrum(np.stack([step.before, step.after])).mean(axis=2)
-    if step.does is Does.RESTATES:
+    if step.pass_type is PassType.RESTATES:
         return (*done, *(_restated(scene, m, values[0]) for m in step.group))
     if step.own is not None:
         return (*done, *(_by_painter(scene, m, values, step.own.kind, k) for m in step.group))
@@ -115,7 +115,7 @@ class _Laid:
     def _kind(self, m: int, role: Role, first: bool) -> Kind:
         scene, mass = self.scene, self.scene.masses[m]
         own = scene.how[m] if scene.how and role is Role.TARGET else None
-        if self.step.does is Does.TONES:
+        if self.step.pass_type is PassType.TONES:
             # Grain is not thinned to a tone: it is rubbed in like any first layer.
             return Kind.TONE if scene.medium.key in ACTS[Kind.TONE].media else Kind.BLOCK_IN
         if (
@@ -141,7 +141,7 @@ class _Laid:
         oil = oil_in(self.k) if scene.medium.key == "oil" else 0.0
         if not scene.medium.transparent:
             return 0.0, oil, False
-        if role is Role.TARGET and self.step.does is Does.LAYS:
+        if role is Role.TARGET and self.step.pass_type is PassType.LAYS:
             staining, toxic = scene.traits
             return float(staining[m]), oil, bool(toxic[m])
         staining, toxic = self.carried
@@ -184,7 +184,7 @@ def overlaps_of(
     scene: Scene, turn: NDArray[np.int64], k: int, done: Sequence[Operation], step: Step
 ) -> tuple[Operation, ...]:
     """In opaque media, the loose edges that run a little into shapes painted later, which cut them."""
-    if scene.medium.transparent or step.does is not Does.LAYS:
+    if scene.medium.transparent or step.pass_type is not PassType.LAYS:
         return ()
     touched = {o.mass for o in done}
     now = {scene.masses[m].id for m in np.flatnonzero(turn == k)}

@@ -19,7 +19,7 @@ class Kept:
 
 
 @dataclass(frozen=True)
-class Wishes:
+class Options:
     """What the painter has settled about the order.
 
     `school` None: as medium and ground suggest; `passes` pins the number of those over shapes (1–9): masks,
@@ -46,4 +46,4 @@ class Wishes:
     patches: tuple[tuple[str, Lab], ...] = ()
 
 
-NO_WISHES = Wishes()
+NO_OPTIONS = Options()

@@ -37,7 +37,7 @@ STRENGTHS = ((0.0, 1.0), (0.6, THINNEST))
 """Strengths tried, the thinner ones where a wash would be seen below what comes over it."""
 LEAST_LIGHT = 0.002
 """Least light that a density is told of: logs stay finite."""
-MARK = np.sin(np.arange(1.0, 2 * BANDS + 1) ** 2)
+FINGERPRINT = np.sin(np.arange(1.0, 2 * BANDS + 1) ** 2)
 """Weights, without a pattern, whose sum tells two looks apart as one number."""
 OPEN_AT_ONCE = 600.0
 """Drying minutes above which nothing is run under: waiting days for an edge saves nothing."""
@@ -118,36 +118,38 @@ class Scene:
         ]
 
     def finished(
-        self, looks: Floats, masses: NDArray[np.intp], staining: Floats | None = None
+        self, reflectances: Floats, masses: NDArray[np.intp], staining: Floats | None = None
     ) -> tuple[Floats, NDArray[np.int64]]:
         """Looks (k, 2, 36) of parts of the masses (k,) brought to their targets, and coats (k,) it takes.
 
         `staining` (m,) of what lies on each mass, for those that are recovered.
         """
         if not len(masses):
-            return looks.copy(), np.zeros(0, np.int64)
+            return reflectances.copy(), np.zeros(0, np.int64)
         back = self.recovers[masses]
         if not back.any():
-            return self._covered(looks, masses)
-        after, coats = looks.copy(), np.ones(len(masses), np.int64)
-        after[~back], coats[~back] = self._covered(looks[~back], masses[~back])
+            return self._covered(reflectances, masses)
+        after, coats = reflectances.copy(), np.ones(len(masses), np.int64)
+        after[~back], coats[~back] = self._covered(reflectances[~back], masses[~back])
         stains = np.zeros(len(self.masses)) if staining is None else staining
         for kind in {self.how[m] for m in masses[back]}:
             own = np.flatnonzero([self.how[m] is kind for m in masses])
             at = masses[own]
-            after[own] = recovered(kind or Kind.UNMASK, looks[own], self.ground, self.targets[at], stains[at])
+            after[own] = recovered(
+                kind or Kind.UNMASK, reflectances[own], self.ground, self.targets[at], stains[at]
+            )
         return after, coats
 
-    def _covered(self, looks: Floats, masses: NDArray[np.intp]) -> tuple[Floats, NDArray[np.int64]]:
+    def _covered(self, reflectances: Floats, masses: NDArray[np.intp]) -> tuple[Floats, NDArray[np.int64]]:
         if not len(masses):
-            return looks.copy(), np.zeros(0, np.int64)
+            return reflectances.copy(), np.zeros(0, np.int64)
         # Parts of a mass that look alike have one history: each is worked out once.
         # Mass and mark as one complex number: sorting pairs takes three times as long.
-        marks = masses + 1j * np.round(looks.reshape(len(looks), -1) @ MARK, 9)
-        _, first, back = np.unique(marks, return_index=True, return_inverse=True)
-        below = looks[first]
+        fingerprints = masses + 1j * np.round(reflectances.reshape(len(reflectances), -1) @ FINGERPRINT, 9)
+        _, first, back = np.unique(fingerprints, return_index=True, return_inverse=True)
+        below = reflectances[first]
         amounts = self.box.mixed(self.targets[masses[first]], below).reshape(*below.shape[:2], -1)
-        after, coats = self.box.looks(amounts, below), self.box.coats(amounts).max(axis=1)
+        after, coats = self.box.reflectances(amounts, below), self.box.coats(amounts).max(axis=1)
         return after[back.ravel()], coats[back.ravel()]
 
 
@@ -189,8 +191,10 @@ def running_paint(scene: Scene, group: Sequence[int]) -> Floats:
     ends = scene.targets[lighter]
     carried = weight @ scene.on_ground[lighter][list(group)]
     if scene.medium.transparent:
-        look = scene.box.looks(carried, scene.ground)
-        has, may = (_density(scene, light) for light in (linear_of_spectrum(look), linear_of_lab(ends)))
+        reflectance = scene.box.reflectances(carried, scene.ground)
+        has, may = (
+            _density(scene, light) for light in (linear_of_spectrum(reflectance), linear_of_lab(ends))
+        )
         allowed = np.min(may / np.maximum(has, 1e-6), axis=1)
         carried = carried * np.clip(allowed, THINNEST, 1.0)[:, None]
     return carried
@@ -203,7 +207,7 @@ def _density(scene: Scene, light: Floats) -> Floats:
 
 
 def coverage_of(
-    scene: Scene, looks: Floats, status: NDArray[np.int64], paint: Floats, over: Mask | None = None
+    scene: Scene, reflectances: Floats, status: NDArray[np.int64], paint: Floats, over: Mask | None = None
 ) -> tuple[Coverage, Floats]:
     """The question of one pass: what it would spoil, where, and how visible a stop would be.
 
@@ -215,8 +219,8 @@ def coverage_of(
     staining = scene.box.staining(paint)
     # Several strengths in one go, the first with none: for few parts the calls outlast the arithmetic.
     for first, *others in STRENGTHS if transparent else STRENGTHS[:1]:
-        own, before, strengths = parts.mass[left], looks[left], np.array((first, *others))
-        under = scene.box.looks((strengths[:, None, None] * paint[own])[:, :, None], before)
+        own, before, strengths = parts.mass[left], reflectances[left], np.array((first, *others))
+        under = scene.box.reflectances((strengths[:, None, None] * paint[own])[:, :, None], before)
         through, coats = scene.finished(
             under.reshape(-1, *before.shape[1:]), np.tile(own, len(under)), staining
         )
@@ -259,7 +263,7 @@ def _strongest_unseen(every: Floats, own: NDArray[np.intp]) -> tuple[NDArray[np.
     return np.where(always, len(every) - 1, seen.argmin(axis=0))[own], always[own]
 
 
-def unasked(scene: Scene, status: NDArray[np.int64]) -> Coverage:
+def trivial_coverage(scene: Scene, status: NDArray[np.int64]) -> Coverage:
     """The question of a pass that has no choice of what it covers."""
     none = np.zeros(len(status))
     over = np.zeros(len(status), bool)

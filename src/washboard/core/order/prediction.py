@@ -18,7 +18,7 @@ from ..colour.value import luminance_of
 from ..reference.contours import nearest_border
 from ..reference.picture import Labels, Singles
 from .parts import STRIP_CM
-from .result import Worked
+from .result import PlanningResult
 
 Floats = NDArray[np.float64]
 Bytes = NDArray[np.uint8]
@@ -58,18 +58,20 @@ class PatchMap:
     beyond: Bytes
 
 
-def table_of(worked: Worked) -> Table:
+def table_of(worked: PlanningResult) -> Table:
     """The table of predictions of a worked plan."""
     rows = np.stack([worked.scene.bare, *(step.after for step in worked.steps)])
     covered = [step.covered for step in worked.steps] or [np.zeros(rows.shape[1], bool)]
     history = np.stack([worked.scene.parts.mass, *covered], axis=1)
     _, first, patch = np.unique(history, axis=0, return_index=True, return_inverse=True)
-    looks = rows[:, first]
-    colours = np.rint(encoded_of(linear_of_spectrum(looks)) * 255).astype(np.uint8)
-    return Table(colours, value_of_spectrum(looks), worked.scene.parts.mass[first], patch.ravel())
+    reflectances = rows[:, first]
+    colours = np.rint(encoded_of(linear_of_spectrum(reflectances)) * 255).astype(np.uint8)
+    return Table(colours, value_of_spectrum(reflectances), worked.scene.parts.mass[first], patch.ravel())
 
 
-def patch_map(worked: Worked, table: Table, parts: Labels, along: Singles, width_cm: float) -> PatchMap:
+def patch_map(
+    worked: PlanningResult, table: Table, parts: Labels, along: Singles, width_cm: float
+) -> PatchMap:
     """The map of patches with soft edges; `parts` (h, w), `along` (h, w) 0–1, `width_cm` > 0.
 
     Between masses the transition has the width measured in the reference; inside a mass it is the
@@ -94,7 +96,7 @@ def patch_map(worked: Worked, table: Table, parts: Labels, along: Singles, width
     )
 
 
-def _transition(worked: Worked, table: Table, cm: float) -> Floats:
+def _transition(worked: PlanningResult, table: Table, cm: float) -> Floats:
     """Width in pixels (p, p) of the transition between every two patches."""
     masses = worked.plan.masses
     index = {m.id: k for k, m in enumerate(masses)}

@@ -24,9 +24,10 @@ def reach_of(kind: Kind, staining: float) -> float:
     return act.reach * (1 - staining * act.grip)
 
 
-def recovered(kind: Kind, looks: Floats, ground: Floats, targets: Floats, staining: Floats) -> Floats:
-    """Looks (k, 2, 36) after lights were recovered from `looks` over a ground (36,), toward targets (k, 2, 3)
-    in Lab; `staining` (k,) 0–1 of what lies there.
+def recovered(kind: Kind, reflectances: Floats, ground: Floats, targets: Floats, staining: Floats) -> Floats:
+    """Reflectances (k, 2, 36) after lights were recovered from those before, over a ground (36,).
+
+    Toward `targets` (k, 2, 3) in Lab; `staining` (k,) 0–1 of what lies there.
 
     A share of the film taken off takes the same share of its density away (Beer and Lambert): exact for clear
     films, and near enough for thin ones. As much is taken as the value wanted asks for.
@@ -35,10 +36,10 @@ def recovered(kind: Kind, looks: Floats, ground: Floats, targets: Floats, staini
     if kind is Kind.WHITE:
         return spectrum_of_lab(np.where((wanted <= WHITEST)[..., None], targets, (92.5, 0.0, 1.0)))
     if kind is Kind.UNMASK:
-        return np.broadcast_to(ground, looks.shape).copy()
+        return np.broadcast_to(ground, reflectances.shape).copy()
     most = np.array([reach_of(kind, float(s)) for s in staining])
     shares = most[None, :] * np.linspace(0, 1, TOUCHES)[:, None]
-    here = np.log(np.maximum(looks, 1e-4))
+    here = np.log(np.maximum(reflectances, 1e-4))
     bare = np.log(np.maximum(ground, 1e-4))
     tried = np.exp(here + shares[..., None, None] * (bare - here))
     off = np.abs(value_of_spectrum(tried) - wanted)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 
-from ..plan.acts import ACTS, Back
+from ..plan.acts import ACTS, Reversibility
 from ..plan.plan import Kind
 
 HAIRLINE_MM, MASKED_MM, ROUND_MM = 0.7, 10.0, 6.0
@@ -104,7 +104,7 @@ def decided(light: Light, overrule: Kind | None = None, final: float = 0.0) -> D
         ways,
         key=lambda way: (
             way.kind is not overrule or way.refused,
-            way.minutes + final * (ACTS[way.kind].back is Back.NONE),
+            way.minutes + final * (ACTS[way.kind].back is Reversibility.NONE),
         ),
     )
     figures = {

@@ -18,7 +18,7 @@ Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
 
 
-class Does(StrEnum):
+class PassType(StrEnum):
     """What a pass does: lays paint, or one of the things that go before and after."""
 
     LAYS = "lays"
@@ -38,7 +38,7 @@ class Group:
     """
 
     masses: tuple[int, ...]
-    does: Does = Does.LAYS
+    pass_type: PassType = PassType.LAYS
     called: str = ""
     beside: bool = False
 
@@ -52,14 +52,14 @@ class Step:
     """
 
     group: tuple[int, ...]
-    question: Coverage
+    problem: Coverage
     covered: Mask
     muted: tuple[int, ...]
     before: Floats
     after: Floats
     coats: NDArray[np.int64]
     paint: Floats
-    does: Does = Does.LAYS
+    pass_type: PassType = PassType.LAYS
     called: str = ""
     beside: bool = False
     own: Own | None = None
@@ -67,7 +67,7 @@ class Step:
 
 
 @dataclass(frozen=True)
-class Worked:
+class PlanningResult:
     """A plan with what it was worked out from, for predictions, reasons and their tests."""
 
     plan: Plan

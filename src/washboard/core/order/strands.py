@@ -13,17 +13,16 @@ from ..colour.lab import difference, value_of_lab
 from ..colour.spectra import lab_of_spectrum, value_of_spectrum
 from ..ground.shares import RIGHT_COLOUR, RIGHT_VALUE
 from ..plan.plan import Kind, Reserve
-from ..reference.mass import Kind as MassKind
-from ..reference.mass import Lab, Mass
+from ..reference.mass import Lab, Mass, MassKind
 from ..schools import School, school_named
 from ..schools.aims import FINAL, Aim
-from ..schools.school import Sight, Strand
+from ..schools.school import SchoolContext, Strand
 from .depth import LARGER, host_of
 from .grouping import MOST_PASSES, Ways, near_ties, shared_out, ways_of
-from .options import Wishes
+from .options import Options
 from .painting import RECOVERING, Scene
 from .reserve import Decision, Light, decided
-from .result import Does, Group
+from .result import Group, PassType
 
 Floats = NDArray[np.float64]
 
@@ -54,60 +53,60 @@ class Ordered:
     shapes: int = 0
 
 
-def ordered_by(scene: Scene, school: School, wishes: Wishes) -> Ordered:
+def ordered_by(scene: Scene, school: School, options: Options) -> Ordered:
     """The passes of a school."""
     masses = scene.masses
     bare = are_right(masses, np.array(scene.surface.lab))
-    reserves, how = _reserved(scene, bare, wishes)
+    reserves, how = _reserved(scene, bare, options)
     scene = replace(scene, how=how)
     toned: list[int] = []
     if school.tones:
         scene, toned = _toned(scene, bare)
         bare = [b and scene.how[k] is None for k, b in enumerate(bare)]
-    elif wishes.patches and not scene.medium.transparent:
-        scene, toned = _patched(scene, dict(wishes.patches))
+    elif options.patches and not scene.medium.transparent:
+        scene, toned = _patched(scene, dict(options.patches))
         bare = [False] * len(masses)
     held = {k for k, kind in enumerate(scene.how) if kind is not None and kind in RECOVERING} | set(toned)
     accents = [k for k, m in enumerate(masses) if m.kind is MassKind.ACCENT and not bare[k] and k not in held]
     main = tuple(
         k for k, m in enumerate(masses) if m.kind is not MassKind.ACCENT and not bare[k] and k not in held
     )
-    sight = Sight(masses, main, scene.medium, scene.surface, wishes.things)
-    strands = [strand for strand in _strands(sight, school, wishes) if strand.order]
+    context = SchoolContext(masses, main, scene.medium, scene.surface, options.things)
+    strands = [strand for strand in _strands(context, school, options) if strand.order]
     scene = replace(scene, how=_laid_as(scene, strands))
     before, after = _around(scene, toned, accents, school, main)
     wet = tuple(k for k, kind in enumerate(scene.how) if kind in WET_LIFTS)
     extra = len(before) + len(after) + bool(wet)
     fewest = max(1, school.fewest - bool(accents))
-    if wishes.groups:
+    if options.groups:
         row = [k for strand in strands for k in strand.order]
-        middle, ties = _arranged(scene, _shared_out(scene, row, wishes.groups)), tuple[int, ...]()
+        middle, ties = _arranged(scene, _shared_out(scene, row, options.groups)), tuple[int, ...]()
     else:
-        middle, ties = _grouped(scene, strands, fewest, wishes.passes, wishes.aim is Aim.WAITS)
+        middle, ties = _grouped(scene, strands, fewest, options.passes, options.aim is Aim.WAITS)
     shapes = shapes_in(middle)
     if wet:
         # Lifted out of the first wash while that is shiny: nothing may come between.
-        middle.insert(1, Group(wet, Does.RECOVERS, beside=True))
+        middle.insert(1, Group(wet, PassType.RECOVERS, beside=True))
     groups = (*before, *middle, *after)
     turn = np.full(len(masses), -1, np.int64)
     for k, group in enumerate(groups):
-        if group.does not in (Does.MASKS, Does.RESTATES):
+        if group.pass_type not in (PassType.MASKS, PassType.RESTATES):
             turn[list(group.masses)] = k
     return Ordered(scene, turn, groups, reserves, tuple(n + extra for n in ties), shapes)
 
 
-def _strands(sight: Sight, school: School, wishes: Wishes) -> list[Strand]:
+def _strands(context: SchoolContext, school: School, options: Options) -> list[Strand]:
     """The strands of a school; before them those of areas that have a school of their own, far to near."""
-    own, found = dict(wishes.mixed), list[Strand]()
-    area = [mass.area for mass in sight.masses]
-    for thing in wishes.things:
-        main = tuple(k for k in sight.main if area[k] == thing.id) if thing.id in own else ()
+    own, found = dict(options.mixed), list[Strand]()
+    area = [mass.area for mass in context.masses]
+    for thing in options.things:
+        main = tuple(k for k in context.main if area[k] == thing.id) if thing.id in own else ()
         if main:
             other = school_named(own[thing.id])
             called = f"{thing.name}, {other.words.lower()}"
-            found += [replace(s, called=called) for s in other.strands(replace(sight, main=main))]
-    rest = tuple(k for k in sight.main if area[k] not in own)
-    return [*found, *school.strands(replace(sight, main=rest))]
+            found += [replace(s, called=called) for s in other.strands(replace(context, main=main))]
+    rest = tuple(k for k in context.main if area[k] not in own)
+    return [*found, *school.strands(replace(context, main=rest))]
 
 
 def are_right(masses: Sequence[Mass], there: Floats) -> list[bool]:
@@ -126,25 +125,25 @@ def are_right(masses: Sequence[Mass], there: Floats) -> list[bool]:
 
 
 def _reserved(
-    scene: Scene, bare: Sequence[bool], wishes: Wishes
+    scene: Scene, bare: Sequence[bool], options: Options
 ) -> tuple[tuple[Reserve, ...], tuple[Kind | None, ...]]:
     """How each light that stays as bare as the sheet is kept, and the operation that uncovers it."""
     how: list[Kind | None] = [None] * len(scene.masses)
     if not scene.medium.transparent or not any(bare) or all(bare):
         return (), tuple(how)
-    asked, kept = {word.mass: word.way for word in wishes.ways}, []
+    asked, kept = {word.mass: word.way for word in options.ways}, []
     by_id = {mass.id: k for k, mass in enumerate(scene.masses)}
     for k, mass in enumerate(scene.masses):
         if not bare[k] or (not mass.borders and mass.id not in asked):
             continue
-        light = light_of(scene, k, by_id, wishes)
-        decision = decided(light, asked.get(mass.id), FINAL if wishes.aim is Aim.SAFEST else 0.0)
+        light = light_of(scene, k, by_id, options)
+        decision = decided(light, asked.get(mass.id), FINAL if options.aim is Aim.SAFEST else 0.0)
         how[k] = {Kind.MASK: Kind.UNMASK, Kind.RESERVE: None}.get(decision.choice.kind, decision.choice.kind)
         kept.append(_told(mass, decision))
     return tuple(kept), tuple(how)
 
 
-def light_of(scene: Scene, k: int, by_id: Mapping[str, int], wishes: Wishes) -> Light:
+def light_of(scene: Scene, k: int, by_id: Mapping[str, int], options: Options) -> Light:
     """The figures of a light that decide how it is kept.
 
     It stains as what is around it, by length of border. Whatever is toxic may run over it, so any of it
@@ -161,7 +160,7 @@ def light_of(scene: Scene, k: int, by_id: Mapping[str, int], wishes: Wishes) -> 
     return Light(
         mass.width_mm, mass.narrowest_mm, mass.outline_cm, mass.pieces, softness, mass.target,
         scene.surface.value, staining, bool(toxic.any()), minutes, scene.medium.cut_cm,
-        scene.medium.open_minutes, wishes.weight, wishes.rough, wishes.whites,
+        scene.medium.open_minutes, options.weight, options.rough, options.whites,
     )  # fmt: skip
 
 
@@ -182,9 +181,11 @@ def _toned(scene: Scene, bare: Sequence[bool]) -> tuple[Scene, list[int]]:
     middle = float(np.average([m.target for m in masses], weights=np.maximum(shares, 1e-9)))
     value = min(max(middle, min(low, high)), high)
     tone: Lab = (10 * value, float(mean[1]) * 0.6 + 1.5, float(mean[2]) * 0.6 + 4)
-    look = scene.box.looks(scene.box.mixed(np.array([tone]), scene.ground[None]), scene.ground[None])[0]
+    reflectance = scene.box.reflectances(
+        scene.box.mixed(np.array([tone]), scene.ground[None]), scene.ground[None]
+    )[0]
     how, toned = list(scene.how), []
-    is_value, is_lab = float(value_of_spectrum(look)), lab_of_spectrum(look)
+    is_value, is_lab = float(value_of_spectrum(reflectance)), lab_of_spectrum(reflectance)
     for k, mass in enumerate(masses):
         if bare[k] and scene.medium.transparent:
             continue
@@ -206,8 +207,8 @@ def _patched(scene: Scene, patches: Mapping[str, Lab]) -> tuple[Scene, list[int]
     masses = scene.masses
     own = {mass.id: patches[mass.area] for mass in masses if mass.area and mass.area in patches}
     tones = np.array([own.get(mass.id) or _patch_around(mass, own, patches) for mass in masses])
-    looks = scene.box.looks(scene.box.mixed(tones, scene.ground), scene.ground)
-    right = are_right(masses, lab_of_spectrum(looks))
+    reflectances = scene.box.reflectances(scene.box.mixed(tones, scene.ground), scene.ground)
+    right = are_right(masses, lab_of_spectrum(reflectances))
     toned = [
         k for k, mass in enumerate(masses) if right[k] and mass.id in own and mass.kind is not MassKind.ACCENT
     ]
@@ -246,22 +247,22 @@ def _around(
     by = {kind: [k for k, own in enumerate(scene.how) if own is kind] for kind in RECOVERING}
     before, after = [], []
     if by[Kind.UNMASK]:
-        before.append(Group(tuple(by[Kind.UNMASK]), Does.MASKS))
+        before.append(Group(tuple(by[Kind.UNMASK]), PassType.MASKS))
     if scene.tones is not None:
-        before.append(Group(tuple(toned), Does.TONES))
+        before.append(Group(tuple(toned), PassType.TONES))
     if by[Kind.WIPE]:
-        before.append(Group(tuple(by[Kind.WIPE]), Does.WIPES))
+        before.append(Group(tuple(by[Kind.WIPE]), PassType.WIPES))
     soft = [k for kind in RECOVERING - LAST - WET_LIFTS - {Kind.WIPE} for k in by[kind]]
     last = [k for kind in LAST for k in by[kind]]
     if soft:
-        after.append(Group(tuple(sorted(soft)), Does.RECOVERS))
+        after.append(Group(tuple(sorted(soft)), PassType.RECOVERS))
     if accents:
         after.append(Group(tuple(accents)))
     dark = _darkest(scene, main) if school.restates else ()
     if dark:
-        after.append(Group(dark, Does.RESTATES))
+        after.append(Group(dark, PassType.RESTATES))
     if last:
-        after.append(Group(tuple(sorted(last)), Does.RECOVERS))
+        after.append(Group(tuple(sorted(last)), PassType.RECOVERS))
     return _besides(before), _besides(after)
 
 
@@ -327,7 +328,7 @@ def _arranged(scene: Scene, groups: list[Group]) -> list[Group]:
 
 def _numbered(strands: Sequence[Strand], ways: Sequence[Ways], numbers: Sequence[int]) -> list[Group]:
     return [
-        Group(tuple(strand.order[i] for i in group), Does.LAYS, strand.called)
+        Group(tuple(strand.order[i] for i in group), PassType.LAYS, strand.called)
         for strand, way, number in zip(strands, ways, numbers, strict=True)
         for group in way.groups(number)
     ]

@@ -17,7 +17,7 @@ from .coverage import Coverage, Status, cut_length
 from .grouping import mixture_of
 from .operations import RESTATED_SHARE
 from .painting import OPEN_AT_ONCE, Scene
-from .result import Does, Step
+from .result import PassType, Step
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -37,20 +37,21 @@ def minutes_of(scene: Scene, step: Step) -> float:
     parts, medium, covered = scene.parts, in_hand(scene.medium, step.tool), step.covered
     if step.own is not None:
         return own_minutes(step.own.kind, [scene.masses[m] for m in step.group], medium)
-    if step.does not in (Does.LAYS, Does.TONES):
+    if step.pass_type not in (PassType.LAYS, PassType.TONES):
         return SETTLING + sum(_own_pace(scene, step, m, medium) for m in step.group)
     area = float(parts.areas[covered].sum() + ((step.coats - 1) * parts.areas).sum())
     return (
         covering_minutes(medium, area)
-        + cutting_minutes(medium, cut_in(scene, step.question, covered))
-        + (scene.patches if step.does is Does.TONES else mixtures(scene, step.question)) * medium.mix_minutes
+        + cutting_minutes(medium, cut_in(scene, step.problem, covered))
+        + (scene.patches if step.pass_type is PassType.TONES else mixtures(scene, step.problem))
+        * medium.mix_minutes
         + SETTLING
     )
 
 
 def coats_of(scene: Scene, step: Step) -> Mapping[int, int]:
     """The coats that masses laid in a pass take, of those that take more than one: what a good part needs."""
-    if step.does is not Does.LAYS:
+    if step.pass_type is not PassType.LAYS:
         return {}
     areas, found = scene.parts.areas, {}
     for m in step.group:
@@ -75,25 +76,25 @@ def between_of(scene: Scene, step: Step) -> float:
 def _own_pace(scene: Scene, step: Step, m: int, medium: Medium) -> float:
     """Minutes for one light that is masked, wiped or won back, or for one dark that is restated."""
     mass = scene.masses[m]
-    if step.does is Does.RESTATES:
+    if step.pass_type is PassType.RESTATES:
         return covering_minutes(medium, RESTATED_SHARE * mass.area_cm2)
-    kind = Kind.MASK if step.does is Does.MASKS else scene.how[m] or Kind.LAYER
+    kind = Kind.MASK if step.pass_type is PassType.MASKS else scene.how[m] or Kind.LAYER
     return ACTS[kind].pace * mass.area_cm2 / 10 + cutting_minutes(medium, mass.outline_cm)
 
 
-def cut_in(scene: Scene, question: Coverage, covered: Mask) -> float:
+def cut_in(scene: Scene, problem: Coverage, covered: Mask) -> float:
     """cm of edge that this pass has to cut in."""
-    parts = question.parts
+    parts = problem.parts
     if scene.medium.transparent:
         return cut_length(parts, covered)
     ends = (covered[parts.first] != covered[parts.second]) & ~parts.inner
-    settled = (question.status[parts.first] >= Status.DONE) | (question.status[parts.second] >= Status.DONE)
+    settled = (problem.status[parts.first] >= Status.DONE) | (problem.status[parts.second] >= Status.DONE)
     return float(parts.length[ends & settled].sum())
 
 
-def mixtures(scene: Scene, question: Coverage) -> int:
+def mixtures(scene: Scene, problem: Coverage) -> int:
     """Separate mixtures that a pass's own masses want: their colours in steps that matter."""
-    masses = np.unique(scene.parts.mass[question.own])
+    masses = np.unique(scene.parts.mass[problem.own])
     return max(1, len({mixture_of(scene.masses[m]) for m in masses}))
 
 

@@ -14,7 +14,7 @@ from ..colour.spectra import spectrum_of_lab
 from ..materials.media import Medium
 from ..materials.paints import PAINTS, Paint
 from ..materials.surfaces import Surface
-from ..mixing.mixture import bench_of
+from ..mixing.mixture import mixing_model_of
 from ..optics.vehicle import vehicle_of
 from ..reference.mass import Mass
 
@@ -52,13 +52,13 @@ class Coverage:
 
 @dataclass(frozen=True)
 class Weighed:
-    """The masses of a piece against all `paints`: `place` of each by key, `apart` (m, p, p) ΔE₀₀ of the
+    """The masses of a piece against all `paints`: `place` of each by key, `delta_e` (m, p, p) ΔE₀₀ of the
     nearest that each two reach, with and `without` white, `bare` (m,) of the surface left as it is, `shares`
     (m,) of the picture."""
 
     paints: tuple[Paint, ...]
     place: dict[str, int]
-    apart: Floats
+    delta_e: Floats
     without: Floats
     bare: Floats
     shares: Floats
@@ -73,12 +73,14 @@ def weighed(masses: Sequence[Mass], medium: Medium, surface: Surface, own: tuple
     """
     place, pairs, labs = reach_of(medium.key, surface, own)
     wanted = np.array([mass.target_lab for mass in masses])
-    apart = _apart(len(place), pairs, labs, wanted)
+    delta_e = _apart(len(place), pairs, labs, wanted)
     # The first step of every ratio has no white in it.
-    without = apart if medium.transparent else _apart(len(place), pairs, labs[:, :: len(STEPS[True])], wanted)
+    without = (
+        delta_e if medium.transparent else _apart(len(place), pairs, labs[:, :: len(STEPS[True])], wanted)
+    )
     shares = np.array([mass.share for mass in masses])
     return Weighed(
-        (*PAINTS.values(), *own), place, apart, without,
+        (*PAINTS.values(), *own), place, delta_e, without,
         np.asarray(difference(wanted, np.asarray(surface.lab))),
         shares / max(float(shares.sum()), 1e-9), tuple(mass.id for mass in masses), not medium.transparent,
     )  # fmt: skip
@@ -86,9 +88,9 @@ def weighed(masses: Sequence[Mass], medium: Medium, surface: Surface, own: tuple
 
 def coverage_of(palette: Sequence[Paint], of: Weighed) -> Coverage:
     """What a palette reaches of the masses' planned colours, with the best exchange of one paint."""
-    apart = of.apart if any(paint.key == "white" for paint in palette) else of.without
+    delta_e = of.delta_e if any(paint.key == "white" for paint in palette) else of.without
     own = [of.place[paint.key] for paint in palette]
-    nearest = _nearest(apart, own, of.bare)
+    nearest = _nearest(delta_e, own, of.bare)
     share = min(float(of.shares[nearest <= REACHED].sum()), 1.0)
     mean = float((of.shares * nearest).sum())
     order = np.argsort(-nearest * np.sqrt(of.shares))
@@ -96,7 +98,7 @@ def coverage_of(palette: Sequence[Paint], of: Weighed) -> Coverage:
     if not missed or len(palette) < 3:
         return Coverage(share, mean, missed)
     kept = [of.place[key] for key in ("white", "black") if of.place[key] in own]
-    swap, then = _best_swap(apart, of.bare, own, of.shares, mean, kept)
+    swap, then = _best_swap(delta_e, of.bare, own, of.shares, mean, kept)
     keys = list(of.place)
     return Coverage(share, mean, missed, (keys[swap[0]], keys[swap[1]]) if swap else None, then)
 
@@ -108,7 +110,7 @@ def proposed(of: Weighed, count: int = PROPOSED) -> tuple[tuple[str, ...], Cover
     one black or grey at most.
     """
     everything = np.arange(len(of.place))
-    alone = of.apart[:, everything, everything]
+    alone = of.delta_e[:, everything, everything]
     keys = list(of.place)
     grey = np.array([np.hypot(*paint.thin[1:]) < GREY and paint.key != "white" for paint in of.paints])
     own = [of.place["white"]] if of.covers else []
@@ -119,8 +121,8 @@ def proposed(of: Weighed, count: int = PROPOSED) -> tuple[tuple[str, ...], Cover
 
     def best_with(rest: list[int]) -> tuple[int, float]:
         """The paint that helps these most, and what they cost with it."""
-        now = _nearest(of.apart, rest, of.bare) if rest else of.bare
-        with_rest = of.apart[:, :, rest].min(axis=2) if rest else alone
+        now = _nearest(of.delta_e, rest, of.bare) if rest else of.bare
+        with_rest = of.delta_e[:, :, rest].min(axis=2) if rest else alone
         costs = cost(np.minimum(np.minimum(alone, with_rest), now[:, None]))
         costs[rest] = np.inf
         if grey[rest].any():
@@ -133,7 +135,7 @@ def proposed(of: Weighed, count: int = PROPOSED) -> tuple[tuple[str, ...], Cover
     while better:
         better = False
         for k in range(fixed, len(own)):
-            now = float(cost(_nearest(of.apart, own, of.bare)[:, None])[0])
+            now = float(cost(_nearest(of.delta_e, own, of.bare)[:, None])[0])
             new, then = best_with(own[:k] + own[k + 1 :])
             if then < now - 1e-9:
                 own[k], better = new, True
@@ -150,20 +152,20 @@ def reach_of(
     Thinned over a transparent medium's surface, mixed with white where a medium covers.
     """
     vehicle, paints = vehicle_of(medium), (*PAINTS.values(), *own)
-    bench = bench_of(paints, vehicle, spectrum_of_lab(surface.lab))
+    bench = mixing_model_of(paints, vehicle, spectrum_of_lab(surface.lab))
     place = {paint.key: k for k, paint in enumerate(paints)}
     pairs = np.array([(i, j) for i in range(len(paints)) for j in range(i, len(paints))], dtype=np.intp)
     ratio = np.array(RATIOS)
-    loads = np.zeros((len(pairs), len(RATIOS), len(STEPS[vehicle.covers]), len(paints)), np.float32)
+    thicknesses = np.zeros((len(pairs), len(RATIOS), len(STEPS[vehicle.covers]), len(paints)), np.float32)
     rows = np.arange(len(pairs))
     for k, step in enumerate(STEPS[vehicle.covers]):
         full = vehicle.strongest * (1 - step) if vehicle.covers else step
         for place_of, share in ((pairs[:, 0], ratio), (pairs[:, 1], 1 - ratio)):
             for r, part in enumerate(share):
-                loads[rows, r, k, place_of] += part * full
+                thicknesses[rows, r, k, place_of] += part * full
         if vehicle.covers:
-            loads[:, :, k, place["white"]] += vehicle.strongest * step
-    return place, pairs, bench.labs(loads.reshape(len(pairs), -1, len(paints)))
+            thicknesses[:, :, k, place["white"]] += vehicle.strongest * step
+    return place, pairs, bench.labs(thicknesses.reshape(len(pairs), -1, len(paints)))
 
 
 def _apart(count: int, pairs: Ints, labs: Floats, wanted: Floats) -> Floats:
@@ -172,25 +174,25 @@ def _apart(count: int, pairs: Ints, labs: Floats, wanted: Floats) -> Floats:
     away = np.square(flat).sum(axis=1)[:, None] - 2 * flat @ wanted.T
     near = away.reshape(len(pairs), -1, len(wanted)).argmin(axis=1)
     found = difference(wanted, labs[np.arange(len(pairs))[:, None], near])
-    apart = np.zeros((len(wanted), count, count))
-    apart[:, pairs[:, 0], pairs[:, 1]] = apart[:, pairs[:, 1], pairs[:, 0]] = found.T
-    return apart
+    delta_e = np.zeros((len(wanted), count, count))
+    delta_e[:, pairs[:, 0], pairs[:, 1]] = delta_e[:, pairs[:, 1], pairs[:, 0]] = found.T
+    return delta_e
 
 
-def _nearest(apart: Floats, palette: Sequence[int], bare: Floats) -> Floats:
+def _nearest(delta_e: Floats, palette: Sequence[int], bare: Floats) -> Floats:
     """ΔE₀₀ (m,) of the nearest mixture of a palette, or of the surface left as it is (m,)."""
     own = np.array(palette)
-    return np.asarray(np.minimum(apart[:, own[:, None], own].min(axis=(1, 2)), bare))
+    return np.asarray(np.minimum(delta_e[:, own[:, None], own].min(axis=(1, 2)), bare))
 
 
 def _best_swap(
-    apart: Floats, bare: Floats, palette: Sequence[int], shares: Floats, mean: float, kept: Sequence[int]
+    delta_e: Floats, bare: Floats, palette: Sequence[int], shares: Floats, mean: float, kept: Sequence[int]
 ) -> tuple[tuple[int, int] | None, float | None]:
     """The exchange (out, in) that would lower the mean most, and the share reached then."""
     best: tuple[float, tuple[int, int] | None, float | None] = (mean - 0.2, None, None)
-    for new in set(range(apart.shape[1])) - set(palette):
+    for new in set(range(delta_e.shape[1])) - set(palette):
         for old in set(palette) - set(kept):
-            then = _nearest(apart, [new if k == old else k for k in palette], bare)
+            then = _nearest(delta_e, [new if k == old else k for k in palette], bare)
             score = float((shares * then).sum())
             if score < best[0] - 1e-12:
                 best = (score, (old, new), float(shares[then <= REACHED].sum()))

@@ -21,7 +21,7 @@ class Sort(StrEnum):
     LOOKS = "looks"
 
 
-class Back(StrEnum):
+class Reversibility(StrEnum):
     """How far an act can be taken back: for nothing, with little work, in part, or not at all."""
 
     FREE = "free"
@@ -45,7 +45,7 @@ class Act:
     sort: Sort
     tool: str
     media: frozenset[str]
-    back: Back
+    back: Reversibility
     pace: float = 0.0
     uses: str = ""
     caution: str = ""
@@ -55,7 +55,7 @@ class Act:
     @property
     def last(self) -> bool:
         """Whether nothing can be laid after it where it was done."""
-        return self.back is Back.NONE and self.sort is Sort.TAKES
+        return self.back is Reversibility.NONE and self.sort is Sort.TAKES
 
 
 WATER, GRAIN = "watercolour", "pastel"
@@ -75,44 +75,78 @@ RAGS = "Oily rags can ignite by themselves: water-filled closed metal can."
 ACTS: dict[Kind, Act] = {
     act.kind: act
     for act in (
-        Act(Kind.LEAVE, "leave", Sort.KEEPS, "", ALL, Back.FREE),
-        Act(Kind.RESERVE, "paint round", Sort.KEEPS, "", ALL, Back.FREE),
-        Act(Kind.TONE, "tone", Sort.LAYS, "wide brush", WET, Back.LIMITED, uses="a layer"),
-        Act(Kind.WET, "wet with clear water", Sort.READIES, "wide brush", ONLY_WATER, Back.FREE, 0.2),
-        Act(Kind.WET_BOTH, "wet both sides", Sort.READIES, "wide brush", ONLY_WATER, Back.FREE, 0.4),
-        Act(Kind.WASH, "wash", Sort.LAYS, "round brush", THIN, Back.LIMITED, uses="white paper"),
-        Act(Kind.GRADED_WASH, "graded wash", Sort.LAYS, "flat brush", THIN, Back.LIMITED, uses="white paper"),
-        Act(Kind.DROP_IN, "drop in", Sort.LAYS, "round brush", THIN, Back.LIMITED, uses="white paper"),
-        Act(Kind.GLAZE, "glaze", Sort.LAYS, "soft brush", WET, Back.LIMITED, uses="a layer"),
+        Act(Kind.LEAVE, "leave", Sort.KEEPS, "", ALL, Reversibility.FREE),
+        Act(Kind.RESERVE, "paint round", Sort.KEEPS, "", ALL, Reversibility.FREE),
+        Act(Kind.TONE, "tone", Sort.LAYS, "wide brush", WET, Reversibility.LIMITED, uses="a layer"),
+        Act(
+            Kind.WET, "wet with clear water", Sort.READIES, "wide brush", ONLY_WATER, Reversibility.FREE, 0.2
+        ),
+        Act(Kind.WET_BOTH, "wet both sides", Sort.READIES, "wide brush", ONLY_WATER, Reversibility.FREE, 0.4),
+        Act(Kind.WASH, "wash", Sort.LAYS, "round brush", THIN, Reversibility.LIMITED, uses="white paper"),
+        Act(
+            Kind.GRADED_WASH,
+            "graded wash",
+            Sort.LAYS,
+            "flat brush",
+            THIN,
+            Reversibility.LIMITED,
+            uses="white paper",
+        ),
+        Act(
+            Kind.DROP_IN, "drop in", Sort.LAYS, "round brush", THIN, Reversibility.LIMITED, uses="white paper"
+        ),
+        Act(Kind.GLAZE, "glaze", Sort.LAYS, "soft brush", WET, Reversibility.LIMITED, uses="a layer"),
         Act(
             Kind.NEGATIVE,
             "negative, cut round",
             Sort.LAYS,
             "round brush",
             THIN,
-            Back.LIMITED,
+            Reversibility.LIMITED,
             uses="white paper",
         ),
-        Act(Kind.PLACEHOLDER, "placeholder tint", Sort.LAYS, "round brush", ALL, Back.CHEAP, uses="a layer"),
-        Act(Kind.BLOCK_IN, "block in", Sort.LAYS, "", OPAQUE, Back.CHEAP, uses="a layer"),
-        Act(Kind.LAYER, "layer", Sort.LAYS, "", OPAQUE, Back.CHEAP, uses="a layer"),
-        Act(Kind.SCUMBLE, "scumble", Sort.LAYS, "dry brush", OPAQUE, Back.CHEAP, uses="a layer"),
+        Act(
+            Kind.PLACEHOLDER,
+            "placeholder tint",
+            Sort.LAYS,
+            "round brush",
+            ALL,
+            Reversibility.CHEAP,
+            uses="a layer",
+        ),
+        Act(Kind.BLOCK_IN, "block in", Sort.LAYS, "", OPAQUE, Reversibility.CHEAP, uses="a layer"),
+        Act(Kind.LAYER, "layer", Sort.LAYS, "", OPAQUE, Reversibility.CHEAP, uses="a layer"),
+        Act(Kind.SCUMBLE, "scumble", Sort.LAYS, "dry brush", OPAQUE, Reversibility.CHEAP, uses="a layer"),
         Act(
             Kind.OPTICAL,
             "mix in the eye",
             Sort.LAYS,
             "side of the stick",
             ONLY_PASTEL,
-            Back.CHEAP,
+            Reversibility.CHEAP,
             uses="a layer",
         ),
-        Act(Kind.GLOW, "glow step", Sort.LAYS, "", OPAQUE, Back.CHEAP, uses="a layer"),
-        Act(Kind.RAYS, "rays, then knocked back", Sort.LAYS, "", OPAQUE, Back.CHEAP, uses="a layer"),
-        Act(Kind.ACCENT, "accent", Sort.LAYS, "fine brush or stick's edge", ALL, Back.CHEAP, uses="a layer"),
-        Act(Kind.WHITE, "opaque white", Sort.LAYS, "fine brush", ALL, Back.LIMITED, uses="a layer"),
-        Act(Kind.RESTATE, "restate the dark", Sort.LAYS, "", ALL, Back.LIMITED, uses="a layer"),
+        Act(Kind.GLOW, "glow step", Sort.LAYS, "", OPAQUE, Reversibility.CHEAP, uses="a layer"),
+        Act(Kind.RAYS, "rays, then knocked back", Sort.LAYS, "", OPAQUE, Reversibility.CHEAP, uses="a layer"),
         Act(
-            Kind.UNIFY, "unify with a glaze", Sort.LAYS, "wide soft brush", WET, Back.LIMITED, uses="a layer"
+            Kind.ACCENT,
+            "accent",
+            Sort.LAYS,
+            "fine brush or stick's edge",
+            ALL,
+            Reversibility.CHEAP,
+            uses="a layer",
+        ),
+        Act(Kind.WHITE, "opaque white", Sort.LAYS, "fine brush", ALL, Reversibility.LIMITED, uses="a layer"),
+        Act(Kind.RESTATE, "restate the dark", Sort.LAYS, "", ALL, Reversibility.LIMITED, uses="a layer"),
+        Act(
+            Kind.UNIFY,
+            "unify with a glaze",
+            Sort.LAYS,
+            "wide soft brush",
+            WET,
+            Reversibility.LIMITED,
+            uses="a layer",
         ),
         Act(
             Kind.MASK,
@@ -120,7 +154,7 @@ ACTS: dict[Kind, Act] = {
             Sort.GUARDS,
             "old brush or ruling pen",
             ONLY_WATER,
-            Back.CHEAP,
+            Reversibility.CHEAP,
             3.0,
             caution=FLUID,
         ),
@@ -130,33 +164,33 @@ ACTS: dict[Kind, Act] = {
             Sort.GUARDS,
             "clean finger",
             ONLY_WATER,
-            Back.FREE,
+            Reversibility.FREE,
             1.0,
             reach=1,
             grip=0,
         ),
-        Act(Kind.SOFTEN, "soften an edge", Sort.MOVES, "damp brush", WET, Back.LIMITED, 1.0),
-        Act(Kind.BLEND, "blend", Sort.MOVES, "finger or soft brush", OPAQUE, Back.LIMITED, 1.0),
-        Act(Kind.FEATHER, "feather outward", Sort.MOVES, "light hand", OPAQUE, Back.CHEAP, 1.0),
+        Act(Kind.SOFTEN, "soften an edge", Sort.MOVES, "damp brush", WET, Reversibility.LIMITED, 1.0),
+        Act(Kind.BLEND, "blend", Sort.MOVES, "finger or soft brush", OPAQUE, Reversibility.LIMITED, 1.0),
+        Act(Kind.FEATHER, "feather outward", Sort.MOVES, "light hand", OPAQUE, Reversibility.CHEAP, 1.0),
         Act(
             Kind.LIFT_WET,
             "lift while wet",
             Sort.TAKES,
             "tissue",
             THIN,
-            Back.LIMITED,
+            Reversibility.LIMITED,
             1.0,
             reach=0.85,
             grip=0.3,
         ),
-        Act(Kind.BLOT, "blot", Sort.TAKES, "tissue", WET, Back.LIMITED, 0.5, reach=0.6, grip=0.3),
+        Act(Kind.BLOT, "blot", Sort.TAKES, "tissue", WET, Reversibility.LIMITED, 0.5, reach=0.6, grip=0.3),
         Act(
             Kind.LIFT_DRY,
             "lift",
             Sort.TAKES,
             "damp stiff brush",
             ONLY_WATER,
-            Back.LIMITED,
+            Reversibility.LIMITED,
             4.0,
             reach=0.8,
             grip=1,
@@ -167,7 +201,7 @@ ACTS: dict[Kind, Act] = {
             Sort.TAKES,
             "stencil and sponge",
             ONLY_WATER,
-            Back.LIMITED,
+            Reversibility.LIMITED,
             5.0,
             reach=0.8,
             grip=1,
@@ -178,7 +212,7 @@ ACTS: dict[Kind, Act] = {
             Sort.TAKES,
             "dry rag",
             WET,
-            Back.NONE,
+            Reversibility.NONE,
             0.7,
             caution=RAGS,
             reach=0.95,
@@ -190,7 +224,7 @@ ACTS: dict[Kind, Act] = {
             Sort.TAKES,
             "blade point",
             ONLY_WATER,
-            Back.NONE,
+            Reversibility.NONE,
             3.0,
             "the skin of the sheet",
             BLADE,
@@ -203,7 +237,7 @@ ACTS: dict[Kind, Act] = {
             Sort.TAKES,
             "fine sandpaper",
             ONLY_WATER,
-            Back.NONE,
+            Reversibility.NONE,
             2.0,
             "the skin of the sheet",
             DUST,
@@ -216,7 +250,7 @@ ACTS: dict[Kind, Act] = {
             Sort.TAKES,
             "knife",
             PASTE,
-            Back.LIMITED,
+            Reversibility.LIMITED,
             1.0,
             caution=BLADE,
             reach=0.7,
@@ -228,13 +262,13 @@ ACTS: dict[Kind, Act] = {
             Sort.READIES,
             "fixative",
             ONLY_PASTEL,
-            Back.NONE,
+            Reversibility.NONE,
             0.1,
             "gives a layer back",
             SPRAY,
         ),
-        Act(Kind.JUDGE, "step back and judge", Sort.LOOKS, "", ALL, Back.FREE),
-        Act(Kind.CLEAN, "clean the stick", Sort.LOOKS, "rag", ONLY_PASTEL, Back.FREE),
+        Act(Kind.JUDGE, "step back and judge", Sort.LOOKS, "", ALL, Reversibility.FREE),
+        Act(Kind.CLEAN, "clean the stick", Sort.LOOKS, "rag", ONLY_PASTEL, Reversibility.FREE),
     )
 }
 """Every kind of operation, in the order in which they are listed. Paces are guesses until a log corrects

@@ -8,7 +8,7 @@ import numpy as np
 
 from ..colour.lab import difference, lab_of_linear, linear_of_lab
 from ..colour.words import hue_of, is_warm, level_of, look_at
-from ..reference.mass import Kind, Lab, Mass
+from ..reference.mass import Lab, Mass, MassKind
 from ..reference.place import place_of
 
 NEARLY_ALL = 0.72
@@ -27,14 +27,14 @@ def named(mass: Mass) -> str:
     """The painter's name for a mass, else look and place: `the deep blue across the top`."""
     if mass.name:
         return mass.name
-    if mass.kind is Kind.ACCENT:
+    if mass.kind is MassKind.ACCENT:
         return f"the {'light' if mass.light else 'dark'} accent {place_of(mass)}"
     return f"the {look_of(mass)} {place_of(mass)}"
 
 
 def listed(masses: Sequence[Mass], most: int = 3) -> str:
     """Masses as a list in words: names and the largest first, then how many more, then accents counted."""
-    shapes = [m for m in masses if m.kind is not Kind.ACCENT or m.name]
+    shapes = [m for m in masses if m.kind is not MassKind.ACCENT or m.name]
     ranked = sorted(shapes, key=lambda m: (m.name is None, -m.share, m.label))
     names = list(dict.fromkeys(named(m) for m in ranked))
     shown, more = names[:most], len(names) - most
@@ -42,7 +42,7 @@ def listed(masses: Sequence[Mass], most: int = 3) -> str:
         shown = names
     elif more > 1:
         shown.append(f"{count_word(more)} {'more' if ranked[-1].name else 'smaller shapes'}")
-    unnamed = [m for m in masses if m.kind is Kind.ACCENT and not m.name]
+    unnamed = [m for m in masses if m.kind is MassKind.ACCENT and not m.name]
     for light in (True, False):
         found = [m for m in unnamed if m.light is light]
         word = "light" if light else "dark"

@@ -15,11 +15,11 @@ from ..materials.media import Medium
 from ..materials.paints import Paint
 from ..materials.surfaces import Sheet, Surface
 from ..mixing.paintbox import paintbox_of
-from ..order.options import Wishes
+from ..order.options import Options
 from ..order.parts import Parts
-from ..order.result import Does, Worked
+from ..order.result import PassType, PlanningResult
 from ..order.timing import mixtures
-from ..plan.acts import ACTS, Back
+from ..plan.acts import ACTS, Reversibility
 from ..plan.plan import Plan, Role
 from ..reference.mass import Mass
 from ..schools import SCHOOLS, School, refused, school_named
@@ -37,7 +37,7 @@ TRUE = 0.5
 
 
 @dataclass(frozen=True)
-class Account:
+class Metrics:
     """What an order comes to.
 
     Minutes of work and of waiting, sittings (rough), `irreversible` operations, `layers` most on one mass,
@@ -66,8 +66,8 @@ class Compared:
 
     school: School
     why_not: str = ""
-    worked: Worked | None = None
-    account: Account | None = None
+    worked: PlanningResult | None = None
+    metrics: Metrics | None = None
 
 
 def compared(
@@ -76,7 +76,7 @@ def compared(
     medium: Medium,
     surface: Surface,
     sheet: Sheet,
-    wishes: Wishes,
+    options: Options,
     mood: Mood = Mood.AS_SEEN,
     paints: Sequence[Paint] = (),
     own_schools: Sequence[str] = (),
@@ -94,31 +94,33 @@ def compared(
         if why:
             found.append(Compared(school, why))
             continue
-        asked = replace(wishes, school=school.key, passes=None, aim=None, groups=(), mixed=())
+        asked = replace(options, school=school.key, passes=None, aim=None, groups=(), mixed=())
         # One box of paints for all: what one school has mixed the next needs not mix again.
         worked = plan_of(masses, parts, medium, surface, sheet, asked, (), mood, paints, box)
-        found.append(Compared(school, "", worked, account_of(worked)))
+        found.append(Compared(school, "", worked, metrics_of(worked)))
     return tuple(found)
 
 
-def account_of(worked: Worked) -> Account:
+def metrics_of(worked: PlanningResult) -> Metrics:
     """The account of a worked plan."""
     plan, scene = worked.plan, worked.scene
     operations = [o for done in plan.passes for o in done.operations]
     layers = {m.id: 0 for m in plan.masses}
     for o in operations:
         layers[o.mass] += o.kind.lays and o.role is not Role.OVERLAP
-    laying = [step for step in worked.steps if step.does in (Does.LAYS, Does.TONES) and step.group]
+    laying = [
+        step for step in worked.steps if step.pass_type in (PassType.LAYS, PassType.TONES) and step.group
+    ]
     off, off_value = _errors(worked)
     areas = np.maximum(scene.parts.areas, 1e-9)
-    return Account(
+    return Metrics(
         len(plan.passes),
         sum(done.minutes for done in plan.passes),
         sum(done.waiting for done in plan.passes),
         sittings_of(plan),
-        sum(ACTS[o.kind].back is Back.NONE for o in operations),
+        sum(ACTS[o.kind].back is Reversibility.NONE for o in operations),
         max(layers.values(), default=0),
-        sum(mixtures(scene, step.question) for step in laying),
+        sum(mixtures(scene, step.problem) for step in laying),
         float(off.max(initial=0.0)),
         float(np.average(off, weights=areas)) if len(off) else 0.0,
         float(off_value.max(initial=0.0)),
@@ -128,24 +130,24 @@ def account_of(worked: Worked) -> Account:
     )
 
 
-def delivers(aim: Aim, account: Account, plain: Account) -> bool:
+def delivers(aim: Aim, metrics: Metrics, plain: Metrics) -> bool:
     """Whether an order worked out for an aim comes nearer to it than the plain one."""
     match aim:
         case Aim.WAITS:
-            return account.waiting < plain.waiting - SHORTER
+            return metrics.waiting < plain.waiting - SHORTER
         case Aim.MIXTURES:
-            return account.mixtures < plain.mixtures
+            return metrics.mixtures < plain.mixtures
         case Aim.SAFEST:
-            return account.irreversible < plain.irreversible
+            return metrics.irreversible < plain.irreversible
 
 
-def _errors(worked: Worked) -> tuple[Floats, Floats]:
+def _errors(worked: PlanningResult) -> tuple[Floats, Floats]:
     """ΔE₀₀ and values (p,) by which the parts end off their targets, the worse end of graded ones."""
     scene = worked.scene
-    looks = worked.steps[-1].after if worked.steps else scene.bare
+    reflectances = worked.steps[-1].after if worked.steps else scene.bare
     wanted = scene.targets[scene.parts.mass]
-    off = difference(lab_of_spectrum(looks), wanted).max(axis=1)
-    return off, np.abs(value_of_spectrum(looks) - value_of_lab(wanted)).max(axis=1)
+    off = difference(lab_of_spectrum(reflectances), wanted).max(axis=1)
+    return off, np.abs(value_of_spectrum(reflectances) - value_of_lab(wanted)).max(axis=1)
 
 
 def sittings_of(plan: Plan) -> int:

@@ -22,15 +22,22 @@ from ..mixing.paintbox import Paintbox, paintbox_of
 from ..order.coverage import Coverage, Status, cut_length
 from ..order.depth import with_depth
 from ..order.operations import median_of, operations_of, overlaps_of
-from ..order.options import NO_WISHES, Wishes
-from ..order.painting import OPEN_AT_ONCE, Scene, coverage_of, running_paint, scene_of, statuses, unasked
+from ..order.options import NO_OPTIONS, Options
+from ..order.painting import (
+    OPEN_AT_ONCE,
+    Scene,
+    coverage_of,
+    running_paint,
+    scene_of,
+    statuses,
+    trivial_coverage,
+)
 from ..order.parts import Parts
-from ..order.result import Does, Group, Step, Worked
+from ..order.result import Group, PassType, PlanningResult, Step
 from ..order.strands import Ordered, ordered_by
 from ..order.timing import between_of, minutes_of, waits_of
 from ..plan.plan import Operation, Pass, Plan
-from ..reference.mass import Kind as MassKind
-from ..reference.mass import Mass
+from ..reference.mass import Mass, MassKind
 from ..schools import SCHOOLS, School, school_named
 from ..schools.aims import aimed
 from ..words.passes import worded
@@ -57,12 +64,12 @@ def plan_of(
     medium: Medium,
     surface: Surface,
     sheet: Sheet,
-    wishes: Wishes = NO_WISHES,
+    options: Options = NO_OPTIONS,
     notes: Sequence[str] = (),
     mood: Mood = Mood.AS_SEEN,
     paints: Sequence[Paint] = (),
     box: Paintbox | None = None,
-) -> Worked:
+) -> PlanningResult:
     """A whole plan: key, order, coverage, times, reasons and the predicted values.
 
     `masses` as measured, `parts` of the same masses in the same order; `paints` come along, the
@@ -71,16 +78,16 @@ def plan_of(
     """
     chosen, why = (
         default_school(medium, surface)
-        if wishes.school is None
-        else (school_named(wishes.school, medium, surface), "chosen by the painter.")
+        if options.school is None
+        else (school_named(options.school, medium, surface), "chosen by the painter.")
     )
     key = in_mood(key_for(medium, surface, masses), mood)
-    known = {thing.id: thing for thing in wishes.things}
-    keyed = held(targeted(masses, key, medium, surface), known, wishes.holds, key, medium, surface)
+    known = {thing.id: thing for thing in options.things}
+    keyed = held(targeted(masses, key, medium, surface), known, options.holds, key, medium, surface)
     planned = with_depth(keyed.masses)
     box = box or paintbox_of(medium, surface, paints)
-    scene = scene_of(planned, parts, medium, surface, aimed(chosen.weights(medium), wishes.aim), box)
-    ordered = ordered_by(scene, chosen, wishes)
+    scene = scene_of(planned, parts, medium, surface, aimed(chosen.weights(medium), options.aim), box)
+    ordered = ordered_by(scene, chosen, options)
     steps = _steps(ordered, chosen)
     built = passes_of(ordered, steps)
     plan = Plan(
@@ -88,87 +95,93 @@ def plan_of(
         predicted_values(ordered.scene, steps), (*_notes(sheet, key, ordered, notes), *keyed.notes),
         reserves=ordered.reserves, ties=ordered.ties, shapes=ordered.shapes,
     )  # fmt: skip
-    worked = Worked(plan, ordered.scene, ordered.turn, steps)
+    worked = PlanningResult(plan, ordered.scene, ordered.turn, steps)
     return replace(worked, plan=replace(plan, passes=worded(worked)))
 
 
 def _steps(ordered: Ordered, school: School) -> tuple[Step, ...]:
     scene, turn = ordered.scene, ordered.turn
-    looks, steps = scene.bare, []
+    reflectances, steps = scene.bare, []
     muted = _muted(scene, turn)
     # What was laid on each mass so far stains it: a later lift can only take the rest.
     stains, layers = np.zeros((2, len(scene.masses)))
     for k, group in enumerate(ordered.groups):
-        step = _step(scene, school, turn, group, k, looks, stains, layers, muted.get(k, ()))
+        step = _step(scene, school, turn, group, k, reflectances, stains, layers, muted.get(k, ()))
         counted(scene, step, stains, layers)
         steps.append(step)
-        looks = step.after
+        reflectances = step.after
     return tuple(steps)
 
 
 def counted(scene: Scene, step: Step, stains: Floats, layers: Floats) -> None:
     """Add what a pass lays to the staining (m,) and the layers (m,) of each mass."""
-    if step.does in (Does.LAYS, Does.TONES) or step.own is not None:
+    if step.pass_type in (PassType.LAYS, PassType.TONES) or step.own is not None:
         reached = np.unique(scene.parts.mass[step.covered])
         layers[reached] += 1
         stains[reached] = np.maximum(stains[reached], scene.box.staining(step.paint)[reached])
 
 
 def _step(
-    scene: Scene, school: School, turn: NDArray[np.int64], group: Group, k: int, looks: Floats,
+    scene: Scene, school: School, turn: NDArray[np.int64], group: Group, k: int, reflectances: Floats,
     stains: Floats, layers: Floats, muted: Sequence[int],
 ) -> Step:  # fmt: skip
     paint, status = _paint(scene, group), statuses(scene.parts, turn, k)
-    if group.does is Does.LAYS:
+    if group.pass_type is PassType.LAYS:
         # What is taken out of paint later must lie under some first: it is washed over like the rest.
         over = (scene.uncovered & (layers == 0))[scene.parts.mass] & (status == Status.LATER)
-        question, paint = coverage_of(scene, looks, status, paint, over)
+        problem, paint = coverage_of(scene, reflectances, status, paint, over)
     else:
-        question = unasked(scene, status)
-    covered = question.alone()
-    if group.does is Does.TONES:
-        covered = question.status != Status.BARE
-    elif group.does is Does.LAYS and school.nested:
+        problem = trivial_coverage(scene, status)
+    covered = problem.alone()
+    if group.pass_type is PassType.TONES:
+        covered = problem.status != Status.BARE
+    elif group.pass_type is PassType.LAYS and school.nested:
         room = layers[scene.parts.mass] < scene.medium.most_layers
-        covered |= (question.status == Status.LATER) & (question.spoil < NEVER) & room
-    elif group.does is Does.LAYS and school.runs_under and scene.medium.dry_minutes <= OPEN_AT_ONCE:
-        covered = answer(question)
-    after, coats = laid(scene, looks, question, covered, paint, group.does, stains)
+        covered |= (problem.status == Status.LATER) & (problem.spoil < NEVER) & room
+    elif group.pass_type is PassType.LAYS and school.runs_under and scene.medium.dry_minutes <= OPEN_AT_ONCE:
+        covered = answer(problem)
+    after, coats = laid(scene, reflectances, problem, covered, paint, group.pass_type, stains)
     for m in muted:
         lay_muted(scene, after, m)
     return Step(
-        group.masses, question, covered, tuple(muted), looks, after, coats, paint,
-        group.does, group.called, group.beside,
+        group.masses, problem, covered, tuple(muted), reflectances, after, coats, paint,
+        group.pass_type, group.called, group.beside,
     )  # fmt: skip
 
 
 def _paint(scene: Scene, group: Group) -> Floats:
     """Amounts (m, q) of paint that a pass carries under each mass."""
-    if group.does is Does.TONES and scene.tones is not None:
+    if group.pass_type is PassType.TONES and scene.tones is not None:
         return scene.box.mixed(scene.tones, scene.ground)
-    if group.does is Does.LAYS and group.masses:
+    if group.pass_type is PassType.LAYS and group.masses:
         return running_paint(scene, group.masses)
     return np.zeros((len(scene.masses), scene.box.count))
 
 
-def answer(question: Coverage) -> Mask:
+def answer(problem: Coverage) -> Mask:
     """The best coverage, unless it cuts in more than running under nothing would."""
-    best, alone = question.best(), question.alone()
-    parts = question.parts
+    best, alone = problem.best(), problem.alone()
+    parts = problem.parts
     return best if cut_length(parts, best) <= cut_length(parts, alone) + 1e-9 else alone
 
 
 def laid(
-    scene: Scene, looks: Floats, question: Coverage, covered: Mask, paint: Floats, does: Does, stains: Floats
+    scene: Scene,
+    reflectances: Floats,
+    problem: Coverage,
+    covered: Mask,
+    paint: Floats,
+    pass_type: PassType,
+    stains: Floats,
 ) -> tuple[Floats, NDArray[np.int64]]:
-    """Looks (p, 2, 36) after a pass over `looks`, and the coats (p,) it takes."""
+    """Looks (p, 2, 36) after a pass over `reflectances`, and the coats (p,) it takes."""
     parts = scene.parts
-    after = looks.copy()
-    own = question.own if does is not Does.TONES else np.zeros(len(covered), bool)
+    after = reflectances.copy()
+    own = problem.own if pass_type is not PassType.TONES else np.zeros(len(covered), bool)
     coats = np.ones(len(covered), np.int64)
-    after[own], coats[own] = scene.finished(looks[own], parts.mass[own], stains)
+    after[own], coats[own] = scene.finished(reflectances[own], parts.mass[own], stains)
     under = covered & ~own & ~scene.masked
-    after[under] = scene.box.looks(paint[parts.mass[under]][:, None], looks[under])
+    after[under] = scene.box.reflectances(paint[parts.mass[under]][:, None], reflectances[under])
     return after, coats
 
 
@@ -186,13 +199,15 @@ def _muted(scene: Scene, turn: NDArray[np.int64]) -> Mapping[int, Sequence[int]]
     return muted
 
 
-def lay_muted(scene: Scene, looks: Floats, m: int) -> None:
-    """Lay the duller, darker colour that a loud mass stands on over its parts in `looks` (p, 2, 36)."""
+def lay_muted(scene: Scene, reflectances: Floats, m: int) -> None:
+    """Lay the duller, darker colour that a loud mass stands on over its parts (p, 2, 36)."""
     lightness, a, b = scene.masses[m].target_lab
     own = scene.parts.of(m)
-    below = looks[own].reshape(-1, looks.shape[-1])
+    below = reflectances[own].reshape(-1, reflectances.shape[-1])
     dull = np.tile((max(lightness - 18, 5.0), a * 0.6, b * 0.6), (len(below), 1))
-    looks[own] = scene.box.looks(scene.box.mixed(dull, below), below).reshape(looks[own].shape)
+    reflectances[own] = scene.box.reflectances(scene.box.mixed(dull, below), below).reshape(
+        reflectances[own].shape
+    )
 
 
 def passes_of(ordered: Ordered, steps: Sequence[Step]) -> tuple[Pass, ...]:
@@ -213,12 +228,12 @@ def _blank(k: int, operations: tuple[Operation, ...], minutes: float) -> Pass:
 def predicted_values(scene: Scene, steps: Sequence[Step]) -> tuple[tuple[float, ...], ...]:
     """Value of every mass before the first pass and after each: the area-weighted median of its parts."""
     rows = [scene.bare, *(step.after for step in steps)]
-    return tuple(tuple(float(v) for v in mass_values(scene, looks)) for looks in rows)
+    return tuple(tuple(float(v) for v in mass_values(scene, reflectances)) for reflectances in rows)
 
 
-def mass_values(scene: Scene, looks: Floats) -> Floats:
+def mass_values(scene: Scene, reflectances: Floats) -> Floats:
     """Value (m,) of each mass in looks (p, 2, 36): weighted median over parts of the mean of both ends."""
-    values = value_of_spectrum(looks).mean(axis=1)
+    values = value_of_spectrum(reflectances).mean(axis=1)
     return np.array([median_of(scene, values, scene.parts.of(m)) for m in range(len(scene.masses))])
 
 

@@ -8,8 +8,8 @@ from dataclasses import replace
 import numpy as np
 from numpy.typing import NDArray
 
-from ..order.painting import THINNEST, Scene, statuses, unasked
-from ..order.result import Does, Step, Worked
+from ..order.painting import THINNEST, Scene, statuses, trivial_coverage
+from ..order.result import PassType, PlanningResult, Step
 from ..order.strands import Ordered
 from ..plan.own import LAID, THIN, Own
 from ..plan.plan import Kind
@@ -21,12 +21,12 @@ Floats = NDArray[np.float64]
 
 
 def reordered(
-    worked: Worked,
+    worked: PlanningResult,
     order: Sequence[str],
     own: Sequence[Own] = (),
     dropped: Sequence[str] = (),
     handled: Sequence[Handled] = (),
-) -> Worked:
+) -> PlanningResult:
     """The same passes in another order, without those `dropped`, with the painter's `own`, and with the tools
     they are `handled` with; looks, values, waits and words worked out anew.
 
@@ -42,43 +42,47 @@ def reordered(
     if any(t >= 0 and ids[t] in dropped for t in worked.turn):
         return worked
     turn = np.array([order.index(ids[t]) if t >= 0 else -1 for t in worked.turn], np.int64)
-    scene, looks, steps = worked.scene, worked.scene.bare, []
+    scene, reflectances, steps = worked.scene, worked.scene.bare, []
     stains, layers = np.zeros((2, len(scene.masses)))
     for k, name in enumerate(order):
         if name in there:
-            step = _own_step(scene, there[name], turn, k, looks, stains)
+            step = _own_step(scene, there[name], turn, k, reflectances, stains)
         else:
             old = worked.steps[ids.index(name)]
-            question = replace(old.question, status=statuses(scene.parts, turn, k))
-            after, coats = laid(scene, looks, question, old.covered, old.paint, old.does, stains)
+            problem = replace(old.problem, status=statuses(scene.parts, turn, k))
+            after, coats = laid(scene, reflectances, problem, old.covered, old.paint, old.pass_type, stains)
             for m in old.muted:
                 lay_muted(scene, after, m)
-            step = replace(old, question=question, before=looks, after=after, coats=coats)
+            step = replace(old, problem=problem, before=reflectances, after=after, coats=coats)
         step = replace(step, tool=tool_of(name, handled))
         steps.append(step)
         counted(scene, step, stains, layers)
-        looks = step.after
+        reflectances = step.after
     passes = tuple(
         replace(done, id=order[k]) for k, done in enumerate(passes_of(Ordered(scene, turn, ()), steps))
     )
     plan = replace(worked.plan, passes=passes, predicted=predicted_values(scene, steps))
-    fresh = Worked(plan, scene, turn, tuple(steps))
+    fresh = PlanningResult(plan, scene, turn, tuple(steps))
     return replace(fresh, plan=replace(plan, passes=worded(fresh)))
 
 
-def _own_step(scene: Scene, own: Own, turn: NDArray[np.int64], k: int, looks: Floats, stains: Floats) -> Step:
-    """A pass of the painter's own over `looks` (p, 2, 36): what is laid there, or only worked on."""
+def _own_step(
+    scene: Scene, own: Own, turn: NDArray[np.int64], k: int, reflectances: Floats, stains: Floats
+) -> Step:
+    """A pass of the painter's own over `reflectances` (p, 2, 36): what is laid there, or only worked on."""
     group = tuple(m for m, mass in enumerate(scene.masses) if mass.id in own.masses)
-    question = unasked(scene, statuses(scene.parts, turn, k))
+    problem = trivial_coverage(scene, statuses(scene.parts, turn, k))
     paint = np.zeros((len(scene.masses), scene.box.count))
     covered = np.isin(scene.parts.mass, group) & ~scene.masked & (own.kind in LAID)
-    after, at = looks.copy(), scene.parts.mass[covered]
+    after, at = reflectances.copy(), scene.parts.mass[covered]
     coats = np.ones(len(covered), np.int64)
     if own.kind in THIN:
         film = THINNEST * scene.on_ground
         if own.kind is Kind.UNIFY and group:
             film[:] = film[list(group)].mean(axis=(0, 1))
-        paint, after[covered] = film[:, 0], scene.box.looks(film[at], looks[covered])
+        paint, after[covered] = film[:, 0], scene.box.reflectances(film[at], reflectances[covered])
     elif covered.any():
-        after[covered], _ = scene.finished(looks[covered], at, stains)
-    return Step(group, question, covered, (), looks, after, coats, paint, Does.OWN, beside=True, own=own)
+        after[covered], _ = scene.finished(reflectances[covered], at, stains)
+    return Step(
+        group, problem, covered, (), reflectances, after, coats, paint, PassType.OWN, beside=True, own=own
+    )

@@ -29,9 +29,9 @@ class Amount:
         return self.paint / PEA_ML
 
 
-def amount_of(area_cm2: float, load: float, layers: int, transparent: bool) -> Amount:
-    """What an area (cm²) takes: `load` unit films in all, laid in so many layers, with reserve."""
-    paint = area_cm2 * load * UNIT_FILM_CM * RESERVE
+def amount_of(area_cm2: float, thickness: float, layers: int, transparent: bool) -> Amount:
+    """What an area (cm²) takes: `thickness` unit films in all, laid in so many layers, with reserve."""
+    paint = area_cm2 * thickness * UNIT_FILM_CM * RESERVE
     if not transparent:
         paint = max(paint, LEAST_ML / 3)
         return Amount(paint, paint / layers, paint)

@@ -13,14 +13,14 @@ from ..colour.spectra import lab_of_spectrum, spectrum_of_lab
 from ..materials.paints import Paint
 from ..materials.sticks import STICKS, Stick
 from ..materials.surfaces import Lab
-from ..mixing.mixture import Bench, Floats, bench_of
+from ..mixing.mixture import Floats, MixingModel, mixing_model_of
 from ..mixing.paintbox import coated, grid_for
 from ..mixing.search import Recipe, recipes_for
 from ..mixing.sticks import sticks_for
 from ..mixing.variants import Reuse, reuses
 from ..optics.vehicle import Vehicle, vehicle_of
 from ..order.painting import THINNEST
-from ..order.result import Does, Step, Worked
+from ..order.result import PassType, PlanningResult, Step
 from ..plan.own import THIN
 from ..plan.plan import Pass, Role
 from .amounts import Amount, amount_of
@@ -78,7 +78,7 @@ class Board:
     meetings: tuple[Met, ...]
 
 
-def board_of(worked: Worked, paints: Sequence[Paint]) -> Board:
+def board_of(worked: PlanningResult, paints: Sequence[Paint]) -> Board:
     """The recipe board of a plan for a palette; piles of a pass lightest first where paint is transparent.
 
     In pastel nothing is mixed: all sticks of the set come along and are laid over each other.
@@ -109,9 +109,9 @@ def board_of(worked: Worked, paints: Sequence[Paint]) -> Board:
 Wanted = tuple[str, Lab, Floats, float, str]
 
 
-def _wanted(worked: Worked, done: Pass, step: Step) -> list[Wanted]:
+def _wanted(worked: PlanningResult, done: Pass, step: Step) -> list[Wanted]:
     """What a pass brings to its target: mass, colour wanted, what lies there, cm², which end."""
-    if step.does is Does.TONES and worked.scene.tones is not None:
+    if step.pass_type is PassType.TONES and worked.scene.tones is not None:
         over = lab_of_spectrum(worked.scene.ground)
         return [
             (mass.id, (tone[0], tone[1], tone[2]), over, mass.area_cm2, "")
@@ -139,7 +139,7 @@ def _wanted(worked: Worked, done: Pass, step: Step) -> list[Wanted]:
     return wanted
 
 
-def _stick_piles(worked: Worked) -> Iterator[Pile]:
+def _stick_piles(worked: PlanningResult) -> Iterator[Pile]:
     sticks = tuple(STICKS.values())
     for done, step in zip(worked.plan.passes, worked.steps, strict=True):
         for group in _alike(_wanted(worked, done, step)):
@@ -182,12 +182,12 @@ def _recipes(paints: Sequence[Paint], vehicle: Vehicle, wanted: Sequence[Wanted]
     if not wanted:
         return []
     grounds = _gathered(_apart([own[2] for own in wanted]) <= SAME_GROUND)
-    looks = spectrum_of_lab(np.array([wanted[own[0]][2] for own in grounds]))
-    below = np.empty((len(wanted), looks.shape[1]))
-    for look, own in zip(looks, grounds, strict=True):
-        below[own] = look
-    bench = bench_of(paints, vehicle, below)
-    grid = grid_for(vehicle, tuple(paints), looks[0].tobytes())
+    reflectances = spectrum_of_lab(np.array([wanted[own[0]][2] for own in grounds]))
+    below = np.empty((len(wanted), reflectances.shape[1]))
+    for reflectance, own in zip(reflectances, grounds, strict=True):
+        below[own] = reflectance
+    bench = mixing_model_of(paints, vehicle, below)
+    grid = grid_for(vehicle, tuple(paints), reflectances[0].tobytes())
     return recipes_for(bench, [own[1] for own in wanted], grid)
 
 
@@ -195,7 +195,7 @@ def _pile(done: str, group: Sequence[Wanted], recipes: tuple[Recipe, ...], trans
     _, target, over, _, end = group[0]
     area = sum(own[3] for own in group)
     lightness, a, b = over.tolist()
-    amount = amount_of(area, recipes[0].load, recipes[0].layers, transparent)
+    amount = amount_of(area, recipes[0].thickness, recipes[0].layers, transparent)
     masses = tuple(own[0] for own in group)
     return Pile(done, masses, target, (lightness, a, b), recipes, amount, end=end)
 
@@ -207,17 +207,17 @@ def grounds_of(piles: Sequence[Pile]) -> Floats:
 
 def _again(paints: Sequence[Paint], vehicle: Vehicle, piles: Sequence[Pile]) -> tuple[Pile, ...]:
     """The piles, each with the earlier one that would do, thinner or thicker, instead of mixing anew."""
-    loads: list[Floats] = []
+    thicknesses: list[Floats] = []
     found = []
     for pile, ground in zip(piles, grounds_of(piles), strict=True):
-        bench = bench_of(paints, vehicle, ground)
-        found.append(replace(pile, again=reuses(bench, pile.target, loads)))
-        loads.append(_loads(bench, pile.recipes[0]))
+        bench = mixing_model_of(paints, vehicle, ground)
+        found.append(replace(pile, again=reuses(bench, pile.target, thicknesses)))
+        thicknesses.append(_loads(bench, pile.recipes[0]))
     return tuple(found)
 
 
 def _meetings(
-    worked: Worked, paints: Sequence[Paint], vehicle: Vehicle, piles: Sequence[Pile]
+    worked: PlanningResult, paints: Sequence[Paint], vehicle: Vehicle, piles: Sequence[Pile]
 ) -> tuple[Met, ...]:
     """The worst wet meetings of piles laid in one pass beside each other with a soft edge, or in one mass."""
     if not worked.plan.medium.transparent and worked.plan.medium.open_minutes is None:
@@ -237,7 +237,7 @@ def _meetings(
                         found[k, other] = found.get((k, other), 0.0) + length
     met = []
     for (k, other), _ in sorted(found.items(), key=lambda item: -item[1]):
-        bench = bench_of(paints, vehicle, spectrum_of_lab(piles[k].over))
+        bench = mixing_model_of(paints, vehicle, spectrum_of_lab(piles[k].over))
         meeting = meeting_of(
             bench, _loads(bench, piles[k].recipes[0]), _loads(bench, piles[other].recipes[0])
         )
@@ -246,7 +246,7 @@ def _meetings(
     return tuple(met[:MOST_MEETINGS])
 
 
-def _loads(bench: Bench, recipe: Recipe) -> Floats:
-    loads = np.zeros(len(bench.paints))
-    loads[list(recipe.paints)] = recipe.shares * recipe.load
-    return loads
+def _loads(bench: MixingModel, recipe: Recipe) -> Floats:
+    thicknesses = np.zeros(len(bench.paints))
+    thicknesses[list(recipe.paints)] = recipe.shares * recipe.thickness
+    return thicknesses

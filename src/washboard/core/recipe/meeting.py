@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..mixing.mixture import Bench, Floats
+from ..mixing.mixture import Floats, MixingModel
 
 STEPS = 11
 """Places along a meeting that are looked at."""
@@ -36,7 +36,7 @@ class Meeting:
     cleaner: Floats | None = None
 
 
-def meeting_of(bench: Bench, one: Floats, other: Floats) -> Meeting:
+def meeting_of(bench: MixingModel, one: Floats, other: Floats) -> Meeting:
     """The wet meeting of two mixtures, loads (p,): they flow into each other evenly."""
     t = np.linspace(0, 1, STEPS)[:, None]
     between = (1 - t) * one + t * other

@@ -64,7 +64,7 @@ def share_rims(regions: Regions, value: Singles) -> None:
     regions.share({i: pair for i, pair in sides.items() if i not in taken}, value)
 
 
-def hand_over(regions: Regions) -> None:
+def reassign_slivers(regions: Regions) -> None:
     """Give slivers along the border of a thing to the region across, where no edge divides them from it.
 
     A thing's border, drawn by hand over pieces of the picture, lies a little beside the true edge.
@@ -147,7 +147,7 @@ def _strong_part(line: Line) -> float:
     return sum(line[6:BINS]) / max(line[BINS], 1)
 
 
-def without_crumbs(labels: Labels) -> Labels:
+def drop_fragments(labels: Labels) -> Labels:
     """The label map (h, w) with small pieces cut off from their region given to what surrounds them.
 
     Sharing out a rim pixel by pixel can leave them.

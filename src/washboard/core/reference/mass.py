@@ -8,7 +8,7 @@ from enum import StrEnum
 Lab = tuple[float, float, float]
 
 
-class Kind(StrEnum):
+class MassKind(StrEnum):
     FLAT = "flat"
     GRADED = "graded"
     ACCENT = "accent"
@@ -41,7 +41,7 @@ class Mass:
 
     id: str
     label: int
-    kind: Kind
+    kind: MassKind
     value: float
     spread: float
     lab: Lab

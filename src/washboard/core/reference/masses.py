@@ -10,7 +10,7 @@ import numpy as np
 
 from .accents import Accents
 from .bands import MOST_FAMILIES, bands_of
-from .cleanups import SPECK, dissolve, hand_over, join_gradients, share_rims, smoothed, without_crumbs
+from .cleanups import SPECK, dissolve, drop_fragments, join_gradients, reassign_slivers, share_rims, smoothed
 from .picture import Labels, Picture
 from .regions import Regions
 from .squint import Squinted
@@ -66,7 +66,7 @@ def divide(
     progress("bands", 0.25)
     regions = Regions(classes, value, colour, None if things is None else _sized(things, value.shape))
     dissolve(regions, SPECK / 8)
-    hand_over(regions)
+    reassign_slivers(regions)
     share_rims(regions, value)
     progress("rims", 0.5)
     dissolve(regions, SPECK / 2)
@@ -78,7 +78,7 @@ def divide(
     dissolve(regions, SPECK, MOST)
     progress("contours", 0.85)
     # Numbers fall with area, so that a mass keeps its number when a small one vanishes.
-    labels = smoothed(without_crumbs(regions.drawn()), picture.shape, sigma=1.6)
+    labels = smoothed(drop_fragments(regions.drawn()), picture.shape, sigma=1.6)
     if things is not None:
         labels = _with_drawn(labels, _sized(things, picture.shape), accents)
     return _with_accents(labels + 1, accents)

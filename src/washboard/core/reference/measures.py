@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 
 from ..colour.lab import value_of_lab
 from . import contours
-from .mass import Border, Kind, Lab, Mass
+from .mass import Border, Lab, Mass, MassKind
 from .masses import Division
 from .picture import Labels, Picture, Singles
 from .transitions import transitions
@@ -69,7 +69,7 @@ def measure(
     division: Division,
     thresholds: Sequence[float],
     width_cm: float,
-    kinds: Sequence[Kind] | None = None,
+    kinds: Sequence[MassKind] | None = None,
 ) -> Measured:
     """Every mass with value, colour, extent, widths, pieces, borders and gradient.
 
@@ -98,8 +98,10 @@ def measure(
         if steps is not None:
             np.copyto(along[part.rows, part.columns], steps, where=part.mask)
         label = part.label
-        kind = kind or (Kind.ACCENT if accent else Kind.GRADED if steps is not None else Kind.FLAT)
-        ran = ran if kind is Kind.GRADED else None
+        kind = kind or (
+            MassKind.ACCENT if accent else MassKind.GRADED if steps is not None else MassKind.FLAT
+        )
+        ran = ran if kind is MassKind.GRADED else None
         mass = _mass(part, kind, ends, ran, distance, ridge, cm, thresholds)
         masses.append(
             replace(
@@ -143,7 +145,7 @@ def _parts(picture: Picture, labels: Labels) -> Iterator[_Pixels]:
 
 def _mass(
     part: _Pixels,
-    kind: Kind,
+    kind: MassKind,
     ends: tuple[Lab, Lab],
     reach: tuple[float, float] | None,
     distance: Singles,
@@ -192,11 +194,11 @@ def _mass(
 
 
 def _band_range(
-    thresholds: Sequence[float], low: float, high: float, band: int, kind: Kind
+    thresholds: Sequence[float], low: float, high: float, band: int, kind: MassKind
 ) -> tuple[float, float]:
     """The values the mass may end at: its band, or all bands a graded one runs through."""
     edges = (0.0, *thresholds, 10.0)
-    if kind is not Kind.GRADED:
+    if kind is not MassKind.GRADED:
         return edges[band], edges[band + 1]
     first = int(np.searchsorted(np.asarray(thresholds), low, side="right"))
     last = int(np.searchsorted(np.asarray(thresholds), high, side="right"))
@@ -204,7 +206,7 @@ def _band_range(
 
 
 def _gradient(
-    part: _Pixels, accent: bool, given: Kind | None
+    part: _Pixels, accent: bool, given: MassKind | None
 ) -> tuple[tuple[Lab, Lab], Singles | None, float | None]:
     """Both end colours, where each pixel of the box lies between them, and where it grows darker.
 
@@ -213,7 +215,7 @@ def _gradient(
     """
     middle = _median(part.lab)
     flat = (middle, middle), None, None
-    if accent or given is Kind.FLAT or part.count < 400:
+    if accent or given is MassKind.FLAT or part.count < 400:
         return flat
     small, smooth = _blurred_inside(part)
     inside = smooth[small]
@@ -221,7 +223,7 @@ def _gradient(
     if not len(inside):
         return flat
     low, high = _at(inside[:, 0], 0.06, 0.94)
-    if (high - low) / 10 < GRADED_FROM and given is not Kind.GRADED:
+    if (high - low) / 10 < GRADED_FROM and given is not MassKind.GRADED:
         return flat
     light = _median(inside[inside[:, 0] >= high])
     dark = _median(inside[inside[:, 0] <= low])

@@ -10,7 +10,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.contrast import looks_on
+from ..colour.contrast import value_seen_on
 from ..colour.lab import difference, lab_of_linear, linear_of_lab, value_of_lab
 from ..errors import InvalidInput
 
@@ -25,7 +25,7 @@ SAME = 0.15
 """Values below which two places are of equal value."""
 
 
-class Source(StrEnum):
+class WindowSource(StrEnum):
     """What a window lies on."""
 
     REFERENCE = "reference"
@@ -39,7 +39,7 @@ class Window:
     x: float
     y: float
     half: float = 0.012
-    source: Source = Source.REFERENCE
+    source: WindowSource = WindowSource.REFERENCE
 
     def checked(self) -> Window:
         """This window, or InvalidInput for a place outside the picture or a size outside 0.002 to 0.25."""
@@ -137,4 +137,4 @@ def standing(value: float, thresholds: Sequence[float], surface: float, neighbou
     """Where a value stands among the bands, and how it looks on surface and neighbours of those values."""
     band = int(np.searchsorted(thresholds, value, side="right"))
     nearest = min((abs(value - t) for t in thresholds), default=10.0)
-    return Standing(value, band, nearest, looks_on(value, surface), looks_on(value, neighbours))
+    return Standing(value, band, nearest, value_seen_on(value, surface), value_seen_on(value, neighbours))

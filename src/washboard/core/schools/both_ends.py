@@ -5,24 +5,24 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from ..plan.plan import Kind
-from .school import School, Sight, Strand
+from .school import School, SchoolContext, Strand
 
 END = 0.22
 """Share of the range of values, at each end, that is placed first."""
 
 
-def _strands(sight: Sight) -> Sequence[Strand]:
-    values = [sight.masses[k].target for k in sight.main]
+def _strands(context: SchoolContext) -> Sequence[Strand]:
+    values = [context.masses[k].target for k in context.main]
     low, high = min(values, default=0.0), max(values, default=0.0)
     reach = END * (high - low)
-    lights = [k for k in sight.main if sight.masses[k].target >= high - reach]
-    darks = [k for k in sight.main if sight.masses[k].target <= low + reach and k not in lights]
-    middles = [k for k in sight.main if k not in lights and k not in darks]
-    way = -1 if sight.medium.transparent else 1
+    lights = [k for k in context.main if context.masses[k].target >= high - reach]
+    darks = [k for k in context.main if context.masses[k].target <= low + reach and k not in lights]
+    middles = [k for k in context.main if k not in lights and k not in darks]
+    way = -1 if context.medium.transparent else 1
     return (
-        Strand(sight.by(lambda m: -m.target, lights), 1, Kind.PLACEHOLDER, "the lightest lights, marked"),
-        Strand(sight.by(lambda m: m.target, darks), 2, None, "the darkest darks"),
-        Strand(sight.by(lambda m: way * m.target, middles), 6, None, "the middles between the ends"),
+        Strand(context.by(lambda m: -m.target, lights), 1, Kind.PLACEHOLDER, "the lightest lights, marked"),
+        Strand(context.by(lambda m: m.target, darks), 2, None, "the darkest darks"),
+        Strand(context.by(lambda m: way * m.target, middles), 6, None, "the middles between the ends"),
     )
 
 

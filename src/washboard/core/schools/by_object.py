@@ -7,7 +7,7 @@ from dataclasses import replace
 
 from ..materials.media import Medium
 from ..reference.mass import Mass
-from .school import OPAQUE, TRANSPARENT, School, Sight, Strand
+from .school import OPAQUE, TRANSPARENT, School, SchoolContext, Strand
 
 LEAST_SHARE = 0.02
 """Share of the picture under which a thing is one of a family of small things on another."""
@@ -17,36 +17,36 @@ STAGES = 3
 """Passes for a thing at most: a fixed number of stages keeps the place."""
 
 
-def _strands(sight: Sight) -> Sequence[Strand]:
-    way = -1 if sight.medium.transparent else 1
-    held = _in_order(sight)
+def _strands(context: SchoolContext) -> Sequence[Strand]:
+    way = -1 if context.medium.transparent else 1
+    held = _in_order(context)
     return [
-        Strand(sight.by(lambda m: way * m.target, thing), STAGES, None, called.format(number, len(held)))
+        Strand(context.by(lambda m: way * m.target, thing), STAGES, None, called.format(number, len(held)))
         for number, (called, thing) in enumerate(held, 1)
     ]
 
 
-def _in_order(sight: Sight) -> list[tuple[str, list[int]]]:
+def _in_order(context: SchoolContext) -> list[tuple[str, list[int]]]:
     """The masses of each thing, far to near, then the small things on it as one family; of no known thing by
     what encloses them. In paint that covers, small things lighter than all that is large come last."""
-    groups = _groups(sight)
-    small = {key for key, own in groups.items() if _share(sight, own) < LEAST_SHARE}
+    groups = _groups(context)
+    small = {key for key, own in groups.items() if _share(context, own) < LEAST_SHARE}
     large = sorted(key for key in groups if key not in small)
     if not large:
-        return [(_called(sight, key), groups[key]) for key in sorted(groups)]
-    at = {sight.masses[k].id: key for key, own in groups.items() for k in own}
-    masses = sight.masses
+        return [(_called(context, key), groups[key]) for key in sorted(groups)]
+    at = {context.masses[k].id: key for key, own in groups.items() for k in own}
+    masses = context.masses
     others = [masses[k] for key in large for k in groups[key]]
-    lit = {key for key in small if comes_last([masses[k] for k in groups[key]], others, sight.medium)}
+    lit = {key for key in small if comes_last([masses[k] for k in groups[key]], others, context.medium)}
     families: dict[tuple[int, int], list[tuple[int, int]]] = {}
     for key in sorted(small - lit):
-        families.setdefault(_lies_on(sight, groups[key], at, large), []).append(key)
+        families.setdefault(_lies_on(context, groups[key], at, large), []).append(key)
     ordered = []
     for key in large:
-        ordered.append((_called(sight, key), groups[key]))
+        ordered.append((_called(context, key), groups[key]))
         if key in families:
-            ordered.append(_family(sight, groups, families[key], "thing{} on it"))
-    return [*ordered, _family(sight, groups, sorted(lit), "light{}")] if lit else ordered
+            ordered.append(_family(context, groups, families[key], "thing{} on it"))
+    return [*ordered, _family(context, groups, sorted(lit), "light{}")] if lit else ordered
 
 
 def comes_last(own: Sequence[Mass], others: Sequence[Mass], medium: Medium) -> bool:
@@ -57,44 +57,50 @@ def comes_last(own: Sequence[Mass], others: Sequence[Mass], medium: Medium) -> b
 
 
 def _family(
-    sight: Sight, groups: Mapping[tuple[int, int], list[int]], keys: Sequence[tuple[int, int]], what: str
+    context: SchoolContext,
+    groups: Mapping[tuple[int, int], list[int]],
+    keys: Sequence[tuple[int, int]],
+    what: str,
 ) -> tuple[str, list[int]]:
     """Small things as one: the only one by its name, several by their number."""
     own = [k for key in keys for k in groups[key]]
-    if len(keys) == 1 and keys[0][0] >= 0 and sight.things[keys[0][0]].name:
-        return _called(sight, keys[0]), own
+    if len(keys) == 1 and keys[0][0] >= 0 and context.things[keys[0][0]].name:
+        return _called(context, keys[0]), own
     words = f"{len(own)} small {what.format('s')}" if len(own) > 1 else f"a small {what.format('')}"
     return words + ", {} of {}", own
 
 
-def _called(sight: Sight, key: tuple[int, int]) -> str:
+def _called(context: SchoolContext, key: tuple[int, int]) -> str:
     """A thing by its name, with its place in the row left open."""
     place, _ = key
-    name = sight.things[place].name if 0 <= place < len(sight.things) else ""
+    name = context.things[place].name if 0 <= place < len(context.things) else ""
     return (name.replace("{", "").replace("}", "") or "thing") + ", {} of {}"
 
 
-def _groups(sight: Sight) -> dict[tuple[int, int], list[int]]:
-    known = {thing.id: place for place, thing in enumerate(sight.things)}
+def _groups(context: SchoolContext) -> dict[tuple[int, int], list[int]]:
+    known = {thing.id: place for place, thing in enumerate(context.things)}
     groups: dict[tuple[int, int], list[int]] = {}
-    for k in sight.main:
-        mass = sight.masses[k]
+    for k in context.main:
+        mass = context.masses[k]
         place = known.get(mass.area or "", -1)
         groups.setdefault((place, 0 if place >= 0 else mass.depth or 0), []).append(k)
     return groups
 
 
-def _share(sight: Sight, own: Sequence[int]) -> float:
-    return sum(sight.masses[k].share for k in own)
+def _share(context: SchoolContext, own: Sequence[int]) -> float:
+    return sum(context.masses[k].share for k in own)
 
 
 def _lies_on(
-    sight: Sight, own: Sequence[int], at: Mapping[str, tuple[int, int]], large: Sequence[tuple[int, int]]
+    context: SchoolContext,
+    own: Sequence[int],
+    at: Mapping[str, tuple[int, int]],
+    large: Sequence[tuple[int, int]],
 ) -> tuple[int, int]:
     """The large thing along which a small one has most of its outline."""
     lengths = dict.fromkeys(large, 0.0)
     for k in own:
-        for border in sight.masses[k].borders:
+        for border in context.masses[k].borders:
             key = at.get(border.mass)
             if key in lengths:
                 lengths[key] += border.length_cm

@@ -5,7 +5,7 @@ from .school import School, Strand
 SCHOOL = School(
     key="dark-to-light",
     words="Dark to light",
-    strands=lambda sight: (Strand(sight.by(lambda mass: mass.target)),),
+    strands=lambda context: (Strand(context.by(lambda mass: mass.target)),),
     fits="opaque paint covers, so darks and middles go in loosely and the lights are set on them last",
     media=frozenset({"pastel", "acrylic", "oil"}),
     why_not="a transparent layer only darkens, so no light can be set on a dark",

@@ -7,9 +7,8 @@ from collections.abc import Sequence
 
 from ..key.relations import brightest
 from ..plan.plan import Kind
-from ..reference.mass import Kind as MassKind
-from ..reference.mass import Mass
-from .school import School, Sight, Strand
+from ..reference.mass import Mass, MassKind
+from .school import School, SchoolContext, Strand
 
 FIRM = 0.75
 """Hardness of an edge at which a glow ends: a firm edge is a thing that stands before it."""
@@ -21,36 +20,36 @@ FALLS = 5.0
 """Values below the source at which its glow ends."""
 
 
-def _strands(sight: Sight) -> Sequence[Strand]:
-    glow = _glow(sight)
-    rest = [k for k in sight.main if k not in glow]
-    kind = None if sight.medium.transparent else Kind.GLOW
+def _strands(context: SchoolContext) -> Sequence[Strand]:
+    glow = _glow(context)
+    rest = [k for k in context.main if k not in glow]
+    kind = None if context.medium.transparent else Kind.GLOW
     return (
-        Strand(sight.by(lambda m: -m.target, list(glow)), 1, kind, "the glow, one gradient"),
-        Strand(sight.by(lambda m: -m.target, rest), 8, None, "what the light does not reach"),
+        Strand(context.by(lambda m: -m.target, list(glow)), 1, kind, "the glow, one gradient"),
+        Strand(context.by(lambda m: -m.target, rest), 8, None, "what the light does not reach"),
     )
 
 
-def _glow(sight: Sight) -> set[int]:
+def _glow(context: SchoolContext) -> set[int]:
     """The masses that the light falls off through: neighbours of neighbours, each no lighter than the
     last."""
-    source = brightest(sight.masses)
+    source = brightest(context.masses)
     if source is None:
         return set()
-    at = {mass.id: k for k, mass in enumerate(sight.masses)}
-    highest = sight.masses[source].target
+    at = {mass.id: k for k, mass in enumerate(context.masses)}
+    highest = context.masses[source].target
     ends = highest - FALLS
     seen, left = {source}, [source]
     while left:
-        mass = sight.masses[left.pop()]
+        mass = context.masses[left.pop()]
         for border in mass.borders:
             k = at[border.mass]
-            through = border.hardness < FIRM or mass.kind is MassKind.ACCENT or _lit(sight.masses[k], mass)
-            if k not in seen and through and ends <= sight.masses[k].target <= highest:
+            through = border.hardness < FIRM or mass.kind is MassKind.ACCENT or _lit(context.masses[k], mass)
+            if k not in seen and through and ends <= context.masses[k].target <= highest:
                 seen.add(k)
                 left.append(k)
-    found = seen & set(sight.main)
-    return found or {max(sight.main, key=lambda k: sight.masses[k].target)} if sight.main else set()
+    found = seen & set(context.main)
+    return found or {max(context.main, key=lambda k: context.masses[k].target)} if context.main else set()
 
 
 def _lit(mass: Mass, by: Mass) -> bool:

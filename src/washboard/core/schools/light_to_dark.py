@@ -5,6 +5,6 @@ from .school import School, Strand
 SCHOOL = School(
     key="light-to-dark",
     words="Light to dark, reserved lights",
-    strands=lambda sight: (Strand(sight.by(lambda mass: -mass.target)),),
+    strands=lambda context: (Strand(context.by(lambda mass: -mass.target)),),
     fits="transparent paint only darkens, so what is light is kept and the darks come last",
 )

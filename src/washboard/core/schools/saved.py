@@ -12,7 +12,7 @@ from collections.abc import Sequence
 from ..errors import InvalidInput
 from ..materials.media import MEDIA
 from ..plan.plan import Plan, Role
-from .school import School, Sight, Strand
+from .school import School, SchoolContext, Strand
 
 PREFIX = "own/"
 KINDS = {"darkens": True, "covers": False}
@@ -71,7 +71,7 @@ def school_from(key: str) -> School:
     return School(
         key=key,
         words=found[1],
-        strands=lambda sight: _strands(sight, stages),
+        strands=lambda context: _strands(context, stages),
         fits=f"your own, in {len(stages)} stages as it was saved",
         media=fitting,
         why_not="paint covers, and it was saved from a medium that only darkens"
@@ -93,15 +93,15 @@ def stage_of(hundredths: float, stages: Sequence[Sequence[int]]) -> int:
     return min(range(len(stages)), key=price)
 
 
-def _strands(sight: Sight, stages: Sequence[Sequence[int]]) -> Sequence[Strand]:
-    values = [sight.masses[k].target for k in sight.main]
+def _strands(context: SchoolContext, stages: Sequence[Sequence[int]]) -> Sequence[Strand]:
+    values = [context.masses[k].target for k in context.main]
     low, high = min(values, default=0.0), max(values, default=0.0)
     held: list[list[int]] = [[] for _ in stages]
-    for k in sight.main:
-        held[stage_of(_hundredths(sight.masses[k].target, low, high), stages)].append(k)
-    way = -1 if sight.medium.transparent else 1
+    for k in context.main:
+        held[stage_of(_hundredths(context.masses[k].target, low, high), stages)].append(k)
+    way = -1 if context.medium.transparent else 1
     return [
-        Strand(sight.by(lambda m: way * m.target, own), 1, None, f"stage {number} of {len(stages)}")
+        Strand(context.by(lambda m: way * m.target, own), 1, None, f"stage {number} of {len(stages)}")
         for number, own in enumerate(held, 1)
     ]
 

@@ -50,7 +50,7 @@ OPAQUE = Weights(420, 0, 2, 700, 1.6, 0.45, 1.0, 0.02, 0.0, 0.05, 0.35, 1.0)
 
 
 @dataclass(frozen=True)
-class Sight:
+class SchoolContext:
     """What a school sees: the masses with their targets, which of them are to be laid (`main`, indices
     without accents and without what stays bare), medium and ground, the things far to near."""
 
@@ -92,7 +92,7 @@ class School:
 
     key: str
     words: str
-    strands: Callable[[Sight], Sequence[Strand]]
+    strands: Callable[[SchoolContext], Sequence[Strand]]
     fits: str
     media: frozenset[str] = ALL_MEDIA
     why_not: str = ""

@@ -5,7 +5,7 @@ from .school import School, Strand
 SCHOOL = School(
     key="wipe-out",
     words="Wiping out",
-    strands=lambda sight: (Strand(sight.by(lambda mass: -mass.target), 4),),
+    strands=lambda context: (Strand(context.by(lambda mass: -mass.target), 4),),
     fits="a middle tone stands everywhere at once; the rag finds the lights in it and the darks come last",
     media=frozenset({"oil", "acrylic", "watercolour"}),
     why_not="grain cannot be wiped back to the sheet",

@@ -15,8 +15,7 @@ from ..colour.value import luminance_of, value_of
 from ..materials.media import Medium
 from ..plan.acts import ACTS, Sort
 from ..plan.plan import Kind, Operation, Pass, Role
-from ..reference.mass import Kind as MassKind
-from ..reference.mass import Mass
+from ..reference.mass import Mass, MassKind
 from .rules import Rule
 from .transitions import Spot, after, dried, stage
 

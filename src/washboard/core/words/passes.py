@@ -9,23 +9,22 @@ import numpy as np
 
 from ..colour.lab import value_of_lab
 from ..colour.words import hue_of, look_at
-from ..order.result import Does, Step, Worked
+from ..order.result import PassType, PlanningResult, Step
 from ..order.timing import coats_of
 from ..plan.names import NEARLY_ALL, capital, count_word, listed, mixture_words, named, temperature
 from ..plan.own import own_sentence, own_title
 from ..plan.plan import Kind, Pass, Role
-from ..reference.mass import Kind as MassKind
-from ..reference.mass import Mass
+from ..reference.mass import Mass, MassKind
 from .reasons import reasons_for
 from .tight import findings_for
 
 
-def worded(worked: Worked) -> tuple[Pass, ...]:
+def worded(worked: PlanningResult) -> tuple[Pass, ...]:
     """The plan's passes with every text filled in."""
     return tuple(_worded(worked, k) for k in range(len(worked.steps)))
 
 
-def _worded(worked: Worked, k: int) -> Pass:
+def _worded(worked: PlanningResult, k: int) -> Pass:
     done, step = worked.plan.passes[k], worked.steps[k]
     masses = [worked.scene.masses[m] for m in step.group]
     under = _under(worked, k)
@@ -48,27 +47,28 @@ def _values(masses: Sequence[Mass], done: Pass) -> tuple[float, float]:
     return min(values), max(values)
 
 
-def _under(worked: Worked, k: int) -> list[Mass]:
+def _under(worked: PlanningResult, k: int) -> list[Mass]:
     roles = {o.mass for o in worked.plan.passes[k].operations if o.role is Role.UNDER and o.cover > 0.5}
     return [m for m in worked.scene.masses if m.id in roles]
 
 
 TITLES = {
-    Does.MASKS: "mask", Does.TONES: "one middle tone over everything", Does.WIPES: "wipe the lights out",
-    Does.RECOVERS: "win the lights back", Does.RESTATES: "restate the darkest darks",
+    PassType.MASKS: "mask", PassType.TONES: "one middle tone over everything",
+    PassType.WIPES: "wipe the lights out",
+    PassType.RECOVERS: "win the lights back", PassType.RESTATES: "restate the darkest darks",
 }  # fmt: skip
 
 
-def _title(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
+def _title(worked: PlanningResult, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
     """A title in painters' words: what is laid, and over everything but what, or as what shape."""
     scene, step = worked.scene, worked.steps[k]
     if step.own is not None:
         return own_title(step.own.kind, masses)
-    if step.does is not Does.LAYS:
-        title = TITLES[step.does]
-        if step.does is Does.TONES and scene.patches > 1:
+    if step.pass_type is not PassType.LAYS:
+        title = TITLES[step.pass_type]
+        if step.pass_type is PassType.TONES and scene.patches > 1:
             return "An underpainting in patches"
-        if {worked.scene.how[m] for m in step.group} == {Kind.UNMASK} and step.does is Does.RECOVERS:
+        if {worked.scene.how[m] for m in step.group} == {Kind.UNMASK} and step.pass_type is PassType.RECOVERS:
             title = "take the mask off"
         return capital(f"{title}: {listed(masses)}" if masses else title)
     if masses and all(m.kind is MassKind.ACCENT for m in masses):
@@ -76,7 +76,7 @@ def _title(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]
     if step.called:
         alone = len(masses) == 1 and step.called.startswith(f"{masses[0].name},")
         return capital(f"{step.called}, {mixture_words(masses)}{'' if alone else f': {listed(masses)}'}")
-    words, first = mixture_words(masses), all(s.does is not Does.LAYS for s in worked.steps[:k])
+    words, first = mixture_words(masses), all(s.pass_type is not PassType.LAYS for s in worked.steps[:k])
     if scene.medium.transparent:
         if sum(m.share for m in [*masses, *under]) >= NEARLY_ALL:
             return capital(
@@ -94,13 +94,13 @@ def _title(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]
     return capital(f"{_last(worked, k)}{_stage(worked, k)}: {listed(masses)}")
 
 
-def _lies_between(worked: Worked, masses: Sequence[Mass]) -> bool:
+def _lies_between(worked: PlanningResult, masses: Sequence[Mass]) -> bool:
     """Whether the ground is lighter than all of the pass and darker than something still to come."""
     ground = worked.scene.surface.value
     return max(m.target for m in masses) < ground < max(m.target for m in worked.scene.masses) - 0.5
 
 
-def _stage(worked: Worked, k: int) -> str:
+def _stage(worked: PlanningResult, k: int) -> str:
     """Darks, middles or lights, told by where the pass stands on the ladder."""
     masses = [worked.scene.masses[m] for m in worked.steps[k].group]
     values = [m.target for m in masses]
@@ -117,13 +117,13 @@ def _palest(first: bool, words: str, masses: Sequence[Mass]) -> str:
     return f"{'palest' if first else level} {tone}"
 
 
-def _leaving(worked: Worked, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
+def _leaving(worked: PlanningResult, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
     kept = {m.id for m in [*masses, *under]}
     out = [m for m in worked.scene.masses if m.id not in kept and (m.kind is not MassKind.ACCENT or m.light)]
     return f" but {listed(out, 2)}" if out else ""
 
 
-def _last(worked: Worked, k: int) -> str:
+def _last(worked: PlanningResult, k: int) -> str:
     return "last, " if k == len(worked.steps) - 1 else ""
 
 
@@ -170,11 +170,11 @@ VERBS = {
 """How the sentence of a pass begins."""
 
 
-def _what(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
+def _what(worked: PlanningResult, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
     done, own = worked.plan.passes[k], worked.steps[k].own
     if own is not None:
         return own_sentence(own.kind, masses)
-    if worked.steps[k].does is Does.TONES and worked.scene.patches > 1:
+    if worked.steps[k].pass_type is PassType.TONES and worked.scene.patches > 1:
         return f"Lay {count_word(worked.scene.patches)} muted colours thinly over everything, one an area."
     kinds = {o.kind for o in done.operations if o.kind.lays}
     verbs = dict.fromkeys(VERBS[o.kind] for o in done.operations if o.role is Role.TARGET and o.kind.reaches)
@@ -194,13 +194,13 @@ def _what(worked: Worked, k: int, masses: Sequence[Mass], under: Sequence[Mass])
     if under and masses and done.targets:
         sentence += f" Carry it on under {listed(under)}."
     graded = [m for m in masses if m.kind is MassKind.GRADED]
-    if graded and worked.steps[k].does is Does.LAYS:
+    if graded and worked.steps[k].pass_type is PassType.LAYS:
         largest = max(graded, key=lambda m: m.share)
         sentence += " " + _gradation(largest)
     return sentence
 
 
-def _coated(worked: Worked, k: int) -> str:
+def _coated(worked: PlanningResult, k: int) -> str:
     """Which masses take how many coats."""
     by_count: dict[int, list[Mass]] = {}
     for m, coats in coats_of(worked.scene, worked.steps[k]).items():
@@ -232,7 +232,7 @@ def _ends(direction: float | None) -> tuple[str, str]:
     return sides[(turn + 2) % 4], sides[turn]
 
 
-def _edge(worked: Worked, step: Step) -> str:
+def _edge(worked: PlanningResult, step: Step) -> str:
     """How the edges of this pass are, by length: firm and soft."""
     parts = worked.scene.parts
     ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner
@@ -247,11 +247,11 @@ def _edge(worked: Worked, step: Step) -> str:
     return f"firm {firm:.0f} cm, soft {soft:.0f} cm"
 
 
-def _needs(worked: Worked, k: int) -> str:
+def _needs(worked: PlanningResult, k: int) -> str:
     scene, step = worked.scene, worked.steps[k]
-    if step.does is Does.WIPES:
+    if step.pass_type is PassType.WIPES:
         return "wet"
-    if all(s.does in (Does.MASKS,) for s in worked.steps[:k]):
+    if all(s.pass_type in (PassType.MASKS,) for s in worked.steps[:k]):
         return "bare, dry"
     if scene.medium.dry_minutes == 0:
         return "as it is"

@@ -12,11 +12,10 @@ from ..key.relations import LARGEST_LAMP
 from ..order.coverage import Status, cut_length
 from ..order.grouping import contrast
 from ..order.painting import Scene
-from ..order.result import Does, Worked
+from ..order.result import PassType, PlanningResult
 from ..plan.names import capital, count_word, listed, look_of, spread
 from ..plan.plan import Kind, Reason
-from ..reference.mass import Kind as MassKind
-from ..reference.mass import Mass
+from ..reference.mass import Mass, MassKind
 from .school_reasons import reason_of_pass
 
 Mask = NDArray[np.bool_]
@@ -31,9 +30,9 @@ STANDS_OFF = 1.5
 """Values from which a dark makes the bare surface beside it appear as a light."""
 
 
-def reasons_for(worked: Worked, k: int) -> tuple[Reason, ...]:
+def reasons_for(worked: PlanningResult, k: int) -> tuple[Reason, ...]:
     """The reasons of pass k, the weightiest first; one without a figure of this piece is left out."""
-    makers: tuple[Callable[[Worked, int], Reason | None], ...] = (
+    makers: tuple[Callable[[PlanningResult, int], Reason | None], ...] = (
         reason_of_pass,
         _meets_bare,
         _goes_round,
@@ -45,7 +44,7 @@ def reasons_for(worked: Worked, k: int) -> tuple[Reason, ...]:
         _loose,
         _accents,
     )
-    if worked.steps[k].does is not Does.LAYS:
+    if worked.steps[k].pass_type is not PassType.LAYS:
         makers = (reason_of_pass,)
     found = tuple(reason for make in makers if (reason := make(worked, k)) is not None)
     glow = _nested(worked, k)
@@ -53,7 +52,7 @@ def reasons_for(worked: Worked, k: int) -> tuple[Reason, ...]:
     return found or tuple(reason for reason in (_in_its_turn(worked, k),) if reason is not None)
 
 
-def _nested(worked: Worked, k: int) -> Reason | None:
+def _nested(worked: PlanningResult, k: int) -> Reason | None:
     """Lamps: how far they outshine what is around them, and in how many steps they are built."""
     glows = [o for o in worked.plan.passes[k].operations if o.kind is Kind.GLOW and o.steps > 1]
     lamps = [worked.plan.mass(o.mass) for o in glows if worked.plan.mass(o.mass).share <= LARGEST_LAMP]
@@ -70,7 +69,7 @@ def _nested(worked: Worked, k: int) -> Reason | None:
     )
 
 
-def _in_its_turn(worked: Worked, k: int) -> Reason | None:
+def _in_its_turn(worked: PlanningResult, k: int) -> Reason | None:
     """A pass that nothing else explains comes where its values stand among the others'."""
     own = [worked.scene.masses[m].target for m in worked.steps[k].group]
     later = [worked.scene.masses[m].target for step in worked.steps[k + 1 :] for m in step.group]
@@ -93,7 +92,7 @@ def _masses(scene: Scene, indices: Sequence[int]) -> list[Mass]:
     return [scene.masses[m] for m in indices]
 
 
-def _meets_bare(worked: Worked, k: int) -> Reason | None:
+def _meets_bare(worked: PlanningResult, k: int) -> Reason | None:
     """The first pass that stands clearly darker against reserved surface makes the lights appear."""
     if not worked.scene.medium.transparent or any(bare_contrast(worked, j) for j in range(k)):
         return None
@@ -109,7 +108,7 @@ def _meets_bare(worked: Worked, k: int) -> Reason | None:
     return Reason("meets-bare", sentence, _ids(worked.scene, bare), {"values": step, "cm": length})
 
 
-def bare_contrast(worked: Worked, k: int) -> tuple[float, float, list[int]] | None:
+def bare_contrast(worked: PlanningResult, k: int) -> tuple[float, float, list[int]] | None:
     """Where pass k's masses stand clearly darker against bare ones: mean value step, cm, the bare masses."""
     scene, turn = worked.scene, worked.turn
     index = {m.id: i for i, m in enumerate(scene.masses)}
@@ -127,14 +126,14 @@ def bare_contrast(worked: Worked, k: int) -> tuple[float, float, list[int]] | No
     return sum(step * cm for step, cm, _ in met) / length, length, sorted({m for _, _, m in met})
 
 
-def _goes_round(worked: Worked, k: int) -> Reason | None:
+def _goes_round(worked: PlanningResult, k: int) -> Reason | None:
     """What the pass cuts round to keep it bare: length and minutes."""
     scene, step = worked.scene, worked.steps[k]
     if not scene.medium.transparent:
         return None
     parts = scene.parts
     ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner
-    bare = step.question.status == Status.BARE
+    bare = step.problem.status == Status.BARE
     ends &= bare[parts.first] | bare[parts.second]
     length = float(parts.length[ends].sum())
     around = sorted(
@@ -156,7 +155,7 @@ def _goes_round(worked: Worked, k: int) -> Reason | None:
     )
 
 
-def _runs_under(worked: Worked, k: int) -> Reason | None:
+def _runs_under(worked: PlanningResult, k: int) -> Reason | None:
     """What stopping at the shapes it runs under would cost: forced off, and cut again."""
     scene, step = worked.scene, worked.steps[k]
     under = _run_under(worked, k)
@@ -164,7 +163,7 @@ def _runs_under(worked: Worked, k: int) -> Reason | None:
         return None
     forced = stopping(worked, k, under)
     extra = cut_length(scene.parts, forced) - cut_length(scene.parts, step.covered)
-    seconds = step.question.seconds(forced) - step.question.seconds(step.covered)
+    seconds = step.problem.seconds(forced) - step.problem.seconds(step.covered)
     if extra < WORTH_CM or seconds <= 0:
         return None
     edge = "would cut" if scene.medium.transparent else "would draw"
@@ -177,29 +176,29 @@ def _runs_under(worked: Worked, k: int) -> Reason | None:
     return Reason("runs-under", sentence, _ids(scene, under), {"cm": extra, "minutes": seconds / 60})
 
 
-def _run_under(worked: Worked, k: int) -> list[int]:
+def _run_under(worked: PlanningResult, k: int) -> list[int]:
     scene, step = worked.scene, worked.steps[k]
-    under = step.covered & (step.question.status == Status.LATER) & ~step.question.over
+    under = step.covered & (step.problem.status == Status.LATER) & ~step.problem.over
     areas = np.bincount(scene.parts.mass[under], scene.parts.areas[under], len(scene.masses))
     return [
         int(m) for m in np.argsort(-areas, kind="stable")[:3] if areas[m] > 0.5 * scene.masses[m].area_cm2
     ]
 
 
-def stopping(worked: Worked, k: int, masses: Sequence[int]) -> Mask:
+def stopping(worked: PlanningResult, k: int, masses: Sequence[int]) -> Mask:
     """The best coverage of pass k when it must keep off the given later masses."""
     parts = worked.scene.parts
     held = {int(p): False for m in masses for p in parts.of(m)}
-    return worked.steps[k].question.best(held)
+    return worked.steps[k].problem.best(held)
 
 
-def _keeps_off(worked: Worked, k: int) -> Reason | None:
+def _keeps_off(worked: PlanningResult, k: int) -> Reason | None:
     """The later mass whose colour this pass would spoil most, if it lies beside this pass."""
     scene, step = worked.scene, worked.steps[k]
     if worked.scene.weights.area > 0:
         return None
-    spoilt = step.question.spoilt
-    off = (step.question.status == Status.LATER) & ~step.covered
+    spoilt = step.problem.spoilt
+    off = (step.problem.status == Status.LATER) & ~step.covered
     beside = _beside(scene, step.covered) & off & (spoilt >= SHOWS)
     if not beside.any():
         return None
@@ -221,7 +220,7 @@ def _beside(scene: Scene, covered: Mask) -> Mask:
     return beside & ~covered
 
 
-def _waited(worked: Worked, k: int) -> Reason | None:
+def _waited(worked: PlanningResult, k: int) -> Reason | None:
     """Why not together with the pass before: the firm edges that would run into each other."""
     scene = worked.scene
     if k == 0 or not scene.medium.transparent:
@@ -239,11 +238,11 @@ def _waited(worked: Worked, k: int) -> Reason | None:
     return Reason("waits", sentence, (), {"cm": length, "minutes": wait, "values": step})
 
 
-def _largest(worked: Worked, k: int) -> Mass:
+def _largest(worked: PlanningResult, k: int) -> Mass:
     return max(_masses(worked.scene, worked.steps[k].group), key=lambda m: (m.share, -m.label))
 
 
-def firm_between(worked: Worked, a: int, b: int) -> tuple[float, float]:
+def firm_between(worked: PlanningResult, a: int, b: int) -> tuple[float, float]:
     """cm of firm edge that would bleed between the masses of two passes, and its mean step of value."""
     scene, first = worked.scene, set(worked.steps[a].group)
     index = {m.id: i for i, m in enumerate(scene.masses)}
@@ -257,7 +256,7 @@ def firm_between(worked: Worked, a: int, b: int) -> tuple[float, float]:
     return length, weighted / length if length else 0.0
 
 
-def _ground_paints(worked: Worked, k: int) -> Reason | None:
+def _ground_paints(worked: PlanningResult, k: int) -> Reason | None:
     scene = worked.scene
     if k or scene.medium.transparent:
         return None
@@ -270,7 +269,7 @@ def _ground_paints(worked: Worked, k: int) -> Reason | None:
     return Reason("ground-paints", sentence, _ids(scene, bare), {"share": share})
 
 
-def _muted_first(worked: Worked, k: int) -> Reason | None:
+def _muted_first(worked: PlanningResult, k: int) -> Reason | None:
     """Opaque: loud lights that get a duller, darker layer now, one pass before their own."""
     scene, muted = worked.scene, worked.steps[k].muted
     if not muted:
@@ -285,14 +284,14 @@ def _muted_first(worked: Worked, k: int) -> Reason | None:
     return Reason("muted-first", sentence, _ids(scene, muted), {"chroma": chroma, "values": above})
 
 
-def _loose(worked: Worked, k: int) -> Reason | None:
+def _loose(worked: PlanningResult, k: int) -> Reason | None:
     """Opaque: the edges left loose because the later shape cuts them, once."""
     scene, step = worked.scene, worked.steps[k]
     if scene.medium.transparent:
         return None
     parts = scene.parts
     ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner
-    later = step.question.status == Status.LATER
+    later = step.problem.status == Status.LATER
     # Only the side that is left open counts: what is run under has its own edges cut now.
     open_side = np.where(step.covered[parts.first], parts.second, parts.first)
     loose = ends & later[open_side]
@@ -308,7 +307,7 @@ def _loose(worked: Worked, k: int) -> Reason | None:
     return Reason("loose", sentence, _ids(scene, masses), {"cm": length, "minutes": minutes})
 
 
-def _accents(worked: Worked, k: int) -> Reason | None:
+def _accents(worked: PlanningResult, k: int) -> Reason | None:
     masses = _masses(worked.scene, worked.steps[k].group)
     if not all(m.kind is MassKind.ACCENT for m in masses):
         return None
@@ -325,7 +324,7 @@ def _accents(worked: Worked, k: int) -> Reason | None:
     return Reason("accents-last", sentence, tuple(m.id for m in masses), figures)
 
 
-def _contrast(worked: Worked, mass: Mass) -> float | None:
+def _contrast(worked: PlanningResult, mass: Mass) -> float | None:
     by_id = {m.id: m for m in worked.scene.masses}
     total = sum(b.length_cm for b in mass.borders)
     if not total:

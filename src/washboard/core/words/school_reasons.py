@@ -7,7 +7,7 @@ from collections.abc import Callable, Sequence
 import numpy as np
 
 from ..order.coverage import Status
-from ..order.result import Does, Worked
+from ..order.result import PassType, PlanningResult
 from ..plan.names import capital, count_word, listed, named, spread
 from ..plan.plan import Kind, Reason, Reserve
 from ..reference.mass import Mass
@@ -17,23 +17,23 @@ WORTH_CM = 3.0
 """cm of edge from which something is worth a word."""
 
 
-def reason_of_pass(worked: Worked, k: int) -> Reason | None:
+def reason_of_pass(worked: PlanningResult, k: int) -> Reason | None:
     """The reason of a pass that does more than lay paint as the medium does, or None."""
     step = worked.steps[k]
-    make = BY_DOES.get(step.does) or BY_SCHOOL.get(worked.plan.school)
+    make = BY_DOES.get(step.pass_type) or BY_SCHOOL.get(worked.plan.school)
     return make(worked, k) if make else None
 
 
-def _masses(worked: Worked, indices: Sequence[int]) -> list[Mass]:
+def _masses(worked: PlanningResult, indices: Sequence[int]) -> list[Mass]:
     return [worked.scene.masses[m] for m in indices]
 
 
-def _kept(worked: Worked, k: int) -> list[Reserve]:
+def _kept(worked: PlanningResult, k: int) -> list[Reserve]:
     ids = {mass.id for mass in _masses(worked, worked.steps[k].group)}
     return [reserve for reserve in worked.plan.reserves if reserve.mass in ids]
 
 
-def _of_lights(worked: Worked, k: int) -> Reason | None:
+def _of_lights(worked: PlanningResult, k: int) -> Reason | None:
     """The largest light of the pass speaks for all: how it is kept, and what came next."""
     kept = _kept(worked, k)
     if not kept:
@@ -45,7 +45,7 @@ def _of_lights(worked: Worked, k: int) -> Reason | None:
     return Reason("light-kept", sentence, tuple(reserve.mass for reserve in kept), dict(largest.figures))
 
 
-def _of_won_back(worked: Worked, k: int) -> Reason | None:
+def _of_won_back(worked: PlanningResult, k: int) -> Reason | None:
     """Masks taken off and lights recovered: what stands round them by now."""
     step, by_id = worked.steps[k], {m.id: m for m in worked.scene.masses}
     lights = _masses(worked, step.group)
@@ -63,7 +63,7 @@ def _of_won_back(worked: Worked, k: int) -> Reason | None:
     return Reason("won-back", sentence, tuple(m.id for m in lights), {"values": gap, "cm": length})
 
 
-def _of_tone(worked: Worked, k: int) -> Reason | None:
+def _of_tone(worked: PlanningResult, k: int) -> Reason | None:
     masses = worked.scene.masses
     done = set(worked.steps[k].group)
     share = sum(masses[m].share for m in done)
@@ -76,7 +76,7 @@ def _of_tone(worked: Worked, k: int) -> Reason | None:
     return Reason("toned", sentence, (), {"value": value, "share": share, "lights": lights})
 
 
-def _of_patches(worked: Worked, k: int, share: float) -> Reason:
+def _of_patches(worked: PlanningResult, k: int, share: float) -> Reason:
     values = [o.to_value for o in worked.plan.passes[k].operations] or [0.0]
     low, high, count = min(values), max(values), worked.scene.patches
     sentence = (
@@ -87,7 +87,7 @@ def _of_patches(worked: Worked, k: int, share: float) -> Reason:
     return Reason("patches", sentence, (), figures)
 
 
-def _of_wiping(worked: Worked, k: int) -> Reason | None:
+def _of_wiping(worked: PlanningResult, k: int) -> Reason | None:
     done = worked.plan.passes[k]
     wiped = [o for o in done.operations if o.kind is Kind.WIPE]
     if not wiped:
@@ -101,7 +101,7 @@ def _of_wiping(worked: Worked, k: int) -> Reason | None:
     return Reason("wiped", sentence, (lightest.mass,), {"from": start, "to": lightest.to_value})
 
 
-def _of_restating(worked: Worked, k: int) -> Reason | None:
+def _of_restating(worked: PlanningResult, k: int) -> Reason | None:
     masses = _masses(worked, worked.steps[k].group)
     if not masses:
         return None
@@ -114,7 +114,7 @@ def _of_restating(worked: Worked, k: int) -> Reason | None:
     return Reason("restated", sentence, tuple(m.id for m in masses), {"share": share, "value": lowest})
 
 
-def _of_negative(worked: Worked, k: int) -> Reason | None:
+def _of_negative(worked: PlanningResult, k: int) -> Reason | None:
     """What a layer of a layered negative surrounds: the finished, lighter shapes it goes round."""
     scene, step = worked.scene, worked.steps[k]
     if not step.group:
@@ -122,12 +122,12 @@ def _of_negative(worked: Worked, k: int) -> Reason | None:
     parts = scene.parts
     ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner
     outside = np.where(step.covered[parts.first], parts.second, parts.first)
-    ends &= step.question.status[outside] != Status.LATER
+    ends &= step.problem.status[outside] != Status.LATER
     length = float(parts.length[ends].sum())
     if length < WORTH_CM:
         return None
     around = _masses(worked, np.unique(parts.mass[outside[ends]]).tolist())
-    layer = sum(s.does is Does.LAYS for s in worked.steps[: k + 1])
+    layer = sum(s.pass_type is PassType.LAYS for s in worked.steps[: k + 1])
     covered = float(parts.areas[step.covered].sum() / parts.areas.sum())
     sentence = (
         f"Layer {layer} surrounds {listed(around, 2)} along {length:.0f} cm and lies under all that is "
@@ -136,7 +136,7 @@ def _of_negative(worked: Worked, k: int) -> Reason | None:
     return Reason("surrounds", sentence, tuple(m.id for m in around), {"cm": length, "share": covered})
 
 
-def _of_ends(worked: Worked, k: int) -> Reason | None:
+def _of_ends(worked: PlanningResult, k: int) -> Reason | None:
     """Both ends: from when a middle can be judged, and between which values."""
     step = worked.steps[k]
     if not step.called or not step.group:
@@ -154,7 +154,7 @@ def _of_ends(worked: Worked, k: int) -> Reason | None:
     return Reason("ends", sentence, (), {"low": low, "high": high})
 
 
-def _of_glow(worked: Worked, k: int) -> Reason | None:
+def _of_glow(worked: PlanningResult, k: int) -> Reason | None:
     """The light first: from where to where the glow falls off."""
     step = worked.steps[k]
     if "glow" not in step.called or not step.group:
@@ -169,7 +169,7 @@ def _of_glow(worked: Worked, k: int) -> Reason | None:
     return Reason("glow", sentence, (), {"from": max(values), "to": min(values), "share": share})
 
 
-def _of_thing(worked: Worked, k: int) -> Reason | None:
+def _of_thing(worked: PlanningResult, k: int) -> Reason | None:
     """By object: where in the row of things this is, and how far its values go."""
     step = worked.steps[k]
     own = [j for j, other in enumerate(worked.steps) if other.called and other.called == step.called]
@@ -191,7 +191,7 @@ def _of_thing(worked: Worked, k: int) -> Reason | None:
     return Reason("thing", sentence, (), {"low": min(values), "high": max(values), "passes": len(own)})
 
 
-def _of_own(worked: Worked, k: int) -> Reason | None:
+def _of_own(worked: PlanningResult, k: int) -> Reason | None:
     """A pass of the painter's own: how much it goes over, and what that takes."""
     masses, done = _masses(worked, worked.steps[k].group), worked.plan.passes[k]
     area = sum(mass.area_cm2 for mass in masses)
@@ -200,14 +200,14 @@ def _of_own(worked: Worked, k: int) -> Reason | None:
     return Reason("own", sentence, tuple(m.id for m in masses), {"cm2": area, "minutes": done.minutes})
 
 
-Maker = Callable[[Worked, int], Reason | None]
-BY_DOES: dict[Does, Maker] = {
-    Does.MASKS: _of_lights,
-    Does.RECOVERS: _of_won_back,
-    Does.TONES: _of_tone,
-    Does.WIPES: _of_wiping,
-    Does.RESTATES: _of_restating,
-    Does.OWN: _of_own,
+Maker = Callable[[PlanningResult, int], Reason | None]
+BY_DOES: dict[PassType, Maker] = {
+    PassType.MASKS: _of_lights,
+    PassType.RECOVERS: _of_won_back,
+    PassType.TONES: _of_tone,
+    PassType.WIPES: _of_wiping,
+    PassType.RESTATES: _of_restating,
+    PassType.OWN: _of_own,
 }
 BY_SCHOOL: dict[str, Maker] = {
     "layered-negative": _of_negative,

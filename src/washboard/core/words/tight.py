@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-from ..order.result import Does, Worked
+from ..order.result import PassType, PlanningResult
 from ..plan.names import capital, listed, named
 from ..plan.plan import Kind, Role
-from ..reference.mass import Kind as MassKind
-from ..reference.mass import Mass
+from ..reference.mass import Mass, MassKind
 from ..time.pace import covering_minutes
 
 WORTH_CM = 3.0
@@ -15,16 +14,16 @@ TELLS = 0.1
 """Values outside its band from which a mass is said to be there."""
 
 
-def findings_for(worked: Worked, k: int) -> tuple[str, ...]:
+def findings_for(worked: PlanningResult, k: int) -> tuple[str, ...]:
     """What is wrong or tight in a pass: longer than its open time, or a mass out of its band."""
     late = _too_long(worked, k)
     return (*([late] if late else ()), *_out_of_band(worked, k))
 
 
-def _too_long(worked: Worked, k: int) -> str | None:
+def _too_long(worked: PlanningResult, k: int) -> str | None:
     """A joined wash must be laid while it is wet; an opaque coat only where it is graded."""
     medium, done = worked.scene.medium, worked.plan.passes[k]
-    if not medium.open_minutes or not done.targets or worked.steps[k].does is not Does.LAYS:
+    if not medium.open_minutes or not done.targets or worked.steps[k].pass_type is not PassType.LAYS:
         return None
     if medium.transparent:
         if done.minutes <= medium.open_minutes:
@@ -45,7 +44,7 @@ def _too_long(worked: Worked, k: int) -> str | None:
     )
 
 
-def _out_of_band(worked: Worked, k: int) -> list[str]:
+def _out_of_band(worked: PlanningResult, k: int) -> list[str]:
     medium, findings = worked.scene.medium, []
     for o in worked.plan.passes[k].operations:
         mass = worked.plan.mass(o.mass)
@@ -70,7 +69,7 @@ def _out_of_band(worked: Worked, k: int) -> list[str]:
     return findings
 
 
-def _seam(worked: Worked, k: int) -> str:
+def _seam(worked: PlanningResult, k: int) -> str:
     """Where to stop: the softest long border inside the pass."""
     scene, step = worked.scene, worked.steps[k]
     group = set(step.group)

@@ -27,7 +27,7 @@ def worked_out(stages: Stages, task: WorkOut, report: Progress) -> dict[str, Any
         height, width = result.seen.frame.reference.picture.shape
         size = (width, height)
     labels = planfile.label_hash(result.seen.measured.labels)
-    source = planfile.Source(
+    source = planfile.DocumentSource(
         task.piece, about.content, *size, label_map=labels, areas=result.seen.whole.areas
     )
     document = planfile.written(planfile.document_of(result.worked.plan, source))

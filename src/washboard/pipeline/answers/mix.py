@@ -12,7 +12,7 @@ from ...core.colour.spectra import Floats, spectrum_of_lab, value_of_spectrum
 from ...core.errors import InvalidInput
 from ...core.materials.paints import Paint, paint_named
 from ...core.materials.sticks import Stick
-from ...core.mixing.mixture import bench_of
+from ...core.mixing.mixture import mixing_model_of
 from ...core.mixing.paintbox import coated
 from ...core.mixing.search import MOST_PAINTS, Recipe, told
 from ...core.mixing.variants import corrected, seen_as, variants_of
@@ -41,18 +41,20 @@ def table(_: Stages, task: MixTable) -> dict[str, Any]:
 def mix_table(keys: Sequence[str], settings: Settings, over: Floats) -> dict[str, Any]:
     """Looks of up to three paints over a ground, for a page that looks up between.
 
-    `loads` (9,) of each paint in unit films; `dry` and `wet` (9^n, 4), Lab and value, the last paint running
-    fastest.
+    `loads` (9,): thicknesses of each paint in unit films; `dry` and `wet` (9^n, 4), Lab and value, the last
+    paint running fastest.
     """
     paints = [settings.catalogue.get(key) or paint_named(key) for key in keys]
     if not 1 <= len(paints) <= MOST_PAINTS or len({paint.key for paint in paints}) < len(paints):
         raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} different paints.")
     vehicle = vehicle_of(settings.medium)
-    bench = bench_of(paints, vehicle, spectrum_of_lab(over))
-    loads = np.concatenate([[0.0], np.geomspace(0.004, vehicle.most, LEVELS - 1)])
-    every = np.stack(np.meshgrid(*[loads] * len(paints), indexing="ij"), axis=-1).reshape(-1, len(paints))
+    bench = mixing_model_of(paints, vehicle, spectrum_of_lab(over))
+    thicknesses = np.concatenate([[0.0], np.geomspace(0.004, vehicle.most, LEVELS - 1)])
+    every = np.stack(np.meshgrid(*[thicknesses] * len(paints), indexing="ij"), axis=-1).reshape(
+        -1, len(paints)
+    )
     return {
-        "loads": loads.round(6).tolist(), "dry": _with_values(bench.labs(every)),
+        "loads": thicknesses.round(6).tolist(), "dry": _with_values(bench.labs(every)),
         "wet": _with_values(bench.labs(every, wet=True)), "strongest": vehicle.strongest,
     }  # fmt: skip
 
@@ -66,8 +68,8 @@ def variants(_: Stages, task: MixVariants) -> dict[str, Any]:
     unknown = sorted(given.keys() - places.keys())
     if unknown or not 1 <= len(given) <= MOST_PAINTS or len(given) < len(task.parts):
         raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} different paints of the palette.")
-    bench = bench_of(paints, vehicle, spectrum_of_lab(task.over))
-    recipe = told(bench, [(places[key], parts) for key, parts in given.items()], task.load, task.target)
+    bench = mixing_model_of(paints, vehicle, spectrum_of_lab(task.over))
+    recipe = told(bench, [(places[key], parts) for key, parts in given.items()], task.thickness, task.target)
     target = np.array(task.target)
     seen = task.seen
     if seen is None and task.seen_value is not None:
@@ -146,7 +148,7 @@ def _pile(
             recipe_entries(pile.recipes, paints, vehicle, np.array(pile.target)),
             merits(pile.recipes, paints), strict=True)],
         "again": pile.again and {"pile": pile.again.pile, "strength": round(pile.again.strength, 2),
-                                 "deltaE": round(pile.again.apart, 2),
+                                 "deltaE": round(pile.again.delta_e, 2),
                                  "valueError": round(pile.again.value_error, 2)},
     }  # fmt: skip
 
@@ -159,11 +161,16 @@ def _recovered(
     if vehicle.covers:
         return None, None
     own = [_paint(paints, i) for i in best.paints]
-    loads = best.shares * best.load
-    bench = bench_of(own, vehicle, ground)
-    left = bench.labs(lifted(loads, [paint.staining for paint in own]))
+    thicknesses = best.shares * best.thickness
+    bench = mixing_model_of(own, vehicle, ground)
+    left = bench.labs(lifted(thicknesses, [paint.staining for paint in own]))
     rough = granulation(
-        vehicle, bench.absorption, bench.scattering, loads, np.array([p.granulation for p in own]), ground
+        vehicle,
+        bench.absorption,
+        bench.scattering,
+        thicknesses,
+        np.array([p.granulation for p in own]),
+        ground,
     )
     return round(float(value_of_lab(left)), 2), round(rough, 1)
 
@@ -174,7 +181,7 @@ def _dust(pile: Pile, sticks: Colours, ground: Floats) -> dict[str, float] | Non
     own = [stick for stick in (sticks[i] for i in best.paints) if isinstance(stick, Stick)]
     if len(own) < len(best.paints):
         return None
-    smooth = rubbed([stick.look for stick in own], best.parts, ground)
+    smooth = rubbed([stick.reflectance for stick in own], best.parts, ground)
     dull = fixed(spectrum_of_lab(best.lab))
     values = value_of_spectrum(np.stack([smooth, dull])).round(2).tolist()
     return {"tooth": round(tooth_left(best.parts), 2), "rubbed": values[0], "fixed": values[1]}
@@ -182,7 +189,7 @@ def _dust(pile: Pile, sticks: Colours, ground: Floats) -> dict[str, float] | Non
 
 def _helps(board: Board, settings: Settings) -> dict[int, dict[str, Any]]:
     """For the piles farthest off, the paint that is not along and would reach them best, and how near."""
-    off = [k for k, pile in enumerate(board.piles) if pile.recipes[0].apart > UNREACHED]
+    off = [k for k, pile in enumerate(board.piles) if pile.recipes[0].delta_e > UNREACHED]
     if settings.medium == "pastel" or not off:
         return {}
     catalogue = settings.catalogue
@@ -190,14 +197,14 @@ def _helps(board: Board, settings: Settings) -> dict[int, dict[str, Any]]:
     along = {place[paint.key] for paint in board.paints}
     keys = list(place)
     found = {}
-    for k in sorted(off, key=lambda k: -board.piles[k].recipes[0].apart)[:MOST_HELPED]:
+    for k in sorted(off, key=lambda k: -board.piles[k].recipes[0].delta_e)[:MOST_HELPED]:
         target = np.array(board.piles[k].target)
         near = np.square(labs - target).sum(axis=2).argmin(axis=1)
-        apart = difference(labs[np.arange(len(pairs)), near], target)
-        new = [(float(apart[n]), int(b if a in along else a)) for n, (a, b) in enumerate(pairs.tolist())
+        delta_e = difference(labs[np.arange(len(pairs)), near], target)
+        new = [(float(delta_e[n]), int(b if a in along else a)) for n, (a, b) in enumerate(pairs.tolist())
                if (a in along) != (b in along) or (a == b and a not in along)]  # fmt: skip
         best, paint = min(new)
-        if best < board.piles[k].recipes[0].apart - 1:
+        if best < board.piles[k].recipes[0].delta_e - 1:
             found[k] = {"paint": keys[paint], "words": catalogue[keys[paint]].words, "deltaE": round(best, 1)}
     return found
 
@@ -213,11 +220,11 @@ def merits(recipes: Sequence[Recipe], paints: Colours) -> list[str]:
         return float(np.dot(recipe.shares, [of(paint) for paint in own]))
 
     scores: dict[str, list[float]] = {
-        "nearest": [recipe.apart for recipe in recipes],
+        "nearest": [recipe.delta_e for recipe in recipes],
         "fewest paints": [len(recipe.paints) for recipe in recipes],
         "lifts most easily": [weighed(r, lambda p: p.staining) for r in recipes],
         "most lightfast": [max(_paint(paints, i).lightfast for i in r.paints) for r in recipes],
-        "cheapest": [weighed(r, lambda p: p.cost) * r.load for r in recipes],
+        "cheapest": [weighed(r, lambda p: p.cost) * r.thickness for r in recipes],
     }
     for words, score in scores.items():
         best = int(np.argmin(score))

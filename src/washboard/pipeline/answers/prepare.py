@@ -20,7 +20,7 @@ from ...core.composition.findings.finding import Composed, Finding, composed_of
 from ...core.composition.focus import Focus
 from ...core.composition.light import Light, light_of
 from ...core.composition.path import Path, path_of
-from ...core.composition.sources import Said, Source, confirmed_of, sources_of
+from ...core.composition.sources import LightSource, Said, confirmed_of, sources_of
 from ...core.ground.choice import Candidate, candidates_of
 from ...core.ground.shares import RIGHT_COLOUR, RIGHT_VALUE
 from ...core.materials.grounds import GroundKind
@@ -46,7 +46,7 @@ class Looked:
     findings: tuple[Finding, ...]
     path: Path
     sheet: Sheet
-    sources: tuple[Source, ...]
+    sources: tuple[LightSource, ...]
 
 
 def looked(seen: Seen, settings: Settings) -> Looked:

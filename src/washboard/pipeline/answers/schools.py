@@ -10,8 +10,8 @@ import numpy as np
 
 from ...core.errors import WashboardError
 from ...core.order.prediction import painted, patch_map, table_of
-from ...core.order.result import Worked
-from ...core.planning.compare import Compared, account_of, delivers
+from ...core.order.result import PlanningResult
+from ...core.planning.compare import Compared, delivers, metrics_of
 from ...core.schools import school_named
 from ...core.schools.aims import WORDS, Aim
 from ...formats.comparison import school_entry
@@ -38,7 +38,7 @@ def compared(stages: Stages, task: CompareSchools) -> dict[str, Any]:
     plain, aims = _with(stages, subject, free), []
     for aim in Aim:
         one = _with(stages, subject, replace(free, aim=aim))
-        if one.account and plain.account and delivers(aim, one.account, plain.account):
+        if one.metrics and plain.metrics and delivers(aim, one.metrics, plain.metrics):
             aims.append(_entry(result, one) | {"name": WORDS[aim], "aim": aim.value})
     return {
         "schools": [_entry(result, one) for one in found], "chosen": result.worked.plan.school,
@@ -67,7 +67,7 @@ def _kept(stages: Stages, subject: Subject, settings: Settings, result: Result) 
 def _with(stages: Stages, subject: Subject, settings: Settings) -> Compared:
     """The order of a piece with other settings, and its account."""
     worked = stages.result(replace(subject, settings=settings)).worked
-    return Compared(school_named(worked.plan.school), "", worked, account_of(worked))
+    return Compared(school_named(worked.plan.school), "", worked, metrics_of(worked))
 
 
 def _entry(result: Result, one: Compared) -> dict[str, Any]:
@@ -79,7 +79,7 @@ def _entry(result: Result, one: Compared) -> dict[str, Any]:
     return entry | {"after": rows, "pictures": [_small(p) for p in pictures(result, one.worked, rows, SMALL)]}
 
 
-def pictures(result: Result, worked: Worked, rows: list[int], size: int) -> list[np.ndarray]:
+def pictures(result: Result, worked: PlanningResult, rows: list[int], size: int) -> list[np.ndarray]:
     """The painting (h, w, 3) after some of the passes of any order of the same masses, `size` on the long
     side."""
     labels = result.cut.labels

@@ -7,7 +7,7 @@ from typing import Any
 
 from ...core.order.prediction import painted
 from ...core.reference.picture import picture_of
-from ...core.reference.windows import LARGEST, Source, along, read, standing
+from ...core.reference.windows import LARGEST, WindowSource, along, read, standing
 from ...core.reference.windows import compared as compared_windows
 from ...settings import Stage
 from ..stages import Stages
@@ -18,10 +18,10 @@ def compared(stages: Stages, task: CompareWindows) -> dict[str, Any]:
     """Readings of two windows, their difference, values along a line, and where the first stands."""
     one, other = task.one.checked(), task.other.checked()
     result = stages.result(task.subject)
-    pictures = {Source.REFERENCE: result.seen.picture}
-    if Source.PREDICTED in (one.source, other.source):
+    pictures = {WindowSource.REFERENCE: result.seen.picture}
+    if WindowSource.PREDICTED in (one.source, other.source):
         last = len(result.table.colours) - 1
-        pictures[Source.PREDICTED] = picture_of(painted(result.table, result.maps, last))
+        pictures[WindowSource.PREDICTED] = picture_of(painted(result.table, result.maps, last))
     first, second = (read(pictures[window.source].lab, window) for window in (one, other))
     found = compared_windows(first, second)
     surface = task.subject.read_up_to(Stage.RESULT).start.value

@@ -9,7 +9,7 @@ import numpy as np
 
 from ...core.areas.area import Areas
 from ...core.reference.identity import inherited
-from ...core.reference.mass import Kind, Mass
+from ...core.reference.mass import Mass, MassKind
 from ...core.reference.measures import Measured
 from ...core.reference.place import Anchor
 from ...settings import Settings
@@ -62,8 +62,8 @@ def masses_in_areas(measured: Measured, areas: Areas) -> tuple[Mass, ...]:
     together = measured.labels.astype(np.int64) * most + areas.labels
     held = np.bincount(together.ravel(), minlength=(int(measured.labels.max()) + 1) * most).reshape(-1, most)
     placed = [replace(m, area=f"a{int(held[m.label].argmax())}") for m in measured.masses]
-    shapes = Counter(m.area for m in placed if m.kind is not Kind.ACCENT)
+    shapes = Counter(m.area for m in placed if m.kind is not MassKind.ACCENT)
     names = {f"a{area.label}": area.name for area in areas.areas if shapes[f"a{area.label}"] == 1}
     return tuple(
-        m if m.name or m.kind is Kind.ACCENT else replace(m, name=names.get(m.area or "")) for m in placed
+        m if m.name or m.kind is MassKind.ACCENT else replace(m, name=names.get(m.area or "")) for m in placed
     )

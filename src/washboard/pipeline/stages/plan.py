@@ -13,9 +13,9 @@ from ...core.key.relations import SKY_ABOVE, Thing
 from ...core.materials.grounds import GroundKind
 from ...core.materials.media import medium_named
 from ...core.materials.surfaces import Sheet
-from ...core.order.options import Wishes
+from ...core.order.options import Options
 from ...core.order.parts import Parts
-from ...core.order.result import Worked
+from ...core.order.result import PlanningResult
 from ...core.planning.compare import Compared, compared
 from ...core.planning.planner import plan_of
 from ...core.planning.reorder import reordered
@@ -25,7 +25,7 @@ from .notes import arrangement_notes
 from .results import Framed, Result, Seen
 
 
-def rearranged(worked: Worked, settings: Settings) -> Worked:
+def rearranged(worked: PlanningResult, settings: Settings) -> PlanningResult:
     """The plan in the painter's order, with the painter's own passes and tools and without those left out,
     where the judge agrees; else the plan as it was worked out, and a note says why."""
     order = settings.order or tuple(done.id for done in worked.plan.passes)
@@ -40,12 +40,14 @@ def rearranged(worked: Worked, settings: Settings) -> Worked:
     return replace(worked, plan=replace(worked.plan, notes=(*worked.plan.notes, why)))
 
 
-def wishes_for(settings: Settings, areas: Areas) -> Wishes:
+def options_for(settings: Settings, areas: Areas) -> Options:
     """What is settled about the order, with what must be known of the areas."""
-    wishes = settings.wishes(far_to_near(areas))
+    options = settings.options(far_to_near(areas))
     if settings.ground != GroundKind.PATCHES:
-        return wishes
-    return replace(wishes, patches=tuple((f"a{k}", look) for k, look in patches_of(areas).items()))
+        return options
+    return replace(
+        options, patches=tuple((f"a{k}", reflectance) for k, reflectance in patches_of(areas).items())
+    )
 
 
 def far_to_near(areas: Areas) -> tuple[Thing, ...]:
@@ -62,16 +64,18 @@ def far_to_near(areas: Areas) -> tuple[Thing, ...]:
     )
 
 
-def planned(seen: Seen, parts: Parts, settings: Settings, sheet: Sheet, notes: Sequence[str]) -> Worked:
+def planned(
+    seen: Seen, parts: Parts, settings: Settings, sheet: Sheet, notes: Sequence[str]
+) -> PlanningResult:
     """The plan as it is worked out, before the painter rearranges it, with the ground that is laid first."""
-    masses, wishes = seen.measured.masses, wishes_for(settings, seen.areas)
+    masses, options = seen.measured.masses, options_for(settings, seen.areas)
     mixed = [(f"a{seen.whole.at(own.x, own.y)}", own.school) for own in settings.mixed]
-    held, names = {mass.area for mass in masses}, {thing.id: thing.name for thing in wishes.things}
+    held, names = {mass.area for mass in masses}, {thing.id: thing.name for thing in options.things}
     empty = [names.get(area, area) for area, _ in mixed if area not in held]
     alone = [f"No shape lies mostly in {name}: it is painted with the rest." for name in empty]
     worked = plan_of(
         masses, parts, medium_named(settings.medium), settings.start, sheet,
-        replace(wishes, mixed=tuple(mixed)), (*notes, *alone), settings.intent.mood, settings.paints,
+        replace(options, mixed=tuple(mixed)), (*notes, *alone), settings.intent.mood, settings.paints,
     )  # fmt: skip
     if settings.laid is None:
         return worked
@@ -79,7 +83,7 @@ def planned(seen: Seen, parts: Parts, settings: Settings, sheet: Sheet, notes: S
     return replace(worked, plan=replace(worked.plan, toning=toning))
 
 
-def annotated(worked: Worked, frame: Framed, settings: Settings) -> Worked:
+def annotated(worked: PlanningResult, frame: Framed, settings: Settings) -> PlanningResult:
     """The plan with notes about what was arranged and about the time in hand."""
     notes = (*worked.plan.notes, *arrangement_notes(frame, worked.plan, settings))
     return replace(worked, plan=replace(worked.plan, notes=notes))
@@ -91,6 +95,6 @@ def schools(result: Result, settings: Settings, own: tuple[str, ...]) -> tuple[C
     height, width = seen.picture.shape
     return compared(
         seen.measured.masses, result.worked.scene.parts, medium_named(settings.medium), settings.start,
-        settings.sheet(width / height), wishes_for(settings, seen.areas), settings.intent.mood,
+        settings.sheet(width / height), options_for(settings, seen.areas), settings.intent.mood,
         settings.paints, own,
     )  # fmt: skip

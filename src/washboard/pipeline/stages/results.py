@@ -13,7 +13,7 @@ from ...core.areas.area import PROPOSED, Areas
 from ...core.areas.corrections import MOST_STROKES
 from ...core.order.parts import Cut
 from ...core.order.prediction import PatchMap, Table, patch_map, table_of
-from ...core.order.result import Worked
+from ...core.order.result import PlanningResult
 from ...core.reference.masses import Division
 from ...core.reference.measures import Measured
 from ...core.reference.picture import Labels, Picture
@@ -96,7 +96,7 @@ class Result:
     """
 
     seen: Seen
-    worked: Worked
+    worked: PlanningResult
     next_number: int
     cut: Cut
 

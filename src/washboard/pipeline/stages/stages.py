@@ -18,15 +18,15 @@ from numpy.typing import NDArray
 from ...core.areas.area import PROPOSED, Areas, area_map, areas_of, followed
 from ...core.areas.cells import cells_of
 from ...core.areas.snap import snapped
-from ...core.areas.superpixels import chips_of
+from ...core.areas.superpixels import superpixels_of
 from ...core.areas.tree import Tree, tree_of
 from ...core.composition.borrowed import Borrowed
 from ...core.order.parts import Cut, divided
-from ...core.order.result import Worked
+from ...core.order.result import PlanningResult
 from ...core.planning.compare import Compared
 from ...core.reference import ladder
 from ...core.reference.accents import Accents, find_accents
-from ...core.reference.mass import Kind
+from ...core.reference.mass import MassKind
 from ...core.reference.masses import Division, Progress, by_areas, divide, no_progress
 from ...core.reference.measures import Measured, measure
 from ...core.reference.picture import Labels, Picture
@@ -95,10 +95,10 @@ class Stages:
 
     def _area_map(self, about: Subject, found: Reference) -> Labels:
         strokes, base = about.read_by(Stage.AREA_MAP).areas.strokes, about.key(Stage.REFERENCE)
-        tree: Tree = self.memo.once(("tree", base), lambda: tree_of(chips_of(found.bare)))
+        tree: Tree = self.memo.once(("tree", base), lambda: tree_of(superpixels_of(found.bare)))
         cells = None
         if any(stroke.against and not stroke.joins for stroke in strokes):
-            cells = self.memo.once(("cells", base), lambda: cells_of(tree.chips))
+            cells = self.memo.once(("cells", base), lambda: cells_of(tree.superpixels))
         outlined = {s: self._outlined(base, found.bare, s.points) for s in strokes if s.closed}
         given, proposed = (found.given, 1) if about.drawn else (None, PROPOSED)
         return area_map(tree, strokes, found.bare.shape, cells, outlined, given, proposed, found.bare.value)
@@ -157,11 +157,11 @@ class Stages:
 
     def _division(
         self, about: Subject, found: Framed, squinted: Squinted, progress: Progress
-    ) -> tuple[Division, list[Kind] | None]:
+    ) -> tuple[Division, list[MassKind] | None]:
         if about.drawn:
             # Drawn flat: a shape is a mass.
             division = by_areas(found.areas.labels)
-            return division, [Kind.FLAT] * division.count
+            return division, [MassKind.FLAT] * division.count
         accents, thresholds = self.accents(about), self.thresholds(about)
         part = partial(_part, progress, 0.5, 0.3)
         division = self._once(
@@ -197,7 +197,7 @@ class Stages:
         )
         progress("ordering", 0.96)
         own = about.read_up_to(Stage.PLAN)
-        worked: Worked = self._once(
+        worked: PlanningResult = self._once(
             Stage.PLAN, about, lambda: plan.planned(seen, cut.parts, own, sheet, self._photo_notes(about))
         )
         worked = plan.rearranged(worked, about.read_up_to(Stage.ORDER))

@@ -44,8 +44,8 @@ def found(c: Composed) -> list[Finding]:
 def _same(one: Area, other: Area) -> bool:
     wide, high = (abs(a - b) / max(a, b) for a, b in ((_wide(one), _wide(other)), (_high(one), _high(other))))
     areas = abs(one.share - other.share) / max(one.share, other.share)
-    look = float(np.linalg.norm(np.subtract(one.lab, other.lab)))
-    return max(wide, high) < ALIKE and areas < 1.5 * ALIKE and look < LOOK
+    reflectance = float(np.linalg.norm(np.subtract(one.lab, other.lab)))
+    return max(wide, high) < ALIKE and areas < 1.5 * ALIKE and reflectance < LOOK
 
 
 def _wide(area: Area) -> float:
