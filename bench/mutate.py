@@ -23,7 +23,7 @@ from types import ModuleType
 import pytest
 
 from washboard.core.surface.rules import Rule
-from washboard.core.surface.transitions import Spot
+from washboard.core.surface.transitions import SurfaceState
 
 ROOM = "washboard.core.surface"
 TESTS = ["tests/core/test_transitions.py", "tests/core/test_replay.py"]
@@ -34,7 +34,7 @@ OTHER: dict[type, type] = {
 }  # fmt: skip
 NEXT = {
     group.__name__: dict(zip(names, [*names[1:], names[0]], strict=True))
-    for group in (Spot, Rule)
+    for group in (SurfaceState, Rule)
     for names in [[member.name for member in group]]
 }
 

@@ -60,10 +60,10 @@ def test_five_of_six_true_accents_are_kept_and_few_are_needless(name: str) -> No
     assert len(accents.light) - len(hit) <= 0.3 * len(accents.light)
 
 
-def night(spots: list[tuple[int, int, int]], ground: int = 60) -> np.ndarray:
+def night(states: list[tuple[int, int, int]], ground: int = 60) -> np.ndarray:
     """A dark sheet of 600 × 400 with light discs at (x, y) of a radius."""
     sheet = np.full((400, 600, 3), ground, np.uint8)
-    for x, y, radius in spots:
+    for x, y, radius in states:
         cv2.circle(sheet, (x, y), radius, (255, 245, 220), -1)
     return sheet
 

@@ -114,7 +114,7 @@ def test_a_refusal_names_pass_operation_mass_state_rule_and_reason() -> None:
     passes = (replace(FIRST, minutes=1, wait=0), SECOND)
     (refusal,) = replay(MASSES, passes, medium_named("watercolour"), WHITE)
     assert (refusal.done, refusal.mass, refusal.kind) == ("second", "m2", Kind.WASH)
-    assert refusal.spot == "shiny"
+    assert refusal.state == "shiny"
     assert refusal.sentence == "m2: dry before the next layer over it; it is shiny since first."
 
 

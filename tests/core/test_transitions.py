@@ -7,7 +7,7 @@ import pytest
 from washboard.core.plan.acts import ACTS, Reversibility
 from washboard.core.plan.plan import LAYING, TAKING, Kind
 from washboard.core.surface.rules import Rule
-from washboard.core.surface.transitions import SPOTS, Spot, after, stage, transitions
+from washboard.core.surface.transitions import STATES_OF, SurfaceState, after, stage, transitions
 
 # Per medium: operation, the states in which it may be done, each with the state it leaves.
 LEGAL = {
@@ -204,42 +204,42 @@ REASONS = """
 """
 
 
-def legal(medium: str) -> dict[tuple[Kind, Spot], Spot]:
-    found: dict[tuple[Kind, Spot], Spot] = {}
+def legal(medium: str) -> dict[tuple[Kind, SurfaceState], SurfaceState]:
+    found: dict[tuple[Kind, SurfaceState], SurfaceState] = {}
     for line in LEGAL[medium].strip().splitlines():
         name, *cells = line.split()
         for cell in cells:
-            pairs = [(s, s) for s in SPOTS[medium]] if cell == "*" else [tuple(_spots(cell))]
+            pairs = [(s, s) for s in STATES_OF[medium]] if cell == "*" else [tuple(_spots(cell))]
             found |= {(Kind(name), one): other for one, other in pairs}
     return found
 
 
-def _spots(cell: str) -> list[Spot]:
-    return [Spot[word.upper()] for word in cell.split(">")]
+def _spots(cell: str) -> list[SurfaceState]:
+    return [SurfaceState[word.upper()] for word in cell.split(">")]
 
 
 def test_each_medium_has_the_states_that_its_painters_tell_apart() -> None:
-    assert {medium: set(spots) for medium, spots in SPOTS.items()} == {
-        medium: {Spot[word.upper()] for word in words.split()} for medium, words in STATES.items()
+    assert {medium: set(states) for medium, states in STATES_OF.items()} == {
+        medium: {SurfaceState[word.upper()] for word in words.split()} for medium, words in STATES.items()
     }
 
 
-@pytest.mark.parametrize("medium", SPOTS)
+@pytest.mark.parametrize("medium", STATES_OF)
 def test_every_operation_is_legal_in_just_the_states_in_which_painters_do_it(medium: str) -> None:
     expected = legal(medium)
     for kind in Kind:
-        for spot in SPOTS[medium]:
-            outcome = after(medium, kind, spot)
-            if (kind, spot) in expected:
-                assert outcome is expected[kind, spot], (medium, kind, spot, outcome)
+        for state in STATES_OF[medium]:
+            outcome = after(medium, kind, state)
+            if (kind, state) in expected:
+                assert outcome is expected[kind, state], (medium, kind, state, outcome)
             else:
-                assert isinstance(outcome, Rule), (medium, kind, spot, outcome)
+                assert isinstance(outcome, Rule), (medium, kind, state, outcome)
 
 
 def test_each_refusal_has_the_reason_that_a_teacher_would_give() -> None:
     for line in REASONS.strip().splitlines():
-        medium, kind, spot, rule = line.split()
-        assert after(medium, Kind(kind), Spot[spot.upper()]) is Rule[rule], line
+        medium, kind, state, rule = line.split()
+        assert after(medium, Kind(kind), SurfaceState[state.upper()]) is Rule[rule], line
 
 
 def test_the_table_has_every_operation_of_the_closed_list_and_no_other() -> None:

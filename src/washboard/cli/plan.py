@@ -77,13 +77,13 @@ def check(
 ) -> None:
     """Replay a plan on the surface and check it: exit 0 when nothing is refused, 1 otherwise."""
     from ..core.checks import Checked, findings_of
-    from ..core.surface.replay import replay
+    from ..core.surface.replay import refusals_of
     from ..formats import comparison, planfile
 
     place(out, plan)
     document = planfile.read(plan.read_bytes())
     read = planfile.plan_from(document)
-    refusals = replay(read.masses, read.passes, read.medium, read.surface.value)
+    refusals = refusals_of(read)
     findings = findings_of(Checked(read, planfile.things_of(document)))
     if out is not None:
         write_json(out, comparison.report_document(read, refusals, findings))

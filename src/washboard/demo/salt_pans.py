@@ -126,8 +126,8 @@ def ground(at: Array, direction: Array) -> Array:
     crust = lit(at, np.broadcast_to([0.0, 1.0, 0.0], at.shape), np.array([0.80, 0.78, 0.74]), 8.0)
     colour = colour * (1 - cover) + crust * cover
     for x, z, size in GLINTS:
-        spot = np.hypot((at[:, 0] - x) / size, (at[:, 2] - z) / (2.1 * size))
-        shine = np.clip((1.0 - spot) / 0.25, 0, 1)[:, None]
+        state = np.hypot((at[:, 0] - x) / size, (at[:, 2] - z) / (2.1 * size))
+        shine = np.clip((1.0 - state) / 0.25, 0, 1)[:, None]
         colour = colour * (1 - shine) + np.array([1.3, 1.28, 1.2]) * shine
     return np.asarray(colour)
 

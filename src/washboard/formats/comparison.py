@@ -56,7 +56,7 @@ def refusal_entry(refusal: Refusal) -> dict[str, Any]:
     """One refusal: pass, operation, mass, state, rule and reason."""
     return {
         "pass": refusal.done, "operation": refusal.kind and refusal.kind.value, "mass": refusal.mass,
-        "state": refusal.spot and refusal.spot.value, "rule": refusal.rule.name.lower(),
+        "state": refusal.state and refusal.state.value, "rule": refusal.rule.name.lower(),
         "reason": refusal.sentence,
     }  # fmt: skip
 
@@ -92,5 +92,5 @@ def _change_entry(change: Change) -> dict[str, Any]:
 def refusal_line(refusal: Refusal) -> str:
     """One refusal on a line: pass, operation, mass, state, reason."""
     operation = refusal.kind.value if refusal.kind else "–"
-    state = refusal.spot.value if refusal.spot else "–"
+    state = refusal.state.value if refusal.state else "–"
     return f"{refusal.done}\t{operation}\t{refusal.mass}\t{state}\t{refusal.sentence}"

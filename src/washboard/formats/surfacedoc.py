@@ -5,7 +5,7 @@ from __future__ import annotations
 from ..core.plan.acts import ACTS
 from ..core.plan.plan import Kind
 from ..core.surface.rules import Rule
-from ..core.surface.transitions import SPOTS, STAGES, Spot, after
+from ..core.surface.transitions import STAGES, STATES_OF, SurfaceState, after
 
 HEAD = """# The surface: states, operations, transitions
 
@@ -19,19 +19,19 @@ needs numbers besides (values, layers, oil, staining, order) is judged in `core/
 def surface_page() -> str:
     """The page: states with how long they last, and for every medium operations × states."""
     parts = [HEAD]
-    for medium, spots in SPOTS.items():
+    for medium, states in STATES_OF.items():
         parts.append(f"\n## {medium.capitalize()}\n")
         stages = STAGES[medium]
         if stages:
-            told = ", ".join(f"{spot.value} until {100 * share:.0f} %" for spot, share in stages)
+            told = ", ".join(f"{state.value} until {100 * share:.0f} %" for state, share in stages)
             parts.append(f"A fresh layer is {told} of its drying time, then dry (guesses).\n")
         parts.append(
-            "| operation | takes back | tool | uses | " + " | ".join(spot.value for spot in spots) + " |"
+            "| operation | takes back | tool | uses | " + " | ".join(state.value for state in states) + " |"
         )
-        parts.append("|---" * (4 + len(spots)) + "|")
+        parts.append("|---" * (4 + len(states)) + "|")
         for kind, act in ACTS.items():
             if medium in act.media:
-                cells = [_cell(medium, kind, spot) for spot in spots]
+                cells = [_cell(medium, kind, state) for state in states]
                 first = [f"{act.words} (`{kind.value}`)", act.back.value, act.tool or "–", act.uses or "–"]
                 parts.append(f"| {' | '.join((*first, *cells))} |")
     parts.append("\n## Rules\n")
@@ -39,6 +39,6 @@ def surface_page() -> str:
     return "\n".join(parts) + "\n"
 
 
-def _cell(medium: str, kind: Kind, spot: Spot) -> str:
-    outcome = after(medium, kind, spot)
+def _cell(medium: str, kind: Kind, state: SurfaceState) -> str:
+    outcome = after(medium, kind, state)
     return f"*{outcome.name.lower()}*" if isinstance(outcome, Rule) else f"→ {outcome.value}"

@@ -40,7 +40,7 @@ def operations_of(scene: Scene, turn: NDArray[np.int64], k: int, step: Step) -> 
     """Operations of pass k: bare masses are named in the first, targets from back to front, then unders."""
     done: list[Operation] = []
     if k == 0:
-        done += [_bare(scene, int(m)) for m in np.flatnonzero(turn < 0)]
+        done += [_bare(scene, int(m)) for m in np.flatnonzero(turn < 0) if not scene.lying[m].settled]
     if step.pass_type is PassType.MASKS:
         return (*done, *(_guarded(scene, m) for m in step.group))
     values = value_of_spectrum(np.stack([step.before, step.after])).mean(axis=2)
@@ -88,7 +88,8 @@ def _by_painter(scene: Scene, m: int, values: Floats, kind: Kind, k: int) -> Ope
     mass, own = scene.masses[m], scene.parts.of(m)
     start, end = (median_of(scene, row, own) for row in values)
     staining, toxic = scene.traits
-    told = (float(staining[m]), oil_in(k) * (scene.medium.key == "oil"), bool(toxic[m])) if kind.lays else ()
+    oil = oil_over(scene, k) * (scene.medium.key == "oil")
+    told = (float(staining[m]), oil, bool(toxic[m])) if kind.lays else ()
     return Operation(mass.id, kind, Role.UNDER, 1.0, start, end, 1, *told)
 
 
@@ -138,7 +139,7 @@ class _Laid:
         if not kind.lays:
             return 0.0, 0.0, False
         scene = self.scene
-        oil = oil_in(self.k) if scene.medium.key == "oil" else 0.0
+        oil = oil_over(scene, self.k) if scene.medium.key == "oil" else 0.0
         if not scene.medium.transparent:
             return 0.0, oil, False
         if role is Role.TARGET and self.step.pass_type is PassType.LAYS:
@@ -157,6 +158,13 @@ class _Laid:
 def oil_in(k: int) -> float:
     """Share of oil in the paint of pass k: lean to fat, each pass with a little more medium than the last."""
     return min(MOST_OIL, LEANEST + FATTER * k)
+
+
+def oil_over(scene: Scene, k: int) -> float:
+    """Share of oil in the paint of pass k over what was painted before: never leaner than that."""
+    there = max((there.oil for there in scene.lying), default=0.0)
+    before = 0 if there < LEANEST else round((there - LEANEST) / FATTER) + 1
+    return oil_in(before + k)
 
 
 def _glow_steps(scene: Scene, m: int) -> int:

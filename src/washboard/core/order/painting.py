@@ -10,12 +10,20 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import difference, linear_of_lab, value_of_lab
-from ..colour.spectra import BANDS, lab_of_spectrum, linear_of_spectrum, spectrum_of_lab, value_of_spectrum
+from ..colour.spectra import (
+    BANDS,
+    grey_of_value,
+    lab_of_spectrum,
+    linear_of_spectrum,
+    spectrum_of_lab,
+    value_of_spectrum,
+)
 from ..cut import NEVER
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
 from ..mixing.paintbox import Paintbox
 from ..plan.plan import TAKING, Kind
+from ..plan.state import BARE, MassSurface, SheetState
 from ..reference.mass import Mass
 from ..schools.school import Weights
 from .coverage import Coverage, Status
@@ -50,7 +58,7 @@ class Scene:
     Looks are reflectances (p, 2, 36) of the parts, at the light and dark end of graded masses. `how` (m,):
     the operation that brings a mass to its target where it is not the medium's usual one; `tones` (m, 3):
     the colours in Lab laid all over before anything else, one for all to wipe the lights out of or a patch
-    under each area.
+    under each area; `start`: what lies on the sheet before the first pass.
     """
 
     masses: tuple[Mass, ...]
@@ -62,6 +70,7 @@ class Scene:
     weights: Weights
     how: tuple[Kind | None, ...] = ()
     tones: Floats | None = None
+    start: SheetState = BARE
 
     @cached_property
     def ground(self) -> Floats:
@@ -82,6 +91,27 @@ class Scene:
         ends = self.targets.reshape(-1, 3)
         below = np.broadcast_to(self.ground, (len(ends), len(self.ground)))
         return self.box.mixed(ends, below).reshape(*self.targets.shape[:2], -1)
+
+    @cached_property
+    def lying(self) -> tuple[MassSurface, ...]:
+        """What lies on each mass before the first pass."""
+        return tuple(self.start.of(mass.id, self.surface.value) for mass in self.masses)
+
+    @property
+    def at_start(self) -> Floats:
+        """Reflectances (p, 2, 36) before the first pass: the bare surface, or what was painted by then."""
+        reflectances = self.bare
+        for m, there in enumerate(self.lying):
+            if there.layers:
+                lab = spectrum_of_lab(there.lab) if there.lab else grey_of_value(there.value)
+                reflectances[self.parts.of(m)] = lab
+        return reflectances
+
+    @property
+    def laid_before(self) -> tuple[Floats, Floats]:
+        """Staining (m,) 0–1 and layers (m,) of what lies on each mass before the first pass."""
+        staining = np.array([there.staining for there in self.lying], np.float64)
+        return staining, np.array([there.layers for there in self.lying], np.float64)
 
     @property
     def bare(self) -> Floats:
@@ -158,11 +188,17 @@ RECOVERING = TAKING | {Kind.UNMASK, Kind.WHITE}
 
 
 def scene_of(
-    masses: Sequence[Mass], parts: Parts, medium: Medium, surface: Surface, weights: Weights, box: Paintbox
+    masses: Sequence[Mass],
+    parts: Parts,
+    medium: Medium,
+    surface: Surface,
+    weights: Weights,
+    box: Paintbox,
+    start: SheetState = BARE,
 ) -> Scene:
     """A scene from masses whose targets are set."""
     targets = np.array([m.target_ends for m in masses], dtype=np.float64).reshape(-1, 2, 3)
-    return Scene(tuple(masses), parts, targets, medium, surface, box, weights)
+    return Scene(tuple(masses), parts, targets, medium, surface, box, weights, start=start)
 
 
 def running_paint(scene: Scene, group: Sequence[int]) -> Floats:

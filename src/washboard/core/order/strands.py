@@ -56,17 +56,23 @@ class Ordered:
 def ordered_by(scene: Scene, school: School, options: Options) -> Ordered:
     """The passes of a school."""
     masses = scene.masses
-    bare = are_right(masses, np.array(scene.surface.lab))
+    # What is painted by now, or on its way to its target, is not left as bare surface any more.
+    right = are_right(masses, np.array(scene.surface.lab))
+    bare = [r and not (there.layers or there.settled) for r, there in zip(right, scene.lying, strict=True)]
+    done = {k for k, there in enumerate(scene.lying) if there.settled}
     reserves, how = _reserved(scene, bare, options)
     scene = replace(scene, how=how)
     toned: list[int] = []
-    if school.tones:
+    # A tone, or patches, would go over what is painted by now.
+    fresh = not scene.start.begun
+    if school.tones and fresh:
         scene, toned = _toned(scene, bare)
         bare = [b and scene.how[k] is None for k, b in enumerate(bare)]
-    elif options.patches and not scene.medium.transparent:
+    elif options.patches and fresh and not scene.medium.transparent:
         scene, toned = _patched(scene, dict(options.patches))
         bare = [False] * len(masses)
-    held = {k for k, kind in enumerate(scene.how) if kind is not None and kind in RECOVERING} | set(toned)
+    held = {k for k, kind in enumerate(scene.how) if kind is not None and kind in RECOVERING}
+    held |= done | set(toned)
     accents = [k for k, m in enumerate(masses) if m.kind is MassKind.ACCENT and not bare[k] and k not in held]
     main = tuple(
         k for k, m in enumerate(masses) if m.kind is not MassKind.ACCENT and not bare[k] and k not in held
@@ -131,10 +137,11 @@ def _reserved(
     how: list[Kind | None] = [None] * len(scene.masses)
     if not scene.medium.transparent or not any(bare) or all(bare):
         return (), tuple(how)
+    how = [Kind.UNMASK if there.masked_at is not None else None for there in scene.lying]
     asked, kept = {word.mass: word.way for word in options.ways}, []
     by_id = {mass.id: k for k, mass in enumerate(scene.masses)}
     for k, mass in enumerate(scene.masses):
-        if not bare[k] or (not mass.borders and mass.id not in asked):
+        if not bare[k] or how[k] is not None or (not mass.borders and mass.id not in asked):
             continue
         light = light_of(scene, k, by_id, options)
         decision = decided(light, asked.get(mass.id), FINAL if options.aim is Aim.SAFEST else 0.0)
@@ -246,8 +253,9 @@ def _around(
     things)."""
     by = {kind: [k for k, own in enumerate(scene.how) if own is kind] for kind in RECOVERING}
     before, after = [], []
-    if by[Kind.UNMASK]:
-        before.append(Group(tuple(by[Kind.UNMASK]), PassType.MASKS))
+    unmasked = tuple(k for k in by[Kind.UNMASK] if scene.lying[k].masked_at is None)
+    if unmasked:
+        before.append(Group(unmasked, PassType.MASKS))
     if scene.tones is not None:
         before.append(Group(tuple(toned), PassType.TONES))
     if by[Kind.WIPE]:

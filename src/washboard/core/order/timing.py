@@ -98,8 +98,22 @@ def mixtures(scene: Scene, problem: Coverage) -> int:
     return max(1, len({mixture_of(scene.masses[m]) for m in masses}))
 
 
-def waits_of(scene: Scene, passes: Sequence[Pass], areas: Sequence[float]) -> list[float]:
+def begins_at(scene: Scene, passes: Sequence[Pass]) -> float:
+    """The minute of the sheet's clock at which the first pass finds dry what it goes over or meets."""
+    return max([scene.start.clock, *(_ready(scene, done) for done in passes[:1])])
+
+
+def _ready(scene: Scene, done: Pass) -> float:
+    """The minute from which what lay there before the first pass is dry for a pass."""
+    over = _needing_dry(done)
+    names = over | _neighbours(scene, over) if scene.medium.transparent else over
+    return max((scene.start.of(name, 0.0).ready_at for name in names), default=scene.start.clock)
+
+
+def waits_of(scene: Scene, passes: Sequence[Pass], areas: Sequence[float], begin: float = 0.0) -> list[float]:
     """Minutes to wait after each pass, so that whatever the next ones go over or meet is dry.
+
+    The first begins at minute `begin` of the sheet's clock.
 
     Transparent washes must also find their neighbours dry, or they run into each other; loose
     overlaps in opaque media are worked into while wet.
@@ -108,7 +122,7 @@ def waits_of(scene: Scene, passes: Sequence[Pass], areas: Sequence[float]) -> li
     starts: list[float] = []
     clock = 0.0
     for j, later in enumerate(passes):
-        ready = clock
+        ready = max(clock, _ready(scene, later) - begin) if scene.start.masses else clock
         for i in range(j):
             if _touches(scene, passes[i], later):
                 dry = starts[i] + passes[i].lasts + drying_minutes(scene.medium, areas[i])
@@ -130,13 +144,20 @@ def _touches(scene: Scene, earlier: Pass, later: Pass) -> bool:
     """Whether the later pass must find dry what the earlier laid: it goes over it, or meets it in a
     transparent medium. What is wiped is wiped while it is wet."""
     laid = {o.mass for o in earlier.operations if o.kind.lays and o.role is not Role.OVERLAP}
-    worked = [
-        o for o in later.operations if (o.kind.reaches or o.kind is Kind.MASK) and o.role is not Role.OVERLAP
-    ]
-    over = {o.mass for o in worked if o.kind not in WHILE_WET}
+    over = _needing_dry(later)
     if laid & over:
         return True
-    if not scene.medium.transparent:
-        return False
+    return scene.medium.transparent and bool(laid & _neighbours(scene, over))
+
+
+def _needing_dry(done: Pass) -> set[str]:
+    """The masses that a pass must find dry: what it lays on, masks, or takes off when dry."""
+    worked = [
+        o for o in done.operations if (o.kind.reaches or o.kind is Kind.MASK) and o.role is not Role.OVERLAP
+    ]
+    return {o.mass for o in worked if o.kind not in WHILE_WET}
+
+
+def _neighbours(scene: Scene, names: set[str]) -> set[str]:
     by_id = {m.id: m for m in scene.masses}
-    return any(b.mass in laid for name in over for b in by_id[name].borders)
+    return {border.mass for name in names for border in by_id[name].borders}

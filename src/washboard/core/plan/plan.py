@@ -11,6 +11,7 @@ from ..key.key import Key
 from ..materials.media import Medium
 from ..materials.surfaces import Sheet, Surface
 from ..reference.mass import Mass
+from .state import BARE, SheetState
 
 
 class Kind(StrEnum):
@@ -191,7 +192,9 @@ class Toning:
 
 @dataclass(frozen=True)
 class Plan:
-    """A whole plan. `predicted[k][m]` is the value of mass m after pass k, row 0 the bare surface.
+    """A whole plan. `predicted[k][m]` is the value of mass m after pass k, row 0 before the first.
+
+    It begins at `start`: the bare surface, or what lies on it by then.
 
     `shapes` passes lay its shapes, besides masks, tones, lights won back, accents and thin things; `ties` are
     other numbers of passes in all that would be as good.
@@ -212,6 +215,7 @@ class Plan:
     reserves: tuple[Reserve, ...] = ()
     ties: tuple[int, ...] = ()
     shapes: int = 0
+    start: SheetState = BARE
 
     @cached_property
     def by_id(self) -> Mapping[str, Mass]:

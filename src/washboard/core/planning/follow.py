@@ -19,8 +19,9 @@ def followed(plan: Plan, passes: Sequence[Pass]) -> tuple[Pass, ...]:
 
 def _valued(plan: Plan, passes: Sequence[Pass]) -> list[Pass]:
     """Each operation's values in the new order: a transparent film takes away the same share of light."""
-    now = {m.id: plan.surface.value for m in plan.masses}
-    masked: set[str] = set()
+    before = {m.id: plan.start.of(m.id, plan.surface.value) for m in plan.masses}
+    now = {name: there.value for name, there in before.items()}
+    masked = {name for name, there in before.items() if there.masked_at is not None}
     result = []
     for k, done in enumerate(passes):
         operations = []

@@ -35,8 +35,9 @@ from ..order.painting import (
 from ..order.parts import Parts
 from ..order.result import Group, PassType, PlanningResult, Step
 from ..order.strands import Ordered, ordered_by
-from ..order.timing import between_of, minutes_of, waits_of
+from ..order.timing import begins_at, between_of, minutes_of, waits_of
 from ..plan.plan import Operation, Pass, Plan
+from ..plan.state import BARE, SheetState
 from ..reference.mass import Mass, MassKind
 from ..schools import SCHOOLS, School, school_named
 from ..schools.aims import aimed
@@ -69,11 +70,13 @@ def plan_of(
     mood: Mood = Mood.AS_SEEN,
     paints: Sequence[Paint] = (),
     box: Paintbox | None = None,
+    start: SheetState = BARE,
 ) -> PlanningResult:
     """A whole plan: key, order, coverage, times, reasons and the predicted values.
 
     `masses` as measured, `parts` of the same masses in the same order; `paints` come along, the
-    medium's usual ones for none, in a `box` of them where there is one already. Deterministic. Raises
+    medium's usual ones for none, in a `box` of them where there is one already. It begins at `start`, the
+    bare surface or what lies on it by then: what has its target stays. Deterministic. Raises
     UnknownName for an unknown school and InvalidInput for one that cannot be in the medium.
     """
     chosen, why = (
@@ -86,14 +89,15 @@ def plan_of(
     keyed = held(targeted(masses, key, medium, surface), known, options.holds, key, medium, surface)
     planned = with_depth(keyed.masses)
     box = box or paintbox_of(medium, surface, paints)
-    scene = scene_of(planned, parts, medium, surface, aimed(chosen.weights(medium), options.aim), box)
+    scene = scene_of(planned, parts, medium, surface, aimed(chosen.weights(medium), options.aim), box, start)
     ordered = ordered_by(scene, chosen, options)
     steps = _steps(ordered, chosen)
-    built = passes_of(ordered, steps)
+    built, begin = passes_of(ordered, steps)
     plan = Plan(
         ENGINE, medium, chosen.key, why, surface, sheet, key, planned, built,
         predicted_values(ordered.scene, steps), (*_notes(sheet, key, ordered, notes), *keyed.notes),
         reserves=ordered.reserves, ties=ordered.ties, shapes=ordered.shapes,
+        start=replace(start, clock=begin),
     )  # fmt: skip
     worked = PlanningResult(plan, ordered.scene, ordered.turn, steps)
     return replace(worked, plan=replace(plan, passes=worded(worked)))
@@ -101,10 +105,10 @@ def plan_of(
 
 def _steps(ordered: Ordered, school: School) -> tuple[Step, ...]:
     scene, turn = ordered.scene, ordered.turn
-    reflectances, steps = scene.bare, []
+    reflectances, steps = scene.at_start, []
     muted = _muted(scene, turn)
     # What was laid on each mass so far stains it: a later lift can only take the rest.
-    stains, layers = np.zeros((2, len(scene.masses)))
+    stains, layers = scene.laid_before
     for k, group in enumerate(ordered.groups):
         step = _step(scene, school, turn, group, k, reflectances, stains, layers, muted.get(k, ()))
         counted(scene, step, stains, layers)
@@ -210,15 +214,17 @@ def lay_muted(scene: Scene, reflectances: Floats, m: int) -> None:
     )
 
 
-def passes_of(ordered: Ordered, steps: Sequence[Step]) -> tuple[Pass, ...]:
+def passes_of(ordered: Ordered, steps: Sequence[Step]) -> tuple[tuple[Pass, ...], float]:
+    """The passes without words, and the minute of the sheet's clock at which the first can begin."""
     scene, built = ordered.scene, []
     for k, step in enumerate(steps):
         done = operations_of(scene, ordered.turn, k, step)
         operations = (*done, *overlaps_of(scene, ordered.turn, k, done, step))
         blank = _blank(k, operations, minutes_of(scene, step))
         built.append(replace(blank, beside=step.beside, between=between_of(scene, step)))
-    waits = waits_of(scene, built, [float(scene.parts.areas[s.covered].sum()) for s in steps])
-    return tuple(replace(p, wait=wait) for p, wait in zip(built, waits, strict=True))
+    begin, areas = begins_at(scene, built), [float(scene.parts.areas[s.covered].sum()) for s in steps]
+    waits = waits_of(scene, built, areas, begin)
+    return tuple(replace(p, wait=wait) for p, wait in zip(built, waits, strict=True)), begin
 
 
 def _blank(k: int, operations: tuple[Operation, ...], minutes: float) -> Pass:
@@ -227,7 +233,7 @@ def _blank(k: int, operations: tuple[Operation, ...], minutes: float) -> Pass:
 
 def predicted_values(scene: Scene, steps: Sequence[Step]) -> tuple[tuple[float, ...], ...]:
     """Value of every mass before the first pass and after each: the area-weighted median of its parts."""
-    rows = [scene.bare, *(step.after for step in steps)]
+    rows = [scene.at_start, *(step.after for step in steps)]
     return tuple(tuple(float(v) for v in mass_values(scene, reflectances)) for reflectances in rows)
 
 

@@ -10,7 +10,7 @@ from itertools import combinations, product
 from ..errors import InvalidInput
 from ..plan.own import Own, set_in
 from ..plan.plan import Pass, Plan
-from ..surface.replay import Refusal, replay
+from ..surface.replay import Refusal, refusals_of
 from .follow import followed
 from .repair import MOST_MOVED, Repair, precedences, smallest_repair
 
@@ -112,4 +112,4 @@ def judged(plan: Plan, order: Sequence[str]) -> Verdict:
         raise InvalidInput("The order must name every pass exactly once; the old order was kept.")
     by_id = {p.id: p for p in plan.passes}
     passes = followed(plan, [by_id[name] for name in order])
-    return Verdict(passes, replay(plan.masses, passes, plan.medium, plan.surface.value))
+    return Verdict(passes, refusals_of(replace(plan, passes=passes)))

@@ -42,8 +42,8 @@ def reordered(
     if any(t >= 0 and ids[t] in dropped for t in worked.turn):
         return worked
     turn = np.array([order.index(ids[t]) if t >= 0 else -1 for t in worked.turn], np.int64)
-    scene, reflectances, steps = worked.scene, worked.scene.bare, []
-    stains, layers = np.zeros((2, len(scene.masses)))
+    scene, reflectances, steps = worked.scene, worked.scene.at_start, []
+    stains, layers = scene.laid_before
     for k, name in enumerate(order):
         if name in there:
             step = _own_step(scene, there[name], turn, k, reflectances, stains)
@@ -58,9 +58,8 @@ def reordered(
         steps.append(step)
         counted(scene, step, stains, layers)
         reflectances = step.after
-    passes = tuple(
-        replace(done, id=order[k]) for k, done in enumerate(passes_of(Ordered(scene, turn, ()), steps))
-    )
+    built, _ = passes_of(Ordered(scene, turn, ()), steps)
+    passes = tuple(replace(done, id=order[k]) for k, done in enumerate(built))
     plan = replace(worked.plan, passes=passes, predicted=predicted_values(scene, steps))
     fresh = PlanningResult(plan, scene, turn, tuple(steps))
     return replace(fresh, plan=replace(plan, passes=worded(fresh)))

@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from itertools import combinations
 
 from ..plan.plan import Pass, Plan
-from ..surface.replay import Refusal, replay
+from ..surface.replay import Refusal, refusals_of
 from ..surface.rules import Rule
 from .follow import followed
 
@@ -50,7 +50,7 @@ def _touched(plan: Plan, done: Pass) -> set[str]:
 
 def _refused(plan: Plan, first: Pass, second: Pass) -> set[tuple[Rule, str]]:
     passes = followed(plan, (first, second))
-    refusals: Sequence[Refusal] = replay(plan.masses, passes, plan.medium, plan.surface.value)
+    refusals: Sequence[Refusal] = refusals_of(replace(plan, passes=tuple(passes)))
     return {(r.rule, r.mass) for r in refusals if r.rule not in ALONE}
 
 

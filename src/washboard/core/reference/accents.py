@@ -77,13 +77,13 @@ def find_accents(picture: Picture) -> Accents:
     seen. One of a crowd of like ones is texture and goes.
     """
     value = cv2.resize(picture.value, fitted(picture.shape, SEARCH_SIDE), interpolation=cv2.INTER_AREA)
-    spots = _spots(value, True) + _spots(10 - value, False)
-    kept = _worth_painting(_without_crowds(_apart(spots), max(value.shape)))
+    states = _spots(value, True) + _spots(10 - value, False)
+    kept = _worth_painting(_without_crowds(_apart(states), max(value.shape)))
     labels = np.zeros(value.shape, np.int32)
-    for number, spot in enumerate(kept, 1):
-        rows, columns = spot.mask.shape
-        window = labels[spot.top : spot.top + rows, spot.left : spot.left + columns]
-        window[spot.mask > 0] = number
+    for number, state in enumerate(kept, 1):
+        rows, columns = state.mask.shape
+        window = labels[state.top : state.top + rows, state.left : state.left + columns]
+        window[state.mask > 0] = number
     return Accents(_enlarged(labels, picture.shape), tuple(s.light for s in kept))
 
 
@@ -95,7 +95,7 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
     width = int(2 * np.sqrt(LARGEST * value.size)) | 1
     hat = value - cv2.morphologyEx(value, cv2.MORPH_OPEN, np.ones((width, width), np.uint8))
     brightest = float(np.quantile(value[::2, ::2], EXTREME))
-    spots = []
+    states = []
     for height in HEIGHTS:
         # A lamp may hang together with its neighbour's halo low down, but not higher up.
         _, labels, stats, middles = cv2.connectedComponentsWithStats(
@@ -114,8 +114,8 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
         holds = np.bincount(labels[(value >= brightest) & (hat >= CONTRAST)], minlength=len(stats)) > 0
         fits &= holds
         for n in np.flatnonzero(fits).tolist():
-            spots += _spots_in(value, hat, labels, n, stats[n].tolist(), light, brightest)
-    return spots
+            states += _spots_in(value, hat, labels, n, stats[n].tolist(), light, brightest)
+    return states
 
 
 def _sparse(middles: NDArray[np.float64], fits: NDArray[np.bool_], side: int) -> NDArray[np.bool_]:
@@ -138,14 +138,14 @@ def _spots_in(
     own = labels[rows, columns] == number
     found: list[_Spot] = []
     while len(found) < TOGETHER and own.any() and not own.all():
-        spot = _spot(value, hat, rows, columns, own, light, brightest)
-        if spot is None:
+        state = _spot(value, hat, rows, columns, own, light, brightest)
+        if state is None:
             break
-        found.append(spot)
-        gone = cv2.dilate(spot.mask, np.ones((3, 3), np.uint8)) > 0
+        found.append(state)
+        gone = cv2.dilate(state.mask, np.ones((3, 3), np.uint8)) > 0
         own &= ~gone
         value = value.copy()
-        value[rows, columns][gone] = spot.ring  # the next must not be taken for a part of this one
+        value[rows, columns][gone] = state.ring  # the next must not be taken for a part of this one
     return found
 
 
@@ -235,36 +235,36 @@ def _is_gap(value: Singles, mask: Bytes, corner: tuple[int, int], part: list[int
     return bool(np.count_nonzero((seen >= core - LIKE) & (there == 0)) > GAP * area)
 
 
-def _apart(spots: list[_Spot]) -> list[_Spot]:
+def _apart(states: list[_Spot]) -> list[_Spot]:
     """Of spots in one place the most salient."""
     kept: list[_Spot] = []
-    for spot in sorted(spots, key=lambda s: (-s.salience, s.centre)):
-        reach = 1.2 * spot.area**0.5
-        if all(np.hypot(*np.subtract(spot.centre, other.centre)) > reach for other in kept):
-            kept.append(spot)
+    for state in sorted(states, key=lambda s: (-s.salience, s.centre)):
+        reach = 1.2 * state.area**0.5
+        if all(np.hypot(*np.subtract(state.centre, other.centre)) > reach for other in kept):
+            kept.append(state)
     return kept
 
 
-def _without_crowds(spots: list[_Spot], side: int) -> list[_Spot]:
+def _without_crowds(states: list[_Spot], side: int) -> list[_Spot]:
     """Drop spots with many like ones near: leaves, pebbles and letters are texture."""
-    if not spots:
+    if not states:
         return []
-    centres = np.array([spot.centre for spot in spots])
-    strength = np.array([spot.salience for spot in spots])
-    light = np.array([spot.light for spot in spots])
+    centres = np.array([state.centre for state in states])
+    strength = np.array([state.salience for state in states])
+    light = np.array([state.light for state in states])
     apart = np.hypot(*(centres[:, None] - centres[None]).transpose(2, 0, 1))
     like = (apart < 0.13 * side) & (strength[None] > 0.4 * strength[:, None])
     like &= light[None] == light[:, None]
-    return [spot for spot, near in zip(spots, like.sum(axis=1) - 1, strict=True) if near < CROWD]
+    return [state for state, near in zip(states, like.sum(axis=1) - 1, strict=True) if near < CROWD]
 
 
-def _worth_painting(spots: list[_Spot]) -> list[_Spot]:
+def _worth_painting(states: list[_Spot]) -> list[_Spot]:
     """The strongest few, and only those that hold their own beside the strongest."""
-    ranked = sorted(spots, key=lambda spot: (-spot.salience, spot.centre))[:MOST]
+    ranked = sorted(states, key=lambda state: (-state.salience, state.centre))[:MOST]
     if not ranked:
         return []
     least = max(LEAST_SALIENCE, 0.35 * ranked[0].salience)
-    return [spot for spot in ranked if spot.salience >= least]
+    return [state for state in ranked if state.salience >= least]
 
 
 def _enlarged(labels: Labels, shape: tuple[int, int]) -> Labels:

@@ -19,7 +19,7 @@ from ...core.order.result import PlanningResult
 from ...core.planning.compare import Compared, compared
 from ...core.planning.planner import plan_of
 from ...core.planning.reorder import reordered
-from ...core.surface.replay import replay
+from ...core.surface.replay import refusals_of
 from ...settings import Settings
 from .notes import arrangement_notes
 from .results import Framed, Result, Seen
@@ -33,7 +33,7 @@ def rearranged(worked: PlanningResult, settings: Settings) -> PlanningResult:
     if done is worked:
         return worked
     plan = done.plan
-    refusals = replay(plan.masses, plan.passes, plan.medium, plan.surface.value)
+    refusals = refusals_of(plan)
     if not refusals:
         return done
     why = f"Your own order of passes rests: {refusals[0].sentence}"
