@@ -8,7 +8,7 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
-from PIL import Image, ImageCms, ImageOps, UnidentifiedImageError
+from PIL import Image, ImageCms, UnidentifiedImageError
 
 from ..core.errors import InvalidImage
 from ..core.reference.picture import LONG_SIDE
@@ -94,7 +94,7 @@ def _read(data: bytes) -> Decoded:
         # JPEG is decoded at an eighth, a quarter or a half where that is still above working size.
         picture.draft("RGB", _working(full))
         picture.load()
-        upright = ImageOps.exif_transpose(picture)
+        upright = _upright(picture, notes)
         width, height = full if upright.size[0] * full[1] == upright.size[1] * full[0] else full[::-1]
         if (upright.size[0] >= upright.size[1]) != (width >= height):
             width, height = height, width
@@ -108,6 +108,35 @@ def _read(data: bytes) -> Decoded:
         return Decoded(rgb, width, height, str(picture.format), tuple(notes))
     finally:
         Image.MAX_IMAGE_PIXELS = limit
+
+
+TURNS = {
+    2: Image.Transpose.FLIP_LEFT_RIGHT, 3: Image.Transpose.ROTATE_180, 4: Image.Transpose.FLIP_TOP_BOTTOM,
+    5: Image.Transpose.TRANSPOSE, 6: Image.Transpose.ROTATE_270, 7: Image.Transpose.TRANSVERSE,
+    8: Image.Transpose.ROTATE_90,
+}  # fmt: skip
+"""How a picture is turned upright, by the orientation that a camera wrote (Exif 2.32, tag 274)."""
+
+
+def _upright(picture: Image.Image, notes: list[str]) -> Image.Image:
+    """The picture turned as its EXIF block says; a damaged block is passed over as far as it cannot be read,
+    and that is said."""
+    turn, damaged = None, False
+    with warnings.catch_warnings(record=True) as caught:
+        warnings.simplefilter("always")
+        try:
+            # Read anew: what was wrong is only said while it is read for the first time.
+            again = Image.Exif()
+            again.load(picture.info.get("exif", b""))
+            dict(again)
+            turn = TURNS.get(picture.getexif().get(274, 1))
+        except Exception:  # Whatever a reader of damaged bytes can meet: the picture itself is whole.
+            damaged = True
+    if damaged or caught:
+        notes.append(
+            "The photo's EXIF data is damaged and was read as far as possible: see whether it stands upright."
+        )
+    return picture if turn is None else picture.transpose(turn)
 
 
 def _working(size: tuple[int, int]) -> tuple[int, int]:

@@ -82,6 +82,9 @@ def horizon_of(picture: Picture) -> Horizon | None:
 def candidate(picture: Picture) -> Horizon | None:
     """The best line, sure or not."""
     width, height = fitted(picture.shape, SIDE)
+    if width < STRIPS:
+        # Too narrow to be divided into strips, let alone to show a line across them.
+        return None
     lab = cv2.resize(picture.lab, (width, height), interpolation=cv2.INTER_AREA)
     strips = _strips(lab)
     step, calm = _steps(strips), _calm(lab)
@@ -205,6 +208,8 @@ def _own_edges(profile: Floats, line: Floats, reach: int, least: float) -> Float
         if ground - sky < least:
             continue
         past = np.flatnonzero(own >= sky + ONSET * (ground - sky))
+        if not (past >= 1).any():
+            continue
         first = int(past[past >= 1][0])
         before = own[first - 1]
         share = (sky + ONSET * (ground - sky) - before) / max(own[first] - before, 1e-9)

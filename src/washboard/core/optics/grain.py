@@ -75,6 +75,11 @@ def fixed(reflectance: ArrayLike) -> Floats:
     """
     reflectance = np.asarray(reflectance, dtype=np.float64)
     value = value_of_spectrum(reflectance)
-    falls = DARKENED * 4 * value * (10 - value) / 100
-    wanted, now = luminance_of(value - falls), luminance_of(value)
+    wanted, now = luminance_of(value_fixed(value)), luminance_of(value)
     return reflectance * (wanted / np.maximum(now, 1e-9))[..., None]
+
+
+def value_fixed(value: ArrayLike) -> Floats:
+    """The Munsell value (…,) 0–10 that a light coat of workable fixative leaves of one (…,)."""
+    value = np.asarray(value, dtype=np.float64)
+    return value - DARKENED * 4 * value * (10 - value) / 100

@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 
 from ..errors import InvalidInput
 from ..materials.media import Medium
+from ..optics.grain import value_fixed
 from ..reference.mass import Mass
 from ..time.pace import SETTLING, covering_minutes, cutting_minutes
 from .acts import ACTS, Sort
@@ -121,7 +122,8 @@ def set_in(plan: Plan, own: Own, after: str) -> Plan:
     for name in own.masses:
         value, before = plan.by_id[name].target, laid.get(name)
         told = (before.staining, before.oil, before.toxic) if before and own.kind in LAID else (0, 0, False)
-        operations.append(Operation(name, own.kind, Role.UNDER, 1.0, value, value, 1, *told))
+        left = float(value_fixed(value)) if own.kind is Kind.FIX else value
+        operations.append(Operation(name, own.kind, Role.UNDER, 1.0, value, left, 1, *told))
     fresh = own_pass(own, plan.by_id, plan.medium, operations)
     at = ids.index(after) + 1 if after else 0
     return replace(plan, passes=(*plan.passes[:at], fresh, *plan.passes[at:]))

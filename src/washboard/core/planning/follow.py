@@ -6,6 +6,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 
 from ..colour.value import luminance_of, value_of
+from ..optics.grain import value_fixed
 from ..order.operations import oil_in
 from ..order.timing import sprayed_wait
 from ..plan.plan import WHILE_WET, Kind, Operation, Pass, Plan, Role
@@ -39,6 +40,8 @@ def _valued(plan: Plan, passes: Sequence[Pass]) -> list[Pass]:
 
 
 def _after(plan: Plan, o: Operation, now: float) -> float:
+    if o.kind is Kind.FIX:
+        return float(value_fixed(now))
     if (
         not o.kind.reaches
         or not plan.medium.transparent

@@ -8,6 +8,7 @@ from dataclasses import replace
 import numpy as np
 from numpy.typing import NDArray
 
+from ..optics.grain import fixed
 from ..order.painting import THINNEST, Scene, statuses, trivial_coverage
 from ..order.result import PassType, PlanningResult, Step
 from ..order.strands import Ordered
@@ -80,6 +81,9 @@ def _own_step(
         if own.kind is Kind.UNIFY and group:
             film[:] = film[list(group)].mean(axis=(0, 1))
         paint, after[covered] = film[:, 0], scene.box.reflectances(film[at], reflectances[covered])
+    elif own.kind is Kind.FIX:
+        sprayed = np.isin(scene.parts.mass, group)
+        after[sprayed] = fixed(reflectances[sprayed])
     elif covered.any():
         after[covered], _ = scene.finished(reflectances[covered], at, stains)
     return Step(

@@ -256,7 +256,7 @@ def _changed(
         surface = replace(surface, wet_until=end + 2 * medium.quickest_dry)
     elif o.kind is Kind.FIX:
         layers = max(1, surface.layers - FIXED_LAYERS)
-        surface = replace(surface, sprayed_until=end + SPRAY_DRIES, layers=layers)
+        surface = replace(surface, sprayed_until=end + SPRAY_DRIES, layers=layers, value=o.to_value)
     if o.kind.reaches and state is not SurfaceState.MASKED and (o.cover > 0.5 or o.role is Role.TARGET):
         surface = replace(surface, value=o.to_value)
     return surface
