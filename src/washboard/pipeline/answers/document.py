@@ -43,5 +43,8 @@ def _before(task: WorkOut) -> Before | None:
     if task.before is None:
         return None
     packed, shape, ids, next_number = task.before
+    if not packed:
+        # The map was lost: nothing can be inherited, but no number is given twice.
+        return Before(np.zeros((0, 0), np.int32), {}, next_number)
     labels = np.frombuffer(zlib.decompress(packed), "<u2").reshape(shape).astype(np.int32)
     return Before(labels, ids, next_number)

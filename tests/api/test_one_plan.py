@@ -1,0 +1,180 @@
+"""One plan: every answer about a piece is about its plan in force, its masses under the same ids."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Iterator
+from typing import Any
+
+import httpx
+import numpy as np
+import pytest
+
+from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.pieces import photographs
+
+HEADER = "washboard-plan"
+ASKED: dict[str, dict[str, Any]] = {
+    "/api/pieces/{piece}/plan": {},
+    "/api/pieces/{piece}/export": {},
+    "/api/pieces/{piece}/maps/{name}": {"name": "labels"},
+    "/api/pieces/{piece}/findings": {},
+    "/api/pieces/{piece}/schools": {},
+    "/api/pieces/{piece}/cards.pdf": {},
+    "/api/pieces/{piece}/prepare": {},
+    "/api/pieces/{piece}/transfer.{ending}": {"ending": "svg"},
+    "/api/pieces/{piece}/mix": {},
+    "/api/pieces/{piece}/mix/strips.pdf": {"pass": "p1"},
+}
+"""What is answered about the plan, with what it is asked with."""
+NOT_OF_THE_PLAN = {
+    "/api/pieces/{piece}", "/api/pieces/{piece}/history", "/api/pieces/{piece}/picture",
+    "/api/pieces/{piece}/values", "/api/pieces/{piece}/study.{ending}", "/api/pieces/{piece}/mix/table",
+}  # fmt: skip
+"""What is about the piece, its picture or its paints only."""
+POSTED: dict[str, dict[str, Any]] = {
+    "/api/pieces/{piece}/moves": {"passId": "p1", "to": 0},
+    "/api/pieces/{piece}/compare": {
+        "one": {"x": 0.2, "y": 0.2}, "other": {"x": 0.7, "y": 0.7, "source": "predicted"},
+    },
+    "/api/pieces/{piece}/passes/{pass_id}/leaving-out": {},
+}  # fmt: skip
+
+
+@pytest.fixture(scope="module")
+def client(demo: Server) -> Iterator[httpx.Client]:
+    with demo.client() as opened:
+        yield opened
+
+
+@pytest.fixture(scope="module")
+def kettle(client: httpx.Client) -> str:
+    return str(new_piece(client, encoded(photographs()["cup"], quality=90), name="One plan")["id"])
+
+
+def changed(client: httpx.Client, piece: str, **fields: object) -> None:
+    revision = client.get(f"/api/pieces/{piece}").json()["revision"]
+    answer = client.patch(f"/api/pieces/{piece}", json={"revision": revision, **fields})
+    assert answer.status_code == 200, answer.text
+
+
+def ids_in(found: Any) -> set[str]:
+    """Every id of a mass that an answer names."""
+    if isinstance(found, list):
+        return set().union(*map(ids_in, found))
+    if not isinstance(found, dict):
+        return set()
+    own: set[str] = set()
+    for key, value in found.items():
+        if key == "mass" and isinstance(value, str) and value:
+            own.add(value)
+        elif key == "masses" and isinstance(value, list) and all(isinstance(one, str) for one in value):
+            own |= set(value)
+        else:
+            own |= ids_in(value)
+    return own
+
+
+def walked(client: httpx.Client, piece: str) -> None:
+    """Ask for everything, in an order in which nothing was asked before the plan: one plan, the same ids."""
+    plan = client.get(f"/api/pieces/{piece}/plan").json()
+    known = {mass["id"] for mass in plan["document"]["masses"]}
+    for path, given in ASKED.items():
+        url = path.replace("{piece}", piece)
+        for key in ("name", "ending"):
+            url = url.replace(f"{{{key}}}", str(given.get(key, "")))
+        params = {key: value for key, value in given.items() if key not in ("name", "ending")}
+        answer = client.get(url, params=params)
+        assert answer.status_code == 200, (path, answer.text)
+        told = answer.json() if answer.headers["content-type"].startswith("application/json") else {}
+        named = {answer.headers.get(HEADER), told.get("plan") if isinstance(told, dict) else None} - {None}
+        assert named == {plan["key"]}, path
+        assert ids_in(told) <= known, path
+    for path, body in POSTED.items():
+        answer = client.post(path.replace("{piece}", piece).replace("{pass_id}", "p1"), json=body)
+        assert answer.status_code == 200, (path, answer.text)
+        assert answer.json()["plan"] == plan["key"], path
+        assert ids_in(answer.json()) <= known, path
+    labels = np.frombuffer(client.get(f"/api/pieces/{piece}/maps/labels").content, "<u2")
+    assert {mass["label"] for mass in plan["document"]["masses"]} == set(np.unique(labels).tolist()) - {0}
+
+
+def test_everything_that_can_be_asked_about_a_piece_is_in_one_of_the_lists(client: httpx.Client) -> None:
+    paths = client.get("/api/openapi.json").json()["paths"]
+    asked = {p for p, methods in paths.items() if p.startswith("/api/pieces/{piece}") and "get" in methods}
+    assert asked == ASKED.keys() | NOT_OF_THE_PLAN
+
+
+def test_every_answer_is_about_one_plan_after_bands_school_and_ways_change(
+    client: httpx.Client, kettle: str
+) -> None:
+    worked_out(client, kettle)
+    for bands in (3, 7):
+        changed(client, kettle, bands=bands)
+        worked_out(client, kettle)
+    walked(client, kettle)
+    changed(client, kettle, school="both-ends")
+    worked_out(client, kettle)
+    walked(client, kettle)
+    reserve = client.get(f"/api/pieces/{kettle}/plan").json()["document"]["reserves"][0]
+    changed(client, kettle, ways=[{"mass": reserve["mass"], "way": "mask"}])
+    document = worked_out(client, kettle)["document"]
+    assert {r["mass"]: r["kind"] for r in document["reserves"]}[reserve["mass"]] == "mask"
+    walked(client, kettle)
+
+
+def test_a_pile_has_the_value_that_the_plan_on_screen_gives_its_mass(
+    client: httpx.Client, kettle: str
+) -> None:
+    for bands in (5, 3, 7):
+        changed(client, kettle, bands=bands, school=None, ways=[])
+        plan = worked_out(client, kettle)["document"]
+    ends = {mass["id"]: sorted(lab[0] for lab in mass["targetEnds"]) for mass in plan["masses"]}
+    reached = {
+        o["mass"]: done["id"] for done in plan["passes"] for o in done["operations"] if o["role"] == "target"
+    }
+    for pile in client.get(f"/api/pieces/{kettle}/mix").json()["piles"]:
+        low, high = ends[pile["masses"][0]]
+        assert low - 0.5 <= pile["target"][0] <= high + 0.5, pile
+        assert all(reached[mass] == pile["pass"] for mass in pile["masses"])
+    # The piece was worked out anew twice: masses that went through it have ids from before.
+    assert max(int(mass["id"][1:]) for mass in plan["masses"]) > len(plan["masses"])
+
+
+def test_minutes_in_hand_alone_give_a_plan_that_speaks_of_them_and_again_without(
+    client: httpx.Client, kettle: str
+) -> None:
+    def notes(minutes: float | None) -> str:
+        changed(client, kettle, intent={"minutes": minutes})
+        return " ".join(worked_out(client, kettle)["document"]["notes"])
+
+    assert "more than the 5 in hand" in notes(5)
+    assert "more than the 6 in hand" in notes(6)
+    assert "in hand" not in notes(None)
+    assert "more than the 5 in hand" in notes(5)
+    changed(client, kettle, intent=None)
+
+
+def test_a_plan_whose_maps_were_lost_is_worked_out_again_under_the_same_ids(
+    client: httpx.Client, kettle: str, demo: Server
+) -> None:
+    before = worked_out(client, kettle)
+    for name in ("labels", "maps"):
+        (demo.folder / "media" / before["view"]["media"][name]).unlink()
+        assert client.get(f"/api/pieces/{kettle}/plan").json()["code"] == "not-ready"
+        assert worked_out(client, kettle) == before
+    # Also when the newest plan has lost its labels, another is worked out and ids are not given twice.
+    (demo.folder / "media" / before["view"]["media"]["labels"]).unlink()
+    changed(client, kettle, bands=4)
+    after = worked_out(client, kettle)
+    assert not {m["id"] for m in after["document"]["masses"]} & {
+        m["id"] for m in before["document"]["masses"]
+    }
+
+
+def test_the_file_of_a_plan_has_the_name_that_the_piece_has_now(client: httpx.Client, kettle: str) -> None:
+    worked_out(client, kettle)
+    changed(client, kettle, name="Renamed since")
+    for path in ("plan", "export"):
+        told = json.loads(client.get(f"/api/pieces/{kettle}/{path}").content)
+        assert (told["document"] if path == "plan" else told)["piece"] == "Renamed since"
