@@ -11,7 +11,7 @@ from ...core.composition.borrowed import Borrowed, pasted
 from ...core.materials.surfaces import surface_of
 from ...core.reference.drawn import Shape, drawn
 from ...core.reference.picture import Bytes, Labels, Picture, picture_of
-from ...core.reference.tone_curve import AS_TAKEN, Opening, invented, opened
+from ...core.reference.tone_curve import Opening, invented, opened
 from ...core.reference.worth import refuse_if_empty
 from ...settings import Settings
 
@@ -29,17 +29,13 @@ def photo(rgb: Bytes) -> Picture:
 
 def with_tones(picture: Picture, opening: Opening) -> tuple[Picture, tuple[str, ...]]:
     """The photo with its darks and lights opened, and what of that is invented, in words."""
-    if opening == AS_TAKEN:
-        return picture, ()
     return picture_of(opened(picture.rgb, opening)), invented(picture.rgb, opening)
 
 
 def with_borrowed(
     picture: Picture, things: Sequence[Borrowed], photos: Mapping[str, Picture], outline: Outline
-) -> tuple[Picture, Labels | None]:
+) -> tuple[Picture, Labels]:
     """The picture with things of other `photos`, and the number (h, w) of the thing at each pixel, from 1."""
-    if not things:
-        return picture, None
     rgb, given = picture.rgb, np.zeros(picture.shape, np.int32)
     for number, thing in enumerate(things, 1):
         other = photos[thing.photo]

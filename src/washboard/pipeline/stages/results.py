@@ -14,9 +14,10 @@ from ...core.areas.corrections import MOST_STROKES
 from ...core.order.parts import Cut
 from ...core.order.prediction import PatchMap, Table, patch_map, table_of
 from ...core.order.result import PlanningResult
+from ...core.reference.mass import Mass
 from ...core.reference.masses import Division
 from ...core.reference.measures import Measured
-from ...core.reference.picture import Labels, Picture
+from ...core.reference.picture import Labels, Picture, Singles
 from ...core.reference.squint import Squinted
 
 BORROWED = PROPOSED + MOST_STROKES
@@ -89,24 +90,54 @@ class Before:
 
 
 @dataclass(frozen=True)
-class Result:
-    """A whole piece worked out. `next_number` is the first mass number never used.
+class Planned:
+    """A plan with the masses it is about and the parts they were divided into, `along` (h, w) being the share
+    of the way through graded ones.
 
     The table and the maps that a page shows it by are made when somebody asks for them.
     """
 
-    seen: Seen
+    masses: tuple[Mass, ...]
     worked: PlanningResult
-    next_number: int
     cut: Cut
+    along: Singles
 
     @cached_property
     def table(self) -> Table:
-        """The looks of all patches after every pass."""
+        """The reflectances of all patches after every pass."""
         return table_of(self.worked)
 
     @cached_property
     def maps(self) -> PatchMap:
         """Where the patches lie."""
         width_cm = self.worked.plan.sheet.picture_width_cm
-        return patch_map(self.worked, self.table, self.cut.labels, self.seen.measured.along, width_cm)
+        return patch_map(self.worked, self.table, self.cut.labels, self.along, width_cm)
+
+
+@dataclass(frozen=True)
+class Result:
+    """A whole piece worked out. `next_number` is the first mass number never used."""
+
+    seen: Seen
+    planned: Planned
+    next_number: int
+
+    @property
+    def worked(self) -> PlanningResult:
+        """The plan with what it was worked out from."""
+        return self.planned.worked
+
+    @property
+    def cut(self) -> Cut:
+        """The masses divided into parts."""
+        return self.planned.cut
+
+    @property
+    def table(self) -> Table:
+        """The reflectances of all patches after every pass."""
+        return self.planned.table
+
+    @property
+    def maps(self) -> PatchMap:
+        """Where the patches lie."""
+        return self.planned.maps

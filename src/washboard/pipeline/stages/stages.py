@@ -31,13 +31,14 @@ from ...core.reference.masses import Division, Progress, by_areas, divide, no_pr
 from ...core.reference.measures import Measured, measure
 from ...core.reference.picture import Labels, Picture
 from ...core.reference.squint import Squinted, squint
+from ...core.reference.tone_curve import AS_TAKEN
 from ...formats.image import Decoded, decoded
 from ...settings import Stage
 from ..memo import Memo
-from ..subject import Subject
+from ..subject import Identity, Subject
 from . import frame, plan, reference
 from .masses import identified, masses_in_areas, named, with_identity
-from .results import BORROWED, Before, Framed, Reference, Result, Seen
+from .results import BORROWED, Before, Framed, Planned, Reference, Result, Seen
 
 T = TypeVar("T")
 Mask = NDArray[np.bool_]
@@ -67,9 +68,12 @@ class Stages:
             scene, shapes = self._once(Stage.SCENE, about, lambda: reference.scene(about.shapes, settings))
             return Reference(scene, scene, shapes)
         photo = self.picture(about.content, about.photos[about.content])
-        opening = about.read_by(Stage.TONES).opening
-        bare, notes = self._once(Stage.TONES, about, lambda: reference.with_tones(photo, opening))
-        things = about.read_by(Stage.REFERENCE).borrowed
+        opening, things = about.read_by(Stage.TONES).opening, about.read_by(Stage.REFERENCE).borrowed
+        bare, notes = photo, tuple[str, ...]()
+        if opening != AS_TAKEN:
+            bare, notes = self._once(Stage.TONES, about, lambda: reference.with_tones(photo, opening))
+        if not things:
+            return Reference(bare, bare, None, notes)
         photos = {thing.photo: self.picture(thing.photo, about.photos[thing.photo]) for thing in things}
         picture, given = self._once(
             Stage.REFERENCE, about, lambda: reference.with_borrowed(bare, things, photos, self._cut_out)
@@ -180,13 +184,15 @@ class Stages:
         `before`.
         """
         seen = self.seen(about, progress)
-        own = about if about.identity else about.named(identified(seen.measured, before))
-        return self._once(Stage.RESULT, own, lambda: self._result(own, seen, progress))
+        identity = about.identity or identified(seen.measured, before)
+        own = about.named(identity)
+        planned = self._once(Stage.RESULT, own, lambda: self._planned(own, identity, seen, progress))
+        measured = replace(seen.measured, masses=planned.masses)
+        return Result(replace(seen, measured=measured), planned, identity.next_number)
 
-    def _result(self, about: Subject, seen: Seen, progress: Progress) -> Result:
-        assert about.identity is not None
+    def _planned(self, about: Subject, identity: Identity, seen: Seen, progress: Progress) -> Planned:
         settings = about.read_up_to(Stage.RESULT)
-        measured = named(with_identity(seen.measured, about.identity), settings, seen.whole)
+        measured = named(with_identity(seen.measured, identity), settings, seen.whole)
         measured = replace(measured, masses=masses_in_areas(measured, seen.areas))
         seen = replace(seen, measured=measured)
         progress("dividing for the passes", 0.93)
@@ -203,7 +209,7 @@ class Stages:
         worked = plan.rearranged(worked, about.read_up_to(Stage.ORDER))
         worked = plan.annotated(worked, seen.frame, settings)
         progress("done", 1.0)
-        return Result(seen, worked, about.identity.next_number, cut)
+        return Planned(measured.masses, worked, cut, measured.along)
 
     def _photo_notes(self, about: Subject) -> tuple[str, ...]:
         if about.content is None:
