@@ -27,7 +27,7 @@ QUESTIONS = 3
 """Questions answered at the same time in one process."""
 HANDS_OVER = 0.0005
 """Seconds after which a thread lets another one go on: a question must not wait for long Python code."""
-NICENESS = 5
+NICENESS = 10
 """How much more gladly the system serves the server, which only reads, than the workers."""
 WARM = ("schools", "prepare", "mix", "picture", "windows", "document", "cards", "transfer")
 """Modules of answers that are imported before anybody asks."""

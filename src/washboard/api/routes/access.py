@@ -22,10 +22,18 @@ PLAN = "Washboard-Plan"
 
 
 def kept(
-    request: Request, data: bytes, media_type: str, encoding: str | None = None, plan: str = ""
+    request: Request,
+    data: bytes,
+    media_type: str,
+    encoding: str | None = None,
+    plan: str = "",
+    content: str = "",
 ) -> Response:
-    """Bytes with an ETag, about the plan of that key; 304 when the browser already has them."""
-    tag = f'"{hashlib.sha256(data).hexdigest()[:32]}"'
+    """Bytes with an ETag, about the plan of that key; 304 when the browser already has them.
+
+    `content` is their SHA-256 where it is known.
+    """
+    tag = f'"{(content or hashlib.sha256(data).hexdigest())[:32]}"'
     headers = {"ETag": tag, "Cache-Control": "private, no-cache"} | ({PLAN: plan} if plan else {})
     if request.headers.get("if-none-match") == tag:
         return Response(status_code=304, headers=headers)
