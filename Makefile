@@ -74,6 +74,8 @@ bench: setup build/.chromium
 soak: setup
 	mkdir -p build
 	$(BIN)/python -m bench.soak build/soak.json
+	WASHBOARD_SOAK=1 $(BIN)/python -m pytest -n 2 -m soak
+	$(BIN)/python -m bench.load build/load.json
 
 # Faults put into the judge one at a time: whether its tests notice.
 mutate: setup

@@ -14,6 +14,7 @@ from pdfminer.high_level import extract_pages
 from PIL import Image
 
 from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.long import rounds
 from tests.pieces import photographs
 from tests.rendered import outdoors
 from washboard.core.reference.picture import picture_of
@@ -285,6 +286,7 @@ def changes() -> list[dict[str, Any]]:
     return made
 
 
+@pytest.mark.soak
 def test_a_walk_through_the_history_finds_the_same_export_at_each_position(client: httpx.Client) -> None:
     tiny = encoded(np.asarray(Image.fromarray(photographs()["landscape"]).resize((150, 100))))
     piece = new_piece(client, tiny)["id"]
@@ -302,12 +304,12 @@ def test_a_walk_through_the_history_finds_the_same_export_at_each_position(clien
     assert len(states) > 40
     dice = np.random.default_rng(3)
     at = len(states) - 1
-    for _ in range(120):
+    for _ in range(rounds(50, 120)):
         back = at == len(states) - 1 or (at > 0 and dice.random() < 0.5)
         revision = client.get(url).json()["revision"]
         done = client.post(f"{url}/{'undo' if back else 'redo'}", json={"revision": revision})
         assert done.status_code == 200, done.text
         at += -1 if back else 1
-        if dice.random() < 0.4:
+        if dice.random() < rounds(25, 40) / 100:
             assert export() == states[at], at
     assert client.get(url).json()["settings"] == states[at][0]

@@ -10,6 +10,7 @@ from statistics import mean
 import pytest
 
 from tests.exhaustive import cover_costs, partition_costs, piece
+from tests.long import rounds
 from tests.pieces import photographs
 from tests.steady import kept
 from washboard.core.order.result import PlanningResult
@@ -24,8 +25,14 @@ def test_a_photo_coded_scaled_or_exposed_a_little_otherwise_keeps_its_passes() -
         assert min(shares.values()) >= 0.89, (name, shares)
 
 
+@pytest.mark.soak
 @pytest.mark.parametrize(
-    ("search", "masses", "pieces"), [(partition_costs, 6, 24), (cover_costs, 6, 40), (cover_costs, 9, 12)]
+    ("search", "masses", "pieces"),
+    [
+        (partition_costs, 6, rounds(8, 24)),
+        (cover_costs, 6, rounds(14, 40)),
+        (cover_costs, 9, rounds(4, 12)),
+    ],
 )
 def test_small_pieces_cost_as_little_as_the_best_of_all(
     search: Callable[[PlanningResult], tuple[float, float]], masses: int, pieces: int

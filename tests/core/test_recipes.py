@@ -10,6 +10,7 @@ import pytest
 from scipy.spatial import cKDTree
 
 from tests.exhaustive import merits_lost
+from tests.long import rounds
 from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import grey_of_value
 from washboard.core.errors import InvalidInput
@@ -81,9 +82,10 @@ def test_recipes_in_brush_parts_are_as_near_as_an_exhaustive_search(medium: str)
     assert gap.max() <= 1.0
 
 
+@pytest.mark.soak
 @pytest.mark.parametrize("medium", PALETTES)
 def test_the_sets_of_paints_that_are_not_followed_would_gain_little(medium: str) -> None:
-    lost = merits_lost(medium, 24)
+    lost = merits_lost(medium, rounds(9, 24))
     assert lost.max() < 1.0
     assert lost.mean() < 0.2
 

@@ -7,6 +7,7 @@ from collections.abc import Collection, Sequence
 import numpy as np
 import pytest
 
+from tests.long import rounds
 from tests.pieces import Made, patchwork
 from washboard.core.errors import InvalidInput
 from washboard.core.plan.plan import Plan
@@ -47,12 +48,14 @@ def fewest_moves(plan: Plan, order: Sequence[str], fixed: Collection[str], most:
     return None
 
 
+@pytest.mark.soak
 def test_a_repair_moves_as_few_passes_as_the_exhaustive_search_does() -> None:
     dice = np.random.default_rng(7)
     broken = repaired = 0
+    wanted = rounds(18, 60)
     for seed in range(60):
         for medium, school in KINDS:
-            if broken >= 60:
+            if broken >= wanted:
                 break
             plan = planned(seed, medium, school)
             count = len(plan.passes)
@@ -71,8 +74,8 @@ def test_a_repair_moves_as_few_passes_as_the_exhaustive_search_does() -> None:
                 repaired += 1
                 assert judged(plan, verdict.repair.order).fine
                 assert name not in verdict.repair.moved
-    assert broken >= 60
-    assert repaired >= 35
+    assert broken >= wanted
+    assert repaired >= 0.55 * wanted
 
 
 def test_pinned_passes_stay_and_cannot_be_moved() -> None:

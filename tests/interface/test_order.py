@@ -19,12 +19,11 @@ Room = tuple[Server, str]
 
 
 @pytest.fixture
-def piece(start: Callable[..., Server], cup: bytes) -> Room:
-    server = start()
-    with server.client() as client:
+def piece(demo: Server, cup: bytes) -> Room:
+    with demo.client() as client:
         made = new_piece(client, cup)["id"]
         worked_out(client, made)
-    return server, made
+    return demo, made
 
 
 def part(page: Page, name: str) -> None:

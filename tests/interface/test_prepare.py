@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable
 
 import pytest
 from playwright.sync_api import Browser, Page, expect
@@ -13,12 +12,11 @@ from tests.interface.test_rooms_of_a_piece import opened, quiet, settings
 
 
 @pytest.fixture
-def piece(start: Callable[..., Server], cup: bytes) -> tuple[Server, str]:
-    server = start()
-    with server.client() as client:
+def piece(demo: Server, cup: bytes) -> tuple[Server, str]:
+    with demo.client() as client:
         made = new_piece(client, cup, medium="acrylic", surface="white", widthCm=30, heightCm=20)["id"]
         worked_out(client, made)
-    return server, made
+    return demo, made
 
 
 def prepared(page: Page, where: tuple[Server, str], part: str) -> None:

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable
 
 import pytest
 from playwright.sync_api import Page, expect
@@ -12,12 +11,11 @@ from tests.conftest import Server, new_piece, worked_out
 
 
 @pytest.fixture
-def piece(start: Callable[..., Server], cup: bytes) -> tuple[Server, str]:
-    server = start()
-    with server.client() as client:
+def piece(demo: Server, cup: bytes) -> tuple[Server, str]:
+    with demo.client() as client:
         made = new_piece(client, cup, medium="pastel", surface="value:4")["id"]
         worked_out(client, made)
-    return server, made
+    return demo, made
 
 
 def settings(server: Server, piece: str) -> dict:
