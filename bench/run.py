@@ -20,7 +20,7 @@ from playwright.sync_api import sync_playwright
 
 from tests.conftest import CHROMIUM, started, worked_out
 from tests.pieces import Made, patchwork, photographs
-from washboard.core.areas.area import area_map
+from washboard.core.areas.area_map import area_map
 from washboard.core.areas.corrections import Stroke
 from washboard.core.areas.snap import snapped
 from washboard.core.areas.superpixels import superpixels_of
@@ -29,8 +29,9 @@ from washboard.core.colour.spectra import grey_of_value
 from washboard.core.materials.media import medium_named
 from washboard.core.materials.paints import PAINTS
 from washboard.core.materials.surfaces import surface_of
+from washboard.core.mixing.grid import grid_of
 from washboard.core.mixing.mixture import mixing_model_of
-from washboard.core.mixing.search import grid_of, recipes_for
+from washboard.core.mixing.search import recipes_for
 from washboard.core.optics.vehicle import vehicle_of
 from washboard.core.order.options import NO_OPTIONS
 from washboard.core.order.prediction import table_of

@@ -13,22 +13,15 @@ from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import grey_of_value
 from washboard.core.cut import NEVER
 from washboard.core.materials.paints import PAINTS
+from washboard.core.mixing.grid import FOLLOWED, Grid, all_thicknesses, grid_of, nearest_on
 from washboard.core.mixing.mixture import MixingModel, mixing_model_of
-from washboard.core.mixing.search import (
-    FOLLOWED,
-    MORE,
-    ROUNDS,
-    Grid,
-    all_thicknesses,
-    grid_of,
-    nearest_on,
-    refined,
-)
+from washboard.core.mixing.search import MORE, ROUNDS, refined
 from washboard.core.optics.vehicle import VEHICLES
 from washboard.core.order.coverage import Coverage, Status
 from washboard.core.order.grouping import group_costs
-from washboard.core.order.painting import Scene, coverage_of, running_paint, statuses
+from washboard.core.order.painting import Scene
 from washboard.core.order.result import PassType, PlanningResult
+from washboard.core.order.running import coverage_of, running_paint, statuses
 from washboard.core.planning.planner import answer, laid
 
 Mask = NDArray[np.bool_]

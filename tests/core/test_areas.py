@@ -19,7 +19,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.pieces import photographs
-from washboard.core.areas.area import FINE, PROPOSED, area_map, areas_of
+from washboard.core.areas.area import areas_of
+from washboard.core.areas.area_map import FINE, PROPOSED, area_map
 from washboard.core.areas.corrections import MOST_STROKES, AreaFamily, Corrections, Family, Stroke
 from washboard.core.areas.superpixels import SEEDS, superpixels_of
 from washboard.core.areas.tree import Tree, tree_of

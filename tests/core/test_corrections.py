@@ -12,7 +12,7 @@ import pytest
 
 from tests.core.test_areas import OUTLINES, UNSEEN, deepest, drawn_over, outlined, overlap, picture, tree
 from tests.rough import rough_outline
-from washboard.core.areas.area import PROPOSED, area_map
+from washboard.core.areas.area_map import PROPOSED, area_map
 from washboard.core.areas.corrections import Corrections, Stroke
 from washboard.core.areas.snap import snapped
 from washboard.core.areas.superpixels import superpixels_of

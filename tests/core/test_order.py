@@ -15,7 +15,7 @@ from washboard.core.colour.spectra import lab_of_spectrum
 from washboard.core.errors import InvalidInput, UnknownName
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.order.coverage import Coverage, Status, cut_length
-from washboard.core.order.grouping import group_costs, shared_out, ways_of
+from washboard.core.order.grouping import group_costs, groupings_of, shared_out
 from washboard.core.order.parts import Parts
 from washboard.core.order.prediction import table_of
 from washboard.core.order.result import PassType, PlanningResult
@@ -26,7 +26,7 @@ from washboard.core.schools import SCHOOLS, school_named
 from washboard.core.schools.school import TRANSPARENT
 from washboard.core.surface.replay import replay
 from washboard.core.surface.rules import Rule
-from washboard.core.words.reasons import stopping
+from washboard.core.words.edge_reasons import stopping
 
 SOME = settings(max_examples=60, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck))
 
@@ -71,7 +71,7 @@ def test_passes_are_the_best_of_all_groupings() -> None:
         for cuts in combinations(range(1, len(masses)), count - 1):
             edges = (0, *cuts, len(masses))
             best = min(best, sum(cost[a, b] for a, b in pairwise(edges)))
-    ways = ways_of(masses, TRANSPARENT)
+    ways = groupings_of(masses, TRANSPARENT)
     (number,) = shared_out([ways], 2)
     groups = ways.groups(number)
     ends = [0, *np.cumsum([len(g) for g in groups])]

@@ -11,7 +11,7 @@ from hypothesis import strategies as st
 
 from tests.conftest import encoded
 from tests.pieces import photographs
-from washboard.core.areas.area import PROPOSED
+from washboard.core.areas.area_map import PROPOSED
 from washboard.core.areas.corrections import Corrections, Stroke
 from washboard.core.composition.arrangement import Arrangement, Move
 from washboard.core.composition.borrowed import Borrowed, pasted

@@ -10,9 +10,10 @@ import pytest
 from washboard.core.colour.lab import difference, value_of_lab
 from washboard.core.colour.spectra import grey_of_value
 from washboard.core.materials.paints import palette_of
+from washboard.core.mixing.grid import Grid, grid_of
 from washboard.core.mixing.mixture import MixingModel, mixing_model_of
 from washboard.core.mixing.paintbox import coated
-from washboard.core.mixing.search import Grid, Recipe, grid_of, recipes_for, told
+from washboard.core.mixing.search import Recipe, recipe_from_parts, recipes_for
 from washboard.core.mixing.variants import AGAIN, corrected, reuses, seen_as, variants_of
 from washboard.core.optics.vehicle import vehicle_of
 
@@ -112,6 +113,8 @@ def test_a_covering_paint_is_not_thinned_to_a_glaze_to_be_used_again() -> None:
 
 def test_a_given_mixture_is_told_like_any_recipe() -> None:
     of = recipe("watercolour", MIDDLES[1])
-    again = told(bench("watercolour"), list(zip(of.paints, of.parts, strict=True)), of.thickness, MIDDLES[1])
+    again = recipe_from_parts(
+        bench("watercolour"), list(zip(of.paints, of.parts, strict=True)), of.thickness, MIDDLES[1]
+    )
     assert again.lab == pytest.approx(of.lab)
     assert again.delta_e == pytest.approx(of.delta_e)

@@ -17,13 +17,13 @@ from PIL import Image
 from tests.conftest import encoded
 from tests.pieces import Made, patchwork, photographs
 from washboard.core.errors import InvalidPlan, NewerPlan
-from washboard.formats import planfile
+from washboard.formats import planfile, planparts
 from washboard.formats.table import table
 
 ROOT = Path(__file__).parents[2]
 
 
-def document(medium: str = "watercolour") -> planfile.Document:
+def document(medium: str = "watercolour") -> planparts.Document:
     measured, parts = patchwork(4, 9, 2)
     plan = Made(measured, parts, medium, "white", "light-to-dark", (30, 20), None).worked().plan
     return planfile.document_of(plan, planfile.DocumentSource("Patchwork"))

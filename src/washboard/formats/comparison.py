@@ -10,7 +10,7 @@ from ..core.checks.fix import Change, Hold, KeepLight, TakeAim, TakeMood, TakePa
 from ..core.plan.plan import Plan
 from ..core.planning.compare import Compared
 from ..core.schools import SCHOOLS, mixable
-from ..core.surface.replay import Refusal
+from ..core.surface.refusal import Refusal
 
 
 def comparison_document(found: Sequence[Compared], medium: str) -> dict[str, Any]:

@@ -14,8 +14,9 @@ from ..core.errors import InvalidInput
 from ..core.materials.paints import PAINTS, Paint, paint_named
 from ..core.materials.sticks import Stick
 from ..core.materials.surfaces import surface_of
+from ..core.mixing.grid import MOST_PAINTS
 from ..core.mixing.mixture import mixing_model_of
-from ..core.mixing.search import MOST_PAINTS, Recipe, recipes_for
+from ..core.mixing.search import Recipe, recipes_for
 from ..core.optics.vehicle import Vehicle, vehicle_of
 
 Colours = Sequence[Paint | Stick]

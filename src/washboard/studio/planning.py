@@ -12,6 +12,7 @@ from collections.abc import Mapping
 from .. import ENGINE
 from ..core.errors import WashboardError
 from ..formats import planfile
+from ..formats.planparts import Document
 from ..pipeline.subject import Subject
 from ..pipeline.tasks import WorkOut
 from ..settings import Stage
@@ -78,7 +79,7 @@ def planned(studio: Studio, piece: Piece) -> StoredPlan:
     return plan
 
 
-def document_of(plan: StoredPlan) -> planfile.Document:
+def document_of(plan: StoredPlan) -> Document:
     """The open document of a frozen plan."""
     return planfile.read(plan.document)
 

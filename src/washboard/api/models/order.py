@@ -7,7 +7,7 @@ from typing import Annotated
 from pydantic import Field
 
 from ...core.schools.aims import Aim
-from ...formats.planfile import PassPart
+from ...formats.planparts import PassPart
 from ...settings.models import SettingsUpdate
 from ...settings.wire import Id, Model, OwnPassModel
 

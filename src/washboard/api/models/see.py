@@ -6,7 +6,7 @@ from typing import Literal
 
 from pydantic import Field
 
-from ...formats.planfile import Document
+from ...formats.planparts import Document
 from ...settings.wire import Coordinate, Model, PlaceModel
 
 Lab = tuple[float, float, float]

@@ -24,8 +24,10 @@ from ..materials.sticks import STICKS, Stick
 from ..materials.surfaces import Surface
 from ..optics.grain import PRESSURES, mixing, seen
 from ..optics.vehicle import Vehicle, vehicle_of
+from .grid import TARGETS_AT_ONCE, Grid, all_thicknesses, grid_of, nearest_on
 from .mixture import MixingModel, mixing_model_of
-from .search import TARGETS_AT_ONCE, Grid, all_thicknesses, grid_of, nearest_on, refined
+from .search import refined
+from .stick_layers import MOST_COATS, NEAREST, StickLayers, grains_of, stick_layers_of, stick_layers_over
 
 Floats = NDArray[np.float64]
 Ints = NDArray[np.int64]
@@ -37,9 +39,6 @@ FOLLOWED = 3
 ROUNDS = 5
 AGAIN = 3
 """Steps of refinement over the bare surface, and from there over what else lies below."""
-NEAREST = 12
-"""Ways to lay sticks that are judged over what lies there."""
-MOST_COATS = 6
 SAME = 6
 """Digits of a reflectance to which two looks are one."""
 NEEDLESS = 0.2
@@ -176,12 +175,12 @@ class Dry:
     @cached_property
     def grains(self) -> Floats:
         """Colours (s, 36) of the sticks as they mix by area."""
-        return _grains(self.sticks)
+        return grains_of(self.sticks)
 
     @cached_property
-    def tried(self) -> tuple[Ways, Floats]:
+    def tried(self) -> tuple[StickLayers, Floats]:
         """The ways of laying sticks, and their Lab (w, 3) over the bare surface."""
-        return _ways(self.sticks), _ways_over(self.sticks, self.surface.tobytes())
+        return stick_layers_of(self.sticks), stick_layers_over(self.sticks, self.surface.tobytes())
 
     def _found(self, wanted: Floats, below: Floats) -> Floats:
         """Amounts (n, s) for colours (n, 3) over looks (n, 36), none of them known yet."""
@@ -285,49 +284,3 @@ def grid_for(vehicle: Vehicle, paints: tuple[Paint, ...], surface: bytes) -> Gri
 def _grid_over_white(vehicle: Vehicle, paints: tuple[Paint, ...]) -> Grid:
     """Its films, which no ground changes, are most of a grid's work."""
     return grid_of(mixing_model_of(paints, vehicle, np.ones(BANDS)))
-
-
-@lru_cache(maxsize=2)
-def _grains(sticks: tuple[Stick, ...]) -> Floats:
-    """Colours (s, 36) of sticks as they mix by area."""
-    return mixing(np.array([stick.reflectance for stick in sticks]))
-
-
-@dataclass(frozen=True)
-class Ways:
-    """One stick at each pressure, and every two, the lower one firmly: places (w, 2), shares seen (w, 2)."""
-
-    count: int
-    sticks: NDArray[np.intp]
-    shares: Floats
-
-    def amounts(self, places: NDArray[np.intp]) -> Floats:
-        """The same as amounts (n, count)."""
-        full = np.zeros((len(places), self.count))
-        rows = np.arange(len(places))
-        for k in (0, 1):
-            full[rows, self.sticks[places, k]] += self.shares[places, k]
-        return full
-
-
-@lru_cache(maxsize=2)
-def _ways(sticks: tuple[Stick, ...]) -> Ways:
-    covers, every = np.array(tuple(PRESSURES.values())), np.arange(len(sticks))
-    upper, lower = (each.ravel() for each in np.meshgrid(every, every, indexing="ij"))
-    # A stick over itself stands for the stick alone, firmly laid twice.
-    below = np.where(upper == lower, 0.0, covers.max())
-    shares = [np.stack([np.full(len(upper), c), (1 - c) * below], axis=1) for c in covers]
-    twice = (upper == lower) & (shares[-1][:, 0] == covers.max())
-    shares[-1][twice, 1] = (1 - covers.max()) * covers.max()
-    return Ways(
-        len(sticks), np.tile(np.stack([upper, lower], axis=1), (len(covers), 1)), np.concatenate(shares)
-    )
-
-
-@lru_cache(maxsize=4)
-def _ways_over(sticks: tuple[Stick, ...], surface: bytes) -> Floats:
-    """Lab (w, 3) of those ways over a surface."""
-    ways, grains = _ways(sticks), _grains(sticks)
-    sums = (ways.shares[..., None] * grains[ways.sticks]).sum(axis=1)
-    left = 1 - ways.shares.sum(axis=1, keepdims=True)
-    return lab_of_spectrum(seen(sums + left * mixing(np.frombuffer(surface))))

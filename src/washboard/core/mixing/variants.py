@@ -8,8 +8,9 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from ..colour.lab import difference, lightness_of_value, value_of_lab
+from .grid import Grid
 from .mixture import Floats, MixingModel
-from .search import Grid, Recipe, recipes_for
+from .search import Recipe, recipes_for
 
 SHIFTS = {"warmer": (5.0, 9.0), "cooler": (-5.0, -9.0)}
 """What is added to a* and b*: toward the light of a candle, and away from it."""

@@ -31,7 +31,7 @@ Floats = NDArray[np.float64]
 
 
 @dataclass(frozen=True)
-class Ways:
+class PassGrouping:
     """The best grouping of one strand for every number of passes.
 
     `cost` (n + 1,) seconds; `cut` (n + 1, count + 1) where its last group starts.
@@ -50,7 +50,7 @@ class Ways:
         return groups[::-1]
 
 
-def ways_of(masses: Sequence[Mass], weights: Weights, most: int = MOST_PASSES) -> Ways:
+def groupings_of(masses: Sequence[Mass], weights: Weights, most: int = MOST_PASSES) -> PassGrouping:
     """The best plan of a strand, masses in the school's order, for every number of passes up to `most`.
 
     Cost in seconds: one pass each, bleeding edges and range inside a pass; soft edges and like colours kept
@@ -67,10 +67,10 @@ def ways_of(masses: Sequence[Mass], weights: Weights, most: int = MOST_PASSES) -
             total = best[k - 1][:, None] + cost
             cut[k] = np.argmin(total, axis=0)
             best[k] = np.min(total, axis=0)
-    return Ways(best[:, count], cut)
+    return PassGrouping(best[:, count], cut)
 
 
-def shared_out(ways: Sequence[Ways], fewest: int, pinned: int | None = None) -> list[int]:
+def shared_out(ways: Sequence[PassGrouping], fewest: int, pinned: int | None = None) -> list[int]:
     """How many passes each strand gets, so that all cost least together.
 
     At least `fewest` in all, or just the pinned number, as far as the strands allow it.
@@ -94,7 +94,7 @@ def shared_out(ways: Sequence[Ways], fewest: int, pinned: int | None = None) -> 
     return numbers[::-1]
 
 
-def _with(total: Floats, way: Ways) -> Floats:
+def _with(total: Floats, way: PassGrouping) -> Floats:
     """Cost (n, k) of n passes in all, k of them in one strand more, from that of the strands before."""
     sums = np.full((len(total) + len(way.cost) - 1, len(way.cost)), np.inf)
     for k, cost in enumerate(way.cost):
@@ -102,7 +102,7 @@ def _with(total: Floats, way: Ways) -> Floats:
     return sums
 
 
-def near_ties(ways: Sequence[Ways], within: float) -> tuple[int, ...]:
+def near_ties(ways: Sequence[PassGrouping], within: float) -> tuple[int, ...]:
     """Numbers of passes whose best plan costs at most `within` of the best number's, as a share, more."""
     total = np.zeros(1)
     for way in ways:

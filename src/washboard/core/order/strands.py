@@ -3,26 +3,24 @@ after."""
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.lab import difference, value_of_lab
-from ..colour.spectra import lab_of_spectrum, value_of_spectrum
-from ..ground.shares import RIGHT_COLOUR, RIGHT_VALUE
 from ..plan.plan import Kind, Reserve
-from ..reference.mass import Lab, Mass, MassKind
+from ..reference.mass import Mass, MassKind
 from ..schools import School, school_named
-from ..schools.aims import FINAL, Aim
+from ..schools.aims import Aim
 from ..schools.school import SchoolContext, Strand
 from .depth import LARGER, host_of
-from .grouping import MOST_PASSES, Ways, near_ties, shared_out, ways_of
+from .grouping import MOST_PASSES, PassGrouping, groupings_of, near_ties, shared_out
+from .lights import reserved
 from .options import Options
 from .painting import RECOVERING, Scene
-from .reserve import Decision, Light, decided
 from .result import Group, PassType
+from .tones import are_right, patched, toned_all_over
 
 Floats = NDArray[np.float64]
 
@@ -30,8 +28,6 @@ TIE = 0.05
 """Share of a plan's cost by which another number of passes is as good."""
 RESTATED = 0.6
 """Values above the darkest from which a dark need not be restated."""
-TONE_ROOM = 1.2
-"""Values that a middle tone keeps from both ends of the reach."""
 THIN_MM, SLENDER = 8.0, 8.0
 """Width, and outline over width, of a stem, a mast, a rope: thinner than a brush cuts round."""
 WET_LIFTS = frozenset({Kind.LIFT_WET, Kind.BLOT})
@@ -60,16 +56,16 @@ def ordered_by(scene: Scene, school: School, options: Options) -> Ordered:
     right = are_right(masses, np.array(scene.surface.lab))
     bare = [r and not (there.layers or there.settled) for r, there in zip(right, scene.lying, strict=True)]
     done = {k for k, there in enumerate(scene.lying) if there.settled}
-    reserves, how = _reserved(scene, bare, options)
+    reserves, how = reserved(scene, bare, options)
     scene = replace(scene, how=how)
     toned: list[int] = []
     # A tone, or patches, would go over what is painted by now.
     fresh = not scene.start.begun
     if school.tones and fresh:
-        scene, toned = _toned(scene, bare)
+        scene, toned = toned_all_over(scene, bare)
         bare = [b and scene.how[k] is None for k, b in enumerate(bare)]
     elif options.patches and fresh and not scene.medium.transparent:
-        scene, toned = _patched(scene, dict(options.patches))
+        scene, toned = patched(scene, dict(options.patches))
         bare = [False] * len(masses)
     held = {k for k, kind in enumerate(scene.how) if kind is not None and kind in RECOVERING}
     held |= done | set(toned)
@@ -113,129 +109,6 @@ def _strands(context: SchoolContext, school: School, options: Options) -> list[S
             found += [replace(s, called=called) for s in other.strands(replace(context, main=main))]
     rest = tuple(k for k in context.main if area[k] not in own)
     return [*found, *school.strands(replace(context, main=rest))]
-
-
-def are_right(masses: Sequence[Mass], there: Floats) -> list[bool]:
-    """Whether what is `there`, (3,) or (m, 3) in Lab, looks like each mass's target, a graded one in its
-    middle.
-
-    The light end of a graded mass may be twice as far off, the dark end a quarter farther: a light
-    that is missing can still be laid over, a dark that is missing leaves a hole in a shape.
-    """
-    value = value_of_lab(there)
-    off = value_of_lab(np.array([m.target_ends for m in masses]).reshape(-1, 2, 3)) - value[..., None]
-    near = (off.max(axis=1) <= 2 * RIGHT_VALUE) & (off.min(axis=1) >= -1.25 * RIGHT_VALUE)
-    apart = difference(np.array([m.target_lab for m in masses]).reshape(-1, 3), there)
-    middle = np.abs(np.array([m.target for m in masses]) - value)
-    return [bool(b) for b in near & (middle <= RIGHT_VALUE) & (apart <= RIGHT_COLOUR)]
-
-
-def _reserved(
-    scene: Scene, bare: Sequence[bool], options: Options
-) -> tuple[tuple[Reserve, ...], tuple[Kind | None, ...]]:
-    """How each light that stays as bare as the sheet is kept, and the operation that uncovers it."""
-    how: list[Kind | None] = [None] * len(scene.masses)
-    if not scene.medium.transparent or not any(bare) or all(bare):
-        return (), tuple(how)
-    how = [Kind.UNMASK if there.masked_at is not None else None for there in scene.lying]
-    asked, kept = {word.mass: word.way for word in options.ways}, []
-    by_id = {mass.id: k for k, mass in enumerate(scene.masses)}
-    for k, mass in enumerate(scene.masses):
-        if not bare[k] or how[k] is not None or (not mass.borders and mass.id not in asked):
-            continue
-        light = light_of(scene, k, by_id, options)
-        decision = decided(light, asked.get(mass.id), FINAL if options.aim is Aim.SAFEST else 0.0)
-        how[k] = {Kind.MASK: Kind.UNMASK, Kind.RESERVE: None}.get(decision.choice.kind, decision.choice.kind)
-        kept.append(_told(mass, decision))
-    return tuple(kept), tuple(how)
-
-
-def light_of(scene: Scene, k: int, by_id: Mapping[str, int], options: Options) -> Light:
-    """The figures of a light that decide how it is kept.
-
-    It stains as what is around it, by length of border. Whatever is toxic may run over it, so any of it
-    counts.
-    """
-    mass = scene.masses[k]
-    total = max(sum(b.length_cm for b in mass.borders), 1e-9)
-    stains, toxic = scene.traits
-    staining = sum(float(stains[by_id[b.mass]]) * b.length_cm for b in mass.borders) / total
-    softness = sum(b.softness_mm * b.length_cm * (b.hardness < 1) for b in mass.borders) / total
-    around = max((scene.masses[by_id[b.mass]].area_cm2 for b in mass.borders), default=0.0)
-    slow, fast = scene.medium.cover_cm2
-    minutes = around / min(max(scene.medium.cover_gain * around**0.5, slow), fast) if around else 0.0
-    return Light(
-        mass.width_mm, mass.narrowest_mm, mass.outline_cm, mass.pieces, softness, mass.target,
-        scene.surface.value, staining, bool(toxic.any()), minutes, scene.medium.cut_cm,
-        scene.medium.open_minutes, options.weight, options.rough, options.whites,
-    )  # fmt: skip
-
-
-def _told(mass: Mass, decision: Decision) -> Reserve:
-    return Reserve(
-        mass.id, decision.choice.kind, decision.runner_up.kind, decision.sentence, decision.figures,
-        tuple((way.kind, way.minutes, way.why) for way in decision.ways if not way.refused),
-        decision.overruled,
-    )  # fmt: skip
-
-
-def _toned(scene: Scene, bare: Sequence[bool]) -> tuple[Scene, list[int]]:
-    """The middle tone of a wiped picture, the masses it paints as it is, and those wiped out of it."""
-    masses = scene.masses
-    shares = np.array([m.share for m in masses])
-    mean = np.average([m.target_lab for m in masses], axis=0, weights=np.maximum(shares, 1e-9))
-    low, high = scene.medium.darkest + TONE_ROOM, scene.surface.value - TONE_ROOM
-    middle = float(np.average([m.target for m in masses], weights=np.maximum(shares, 1e-9)))
-    value = min(max(middle, min(low, high)), high)
-    tone: Lab = (10 * value, float(mean[1]) * 0.6 + 1.5, float(mean[2]) * 0.6 + 4)
-    reflectance = scene.box.reflectances(
-        scene.box.mixed(np.array([tone]), scene.ground[None]), scene.ground[None]
-    )[0]
-    how, toned = list(scene.how), []
-    is_value, is_lab = float(value_of_spectrum(reflectance)), lab_of_spectrum(reflectance)
-    for k, mass in enumerate(masses):
-        if bare[k] and scene.medium.transparent:
-            continue
-        near = abs(mass.target - is_value) <= RIGHT_VALUE
-        if (
-            near
-            and mass.kind is not MassKind.ACCENT
-            and float(difference(mass.target_lab, is_lab)) <= 2 * RIGHT_COLOUR
-        ):
-            toned.append(k)
-        elif is_value < mass.target <= scene.surface.value + RIGHT_VALUE:
-            how[k] = Kind.WIPE
-    everywhere = np.tile(tone, (len(masses), 1))
-    return replace(scene, how=tuple(how), tones=everywhere), _standing(masses, toned)
-
-
-def _patched(scene: Scene, patches: Mapping[str, Lab]) -> tuple[Scene, list[int]]:
-    """The muted colour of its area under each mass, and the masses that it paints as they are."""
-    masses = scene.masses
-    own = {mass.id: patches[mass.area] for mass in masses if mass.area and mass.area in patches}
-    tones = np.array([own.get(mass.id) or _patch_around(mass, own, patches) for mass in masses])
-    reflectances = scene.box.reflectances(scene.box.mixed(tones, scene.ground), scene.ground)
-    right = are_right(masses, lab_of_spectrum(reflectances))
-    toned = [
-        k for k, mass in enumerate(masses) if right[k] and mass.id in own and mass.kind is not MassKind.ACCENT
-    ]
-    return replace(scene, tones=tones), _standing(masses, toned)
-
-
-def _patch_around(mass: Mass, own: Mapping[str, Lab], patches: Mapping[str, Lab]) -> Lab:
-    """What is carried on under a mass without a patch: that of its longest border, else the mean of all."""
-    known = [border for border in mass.borders if border.mass in own]
-    if known:
-        return own[max(known, key=lambda border: border.length_cm).mass]
-    lightness, a, b = np.mean(list(patches.values()), axis=0).tolist()
-    return lightness, a, b
-
-
-def _standing(masses: Sequence[Mass], toned: Sequence[int]) -> list[int]:
-    """The toned masses without those that stand before a thing still to be laid: they come after it."""
-    behind = {k: host_of(masses[k], masses) for k in toned}
-    names = {masses[k].id for k in toned}
-    return [k for k in toned if behind[k] is None or behind[k] in names]
 
 
 def _laid_as(scene: Scene, strands: Sequence[Strand]) -> tuple[Kind | None, ...]:
@@ -292,7 +165,7 @@ def _grouped(
     """
     listed = [[scene.masses[k] for k in strand.order] for strand in strands]
     ways = [
-        ways_of(masses, scene.weights, min(strand.most, MOST_PASSES))
+        groupings_of(masses, scene.weights, min(strand.most, MOST_PASSES))
         for masses, strand in zip(listed, strands, strict=True)
     ]
     if not ways:
@@ -334,7 +207,7 @@ def _arranged(scene: Scene, groups: list[Group]) -> list[Group]:
     return groups if scene.medium.transparent else _background_first(scene.masses, groups)
 
 
-def _numbered(strands: Sequence[Strand], ways: Sequence[Ways], numbers: Sequence[int]) -> list[Group]:
+def _numbered(strands: Sequence[Strand], ways: Sequence[PassGrouping], numbers: Sequence[int]) -> list[Group]:
     return [
         Group(tuple(strand.order[i] for i in group), PassType.LAYS, strand.called)
         for strand, way, number in zip(strands, ways, numbers, strict=True)

@@ -23,17 +23,10 @@ from ..order.coverage import Coverage, Status, cut_length
 from ..order.depth import with_depth
 from ..order.operations import median_of, operations_of, overlaps_of
 from ..order.options import NO_OPTIONS, Options
-from ..order.painting import (
-    OPEN_AT_ONCE,
-    Scene,
-    coverage_of,
-    running_paint,
-    scene_of,
-    statuses,
-    trivial_coverage,
-)
+from ..order.painting import OPEN_AT_ONCE, Scene, scene_of
 from ..order.parts import Parts
 from ..order.result import Group, PassType, PlanningResult, Step
+from ..order.running import coverage_of, running_paint, statuses, trivial_coverage
 from ..order.strands import Ordered, ordered_by
 from ..order.timing import begins_at, between_of, minutes_of, waits_of
 from ..plan.plan import Operation, Pass, Plan

@@ -10,7 +10,8 @@ from itertools import combinations, product
 from ..errors import InvalidInput
 from ..plan.own import Own, set_in
 from ..plan.plan import Pass, Plan
-from ..surface.replay import Refusal, refusals_of
+from ..surface.refusal import Refusal
+from ..surface.replay import refusals_of
 from .follow import followed
 from .repair import MOST_MOVED, Repair, precedences, smallest_repair
 

@@ -9,8 +9,9 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..optics.grain import fixed
-from ..order.painting import THINNEST, Scene, statuses, trivial_coverage
+from ..order.painting import Scene
 from ..order.result import PassType, PlanningResult, Step
+from ..order.running import THINNEST, statuses, trivial_coverage
 from ..order.strands import Ordered
 from ..plan.own import LAID, THIN, Own
 from ..plan.plan import Kind

@@ -7,7 +7,8 @@ from dataclasses import dataclass, replace
 from itertools import combinations
 
 from ..plan.plan import Pass, Plan
-from ..surface.replay import Refusal, refusals_of
+from ..surface.refusal import Refusal
+from ..surface.replay import refusals_of
 from ..surface.rules import Rule
 from .follow import followed
 

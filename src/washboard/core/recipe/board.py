@@ -19,8 +19,8 @@ from ..mixing.search import Recipe, recipes_for
 from ..mixing.sticks import sticks_for
 from ..mixing.variants import Reuse, reuses
 from ..optics.vehicle import Vehicle, vehicle_of
-from ..order.painting import THINNEST
 from ..order.result import PassType, PlanningResult, Step
+from ..order.running import THINNEST
 from ..plan.own import THIN
 from ..plan.plan import Pass, Role
 from .amounts import Amount, amount_of

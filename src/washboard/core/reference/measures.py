@@ -11,19 +11,12 @@ from numpy.typing import NDArray
 
 from ..colour.lab import value_of_lab
 from . import contours
+from .gradients import SAMPLED, SMALL, MassPixels, gradient_of, median_colour, quantiles_of
 from .mass import Border, Lab, Mass, MassKind
 from .masses import Division
 from .picture import Labels, Picture, Singles
 from .transitions import transitions
 
-GRADED_FROM = 0.8
-"""Range of value inside a mass, 10th to 90th percentile after squinting, that asks for a gradation."""
-COARSE = 2500
-"""Points of a mass, more or less, from which its gradation is measured."""
-SAMPLED = 3000
-"""Pixels of a mass from which its medians are taken, at least."""
-SMALL = 600
-"""Pixels under which a mass has no ridge worth following: its width is its largest circle's."""
 PRICK_CM = 0.05
 """A contact shorter than this is no border but a corner."""
 
@@ -40,28 +33,6 @@ class Measured:
     masses: tuple[Mass, ...]
     labels: Labels
     along: Singles
-
-
-@dataclass(frozen=True)
-class _Pixels:
-    """One mass: `at` its pixels' flat indices in reading order, `rows` and `columns` its bounding box.
-
-    `value` (n,) and `lab` (n, 3) hold every so many of its pixels; `box_lab` all of its box.
-    """
-
-    label: int
-    at: NDArray[np.intp]
-    centre: tuple[float, float]
-    rows: slice
-    columns: slice
-    mask: NDArray[np.bool_]
-    value: Singles
-    lab: Singles
-    box_lab: Singles
-
-    @property
-    def count(self) -> int:
-        return len(self.at)
 
 
 def measure(
@@ -89,7 +60,7 @@ def measure(
     parts = list(_parts(picture, labels))
     accents = [part.label > division.flat_count for part in parts]
     given = [kinds[part.label - 1] if kinds else None for part in parts]
-    slopes = [_gradient(*each) for each in zip(parts, accents, given, strict=True)]
+    slopes = [gradient_of(*each) for each in zip(parts, accents, given, strict=True)]
     reach = np.sort(value_of_lab(np.array([ends for ends, _, _ in slopes])), axis=1).tolist()
     masses = []
     for part, accent, kind, (ends, steps, direction), ran in zip(
@@ -115,7 +86,7 @@ def measure(
     return Measured(tuple(masses), labels, along)
 
 
-def _parts(picture: Picture, labels: Labels) -> Iterator[_Pixels]:
+def _parts(picture: Picture, labels: Labels) -> Iterator[MassPixels]:
     """The masses there are, by rising label. One sorting finds the pixels and extents of all."""
     width = labels.shape[1]
     small = labels.astype(np.uint16)  # sorts in linear time
@@ -137,14 +108,14 @@ def _parts(picture: Picture, labels: Labels) -> Iterator[_Pixels]:
         rows, columns = slice(int(y[start]), int(at[-1]) // width + 1), slice(int(low), int(high) + 1)
         # Medians of a few thousand pixels are those of all to a hundredth of a value, and far cheaper.
         few = at[:: max(1, len(at) // SAMPLED)]
-        yield _Pixels(
+        yield MassPixels(
             int(label), at, (float(centre[0]), float(centre[1])), rows, columns,
             small[rows, columns] == label, value[few], lab[few], picture.lab[rows, columns],
         )  # fmt: skip
 
 
 def _mass(
-    part: _Pixels,
+    part: MassPixels,
     kind: MassKind,
     ends: tuple[Lab, Lab],
     reach: tuple[float, float] | None,
@@ -158,7 +129,7 @@ def _mass(
     `distance` and `ridge` (h, w) are those of the whole picture.
     """
     height, width = distance.shape
-    low, value, high = _at(part.value, 0.1, 0.5, 0.9)
+    low, value, high = quantiles_of(part.value, 0.1, 0.5, 0.9)
     low, high = reach or (low, high)
     band = int(np.searchsorted(np.asarray(thresholds), value, side="right"))
     inward = distance.ravel()[part.at]
@@ -171,7 +142,7 @@ def _mass(
         kind=kind,
         value=value,
         spread=high - low,
-        lab=_median(part.lab),
+        lab=median_colour(part.lab),
         share=part.count / (height * width),
         area_cm2=part.count * cm * cm,
         band=band,
@@ -203,63 +174,6 @@ def _band_range(
     first = int(np.searchsorted(np.asarray(thresholds), low, side="right"))
     last = int(np.searchsorted(np.asarray(thresholds), high, side="right"))
     return edges[min(first, band)], edges[max(last, band) + 1]
-
-
-def _gradient(
-    part: _Pixels, accent: bool, given: MassKind | None
-) -> tuple[tuple[Lab, Lab], Singles | None, float | None]:
-    """Both end colours, where each pixel of the box lies between them, and where it grows darker.
-
-    The wide-blurred colour inside the mass is laid onto the line between its two ends; so a glow
-    spreads as a glow and a sky as a sky, without steps.
-    """
-    middle = _median(part.lab)
-    flat = (middle, middle), None, None
-    if accent or given is MassKind.FLAT or part.count < 400:
-        return flat
-    small, smooth = _blurred_inside(part)
-    inside = smooth[small]
-    inside = inside[:: max(1, len(inside) // SAMPLED)]
-    if not len(inside):
-        return flat
-    low, high = _at(inside[:, 0], 0.06, 0.94)
-    if (high - low) / 10 < GRADED_FROM and given is not MassKind.GRADED:
-        return flat
-    light = _median(inside[inside[:, 0] >= high])
-    dark = _median(inside[inside[:, 0] <= low])
-    axis = np.subtract(dark, light)
-    axis[0] *= 2  # value leads: colour alone must not turn the gradation round
-    weight = np.array([2.0, 1.0, 1.0])
-    onto = (axis * weight / max(float(axis @ axis), 1e-9)).astype(np.float32)
-    steps = np.clip((smooth - np.asarray(light, np.float32)) @ onto, 0, 1)
-    height, width = part.mask.shape
-    full = cv2.resize(steps, (width, height))
-    return (light, dark), full, _direction(small, smooth[..., 0])
-
-
-def _direction(small: NDArray[np.bool_], lightness: Floats) -> float:
-    """Degrees counter-clockwise toward which the lightness falls: the slope of its least-squares plane."""
-    rows, columns = np.nonzero(small)
-    seen = lightness[small]
-    x, y, z = columns - columns.mean(), rows.mean() - rows, seen - seen.mean()
-    xx, xy, yy, xz, yz = x @ x + 1e-6, x @ y, y @ y + 1e-6, x @ z, y @ z
-    return float(np.degrees(np.arctan2(xy * xz - xx * yz, xy * yz - yy * xz)))
-
-
-def _blurred_inside(part: _Pixels) -> tuple[NDArray[np.bool_], Floats]:
-    """The mass at a fraction of the size, and its Lab blurred widely inside it.
-
-    Normalised: only what lies in the mass counts, so nothing flows in from outside.
-    """
-    step = min(12, max(4, round((part.count / COARSE) ** 0.5)))
-    small = part.mask[::step, ::step]
-    weight = small.astype(np.float32)
-    sigma = max(1.0, 0.035 * max(small.shape) + 0.35 * np.sqrt(part.count) / (4 * step))
-    lab = part.box_lab[::step, ::step] * weight[..., None]
-    # A tent of the same variance (Klingemann's stack blur): its cost does not grow with the width.
-    wide = 2 * round(sigma * 6**0.5) + 1
-    both = cv2.stackBlur(np.dstack([lab, weight]), (wide, wide))
-    return small, both[..., :3] / np.maximum(both[..., 3:], 1e-4)
 
 
 def _distances(labels: Labels) -> Singles:
@@ -305,15 +219,3 @@ def _borders(
             soft = widths[pair] * cm * 10
             found.append(Border(f"m{other}", float(lines[label, other]), soft, hardness[pair]))
     return tuple(found)
-
-
-def _median(colours: NDArray[np.floating]) -> Lab:
-    """The median of colours (n, 3), channel by channel."""
-    middle = np.partition(colours, len(colours) // 2, axis=0)[len(colours) // 2]
-    return float(middle[0]), float(middle[1]), float(middle[2])
-
-
-def _at(values: NDArray[np.floating], *shares: float) -> tuple[float, ...]:
-    """The values (n,) below which the given shares lie, each to the nearest value there is."""
-    ranked = np.sort(values)
-    return tuple(float(ranked[round(share * (len(ranked) - 1))]) for share in shares)

@@ -8,8 +8,8 @@ is the table of transitions; what needs numbers (values, layers, oil, staining, 
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, field, replace
+from collections.abc import Sequence
+from dataclasses import replace
 
 from ..colour.value import luminance_of, value_of
 from ..materials.media import Medium
@@ -17,8 +17,10 @@ from ..plan.acts import ACTS, Sort
 from ..plan.plan import Kind, Operation, Pass, Plan, Role
 from ..plan.state import BARE, MassSurface, SheetState
 from ..reference.mass import Mass, MassKind
+from .refusal import Refusal, Replay
 from .rules import Rule
 from .transitions import SurfaceState, after, dried, stage
+from .whole import judge_accents, judge_completeness, judge_depth, turns_of
 
 TOLERANCE = 0.02
 """Values: below what anybody measures, above what rounding makes."""
@@ -34,43 +36,6 @@ FIXED_LAYERS = 1
 """Layers that a coat of fixative gives back. A guess."""
 LEANER = 0.03
 """Share of oil by which two layers may differ unnoticed."""
-ENCLOSED, FIRM = 0.8, 0.5
-"""Share of an outline along what lies behind, and hardness, from which a thing stands before it."""
-
-
-@dataclass(frozen=True)
-class Refusal:
-    """What breaks: in which pass, by which operation on which mass in which state, by which rule, and why."""
-
-    done: str
-    mass: str
-    rule: Rule
-    sentence: str
-    kind: Kind | None = None
-    state: SurfaceState | None = None
-
-
-@dataclass
-class _Replay:
-    medium: Medium
-    ground: float
-    masses: Mapping[str, Mass]
-    surfaces: dict[str, MassSurface]
-    refusals: list[Refusal] = field(default_factory=list)
-
-    def refuse(
-        self,
-        done: Pass,
-        mass: str,
-        rule: Rule,
-        why: str,
-        o: Operation | None = None,
-        state: SurfaceState | None = None,
-    ) -> None:
-        known = self.masses.get(mass)
-        name = (known.name if known else None) or mass
-        kind = o.kind if o else None
-        self.refusals.append(Refusal(done.id, mass, rule, f"{name}: {rule.value}; {why}.", kind, state))
 
 
 def replay(
@@ -85,10 +50,10 @@ def replay(
     `ground_value` is the bare surface's Munsell value, 0–10; the passes begin at `start`.
     """
     replayed, clock = _replayed(masses, passes, medium, ground_value, start)
-    _complete(replayed, passes, clock, start)
-    turn = _turns(passes)
-    _around(replayed, passes, turn)
-    _behind(replayed, passes, turn)
+    judge_completeness(replayed, passes, clock, start)
+    turn = turns_of(passes)
+    judge_accents(replayed, passes, turn)
+    judge_depth(replayed, passes, turn)
     return tuple(replayed.refusals)
 
 
@@ -118,11 +83,11 @@ def _replayed(
     medium: Medium,
     ground_value: float,
     start: SheetState,
-) -> tuple[_Replay, float]:
+) -> tuple[Replay, float]:
     """The passes gone through, and the minute after them."""
     by_id = {mass.id: mass for mass in masses}
     surfaces = {name: start.of(name, ground_value) for name in by_id}
-    replayed, clock = _Replay(medium, ground_value, by_id, surfaces), start.clock
+    replayed, clock = Replay(medium, ground_value, by_id, surfaces), start.clock
     # Only the quickest drying is held against a plan: what a small, thin layer needs at the least.
     for done in passes:
         if min(done.minutes, done.between, done.wait) < 0 and masses:
@@ -155,7 +120,7 @@ def state_of(surface: MassSurface, medium: Medium, now: float) -> SurfaceState:
     return stage(medium.key, (now - surface.laid_at) / (surface.dry_at - surface.laid_at))
 
 
-def _step(replayed: _Replay, done: Pass, o: Operation, now: float, end: float) -> None:
+def _step(replayed: Replay, done: Pass, o: Operation, now: float, end: float) -> None:
     surface, medium = replayed.surfaces[o.mass], replayed.medium
     if not 0 <= o.cover <= 1:
         replayed.refuse(done, o.mass, Rule.WITHIN, f"a cover of {o.cover:.2f}", o)
@@ -172,7 +137,7 @@ def _step(replayed: _Replay, done: Pass, o: Operation, now: float, end: float) -
     replayed.surfaces[o.mass] = _changed(replayed, done, o, surface, state, end)
 
 
-def _judged(replayed: _Replay, done: Pass, o: Operation, surface: MassSurface, state: SurfaceState) -> None:
+def _judged(replayed: Replay, done: Pass, o: Operation, surface: MassSurface, state: SurfaceState) -> None:
     """What numbers and order refuse, beyond the state of the state."""
     if o.kind.lays and state is not SurfaceState.MASKED:
         _laying(replayed, done, o, surface)
@@ -180,7 +145,7 @@ def _judged(replayed: _Replay, done: Pass, o: Operation, surface: MassSurface, s
         _taking(replayed, done, o, surface)
 
 
-def _laying(replayed: _Replay, done: Pass, o: Operation, surface: MassSurface) -> None:
+def _laying(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) -> None:
     mass, medium = replayed.masses[o.mass], replayed.medium
     corrects = o.kind in CORRECTING
     if surface.kept:
@@ -214,7 +179,7 @@ CORRECTING = (Kind.GLAZE, Kind.RESTATE, Kind.UNIFY, Kind.SCUMBLE, Kind.WHITE, Ki
 """Laid over what is finished already, to correct it."""
 
 
-def _taking(replayed: _Replay, done: Pass, o: Operation, surface: MassSurface) -> None:
+def _taking(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) -> None:
     if o.kind is Kind.SAND and surface.toxic:
         replayed.refuse(done, o.mass, Rule.TOXIC_DUST, f"what {surface.by} laid is toxic as dust", o)
     # What stains stays: of the density over the bare surface that share cannot be lifted.
@@ -228,7 +193,7 @@ def _taking(replayed: _Replay, done: Pass, o: Operation, surface: MassSurface) -
 
 
 def _changed(
-    replayed: _Replay, done: Pass, o: Operation, surface: MassSurface, state: SurfaceState, end: float
+    replayed: Replay, done: Pass, o: Operation, surface: MassSurface, state: SurfaceState, end: float
 ) -> MassSurface:
     """What the operation leaves behind, `end` being the minute at which its pass ends."""
     medium, act = replayed.medium, ACTS[o.kind]
@@ -260,61 +225,3 @@ def _changed(
     if o.kind.reaches and state is not SurfaceState.MASKED and (o.cover > 0.5 or o.role is Role.TARGET):
         surface = replace(surface, value=o.to_value)
     return surface
-
-
-def _complete(replayed: _Replay, passes: Sequence[Pass], end: float, start: SheetState) -> None:
-    for name, surface in replayed.surfaces.items():
-        reached = [
-            done.id for done in passes for o in done.operations if o.mass == name and o.role is Role.TARGET
-        ]
-        before = int(start.of(name, replayed.ground).settled)
-        if before + len(reached) != 1 and passes:
-            replayed.refuse(passes[-1], name, Rule.COMPLETE, f"it does so {before + len(reached)} times")
-        if surface.masked_at is not None:
-            replayed.refuse(passes[-1], name, Rule.UNMASK, f"it is still on at minute {end:.0f}")
-
-
-Turns = Mapping[str, tuple[int, int]]
-
-
-def _turns(passes: Sequence[Pass]) -> Turns:
-    """When each mass is laid to its target: place of the pass, and of the operation in it."""
-    return {
-        o.mass: (k, n)
-        for k, done in enumerate(passes)
-        for n, o in enumerate(done.operations)
-        if o.role is Role.TARGET and o.kind.lays
-    }
-
-
-def _around(replayed: _Replay, passes: Sequence[Pass], turn: Turns) -> None:
-    """An accent is judged by what surrounds it: that comes before it, or with it."""
-    for name, mass in replayed.masses.items():
-        if mass.kind is not MassKind.ACCENT or name not in turn:
-            continue
-        k = turn[name][0]
-        later = [b.mass for b in mass.borders if b.mass in turn and turn[b.mass][0] > k]
-        if later:
-            replayed.refuse(passes[k], name, Rule.AROUND_FIRST, f"{_names(replayed, later)} is laid after it")
-
-
-def _behind(replayed: _Replay, passes: Sequence[Pass], turn: Turns) -> None:
-    """In opaque media what lies inside another thing, firm-edged, must not be laid before it."""
-    if replayed.medium.transparent:
-        return
-    for name, mass in replayed.masses.items():
-        if not mass.depth or name not in turn:
-            continue
-        for border in mass.borders:
-            behind = replayed.masses.get(border.mass)
-            inside = border.length_cm >= ENCLOSED * mass.outline_cm and border.hardness > FIRM
-            if behind is None or not inside or border.mass not in turn:
-                continue
-            if (behind.depth or 0) < mass.depth and turn[border.mass] > turn[name]:
-                k = turn[name][0]
-                why = f"{behind.name or behind.id} lies behind it and comes later"
-                replayed.refuse(passes[k], name, Rule.BACK_FIRST, why)
-
-
-def _names(replayed: _Replay, ids: Sequence[str]) -> str:
-    return ", ".join(replayed.masses[i].name or i for i in ids[:3])

@@ -3,41 +3,45 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Callable, Sequence
+from collections.abc import Callable
 
 import numpy as np
 from numpy.typing import NDArray
 
 from ..key.relations import LARGEST_LAMP
-from ..order.coverage import Status, cut_length
+from ..order.coverage import Status
 from ..order.grouping import contrast
-from ..order.painting import Scene
 from ..order.result import PassType, PlanningResult
 from ..plan.names import capital, count_word, listed, look_of, spread
 from ..plan.plan import Kind, Reason
 from ..reference.mass import Mass, MassKind
+from .edge_reasons import (
+    STANDS_OFF,
+    WORTH_CM,
+    contrast_around,
+    goes_round,
+    ids_of,
+    keeps_off,
+    masses_at,
+    meets_bare,
+    runs_under,
+)
 from .school_reasons import reason_of_pass
 
 Mask = NDArray[np.bool_]
 
-SHOWS = 1.5
-"""ΔE₀₀ from which an under-colour is worth a word."""
 TOLD_APART = 0.3
 """Values from which two passes are told apart by value."""
-WORTH_CM = 3.0
-"""cm of edge from which a saving is worth a word."""
-STANDS_OFF = 1.5
-"""Values from which a dark makes the bare surface beside it appear as a light."""
 
 
 def reasons_for(worked: PlanningResult, k: int) -> tuple[Reason, ...]:
     """The reasons of pass k, the weightiest first; one without a figure of this piece is left out."""
     makers: tuple[Callable[[PlanningResult, int], Reason | None], ...] = (
         reason_of_pass,
-        _meets_bare,
-        _goes_round,
-        _runs_under,
-        _keeps_off,
+        meets_bare,
+        goes_round,
+        runs_under,
+        keeps_off,
         _waited,
         _ground_paints,
         _muted_first,
@@ -56,7 +60,7 @@ def _nested(worked: PlanningResult, k: int) -> Reason | None:
     """Lamps: how far they outshine what is around them, and in how many steps they are built."""
     glows = [o for o in worked.plan.passes[k].operations if o.kind is Kind.GLOW and o.steps > 1]
     lamps = [worked.plan.mass(o.mass) for o in glows if worked.plan.mass(o.mass).share <= LARGEST_LAMP]
-    gaps = [gap for lamp in lamps if (gap := _contrast(worked, lamp)) is not None]
+    gaps = [gap for lamp in lamps if (gap := contrast_around(worked, lamp)) is not None]
     if not gaps:
         return None
     steps = max(o.steps for o in glows)
@@ -88,138 +92,6 @@ def _in_its_turn(worked: PlanningResult, k: int) -> Reason | None:
     return Reason("in-turn", sentence, (), figures | {"gap": gap})
 
 
-def _masses(scene: Scene, indices: Sequence[int]) -> list[Mass]:
-    return [scene.masses[m] for m in indices]
-
-
-def _meets_bare(worked: PlanningResult, k: int) -> Reason | None:
-    """The first pass that stands clearly darker against reserved surface makes the lights appear."""
-    if not worked.scene.medium.transparent or any(bare_contrast(worked, j) for j in range(k)):
-        return None
-    here = bare_contrast(worked, k)
-    if here is None:
-        return None
-    step, length, bare = here
-    names = listed(_masses(worked.scene, bare), 2)
-    sentence = (
-        f"It is the first thing clearly darker than the bare surface beside it: {step:.1f} values along "
-        f"{length:.0f} cm, so {names} appear{'s' if len(bare) == 1 else ''} now."
-    )
-    return Reason("meets-bare", sentence, _ids(worked.scene, bare), {"values": step, "cm": length})
-
-
-def bare_contrast(worked: PlanningResult, k: int) -> tuple[float, float, list[int]] | None:
-    """Where pass k's masses stand clearly darker against bare ones: mean value step, cm, the bare masses."""
-    scene, turn = worked.scene, worked.turn
-    index = {m.id: i for i, m in enumerate(scene.masses)}
-    met = [
-        (scene.surface.value - scene.masses[m].target, border.length_cm, other)
-        for m in worked.steps[k].group
-        for border in scene.masses[m].borders
-        if turn[other := index[border.mass]] < 0
-        and scene.masses[other].kind is not MassKind.ACCENT
-        and scene.surface.value - scene.masses[m].target >= STANDS_OFF
-    ]
-    length = sum(cm for _, cm, _ in met)
-    if length < WORTH_CM:
-        return None
-    return sum(step * cm for step, cm, _ in met) / length, length, sorted({m for _, _, m in met})
-
-
-def _goes_round(worked: PlanningResult, k: int) -> Reason | None:
-    """What the pass cuts round to keep it bare: length and minutes."""
-    scene, step = worked.scene, worked.steps[k]
-    if not scene.medium.transparent:
-        return None
-    parts = scene.parts
-    ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner
-    bare = step.problem.status == Status.BARE
-    ends &= bare[parts.first] | bare[parts.second]
-    length = float(parts.length[ends].sum())
-    around = sorted(
-        {int(m) for side in (parts.first, parts.second) for m in parts.mass[side[ends & bare[side]]]}
-    )
-    if length < 1.0:
-        return None
-    minutes = length / scene.medium.cut_cm
-    narrow = min(scene.masses[m].width_mm for m in around)
-    sentence = (
-        f"It goes round {listed(_masses(scene, around), 2)}: {length:.0f} cm of edge, {minutes:.1f} min, "
-        f"{narrow:.{0 if narrow >= 3 else 1}f} mm wide at the slimmest; once covered, that light is gone."
-    )
-    return Reason(
-        "goes-round",
-        sentence,
-        _ids(scene, around),
-        {"cm": length, "minutes": minutes, "mm": narrow},
-    )
-
-
-def _runs_under(worked: PlanningResult, k: int) -> Reason | None:
-    """What stopping at the shapes it runs under would cost: forced off, and cut again."""
-    scene, step = worked.scene, worked.steps[k]
-    under = _run_under(worked, k)
-    if not under:
-        return None
-    forced = stopping(worked, k, under)
-    extra = cut_length(scene.parts, forced) - cut_length(scene.parts, step.covered)
-    seconds = step.problem.seconds(forced) - step.problem.seconds(step.covered)
-    if extra < WORTH_CM or seconds <= 0:
-        return None
-    edge = "would cut" if scene.medium.transparent else "would draw"
-    sentence = (
-        f"It runs under {listed(_masses(scene, under))}: stopping there {edge} {extra:.0f} cm more, "
-        f"{seconds / 60:.0f} min with the second cutting of the same edge."
-        if seconds >= 45
-        else f"It runs under {listed(_masses(scene, under))}: stopping there {edge} {extra:.0f} cm more."
-    )
-    return Reason("runs-under", sentence, _ids(scene, under), {"cm": extra, "minutes": seconds / 60})
-
-
-def _run_under(worked: PlanningResult, k: int) -> list[int]:
-    scene, step = worked.scene, worked.steps[k]
-    under = step.covered & (step.problem.status == Status.LATER) & ~step.problem.over
-    areas = np.bincount(scene.parts.mass[under], scene.parts.areas[under], len(scene.masses))
-    return [
-        int(m) for m in np.argsort(-areas, kind="stable")[:3] if areas[m] > 0.5 * scene.masses[m].area_cm2
-    ]
-
-
-def stopping(worked: PlanningResult, k: int, masses: Sequence[int]) -> Mask:
-    """The best coverage of pass k when it must keep off the given later masses."""
-    parts = worked.scene.parts
-    held = {int(p): False for m in masses for p in parts.of(m)}
-    return worked.steps[k].problem.best(held)
-
-
-def _keeps_off(worked: PlanningResult, k: int) -> Reason | None:
-    """The later mass whose colour this pass would spoil most, if it lies beside this pass."""
-    scene, step = worked.scene, worked.steps[k]
-    if worked.scene.weights.area > 0:
-        return None
-    spoilt = step.problem.spoilt
-    off = (step.problem.status == Status.LATER) & ~step.covered
-    beside = _beside(scene, step.covered) & off & (spoilt >= SHOWS)
-    if not beside.any():
-        return None
-    weight = np.where(beside, spoilt * np.sqrt(scene.parts.areas), 0)
-    part = int(np.argmax(weight))
-    mass = scene.masses[int(scene.parts.mass[part])]
-    sentence = (
-        f"It stays off {listed([mass])}: under that {look_of(mass)} it would end ΔE {spoilt[part]:.1f} off."
-    )
-    return Reason("keeps-off", sentence, (mass.id,), {"deltaE": float(spoilt[part])})
-
-
-def _beside(scene: Scene, covered: Mask) -> Mask:
-    parts = scene.parts
-    beside = np.zeros(len(covered), bool)
-    ends = (covered[parts.first] != covered[parts.second]) & ~parts.inner
-    beside[parts.first[ends]] = True
-    beside[parts.second[ends]] = True
-    return beside & ~covered
-
-
 def _waited(worked: PlanningResult, k: int) -> Reason | None:
     """Why not together with the pass before: the firm edges that would run into each other."""
     scene = worked.scene
@@ -239,7 +111,7 @@ def _waited(worked: PlanningResult, k: int) -> Reason | None:
 
 
 def _largest(worked: PlanningResult, k: int) -> Mass:
-    return max(_masses(worked.scene, worked.steps[k].group), key=lambda m: (m.share, -m.label))
+    return max(masses_at(worked.scene, worked.steps[k].group), key=lambda m: (m.share, -m.label))
 
 
 def firm_between(worked: PlanningResult, a: int, b: int) -> tuple[float, float]:
@@ -264,9 +136,9 @@ def _ground_paints(worked: PlanningResult, k: int) -> Reason | None:
     share = sum(scene.masses[m].share for m in bare)
     if share < 0.005:
         return None
-    names = listed(_masses(scene, bare), 2)
+    names = listed(masses_at(scene, bare), 2)
     sentence = f"The ground already paints {100 * share:.0f} % within 0.4 of value: leave {names}."
-    return Reason("ground-paints", sentence, _ids(scene, bare), {"share": share})
+    return Reason("ground-paints", sentence, ids_of(scene, bare), {"share": share})
 
 
 def _muted_first(worked: PlanningResult, k: int) -> Reason | None:
@@ -274,14 +146,14 @@ def _muted_first(worked: PlanningResult, k: int) -> Reason | None:
     scene, muted = worked.scene, worked.steps[k].muted
     if not muted:
         return None
-    masses = _masses(scene, muted)
+    masses = masses_at(scene, muted)
     chroma = max(math.hypot(*m.target_lab[1:]) for m in masses)
     above = max(m.target for m in masses) - scene.surface.value
     sentence = (
         f"A duller, darker layer goes under {listed(masses)} first: at a chroma of {chroma:.0f} and "
         f"{above:.1f} values above the ground the clear colour alone would shout."
     )
-    return Reason("muted-first", sentence, _ids(scene, muted), {"chroma": chroma, "values": above})
+    return Reason("muted-first", sentence, ids_of(scene, muted), {"chroma": chroma, "values": above})
 
 
 def _loose(worked: PlanningResult, k: int) -> Reason | None:
@@ -301,18 +173,18 @@ def _loose(worked: PlanningResult, k: int) -> Reason | None:
     minutes = length / scene.medium.cut_cm
     saved = f", {minutes:.0f} min not spent twice" if minutes >= 1 else ""
     masses = sorted({int(m) for m in parts.mass[open_side[loose]]})
-    names = listed(_masses(scene, masses), 2)
+    names = listed(masses_at(scene, masses), 2)
     later_ones = "they come later and cut" if len(masses) > 1 else "that comes later and cuts"
     sentence = f"Its edge toward {names} may stay loose: {later_ones} those {length:.0f} cm once{saved}."
-    return Reason("loose", sentence, _ids(scene, masses), {"cm": length, "minutes": minutes})
+    return Reason("loose", sentence, ids_of(scene, masses), {"cm": length, "minutes": minutes})
 
 
 def _accents(worked: PlanningResult, k: int) -> Reason | None:
-    masses = _masses(worked.scene, worked.steps[k].group)
+    masses = masses_at(worked.scene, worked.steps[k].group)
     if not all(m.kind is MassKind.ACCENT for m in masses):
         return None
     share = 100 * sum(m.share for m in masses)
-    steps = [contrast for m in masses if (contrast := _contrast(worked, m)) is not None]
+    steps = [contrast for m in masses if (contrast := contrast_around(worked, m)) is not None]
     if not steps:
         return None
     sentence = (
@@ -322,16 +194,3 @@ def _accents(worked: PlanningResult, k: int) -> Reason | None:
     )
     figures = {"share": share / 100, "least": min(steps), "most": max(steps)}
     return Reason("accents-last", sentence, tuple(m.id for m in masses), figures)
-
-
-def _contrast(worked: PlanningResult, mass: Mass) -> float | None:
-    by_id = {m.id: m for m in worked.scene.masses}
-    total = sum(b.length_cm for b in mass.borders)
-    if not total:
-        return None
-    around = sum(by_id[b.mass].target * b.length_cm for b in mass.borders) / total
-    return abs(around - mass.target)
-
-
-def _ids(scene: Scene, indices: Sequence[int]) -> tuple[str, ...]:
-    return tuple(scene.masses[m].id for m in indices)

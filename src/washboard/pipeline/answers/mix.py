@@ -12,9 +12,10 @@ from ...core.colour.spectra import Floats, spectrum_of_lab, value_of_spectrum
 from ...core.errors import InvalidInput
 from ...core.materials.paints import Paint, paint_named
 from ...core.materials.sticks import Stick
+from ...core.mixing.grid import MOST_PAINTS
 from ...core.mixing.mixture import mixing_model_of
 from ...core.mixing.paintbox import coated
-from ...core.mixing.search import MOST_PAINTS, Recipe, told
+from ...core.mixing.search import Recipe, recipe_from_parts
 from ...core.mixing.variants import corrected, seen_as, variants_of
 from ...core.optics.grain import fixed, rubbed, tooth_left
 from ...core.optics.removal import granulation, lifted
@@ -69,7 +70,9 @@ def variants(_: Stages, task: MixVariants) -> dict[str, Any]:
     if unknown or not 1 <= len(given) <= MOST_PAINTS or len(given) < len(task.parts):
         raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} different paints of the palette.")
     bench = mixing_model_of(paints, vehicle, spectrum_of_lab(task.over))
-    recipe = told(bench, [(places[key], parts) for key, parts in given.items()], task.thickness, task.target)
+    recipe = recipe_from_parts(
+        bench, [(places[key], parts) for key, parts in given.items()], task.thickness, task.target
+    )
     target = np.array(task.target)
     seen = task.seen
     if seen is None and task.seen_value is not None:

@@ -9,7 +9,8 @@ from functools import cached_property
 import numpy as np
 from numpy.typing import NDArray
 
-from ...core.areas.area import PROPOSED, Areas
+from ...core.areas.area import Areas
+from ...core.areas.area_map import PROPOSED
 from ...core.areas.corrections import MOST_STROKES
 from ...core.order.parts import Cut
 from ...core.order.prediction import PatchMap, Table, patch_map, table_of

@@ -15,7 +15,8 @@ from typing import TypeVar
 import numpy as np
 from numpy.typing import NDArray
 
-from ...core.areas.area import PROPOSED, Areas, area_map, areas_of, followed
+from ...core.areas.area import Areas, areas_of, followed
+from ...core.areas.area_map import PROPOSED, area_map
 from ...core.areas.cells import cells_of
 from ...core.areas.snap import snapped
 from ...core.areas.superpixels import superpixels_of
@@ -171,7 +172,7 @@ class Stages:
         division = self._once(
             Stage.DIVISION,
             about,
-            lambda: divide(found.picture, accents, squinted, thresholds, part, found.areas.told),
+            lambda: divide(found.picture, accents, squinted, thresholds, part, found.areas.drawn_labels),
         )
         return division, None
 

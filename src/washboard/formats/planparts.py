@@ -1,0 +1,205 @@
+"""The parts of the open plan format, as models."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from pydantic import BaseModel, ConfigDict, Field
+
+from ..core.areas.corrections import Family
+from ..core.plan.plan import Kind, Role
+from ..core.reference.mass import MassKind
+
+VERSION = 1
+
+
+Value = Annotated[float, Field(ge=0, le=10)]
+
+
+Share = Annotated[float, Field(ge=0, le=1)]
+
+
+Length = Annotated[float, Field(ge=0)]
+
+
+LabColour = tuple[float, float, float]
+
+
+def _camel(name: str) -> str:
+    head, *rest = name.split("_")
+    return head + "".join(word.title() for word in rest)
+
+
+class _Part(BaseModel):
+    """Unknown fields are kept: a newer program's additions survive an older one."""
+
+    model_config = ConfigDict(
+        extra="allow", alias_generator=_camel, populate_by_name=True, allow_inf_nan=False
+    )
+
+
+class SurfacePart(_Part):
+    words: str
+    value: Value
+    lab: LabColour
+
+
+class ReferencePart(_Part):
+    hash: str
+    width_px: int = Field(gt=0)
+    height_px: int = Field(gt=0)
+    width_cm: float = Field(gt=0)
+    height_cm: float = Field(gt=0)
+
+
+class SheetPart(_Part):
+    width_cm: float = Field(gt=0)
+    height_cm: float = Field(gt=0)
+    picture_width_cm: float = Field(gt=0)
+    picture_height_cm: float = Field(gt=0)
+
+
+class KeyPart(_Part):
+    measured: tuple[float, ...]
+    planned: tuple[float, ...]
+    lowest: Value
+    highest: Value
+
+
+class NeighbourPart(_Part):
+    mass: str
+    length_cm: Length
+    softness_mm: Length
+    hardness: Share
+
+
+class MassPart(_Part):
+    id: str
+    label: int = Field(ge=1)
+    name: str | None
+    called: str = ""
+    kind: MassKind
+    light: bool
+    value: Value
+    target_value: Value
+    spread: float
+    lab: LabColour
+    share: Share
+    area_cm2: Length
+    band: int = Field(ge=0)
+    band_range: tuple[Value, Value]
+    value_range: tuple[float, float]
+    area: str | None
+    depth: int | None
+    reserved: bool
+    outline_cm: Length
+    narrowest_mm: Length
+    width_mm: Length
+    pieces: int
+    centre: tuple[float, float]
+    box: tuple[float, float, float, float]
+    inside: tuple[float, float]
+    ends: tuple[LabColour, LabColour]
+    target_ends: tuple[LabColour, LabColour]
+    direction: float | None
+    neighbours: tuple[NeighbourPart, ...]
+
+
+class OperationPart(_Part):
+    mass: str
+    kind: Kind
+    role: Role
+    cover: Share
+    from_value: Value
+    to_value: Value
+    steps: int = Field(1, ge=1, le=99)
+    staining: Share = 0.0
+    oil: Share = 0.0
+    toxic: bool = False
+
+
+class ReservePart(_Part):
+    """How a light is kept or won back, what came next, and the figures behind both."""
+
+    mass: str
+    kind: Kind
+    runner_up: Kind
+    sentence: str
+    figures: dict[str, float]
+    ways: tuple[tuple[Kind, float, str], ...] = ()
+    overruled: bool = False
+
+
+class ReasonPart(_Part):
+    kind: str
+    sentence: str
+    masses: tuple[str, ...]
+    figures: dict[str, float]
+
+
+class PassPart(_Part):
+    id: str
+    title: str
+    reason: str
+    what: str
+    where: str
+    edge: str
+    values: tuple[float, float]
+    minutes: Length
+    wait_minutes: Length
+    needs: str
+    max_lag_minutes: float | None
+    operations: tuple[OperationPart, ...]
+    reasons: tuple[ReasonPart, ...]
+    findings: tuple[str, ...]
+    beside: bool = False
+    between: Length = 0.0
+
+
+class PredictedPart(_Part):
+    values: tuple[tuple[Value, ...], ...]
+
+
+class ToningPart(_Part):
+    title: str
+    what: str
+    paint: str
+    minutes: Length
+    wait: Length
+    value: Value
+
+
+class AreaPart(_Part):
+    """A thing in the reference; depth 0 is the farthest."""
+
+    id: str
+    name: str
+    share: Share
+    value: Value
+    depth: int = Field(ge=0)
+    family: Family
+
+
+class Document(_Part):
+    """A plan: `predicted.values` has the bare surface and every pass as rows, masses as columns."""
+
+    washboard: Literal[1]
+    engine: str
+    piece: str
+    medium: str
+    school: str
+    school_reason: str
+    surface: SurfacePart
+    sheet: SheetPart
+    reference: ReferencePart | None
+    key: KeyPart
+    label_map: str | None
+    masses: tuple[MassPart, ...]
+    passes: tuple[PassPart, ...]
+    predicted: PredictedPart
+    notes: tuple[str, ...] = ()
+    toning: ToningPart | None = None
+    areas: tuple[AreaPart, ...] = ()
+    reserves: tuple[ReservePart, ...] = ()
+    ties: tuple[int, ...] = ()
+    shapes: int = 0
