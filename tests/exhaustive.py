@@ -22,7 +22,7 @@ from washboard.core.order.grouping import group_costs
 from washboard.core.order.painting import Scene
 from washboard.core.order.result import PassType, PlanningResult
 from washboard.core.order.running import coverage_of, running_paint, statuses
-from washboard.core.planning.planner import answer, laid
+from washboard.core.planning.planner import laid, solve_coverage
 
 Mask = NDArray[np.bool_]
 Groups = Sequence[Sequence[int]]
@@ -47,7 +47,7 @@ def coverage_cost(scene: Scene, groups: Groups) -> float:
     turn, reflectances, sofar = turns(scene, groups), scene.bare, 0.0
     for k in range(len(groups)):
         problem, after = asked(scene, groups, turn, k, reflectances)
-        covered = answer(problem)
+        covered = solve_coverage(problem)
         reflectances, sofar = after(covered), sofar + problem.seconds(covered)
     return sofar
 

@@ -111,6 +111,70 @@ def test_there_are_no_cycles() -> None:
         visit(name, ())
 
 
+def room_of(name: str) -> str:
+    """The room of a module: a folder of the program, and in the core a folder of that."""
+    parts = name.split(".")[1:]
+    return ".".join(parts[:2] if parts[:1] == ["core"] else parts[:1])
+
+
+def test_no_two_rooms_import_each_other() -> None:
+    known = modules()
+    walls: dict[tuple[str, str], str] = {}
+    for name, path in known.items():
+        for target in imported(name, path):
+            found = target if target in known else target.rpartition(".")[0]
+            if found in known and room_of(found) != room_of(name):
+                walls[room_of(name), room_of(found)] = f"{name} imports {found}"
+    both = [
+        f"{why}, and {walls[there, here]}" for (here, there), why in walls.items() if (there, here) in walls
+    ]
+    assert both == []
+
+
+def test_only_the_command_that_serves_imports_the_interface() -> None:
+    for name, path in modules().items():
+        if name.split(".")[1:2] != ["api"] and name != "washboard.cli.serve":
+            assert not any(target.startswith("washboard.api") for target in imported(name, path)), name
+
+
+LONG = {
+    "cli/plan.py:plan": "one argument for each option of the command",
+    "core/areas/area_map.py:area_map": "the strokes' kinds in the order in which they count",
+    "core/mixing/search.py:refined": "one descent, its arrays shared from step to step",
+    "core/order/running.py:coverage_of": "one pass over the arrays for all strengths at once",
+    "core/order/strands.py:ordered_by": "the groups of a plan in their order",
+    "core/palette/coverage.py:proposed": "one search, its arrays shared from step to step",
+    "core/planning/planner.py:plan_of": "the steps of a plan in a row",
+    "core/planning/reorder.py:reordered": "the passes of a plan in a row",
+    "core/reference/accents.py:_spot": "the conditions of an accent, each with what it refuses",
+    "core/reference/masses.py:divide": "the steps of a division in a row",
+    "core/reference/measures.py:_mass": "one entry for each measure of a mass",
+    "core/reference/measures.py:measure": "the measures in a row, each used by the next",
+    "core/schools/saved.py:saved_key": "one entry for each part of a key",
+    "formats/cxf.py:written": "the parts of a CxF document in their order",
+    "formats/strip.py:pdf_of": "the parts of a printed sheet in their order",
+    "pipeline/answers/prepare.py:answer": "one entry for each field of the answer",
+}
+"""Functions over thirty-five lines, with the reason."""
+
+
+def test_no_function_is_over_thirty_five_lines_without_a_reason() -> None:
+    long = set()
+    for path in SOURCE.rglob("*.py"):
+        for node in ast.walk(ast.parse(path.read_text())):
+            if isinstance(node, ast.FunctionDef) and (node.end_lineno or 0) - node.lineno + 1 > 35:
+                long.add(f"{path.relative_to(SOURCE)}:{node.name}")
+    long = {name for name in long if "migrations" not in name}
+    assert long == LONG.keys()
+
+
+def test_no_file_of_the_program_is_over_three_hundred_lines() -> None:
+    data = {"illuminants.py"}  # tables of standard lamps
+    for path in SOURCE.rglob("*.py"):
+        if path.name not in data:
+            assert len(path.read_text().splitlines()) <= 300, path
+
+
 def test_no_file_is_over_four_hundred_lines() -> None:
     folders = (SOURCE, ROOT / "tests", ROOT / "bench", ROOT / "web" / "src")
     for folder in folders:

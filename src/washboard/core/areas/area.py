@@ -57,7 +57,7 @@ class Areas:
 
     @property
     def drawn_labels(self) -> Labels | None:
-        """The areas the painter has drawn, numbered from 1, 0 elsewhere; None where nothing is drawn."""
+        """The areas the painter has drawn (h, w), numbered from 1, 0 elsewhere; None where none is."""
         drawn = np.maximum(self.labels - PROPOSED, 0)
         return drawn if drawn.any() else None
 
@@ -96,7 +96,8 @@ def areas_of(
 
 
 def followed(picture: Picture, labels: Labels, whole: Areas) -> Areas:
-    """The areas of `whole` where they lie in a rearranged picture: measured anew, what was said kept."""
+    """The areas of `whole` where they lie in a rearranged picture by `labels` (h, w): measured anew, what was
+    said kept."""
     numbers = np.flatnonzero(np.bincount(labels.ravel())).tolist()
     border = dividing_value(picture)
     anew = {number: _measured(picture, labels, number, border) for number in numbers}

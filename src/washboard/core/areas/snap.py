@@ -65,7 +65,10 @@ def snapped(lab: Singles, outline: Sequence[Place]) -> Mask:
 
 
 def enclosed(outline: Sequence[Place], shape: tuple[int, int]) -> Mask:
-    """Everything (h, w) that a closed outline encloses, also where it crosses itself; its largest piece."""
+    """Everything (h, w) that a closed outline encloses, also where it crosses itself; its largest piece.
+
+    Raises InvalidInput for an outline that encloses nothing.
+    """
     height, width = shape
     corners = np.rint(np.array(outline) * (width - 1, height - 1)).astype(np.int32).reshape(-1, 1, 2)
     low = np.clip(corners.min(axis=(0, 1)), 0, (width - 1, height - 1))

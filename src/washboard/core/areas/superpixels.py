@@ -32,6 +32,7 @@ class Superpixels:
 
     @property
     def count(self) -> int:
+        """How many there are."""
         return int(self.labels.max()) + 1
 
 

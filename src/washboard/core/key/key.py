@@ -52,6 +52,7 @@ class Key:
 
     @property
     def words(self) -> str:
+        """What the key does, as a sentence."""
         if np.allclose(self.measured, self.planned, atol=0.05):
             return f"The reference's values fit into {self.lowest:.1f} to {self.highest:.1f} as they are."
         return (

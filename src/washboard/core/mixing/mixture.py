@@ -51,11 +51,11 @@ class MixingModel:
         return np.concatenate(parts).reshape(*amounts.shape[:-1], 3)
 
     def at(self, rows: NDArray[np.intp]) -> MixingModel:
-        """The same bench for some of its mixtures, or any over its one ground."""
+        """The same model for those of its mixtures at `rows` (k,), or any over its one ground."""
         return self if self.ground.ndim == 1 else self.over(self.ground[rows])
 
     def over(self, ground: Floats) -> MixingModel:
-        """The same bench over another ground, or one for each mixture."""
+        """The same model over another ground (36,), or one for each mixture (n, 36)."""
         return MixingModel(self.vehicle, self.paints, self.absorption, self.scattering, ground)
 
 

@@ -51,7 +51,8 @@ class Paintbox(Protocol):
     """How a palette's paints or sticks change what is there; `count` is how many there are."""
 
     @property
-    def count(self) -> int: ...
+    def count(self) -> int:
+        """How many paints or sticks come along."""
 
     def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
         """Amounts (n, q) that bring looks `below` (n, 36) as near as they can to Lab `targets` (n, 3)."""
@@ -69,8 +70,7 @@ class Paintbox(Protocol):
         """Whether amounts (…, q) hold what its label warns of as dust, (…,)."""
 
     def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
-        """Coats (n,) of the mixture for each Lab target (n, 3) until what lies below, looks (n, 36), shows
-        by less than `near` in ΔE₀₀."""
+        """Coats (n,) for Lab targets (n, 3) until what lies below, (n, 36), shows by less than `near`."""
 
 
 @dataclass
@@ -86,6 +86,7 @@ class Wet:
 
     @property
     def count(self) -> int:
+        """How many paints come along."""
         return len(self.paints)
 
     @cached_property
@@ -94,9 +95,11 @@ class Wet:
         return mixing_model_of(self.paints, self.vehicle, self.surface)
 
     def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
+        """Amounts (n, q) for Lab targets (n, 3) over reflectances (n, 36)."""
         return _remembered(self._mixed, *_rows(targets, below), self._found, self.count)
 
     def reflectances(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
+        """Reflectances (…, 36), dry, of amounts (…, q) laid over those below (…, 36)."""
         ground = np.asarray(below, dtype=np.float64)
         after = replace(self.bench, ground=ground).spectra(amounts)
         if not self.darkens_only:
@@ -106,16 +109,20 @@ class Wet:
         return np.where(lightened[..., None], ground, after)
 
     def coats(self, amounts: ArrayLike) -> Ints:
+        """Coats (…,) that amounts (…, q) are laid in, at least 1."""
         thickness = np.asarray(amounts).sum(axis=-1)
         return np.maximum(1, np.ceil(thickness / self.vehicle.strongest - 0.02)).astype(np.int64)
 
     def staining(self, amounts: ArrayLike) -> Floats:
+        """Share (…,) 0–1 of the paint in amounts (…, q) that no brush lifts."""
         return _share(amounts, [paint.staining for paint in self.paints])
 
     def toxic(self, amounts: ArrayLike) -> NDArray[np.bool_]:
+        """Whether amounts (…, q) hold what its label warns of as dust, (…,)."""
         return _share(amounts, [float(bool(paint.caution)) for paint in self.paints]) > TRACE
 
     def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
+        """Coats (n,) for Lab targets (n, 3) until what lies below, (n, 36), shows by less than `near`."""
         wanted, reflectances = _rows(targets, below)
         # Mixed to be right where nothing shows through: a thin film mixed lighter would hide its own ground.
         thick = replace(self.vehicle, weakest=self.vehicle.most, strongest=self.vehicle.most)
@@ -167,9 +174,11 @@ class Dry:
 
     @property
     def count(self) -> int:
+        """How many sticks come along."""
         return len(self.sticks)
 
     def mixed(self, targets: ArrayLike, below: ArrayLike) -> Floats:
+        """Amounts (n, q) for Lab targets (n, 3) over reflectances (n, 36)."""
         return _remembered(self._mixed, *_rows(targets, below), self._found, self.count)
 
     @cached_property
@@ -198,20 +207,25 @@ class Dry:
         return np.concatenate(found)
 
     def reflectances(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
+        """Reflectances (…, 36), dry, of amounts (…, q) laid over those below (…, 36)."""
         shares = np.asarray(amounts, dtype=np.float64)
         left = 1 - shares.sum(axis=-1, keepdims=True)
         return seen(shares @ self.grains + left * mixing(below))
 
     def coats(self, amounts: ArrayLike) -> Ints:
+        """Coats (…,) that amounts (…, q) are laid in, at least 1."""
         return np.maximum(1, (np.asarray(amounts) > TRACE).sum(axis=-1)).astype(np.int64)
 
     def staining(self, amounts: ArrayLike) -> Floats:
+        """Share (…,) 0–1 of the paint in amounts (…, q) that no brush lifts."""
         return np.zeros(np.shape(amounts)[:-1])
 
     def toxic(self, amounts: ArrayLike) -> NDArray[np.bool_]:
+        """Whether amounts (…, q) hold what its label warns of as dust, (…,)."""
         return _share(amounts, [float(bool(stick.caution)) for stick in self.sticks]) > TRACE
 
     def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
+        """Coats (n,) for Lab targets (n, 3) until what lies below, (n, 36), shows by less than `near`."""
         wanted, reflectances = _rows(targets, below)
         labs = lab_of_spectrum(np.array([stick.reflectance for stick in self.sticks]))
         nearest = difference(wanted[:, None], labs[None]).argmin(axis=1)

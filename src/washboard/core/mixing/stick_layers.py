@@ -45,6 +45,7 @@ class StickLayers:
 
 @lru_cache(maxsize=2)
 def stick_layers_of(sticks: tuple[Stick, ...]) -> StickLayers:
+    """Every way to lay one, two or three of the sticks over each other."""
     covers, every = np.array(tuple(PRESSURES.values())), np.arange(len(sticks))
     upper, lower = (each.ravel() for each in np.meshgrid(every, every, indexing="ij"))
     # A stick over itself stands for the stick alone, firmly laid twice.

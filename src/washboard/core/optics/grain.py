@@ -48,7 +48,7 @@ def laid(stick: ArrayLike, cover: ArrayLike, ground: ArrayLike) -> Floats:
 
 
 def blended(one: ArrayLike, other: ArrayLike, share: float) -> Floats:
-    """Two colours rubbed into each other with a finger: grain fills the tooth and the dots are gone."""
+    """Two reflectances (…, 36) rubbed into each other with a finger: the dots of the grain are gone."""
     return share * np.asarray(one, dtype=np.float64) + (1 - share) * np.asarray(other, dtype=np.float64)
 
 

@@ -45,7 +45,8 @@ def over(reflectance: ArrayLike, transmittance: ArrayLike, ground: ArrayLike) ->
 
 
 def stacked(upper: tuple[Floats, Floats], lower: tuple[Floats, Floats]) -> tuple[Floats, Floats, Floats]:
-    """Two films as one: reflectance from above, transmittance, and reflectance from below."""
+    """Two films as one, each given as reflectance and transmittance (…, 36): reflectance from above,
+    transmittance, and reflectance from below."""
     (r1, t1), (r2, t2) = upper, lower
     between = 1 - r1 * r2
     return r1 + t1 * t1 * r2 / between, t1 * t2 / between, r2 + t2 * t2 * r1 / between

@@ -52,7 +52,7 @@ class Vehicle:
         return self.dry.outside(over(reflectance, transmittance, self.dry.inside(ground)))
 
     def laid_wet(self, absorption: ArrayLike, scattering: ArrayLike, ground: ArrayLike) -> Floats:
-        """The same just laid: what the painter sees while it is wet."""
+        """The reflectance (…, 36) of the same films just laid: what the painter sees while they are wet."""
         k, s = np.asarray(absorption, dtype=np.float64), np.asarray(scattering, dtype=np.float64)
         amount = np.minimum(1.0, (k + s).mean(axis=-1, keepdims=True))
         r, t = film(k * self.swell, s * self.swell + self.milk * amount)

@@ -77,7 +77,7 @@ class Coverage:
         return cost + float(self.contacts()[covered[parts.first] != covered[parts.second]].sum())
 
     def alone(self) -> Mask:
-        """The coverage of a pass that runs under nothing but what must be washed over."""
+        """The coverage (p,) of a pass that runs under nothing but what must be washed over."""
         return self.own | self.over
 
     def best(self, forced: Mapping[int, bool] | None = None) -> Mask:
@@ -94,6 +94,6 @@ class Coverage:
 
 
 def cut_length(parts: Parts, covered: Mask) -> float:
-    """cm of outline cut in by a coverage: where it ends between two masses, not inside one."""
+    """cm of outline cut in by a coverage (p,): where it ends between two masses, not inside one."""
     ends = (covered[parts.first] != covered[parts.second]) & ~parts.inner
     return float(parts.length[ends].sum())

@@ -112,7 +112,7 @@ def near_ties(ways: Sequence[PassGrouping], within: float) -> tuple[int, ...]:
 
 
 def group_costs(masses: Sequence[Mass], weights: Weights) -> Floats:
-    """Cost[i, j] in seconds of one pass over masses i…j-1; infinite where j ≤ i."""
+    """Cost (m, n) with n = m + 1: [i, j] in seconds of one pass over masses i…j-1; infinite where j ≤ i."""
     count = len(masses)
     pair = pair_costs(masses, weights)
     inside = np.zeros((count + 1, count + 1))

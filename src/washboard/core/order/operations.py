@@ -37,7 +37,8 @@ LEANEST, FATTER, MOST_OIL = 0.3, 0.04, 0.55
 
 
 def operations_of(scene: Scene, turn: NDArray[np.int64], k: int, step: Step) -> tuple[Operation, ...]:
-    """Operations of pass k: bare masses are named in the first, targets from back to front, then unders."""
+    """Operations of pass k, `turn` (m,) being the pass of each mass: bare masses are named in the first,
+    targets from back to front, then unders."""
     done: list[Operation] = []
     if k == 0:
         done += [_bare(scene, int(m)) for m in np.flatnonzero(turn < 0) if not scene.lying[m].settled]
@@ -180,7 +181,7 @@ def _glow_steps(scene: Scene, m: int) -> int:
 
 
 def median_of(scene: Scene, values: Floats, laid: NDArray[np.intp]) -> float:
-    """The area-weighted median value of some parts."""
+    """The area-weighted median of the `values` (p,) of some parts, `laid` (k,) their indices."""
     if len(laid) == 1:
         return float(values[laid[0]])
     order = laid[np.argsort(values[laid], kind="stable")]
@@ -191,7 +192,10 @@ def median_of(scene: Scene, values: Floats, laid: NDArray[np.intp]) -> float:
 def overlaps_of(
     scene: Scene, turn: NDArray[np.int64], k: int, done: Sequence[Operation], step: Step
 ) -> tuple[Operation, ...]:
-    """In opaque media, the loose edges that run a little into shapes painted later, which cut them."""
+    """In opaque media, the loose edges that run a little into shapes painted later, which cut them.
+
+    `turn` (m,): the pass of each mass.
+    """
     if scene.medium.transparent or step.pass_type is not PassType.LAYS:
         return ()
     touched = {o.mass for o in done}

@@ -44,6 +44,7 @@ class Parts:
 
     @cached_property
     def inner(self) -> NDArray[np.bool_]:
+        """Which contacts (c,) lie between two parts of one mass."""
         return self.mass[self.first] == self.mass[self.second]
 
     def of(self, mass: int) -> Indices:

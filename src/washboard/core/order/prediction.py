@@ -40,7 +40,8 @@ class Table:
 
     @property
     def greys(self) -> Bytes:
-        """The same table as neutral greys (k + 1, p, 2) of equal value: the values-only twin."""
+        """The same table (k, p, 2) as neutral greys of equal value, k rows before and after every pass: the
+        values-only twin."""
         grey = encoded_of(luminance_of(self.values) / 100)
         return np.rint(grey * 255).astype(np.uint8)
 

@@ -78,10 +78,12 @@ class Decision:
 
     @property
     def choice(self) -> Way:
+        """The way with the least cost, or the painter's own."""
         return self.ways[0]
 
     @property
     def runner_up(self) -> Way:
+        """The way that would be taken next."""
         return self.ways[1]
 
     @property

@@ -135,7 +135,7 @@ def _strongest_unseen(every: Floats, own: NDArray[np.intp]) -> tuple[NDArray[np.
 
 
 def trivial_coverage(scene: Scene, status: NDArray[np.int64]) -> Coverage:
-    """The question of a pass that has no choice of what it covers."""
+    """The coverage problem of a pass whose answer is forced, `status` (p,) being that of each part."""
     none = np.zeros(len(status))
     over = np.zeros(len(status), bool)
     return Coverage(scene.parts, status, none, none, none, scene.weights, scene.medium, over)

@@ -83,7 +83,7 @@ def _own_pace(scene: Scene, step: Step, m: int, medium: Medium) -> float:
 
 
 def cut_in(scene: Scene, problem: Coverage, covered: Mask) -> float:
-    """cm of edge that this pass has to cut in."""
+    """cm of edge that a pass with this coverage (p,) has to cut in."""
     parts = problem.parts
     if scene.medium.transparent:
         return cut_length(parts, covered)

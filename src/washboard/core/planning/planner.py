@@ -136,7 +136,7 @@ def _step(
         room = layers[scene.parts.mass] < scene.medium.most_layers
         covered |= (problem.status == Status.LATER) & (problem.spoil < NEVER) & room
     elif group.pass_type is PassType.LAYS and school.runs_under and scene.medium.dry_minutes <= OPEN_AT_ONCE:
-        covered = answer(problem)
+        covered = solve_coverage(problem)
     after, coats = laid(scene, reflectances, problem, covered, paint, group.pass_type, stains)
     for m in muted:
         lay_muted(scene, after, m)
@@ -155,8 +155,8 @@ def _paint(scene: Scene, group: Group) -> Floats:
     return np.zeros((len(scene.masses), scene.box.count))
 
 
-def answer(problem: Coverage) -> Mask:
-    """The best coverage, unless it cuts in more than running under nothing would."""
+def solve_coverage(problem: Coverage) -> Mask:
+    """The best coverage (p,), unless it cuts in more than running under nothing would."""
     best, alone = problem.best(), problem.alone()
     parts = problem.parts
     return best if cut_length(parts, best) <= cut_length(parts, alone) + 1e-9 else alone

@@ -29,6 +29,7 @@ class Verdict:
 
     @property
     def fine(self) -> bool:
+        """Whether nothing breaks."""
         return not self.refusals
 
 

@@ -169,7 +169,7 @@ def drop_fragments(labels: Labels) -> Labels:
 
 
 def smoothed(labels: Labels, shape: tuple[int, int], sigma: float) -> Labels:
-    """The label map at another size with calm borders: each label's mask blurred, the strongest wins.
+    """The label map at another size (h, w) with calm borders: each label's mask blurred, the strongest wins.
 
     Works inside each label's bounding box, so the cost follows the borders, not their number.
     """

@@ -20,7 +20,8 @@ SAMPLES = 40
 
 
 def crossings(labels: Labels) -> tuple[NDArray[np.intp], NDArray[np.intp]]:
-    """Flat indices of neighbouring pixels with different labels, the first left of or above the second."""
+    """Flat indices (n,) of neighbouring pixels with different labels (h, w), the first left of or above the
+    second."""
     flat, width = labels.ravel(), labels.shape[1]
     across = np.flatnonzero(flat[1:] != flat[:-1])
     across = across[(across + 1) % width != 0]  # the end of a row does not touch the next one's start
@@ -81,7 +82,8 @@ def contacts(labels: Labels, strength: Singles) -> tuple[NDArray[np.intp], NDArr
 
 
 def softness(value: Singles, labels: Labels) -> dict[tuple[int, int], float]:
-    """Median 10–90 % width in pixels of the transition across each contour, from the values.
+    """Median 10–90 % width in pixels of the transition across each contour of `labels` (h, w), from the
+    values (h, w).
 
     The profile across a contour is read along the normal of the smoothed labels; the width is 0.8 ×
     step ÷ steepest slope, exact for a ramp. Contours with a step under 0.25 are as soft as the reach.

@@ -33,6 +33,7 @@ class MassPixels:
 
     @property
     def count(self) -> int:
+        """How many pixels it has."""
         return len(self.at)
 
 
@@ -61,7 +62,7 @@ SMALL = 600
 def gradient_of(
     part: MassPixels, accent: bool, given: MassKind | None
 ) -> tuple[tuple[Lab, Lab], Singles | None, float | None]:
-    """Both end colours, where each pixel of the box lies between them, and where it grows darker.
+    """Both end colours, where each pixel (h, w) of the box lies between them, and where it grows darker.
 
     The wide-blurred colour inside the mass is laid onto the line between its two ends; so a glow
     spreads as a glow and a sky as a sky, without steps.

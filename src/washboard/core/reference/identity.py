@@ -13,7 +13,7 @@ LEAST_OVERLAP = 0.5
 def inherited(
     labels: Labels, before: Labels | None, ids_before: dict[int, str], next_number: int
 ) -> tuple[dict[int, str], int]:
-    """Id of each label and the next unused number.
+    """Id of each label of a map (h, w) and the next unused number.
 
     `before` is the earlier label map of the same shape or None; `ids_before` its labels' ids. An id
     goes to the new mass with the largest overlap of at least one half; ids are never reused.

@@ -18,7 +18,7 @@ LEAST_SHARE = 0.015
 
 
 def histogram(value: Singles) -> NDArray[np.float64]:
-    """Shares (STEPS,) of the picture at each twentieth of a value, from 0 to 10."""
+    """Shares (200,) of a picture of values (h, w) at each twentieth of a value, from 0 to 10."""
     bins = np.clip(value.ravel() * (STEPS / 10), 0, STEPS - 1).astype(np.intp)
     return np.bincount(bins, minlength=STEPS) / max(1, value.size)
 
@@ -41,7 +41,7 @@ def even(bands: int) -> tuple[float, ...]:
 
 
 def found(value: Singles, bands: int) -> tuple[float, ...]:
-    """Thresholds that split the histogram into `bands` groups of least spread.
+    """Thresholds that split the histogram of values (h, w) into `bands` groups of least spread.
 
     Exact one-dimensional k-means by dynamic programming on the histogram (Wang and Song 2011),
     with a penalty on bands that hold less than 1.5 % of the picture. A picture with fewer distinct
@@ -63,7 +63,7 @@ def found(value: Singles, bands: int) -> tuple[float, ...]:
 
 
 def middles(value: Singles, thresholds: Sequence[float]) -> NDArray[np.float64]:
-    """Mean value of the pixels in each band; the band's centre where it is empty."""
+    """Mean value (k,) of the pixels of a picture (h, w) in each band; the band's centre where it is empty."""
     edges = np.array([0.0, *thresholds, 10.0])
     share = histogram(value)
     at = (np.arange(STEPS) + 0.5) * 10 / STEPS

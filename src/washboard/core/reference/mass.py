@@ -69,6 +69,7 @@ class Mass:
 
     @property
     def target_lab(self) -> Lab:
+        """The planned colour in the middle of both ends."""
         light, dark = self.target_ends
         return ((light[0] + dark[0]) / 2, (light[1] + dark[1]) / 2, (light[2] + dark[2]) / 2)
 

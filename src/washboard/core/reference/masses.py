@@ -43,6 +43,7 @@ class Division:
 
     @property
     def count(self) -> int:
+        """How many masses there are, accents included."""
         return self.flat_count + len(self.light_accent)
 
 

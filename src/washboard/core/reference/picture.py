@@ -45,6 +45,7 @@ class Picture:
 
     @property
     def shape(self) -> tuple[int, int]:
+        """Height and width in pixels."""
         return self.value.shape[0], self.value.shape[1]
 
 

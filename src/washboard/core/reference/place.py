@@ -19,11 +19,16 @@ class Placed(Protocol):
     """Anything with an extent: box left, top, right, bottom and centre x, y in 0–1, share 0–1."""
 
     @property
-    def box(self) -> tuple[float, float, float, float]: ...
+    def box(self) -> tuple[float, float, float, float]:
+        """Left, top, right, bottom, shares 0–1."""
+
     @property
-    def centre(self) -> tuple[float, float]: ...
+    def centre(self) -> tuple[float, float]:
+        """Its middle, shares 0–1."""
+
     @property
-    def share(self) -> float: ...
+    def share(self) -> float:
+        """What it takes of the picture, 0–1."""
 
 
 def place_of(thing: Placed) -> str:

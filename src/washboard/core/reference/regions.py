@@ -79,6 +79,7 @@ class Regions:
         return contours
 
     def alive(self) -> list[int]:
+        """The regions that were not merged into others."""
         return [int(i) for i in np.flatnonzero(self.into == np.arange(self.count))]
 
     def mean(self, i: int) -> Mean:
@@ -108,6 +109,7 @@ class Regions:
         )
 
     def length(self, i: int, j: int) -> int:
+        """Pixels of contour between two regions."""
         return self.contours[i][j][BINS]
 
     def merge(self, i: int, j: int) -> None:
@@ -127,7 +129,7 @@ class Regions:
         self.areas[i] = 0.0
 
     def share(self, sides: dict[int, tuple[int, int]], value: Singles) -> None:
-        """Give the pixels of each region of `sides` to whichever of two others is nearer in value.
+        """Give the pixels of each region of `sides` to whichever of two others is nearer in value (h, w).
 
         The region as a whole is merged into the nearer of the two.
         """

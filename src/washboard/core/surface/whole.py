@@ -15,6 +15,7 @@ ENCLOSED, FIRM = 0.8, 0.5
 
 
 def judge_completeness(replayed: Replay, passes: Sequence[Pass], end: float, start: SheetState) -> None:
+    """Every mass reaches its target once, before the start or in these passes, and no mask stays on."""
     for name, surface in replayed.surfaces.items():
         reached = [
             done.id for done in passes for o in done.operations if o.mass == name and o.role is Role.TARGET

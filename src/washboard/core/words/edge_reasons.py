@@ -26,6 +26,7 @@ WORTH_CM = 3.0
 
 
 def masses_at(scene: Scene, indices: Sequence[int]) -> list[Mass]:
+    """The masses at these places of the scene."""
     return [scene.masses[m] for m in indices]
 
 
@@ -123,7 +124,7 @@ def _run_under(worked: PlanningResult, k: int) -> list[int]:
 
 
 def stopping(worked: PlanningResult, k: int, masses: Sequence[int]) -> Mask:
-    """The best coverage of pass k when it must keep off the given later masses."""
+    """The best coverage (p,) of pass k when it must keep off the given later masses."""
     parts = worked.scene.parts
     held = {int(p): False for m in masses for p in parts.of(m)}
     return worked.steps[k].problem.best(held)
@@ -158,6 +159,8 @@ def _beside(scene: Scene, covered: Mask) -> Mask:
 
 
 def contrast_around(worked: PlanningResult, mass: Mass) -> float | None:
+    """Values by which a mass differs from what surrounds it, the mean along its outline; None where nothing
+    does."""
     by_id = {m.id: m for m in worked.scene.masses}
     total = sum(b.length_cm for b in mass.borders)
     if not total:
@@ -167,4 +170,5 @@ def contrast_around(worked: PlanningResult, mass: Mass) -> float | None:
 
 
 def ids_of(scene: Scene, indices: Sequence[int]) -> tuple[str, ...]:
+    """The ids of the masses at these places of the scene."""
     return tuple(scene.masses[m].id for m in indices)

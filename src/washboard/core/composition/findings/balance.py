@@ -19,6 +19,7 @@ TO = 0.145
 
 
 def found(c: Composed) -> list[Finding]:
+    """Dark and light all on one side."""
     value = c.picture.value[::4, ::4]
     weight = np.abs(value - np.median(value)) ** 1.5
     across = weight.sum(axis=0)

@@ -16,6 +16,7 @@ LEAST = 0.15
 
 
 def found(c: Composed) -> list[Finding]:
+    """A contrast at the border that is as strong as the focus."""
     height, width = c.pull.shape
     rows, columns = max(1, round(STRIP * height)), max(1, round(STRIP * width))
     strip = np.ones(c.pull.shape, bool)

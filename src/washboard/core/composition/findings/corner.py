@@ -11,6 +11,7 @@ CROP = 0.07
 
 
 def found(c: Composed) -> list[Finding]:
+    """A border of areas that runs into a corner of the picture."""
     labels = c.areas.labels
     height, width = labels.shape
     rows, columns = max(2, round(NEAR * height)), max(2, round(NEAR * width))

@@ -50,6 +50,7 @@ class Composed:
 
     @property
     def things(self) -> tuple[Area, ...]:
+        """The areas that take up room in the picture."""
         return tuple(a for a in self.areas.areas if LEAST_THING <= a.share <= MOST_THING and not _spans(a))
 
     def cm(self, share: float, down: bool = False) -> float:

@@ -13,6 +13,7 @@ LEAST = 0.12
 
 
 def found(c: Composed) -> list[Finding]:
+    """A focus in the very middle, or at the border."""
     x, y = c.focus.x, c.focus.y
     if c.focus.strength < LEAST:
         return []

@@ -16,6 +16,7 @@ ALIKE = 0.12
 
 
 def found(c: Composed) -> list[Finding]:
+    """An upright edge that halves the picture, or no shape that leads."""
     labels = c.areas.labels
     width = labels.shape[1]
     changes = labels[:, 1:] != labels[:, :-1]

@@ -13,6 +13,7 @@ THIRD = 1 / 3
 
 
 def found(c: Composed) -> list[Finding]:
+    """A horizon that halves the picture, or that is not level."""
     line = c.horizon
     if line is None:
         return []

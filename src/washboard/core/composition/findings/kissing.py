@@ -14,6 +14,7 @@ SHIFT = 0.04
 
 
 def found(c: Composed) -> list[Finding]:
+    """Outlines that just touch: a thing's top on the horizon, a side on the frame."""
     findings = []
     for area in c.things:
         if c.horizon is not None:

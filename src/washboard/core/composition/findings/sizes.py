@@ -18,6 +18,7 @@ SMALLER = 0.75
 
 
 def found(c: Composed) -> list[Finding]:
+    """Things of equal size beside each other."""
     pairs = [pair for pair in combinations(c.things, 2) if _same(*pair)]
     if not pairs:
         return []

@@ -16,6 +16,7 @@ SHARE = 0.024
 
 
 def found(c: Composed) -> list[Finding]:
+    """Values all in the middle: nothing dark, nothing light."""
     low, middle, high = (float(v) for v in np.quantile(c.picture.value[::4, ::4], (0.02, 0.5, 0.98)))
     if high - low >= RANGE:
         return []
