@@ -31,6 +31,8 @@ NICENESS = 10
 """How much more gladly the system serves the server, which only reads, than the workers."""
 WARM = ("schools", "prepare", "mix", "picture", "windows", "document", "cards", "transfer")
 """Modules of answers that are imported before anybody asks."""
+HEAVY = ("scipy.optimize", "scipy.sparse.csgraph", "scipy.ndimage", "skimage.measure", "skimage.graph")
+"""Libraries that the core imports where it needs them, since they take a second together."""
 
 
 def serve(pipe: Connection) -> None:
@@ -112,6 +114,8 @@ def _warm() -> None:
     """Import what will be needed, and keep the collector of garbage from looking at it ever again."""
     for module in WARM:
         import_module(f".answers.{module}", __package__)
+    for library in HEAVY:
+        import_module(library)
     gc.freeze()
 
 

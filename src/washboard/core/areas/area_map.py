@@ -87,7 +87,7 @@ def area_map(
         first += int(given.max())
     for number, stroke in enumerate(strokes, first):
         if stroke.closed or stroke.joins or stroke.by_light:
-            # From here on in pixels: what is outlined keeps its exact border.
+            # From here on work in pixels instead of units, so that an outline keeps its exact border.
             labels = _full(owner, units, shape) if labels is None else labels
             labels = np.where(_within(labels, stroke, masks, value), number, labels)
             continue
@@ -153,7 +153,7 @@ def _full(owner: NDArray[np.intp], units: Labels, shape: tuple[int, int]) -> Lab
 
 
 def _take(owner: NDArray[np.intp], touched: NDArray[np.bool_], held: NDArray[np.intp], number: int) -> None:
-    """Give the touched units (n,) to area `number`, and what little is left of an area gone all over."""
+    """Give the touched units (n,) to area `number`, and any area of which less than REST is left."""
     whole = np.bincount(owner, held)
     taken = np.bincount(owner[touched], held[touched], len(whole))
     along = np.flatnonzero((taken > 0) & (whole - taken < REST * whole))

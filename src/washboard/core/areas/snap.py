@@ -93,7 +93,7 @@ def _cut(lab: Singles, rough: Mask, reach: float) -> Mask:
     pixels, then pixel by pixel near where that one runs; a third of the time of one cut of all pixels."""
     inward = cv2.distanceTransform(np.pad(rough.astype(np.uint8), 1), cv2.DIST_L2, 5)[1:-1, 1:-1]
     outward = cv2.distanceTransform((~rough).astype(np.uint8), cv2.DIST_L2, 5)
-    # A thin thing keeps a core: the band never eats more than two thirds of its depth.
+    # Limit the band to two thirds of a thin thing's depth, so that a core remains inside.
     side = (inward > min(reach, 0.66 * float(inward.max()))).astype(np.int8) - (outward > reach)
     colour = cv2.GaussianBlur(lab, (0, 0), 0.8) * np.array([1.0, CHROMA, CHROMA], np.float32)
     price = np.exp(-SHARP * _edges(colour).astype(np.float64))

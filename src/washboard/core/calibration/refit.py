@@ -73,7 +73,7 @@ def refit(absorption: Floats, scattering: Floats, swatches: Sequence[Swatch]) ->
             missed = _apart(absorption, scattering, without, swatches)
             if missed[k] > max(STRANGE, TIMES * float(np.median(missed[rest]))) and missed[k] > apart.mean():
                 outliers.append(k)
-    # Only the strangest is left out: with two there is no telling which of them is right.
+    # Leave out one outlier at most: with two, nobody can tell which is right.
     if outliers:
         worst = max(outliers, key=lambda k: apart[k])
         outliers, used = [worst], [n for n in used if n != worst]
@@ -133,7 +133,7 @@ def _fitted(absorption: Floats, scattering: Floats, swatches: Sequence[Swatch]) 
 
     read = np.array([swatch.lab for swatch in swatches])
     chroma = np.hypot(read[:, 1], read[:, 2])[:, None]
-    # As CIEDE2000 does, the same step counts less in strong colours.
+    # Weigh by chroma as CIEDE2000 does: the same step counts less in strong colours.
     weight = np.concatenate(
         [np.ones_like(chroma), 1 / (1 + 0.035 * chroma), 1 / (1 + 0.035 * chroma)], axis=1
     )

@@ -90,7 +90,7 @@ def _check_light(paper: list[Floats], grey: Floats) -> None:
     ends = sorted(float(each.mean()) for each in paper)
     if ends[1] > UNEVEN * max(ends[0], 1e-6):
         raise InvalidInput("One end of the strip is much darker than the other. Turn it toward the light.")
-    # Against the paper, whatever the light: a patch painted over or cut off is neither grey nor so dark.
+    # Compare with the paper, so that the light cancels out; a covered patch is neither grey nor that dark.
     share = grey / np.maximum(white, 1e-6)
     away = float(np.abs(np.log(share / (GREY / WHITE))).max())
     if away > 0.45:
@@ -151,7 +151,7 @@ def _corner_sized(found: list[tuple[float, float, bool, float]]) -> list[tuple[f
     nearest = sorted(alike, key=lambda f: abs(np.log(f[3] / size)))
     x, y = first[0][:2]
     others = [f for f in nearest if not f[2]]
-    # The three whose quadrangle with the first is largest: fields may be dark squares too.
+    # Take the three squares that span the largest quadrangle with the first: fields may be dark squares too.
     best, most = None, 0.0
     for i in range(len(others)):
         for j in range(i + 1, len(others)):

@@ -36,7 +36,7 @@ def found(c: Checked) -> list[Finding]:
             f"{c.ends[light.id]:.1f}.",
             f"Of one colour the lightest shadow stays {APART} below the darkest light, or form is lost.",
             {"gap": gap}, shadow.inside, (shadow.id, light.id), (),
-            # Where the targets are apart already it is the paint that does not reach them.
+            # No fix if the targets are apart already: then the paint does not reach them.
             Fix("hold the two families apart", Hold(Holds.FAMILIES))
             if light.target - shadow.target < APART
             else None,

@@ -99,7 +99,7 @@ def difference(one: ArrayLike, other: ArrayLike) -> Floats:
     c1, c2 = np.hypot(a1, b1), np.hypot(a2, b2)
     h1, h2 = np.degrees(np.arctan2(b1, a1)) % 360, np.degrees(np.arctan2(b2, a2)) % 360
     turn = h2 - h1
-    # Just opposite hues keep the way round that they come in: the published pairs tell, to the last digit.
+    # For hues exactly 180° apart keep the given direction: the published test pairs need it.
     turn = turn - 360 * np.sign(turn) * (np.abs(turn) > 180 + OPPOSITE)
     grey = c1 * c2 == 0
     turn = np.where(grey, 0.0, turn)

@@ -47,7 +47,7 @@ def _white(illuminant: str) -> Floats:
 def xyz_of_spectrum(reflectance: ArrayLike, illuminant: str = DAYLIGHT) -> Floats:
     """XYZ (…, 3), Y of white = 1, of reflectances (…, 36). Source: CIE 015:2018."""
     reflectances = np.asarray(reflectance, dtype=np.float64)
-    # In one product of two matrices: stacks of small ones take ten times as long.
+    # Flatten to one matrix product: a stack of small products takes ten times as long.
     light = reflectances.reshape(-1, BANDS) @ weights(illuminant)
     return light.reshape(*reflectances.shape[:-1], 3)
 
@@ -121,7 +121,7 @@ def _smoothest(xyz: Floats, y: Floats) -> tuple[Floats, NDArray[np.bool_]]:
         system[:, diagonal, diagonal] += -2 * sech * tanh * pull
         side = sech[..., None] * table
         system[:, :BANDS, BANDS:], system[:, BANDS:, :BANDS] = side, side.transpose(0, 2, 1)
-        # A colour that nothing reflects leaves the system singular: a hair keeps it solvable.
+        # For black the system is singular; a tiny diagonal keeps it solvable.
         system[:, range(BANDS, BANDS + 3), range(BANDS, BANDS + 3)] -= 1e-13
         missed = ((tanh + 1) / 2) @ table - xyz[going]
         right = -np.concatenate([own @ slope + sech * pull, missed], axis=1)

@@ -76,7 +76,7 @@ def pasted(rgb: Bytes, other: Bytes, mask: Mask, thing: Borrowed) -> tuple[Bytes
             [0, scale, thing.y * height - 0.5 - scale * middle[1]],
         ]
     )
-    # Reduced first, or a large photo's fine pattern would turn into noise.
+    # Reduce before warping, or a fine pattern of a large photo aliases into noise.
     sigma = 0.45 / scale if scale < 1 else 0
     source = cv2.GaussianBlur(other, (0, 0), sigma) if sigma else other
     size, flags = (width, height), cv2.INTER_LINEAR

@@ -156,9 +156,8 @@ def _scored(step: Floats, calm: Floats, width: int, slope: float) -> Floats:
     lines, busy = _along(step, shifts), _along(calm, shifts)
     middle, alike = _shared(lines)
     size = np.linalg.norm(middle, axis=1)
-    from scipy import ndimage  # takes long to import: only where it is needed
-
-    peak = np.maximum(size - ndimage.uniform_filter1d(size, AROUND), 0)
+    mean = cv2.blur(size[:, None].astype(np.float64), (1, AROUND), borderType=cv2.BORDER_REFLECT)[:, 0]
+    peak = np.maximum(size - mean, 0)
     score = peak / (peak + FAINT) * alike**2 / (1 + 0.5 * np.median(busy, axis=1))
     margin = int(FRAME * len(score))
     score[:margin] = score[len(score) - margin :] = 0
@@ -176,9 +175,6 @@ def _fitted(strips: Floats, step: Floats, calm: Floats, width: int, row: int, sl
     centres = (np.arange(STRIPS) + 0.5) / STRIPS * width - width / 2
     reach = max(3, round(NEAR * max(width, height)))
     level, tilt = float(row), slope
-    # Imported where it is needed: it takes a second, and every start of the program would wait for it.
-    from scipy.stats import theilslopes
-
     for _ in range(3):
         places = _own_edges(profile, level - tilt * centres, reach, 0.4 * size)
         good = np.isfinite(places)
@@ -186,14 +182,25 @@ def _fitted(strips: Floats, step: Floats, calm: Floats, width: int, row: int, sl
             return None
         off = np.abs(places - (level - tilt * centres))
         keep = good & (off <= max(1.5, 2.5 * float(np.median(off[good]))))
-        fitted_line = theilslopes(places[keep], centres[keep])
-        level, tilt = float(fitted_line.intercept), -float(fitted_line.slope)
+        level, slope_here = _median_line(centres[keep], places[keep])
+        tilt = -slope_here
     ends = [(level + tilt * width / 2) / height, (level - tilt * width / 2) / height]
     on = np.abs(places - (level - tilt * centres)) <= ON
     rows = np.clip(np.rint(level - tilt * centres).astype(np.intp), 0, height - 1)
     busy = float(np.median(calm[rows, np.arange(STRIPS)]))
     score = float(on.mean()) * size / (size + FAINT) / (1 + busy)
     return Horizon(ends[0], ends[1], float(np.degrees(np.arctan(tilt))), float(on.mean()), score)
+
+
+def _median_line(x: Floats, y: Floats) -> tuple[float, float]:
+    """Height at x = 0 and slope of the line through points (n,) by the median of all pairs' slopes.
+
+    Source: Theil 1950, Sen 1968; the height by the medians of both. A third of the points may lie anywhere.
+    """
+    apart = x[:, None] - x
+    rises = y[:, None] - y
+    slope = float(np.median(rises[apart > 0] / apart[apart > 0]))
+    return float(np.median(y) - slope * np.median(x)), slope
 
 
 def _own_edges(profile: Floats, line: Floats, reach: int, least: float) -> Floats:

@@ -167,7 +167,7 @@ def _in_patches(
     below = np.array([reflectances[int((mass.area or "a0")[1:])] for mass in masses])
     coats = coats_to_hide(_targets(masses, medium, own), below, box, medium.transparent)
     mean = float(np.average([area.value for area in areas.areas], weights=[a.share for a in areas.areas]))
-    # An area without a shape of its own has nothing to be mixed for.
+    # Skip areas that hold no mass: no mixture is needed there.
     mixtures = len({mass.area for mass in masses} & {f"a{label}" for label in patches})
     kind = GroundKind.PATCHES
     ground = Ground(

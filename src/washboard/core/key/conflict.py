@@ -67,8 +67,7 @@ def _circle(relations: Sequence[Relation], left: Sequence[int], count: int, room
         node = int(tails[arc])
         if node == start:
             break
-    # Collected from each head to its tail: the relations in a row, cut open where the reach closes the
-    # circle.
+    # Walk the negative cycle from head to tail, and open it where an edge stands for the reach itself.
     cut = next((k for k, arc in enumerate(arcs) if arc >= len(left)), None)
     turned = arcs if cut is None else arcs[cut:] + arcs[:cut]
     row = [left[arc] for arc in turned if arc < len(left)]

@@ -39,11 +39,11 @@ def held(
     """The masses, whose targets are set, with the relations of these families held."""
     if not holds:
         return Held(tuple(masses))
-    # Whatever is moved, neighbours keep their order and firm edges their step.
+    # Relations that always hold: the order of neighbours, and the step at firm edges.
     relations = relations_of(masses, things, tuple(dict.fromkeys((Holds.ORDER, Holds.EDGES, *holds))))
     if not relations:
         return Held(tuple(masses))
-    # What was asked for comes first; the rest gives way to it where both cannot be.
+    # Try with the asked relations fixed; if that cannot be solved, let the others give way.
     weights = {name: WEIGHTS[name] * (ASKED if name in holds else BESIDE) for name in Holds}
     found = rekeyed(
         [m.target for m in masses], [m.area_cm2 for m in masses], relations, key.lowest, key.highest, weights

@@ -70,7 +70,7 @@ def key_for(medium: Medium, surface: Surface, masses: Sequence[Mass]) -> Key:
     """
     lowest = min(medium.darkest, surface.value)
     highest = surface.value if medium.transparent else max(medium.lightest, surface.value)
-    # Accents are set apart from the ladder: a glint must not keep the lightest shape from being paper.
+    # Leave accents out of the range: a glint must not keep the lightest shape from being bare paper.
     shapes = [m for m in masses if m.kind is not MassKind.ACCENT] or list(masses)
     extremes = [_extremes(mass) for mass in shapes]
     values = [v for own in extremes for v in own]

@@ -80,7 +80,7 @@ def relations_of(
     found: list[Relation] = []
     for name in held:
         found += MAKERS[name](masses, things)
-    # Between two masses only the widest gap of a family matters.
+    # Keep one relation per pair and family: the widest gap implies the others.
     widest: dict[tuple[Holds, int, int], Relation] = {}
     for relation in found:
         pair = (relation.holds, relation.upper, relation.lower)

@@ -57,7 +57,7 @@ def rekeyed(
         return Keyed(values, np.zeros(len(relations)))
     kind = dict(WEIGHTS) if weights is None else dict(weights)
     soft = np.array([max(kind[r.holds], LEAST_WEIGHT) for r in relations])
-    # Slack joins the unknowns, its square weighed like a move.
+    # Each relation that may give way gets a slack variable; its square is weighed like a moved value.
     slack = np.zeros((len(hard), len(relations)))
     slack[np.arange(len(relations)), np.arange(len(relations))] = 1.0
     loose = np.block([[hard, slack], [np.zeros((len(relations), len(wanted))), np.eye(len(relations))]])

@@ -136,7 +136,7 @@ def _size(ratio: Floats, thin: Floats) -> Floats:
 def _solved(reflectance: Callable[[Floats], Floats], wanted: Floats) -> Floats:
     """The amounts (36,) at which `reflectance`, which darkens with them, is as wanted (36,)."""
     low, high = np.full(BANDS, -14.0), np.full(BANDS, 7.0)
-    # Halve the range of the logarithm until nothing is left of it.
+    # Bisect log(thickness) down to the resolution of a float.
     for _ in range(60):
         middle = (low + high) / 2
         lighter = reflectance(np.exp(middle)) > wanted

@@ -73,7 +73,7 @@ def grid_of(bench: MixingModel, most: int = MOST_PAINTS) -> Grid:
     shapes = {1: np.array([[1.0, 0, 0]]), 2: np.array([[a, 1 - a, 0] for a in PAIR]), 3: np.array(TRIPLE)}
     owners, thicknesses = [], []
     for k, chosen in enumerate(sets):
-        # Thin and thick films of the same set are apart: a scumble and a coat may both come near.
+        # Keep thin and thick films of one set as separate candidates: a scumble and a coat may both fit.
         points = (thick[:, None, None] * shapes[sum(c >= 0 for c in chosen)][None]).reshape(-1, 3)
         owners.append(np.repeat([2 * k, 2 * k + 1], len(points) // 2))
         thicknesses.append(points)
@@ -101,7 +101,7 @@ def followed_sets(bench: MixingModel, grid: Grid, wanted: Floats) -> tuple[Ints,
     reflectances = lab_of_xyz(bench.ground @ weights())
     left, parts = np.arange(len(wanted)), []
     while len(left):
-        # Nearly the same ground is good enough to find where to start from.
+        # A nearby ground is good enough for a starting point.
         near = difference(reflectances[left], reflectances[left[0]]) <= NEAR_GROUND
         targets, left = left[near], left[~near]
         over = grid.over(bench.over(bench.ground[targets[0]]))
@@ -126,11 +126,11 @@ def nearest_on(grid: Grid, wanted: Floats, followed: int) -> tuple[Ints, Ints, F
     weigh = np.concatenate([form[:, [0, 1, 2], [0, 1, 2]], 2 * form[:, [0, 0, 1], [1, 2, 2]], linear], axis=1)
     at = []
     for k in range(0, len(wanted), TARGETS_AT_ONCE):
-        # The distance but for the target's own square, which is the same for all.
+        # Squared distance without |target|², which is the same for all candidates.
         away = weigh[k : k + TARGETS_AT_ONCE] @ square
         nearest = np.minimum.reduceat(away, starts, axis=1)
         for row in np.flatnonzero(nearest.min(axis=1) + square_of[k : k + TARGETS_AT_ONCE] > FAR**2):
-            # Its matrix is true only near a target: sets far from it are compared by CIEDE2000 itself.
+            # The local metric holds only near a target; compare sets far from it by CIEDE2000 itself.
             least = np.flatnonzero(away[row] == np.repeat(nearest[row], ends - starts))
             points = least[np.searchsorted(least, starts)]
             nearest[row] = difference(grid.labs[points], wanted[k + row])

@@ -40,7 +40,7 @@ class MixingModel:
         return lay(k, s, self.ground)
 
     def labs(self, thicknesses: ArrayLike, wet: bool = False) -> Floats:
-        """Lab (…, 3) of the same."""
+        """Lab (…, 3) of films of `thicknesses` (…, p), in unit films of each paint, all mixed."""
         amounts = np.asarray(thicknesses, dtype=np.float64)
         flat = amounts.reshape(-1, amounts.shape[-1])
         table = weights()

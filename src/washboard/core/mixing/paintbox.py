@@ -104,7 +104,7 @@ class Wet:
         after = replace(self.bench, ground=ground).spectra(amounts)
         if not self.darkens_only:
             return after
-        # Paint whose grain would lighten what is darker than it is not laid there.
+        # Transparent paint must not lighten: where its pigment would, keep what lies there.
         lightened = value_of_spectrum(after) > value_of_spectrum(ground)
         return np.where(lightened[..., None], ground, after)
 
@@ -124,7 +124,7 @@ class Wet:
     def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
         """Coats (n,) for Lab targets (n, 3) until what lies below, (n, 36), shows by less than `near`."""
         wanted, reflectances = _rows(targets, below)
-        # Mixed to be right where nothing shows through: a thin film mixed lighter would hide its own ground.
+        # Mix for a film so thick that nothing shows through: a thin one would be mixed to make up for that.
         thick = replace(self.vehicle, weakest=self.vehicle.most, strongest=self.vehicle.most)
         amounts = Wet(thick, self.paints, self.surface, self.darkens_only).mixed(wanted, reflectances)
         thickness = np.maximum(amounts.sum(axis=1, keepdims=True), 1e-9)
@@ -142,7 +142,7 @@ class Wet:
             thicknesses = refined(bench, sets, thicknesses, wanted[owner], AGAIN)
         full = all_thicknesses(bench, sets, thicknesses)
         delta_e = difference(bench.labs(full), wanted[owner])
-        # What nobody can tell apart is decided by the grid's order, not by the last digit.
+        # Break ties below a visible difference by the grid's order, not by the last digit.
         best = np.lexsort((np.round(delta_e / NEEDLESS), owner))[
             np.searchsorted(owner, np.arange(len(wanted)))
         ]
@@ -197,7 +197,7 @@ class Dry:
         square, found = np.square(labs).sum(axis=1), []
         for k in range(0, len(wanted), TARGETS_AT_ONCE):
             target, reflectance = wanted[k : k + TARGETS_AT_ONCE], below[k : k + TARGETS_AT_ONCE]
-            # The distance but for the target's own square, which is the same for all.
+            # Squared distance without |target|², which is the same for all candidates.
             away = square - 2 * target @ labs.T
             near = np.argpartition(away, NEAREST, axis=1)[:, :NEAREST]
             amounts = ways.amounts(near.ravel()).reshape(*near.shape, -1)
@@ -257,7 +257,7 @@ def coated(vehicle: Vehicle) -> Vehicle:
 def _rows(targets: ArrayLike, below: ArrayLike) -> tuple[Floats, Floats]:
     wanted = np.asarray(targets, dtype=np.float64).reshape(-1, 3)
     reflectances = np.round(np.asarray(below, dtype=np.float64).reshape(-1, BANDS), SAME)
-    # Adding nothing makes the negative zero, which has other bytes, a zero.
+    # `+ 0.0` turns -0.0 into 0.0, so that equal values give equal byte keys.
     return np.round(wanted, SAME) + 0.0, np.broadcast_to(reflectances, (len(wanted), reflectances.shape[1]))
 
 

@@ -87,7 +87,7 @@ def recipes_for(
     chosen: list[int] = []
     for k in range(len(wanted)):
         own = np.flatnonzero(which == k)
-        # Many sets reach a colour exactly: the nearest on the grid goes first, not the luck of rounding.
+        # Many sets reach a colour exactly: break such ties by distance on the grid, not by rounding.
         chosen += own[np.argsort(delta_e[own].round(2), kind="stable")][: count + 2].tolist()
     made = _rounded(bench.at(which[chosen]), sets[chosen], thicknesses[chosen], wanted[which[chosen]])
     found: list[list[Recipe]] = [[] for _ in wanted]
@@ -125,12 +125,12 @@ def refined(bench: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats,
     missed = np.square(off).sum(axis=1)
     step = 1e-3
     for _ in range(rounds):
-        # What is reached, or was not bettered by ever smaller steps, is left alone.
+        # Stop refining rows that reached the target, or that no smaller step improved.
         left = np.flatnonzero((missed > REACHED**2) & (damping < STUCK))
         if not len(left):
             break
         here, own = x[left], off[left]
-        # All three slopes in one go: for few colours the calls take longer than the arithmetic.
+        # All three partial derivatives in one call: for few colours calls cost more than sums.
         beside = here + step * np.eye(3)[:, None] * used[left]
         off_there = away(beside.reshape(-1, 3), np.tile(left, 3)).reshape(3, len(left), -1)
         slopes = np.moveaxis((off_there - own) / step, 0, 2)
@@ -167,7 +167,7 @@ def _rounded(bench: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats
         shares = np.log(
             np.maximum(thicknesses[own, :size] / thicknesses[own, :size].sum(axis=1, keepdims=True), 1e-3)
         )
-        # Strong paints matter in small shares: ratios are compared by their logarithms.
+        # Compare ratios by logarithm, since a strong paint matters in small shares.
         away = np.square(shares[:, None] - logs[None]).sum(axis=2)
         near = np.sort(np.argpartition(away, min(ROUNDED, len(listed)) - 1, axis=1)[:, :ROUNDED], axis=1)
         owner.append(np.repeat(own, near.shape[1]))
@@ -177,7 +177,7 @@ def _rounded(bench: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats
     tried = bench.at(at)
     total = _best_thickness(tried, sets[at], shares, thicknesses[at].sum(axis=1), wanted[at])
     delta_e = difference(tried.labs(all_thicknesses(bench, sets[at], shares * total[:, None])), wanted[at])
-    # What is easy to measure is worth a little: nobody counts to a dozen for a difference not seen.
+    # Prefer parts that are easy to measure: each brushful beyond four costs EASY.
     order = np.lexsort((delta_e + EASY * np.maximum(measured.sum(axis=1) - 4, 0), at))
     best = order[np.flatnonzero(np.r_[True, np.diff(at[order]) != 0])]
     return _made(bench, sets, measured[best], total[best], wanted)

@@ -48,7 +48,7 @@ def stick_layers_of(sticks: tuple[Stick, ...]) -> StickLayers:
     """Every way to lay one, two or three of the sticks over each other."""
     covers, every = np.array(tuple(PRESSURES.values())), np.arange(len(sticks))
     upper, lower = (each.ravel() for each in np.meshgrid(every, every, indexing="ij"))
-    # A stick over itself stands for the stick alone, firmly laid twice.
+    # The pair (i, i) stands for stick i alone, laid twice with a firm hand.
     below = np.where(upper == lower, 0.0, covers.max())
     shares = [np.stack([np.full(len(upper), c), (1 - c) * below], axis=1) for c in covers]
     twice = (upper == lower) & (shares[-1][:, 0] == covers.max())

@@ -39,7 +39,7 @@ def sticks_for(
     recipe `parts` are the covers in the order in which the sticks are laid, `load` their sum.
     """
     wanted = np.asarray(target, dtype=np.float64)
-    # Single precision tells colours to a thousandth, and the many powers take half the time.
+    # float32 is exact to about 0.001 ΔE here, and the many powers take half the time.
     covers = np.array(COVERS, np.float32)
     reflectances = mixing(np.array([stick.reflectance for stick in sticks])).astype(np.float32)
     strokes = (covers[None, :, None] * reflectances[:, None]).reshape(-1, reflectances.shape[-1])
@@ -51,7 +51,7 @@ def sticks_for(
             own = _places(k, size, len(sticks), best)
             if sum(COVERS[c] for _, c in own) <= TOOTH and len({s for s, _ in own}) == size:
                 ways.append((away + MORE * (size - 1), own, lab, away))
-        # All single strokes are laid over, and of the pairs the best.
+        # Continue from every single stroke, but only from the best pairs.
         best = order[:KEPT] if size > 1 else np.arange(len(strokes))
         lower = _over(lower, strokes, left, best)
     ways.sort(key=lambda way: (way[0], tuple(s for s, _ in way[1])))

@@ -57,7 +57,7 @@ def variants_of(bench: MixingModel, recipe: Recipe, grid: Grid | None = None) ->
         wanted["greyer"] = (lightness, GREYED * a, GREYED * b)
     found = recipes_for(bench, list(wanted.values()), grid)
     return tuple(
-        # Told against the mixture it stands for: what counts is that the value stays.
+        # Report the difference from the original mixture: a variant keeps its value.
         Variant(words, replace(ways[0], value_error=_value_gap(ways[0], recipe)))
         for words, ways in zip(wanted, (_steady(own, recipe) for own in found), strict=True)
     )
@@ -111,7 +111,7 @@ def reuses(bench: MixingModel, target: Sequence[float], earlier: Sequence[Floats
     if not earlier:
         return None
     thicknesses, wanted = np.asarray(earlier), np.asarray(target, dtype=np.float64)
-    # A few strengths of all piles tell which are worth trying at every strength.
+    # Try each pile at a few strengths first; only the promising ones at all strengths.
     delta_e, _ = _at(bench, thicknesses, STRENGTHS[::COARSELY], wanted)
     best = delta_e.min(axis=0)
     likely = np.argsort(best, kind="stable")[:LIKELY]

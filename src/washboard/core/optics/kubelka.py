@@ -27,12 +27,12 @@ def film(absorption: ArrayLike, scattering: ArrayLike, thickness: ArrayLike = 1.
     """
     k, s = np.asarray(absorption, dtype=np.float64), np.asarray(scattering, dtype=np.float64)
     x = np.asarray(thickness, dtype=np.float64)
-    # Where nothing is absorbed tanh(w x) / w is x, and to the last digit so for the least w as well.
+    # tanh(w x) / w → x as w → 0: w = 1e-12 gives x to the last digit and avoids 0 / 0.
     w = np.maximum(np.sqrt(k * (k + 2 * s)), 1e-12)
     wx = w * x
     t = np.tanh(wx) / w
     below = (k + s) * t + 1
-    # sech by the decaying exponential: cosh would overflow in thick films.
+    # sech from exp(−w x), because cosh(w x) overflows for thick films.
     decay = np.exp(-wx)
     return s * t / below, 2 * decay / ((1 + decay * decay) * below)
 

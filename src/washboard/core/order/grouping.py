@@ -139,7 +139,7 @@ def group_costs(masses: Sequence[Mass], weights: Weights) -> Floats:
 def _between(values: Floats, shares: Floats, pair: Floats, weights: Weights) -> Floats:
     """Cost (n + 1,) in seconds of a border between passes before each mass; at both ends there is none.
 
-    What lies at a border could as well be in the other pass: borders go where little lies, and cost nothing
+    Splitting passes at a value is penalised by the share of the picture that lies near it, and costs nothing
     where least does. One that keeps like values from bleeding into each other is there for a reason.
     """
     count = len(values)

@@ -28,7 +28,7 @@ Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
 
 FINGERPRINT = np.sin(np.arange(1.0, 2 * BANDS + 1) ** 2)
-"""Weights, without a pattern, whose sum tells two looks apart as one number."""
+"""Fixed pseudo-random weights: their dot product with a pair of spectra is a hash of the pair."""
 OPEN_AT_ONCE = 600.0
 """Drying minutes above which nothing is run under: waiting days for an edge saves nothing."""
 
@@ -155,8 +155,8 @@ class Scene:
     def _covered(self, reflectances: Floats, masses: NDArray[np.intp]) -> tuple[Floats, NDArray[np.int64]]:
         if not len(masses):
             return reflectances.copy(), np.zeros(0, np.int64)
-        # Parts of a mass that look alike have one history: each is worked out once.
-        # Mass and mark as one complex number: sorting pairs takes three times as long.
+        # Parts of one mass with equal reflectance get the same result: work out each distinct pair once.
+        # Pack mass and fingerprint into one complex number: np.unique on pairs takes three times as long.
         fingerprints = masses + 1j * np.round(reflectances.reshape(len(reflectances), -1) @ FINGERPRINT, 9)
         _, first, back = np.unique(fingerprints, return_index=True, return_inverse=True)
         below = reflectances[first]

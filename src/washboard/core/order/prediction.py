@@ -82,10 +82,10 @@ def patch_map(
     cm = width_cm / parts.shape[1]
     to_border, across = nearest_border(patches)
     other = patches.ravel()[across]
-    # Measured from the line between the pixels, not from the middle of the last one.
+    # Distances count from the border between two pixels, half a pixel before the next one's centre.
     distance = to_border + np.float32(0.5)
     width = _transition(worked, table, cm)[patches, other]
-    # A linear ramp centred on the border: half and half on it, all own colour half a width inside.
+    # Linear ramp across the border: 50 % on it, 100 % own colour half a width inside.
     weight = np.clip(0.5 - distance / np.maximum(width, 1e-6), 0, 0.5)
     steps = np.rint(np.clip(along, 0, 1) * 255).astype(np.uint8)
     return PatchMap(

@@ -101,7 +101,7 @@ def decided(light: Light, overrule: Kind | None = None, final: float = 0.0) -> D
     `final`: minutes that a way without return costs besides.
     """
     ways = [way(light) for way in WAYS]
-    # What cannot be is not done even when it is asked for: its reason stands among the ways.
+    # A way that is refused is not taken even when asked for; its reason is shown among the ways.
     ranked = sorted(
         ways,
         key=lambda way: (

@@ -34,7 +34,7 @@ class PassType(StrEnum):
 class Group:
     """The masses of one pass, what is done, and what the school calls it.
 
-    `beside`: it comes besides the passes over shapes.
+    `beside`: auxiliary (mask, tone, recovered light, accent), not counted among passes over shapes.
     """
 
     masses: tuple[int, ...]

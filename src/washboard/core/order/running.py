@@ -57,7 +57,7 @@ def running_paint(scene: Scene, group: Sequence[int]) -> Floats:
     lonely = weight.sum(axis=1) == 0
     weight = np.where(lonely[:, None], far, weight)
     weight /= np.maximum(weight.sum(axis=1, keepdims=True), 1e-12)
-    # A graded mass is carried on with its light end: the strong end belongs elsewhere.
+    # Carry a graded mass on with its light end; its strong end lies somewhere else.
     lighter = np.arange(len(masses)), scene.targets[..., 0].argmax(axis=1)
     ends = scene.targets[lighter]
     carried = weight @ scene.on_ground[lighter][list(group)]
@@ -88,7 +88,7 @@ def coverage_of(
     price, spoilt, step = np.zeros((3, len(status)))
     later = left = np.flatnonzero(status == Status.LATER)
     staining = scene.box.staining(paint)
-    # Several strengths in one go, the first with none: for few parts the calls outlast the arithmetic.
+    # Evaluate several strengths in one call, the first being none: for few parts calls cost more than sums.
     for first, *others in STRENGTHS if transparent else STRENGTHS[:1]:
         own, before, strengths = parts.mass[left], reflectances[left], np.array((first, *others))
         under = scene.box.reflectances((strengths[:, None, None] * paint[own])[:, :, None], before)

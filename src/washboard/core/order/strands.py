@@ -87,7 +87,7 @@ def ordered_by(scene: Scene, school: School, options: Options) -> Ordered:
         middle, ties = _grouped(scene, strands, fewest, options.passes, options.aim is Aim.WAITS)
     shapes = shapes_in(middle)
     if wet:
-        # Lifted out of the first wash while that is shiny: nothing may come between.
+        # Lifting out of the first wash must follow it at once, while it is shiny.
         middle.insert(1, Group(wet, PassType.RECOVERS, beside=True))
     groups = (*before, *middle, *after)
     turn = np.full(len(masses), -1, np.int64)
@@ -172,7 +172,7 @@ def _grouped(
         return [], ()
     if fewer and pinned is None:
         pinned = max(1, sum(shared_out(ways, fewest)) - 1)
-    # Moving what lies in front can empty a pass: the number nearest to the pinned one is taken.
+    # Putting backgrounds first can empty a pass, so take the number of passes nearest to the pinned one.
     found = [
         (sum(numbers), _arranged(scene, _numbered(strands, ways, numbers)))
         for number in ([None] if pinned is None else range(1, MOST_PASSES + 1))

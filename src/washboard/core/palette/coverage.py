@@ -74,7 +74,7 @@ def weighed(masses: Sequence[Mass], medium: Medium, surface: Surface, own: tuple
     place, pairs, labs = reach_of(medium.key, surface, own)
     wanted = np.array([mass.target_lab for mass in masses])
     delta_e = _apart(len(place), pairs, labs, wanted)
-    # The first step of every ratio has no white in it.
+    # Step 0 of each ratio is the mixture without white.
     without = (
         delta_e if medium.transparent else _apart(len(place), pairs, labs[:, :: len(STEPS[True])], wanted)
     )

@@ -95,7 +95,7 @@ def compared(
             found.append(Compared(school, why))
             continue
         asked = replace(options, school=school.key, passes=None, aim=None, groups=(), mixed=())
-        # One box of paints for all: what one school has mixed the next needs not mix again.
+        # Share one paint box, and so its cache of mixtures, across all schools.
         worked = plan_of(masses, parts, medium, surface, sheet, asked, (), mood, paints, box)
         found.append(Compared(school, "", worked, metrics_of(worked)))
     return tuple(found)

@@ -97,7 +97,7 @@ def _inserted(
 ) -> tuple[str, ...]:
     """The moved passes set back where they are allowed, each as near as can be to where it stood."""
     placed = list(stays)
-    # What comes first among the moved is set first, so that the later ones find it there.
+    # Insert first the moved passes that must come before other moved ones, so that those find them placed.
     for name in sorted(moved, key=lambda n: sum((other, n) in closed for other in moved)):
         low = max((placed.index(o) + 1 for o in placed if (o, name) in closed), default=0)
         high = min((placed.index(o) for o in placed if (name, o) in closed), default=len(placed))

@@ -127,7 +127,7 @@ def _wanted(worked: PlanningResult, done: Pass, step: Step) -> list[Wanted]:
         size = np.maximum(worked.scene.parts.areas[own], 1e-6)
         below = np.average(step.before[own].mean(axis=1), axis=0, weights=size)
         if step.own is not None:
-            # What goes over a finished shape once more is the mixture it was laid with, thin for a glaze.
+            # A pass over a finished shape uses the shape's own mixture, thinned for a glaze.
             below = worked.scene.ground
         over, (light, dark) = lab_of_spectrum(below), mass.target_ends
         area = mass.area_cm2 * (THINNEST if o.kind in THIN else 1.0)
@@ -230,7 +230,7 @@ def _meetings(
     for k, pile in enumerate(piles):
         for mass in (worked.plan.mass(name) for name in pile.masses):
             soft = [(b.mass, b.length_cm) for b in mass.borders if b.hardness <= SOFT]
-            # Both ends of a graded mass run into each other across all of it.
+            # Two piles of one graded mass run into each other inside it, over about the root of its area.
             for name, length in (*soft, (mass.id, mass.area_cm2**0.5)):
                 for other in at.get(name, ()):
                     if other > k and piles[other].done == pile.done:

@@ -52,7 +52,7 @@ def meeting_of(bench: MixingModel, one: Floats, other: Floats) -> Meeting:
             tried = bench.labs(more)
             if _fault(tried):
                 continue
-            # The least touch that keeps the middle clean, not the most colour.
+            # Choose the smallest touch that keeps the middle clean, not the most colourful one.
             score = float(np.hypot(*tried[STEPS // 2, 1:])) - DEAR * touch
             if best is None or score > best[0] + 1e-9:
                 best = (score, paint, tried)

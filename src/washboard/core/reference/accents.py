@@ -97,7 +97,7 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
     brightest = float(np.quantile(value[::2, ::2], EXTREME))
     states = []
     for height in HEIGHTS:
-        # A lamp may hang together with its neighbour's halo low down, but not higher up.
+        # Try several heights: low down a lamp may touch its neighbour's halo, higher up it stands alone.
         _, labels, stats, middles = cv2.connectedComponentsWithStats(
             (hat >= height).astype(np.uint8), connectivity=4
         )
@@ -106,11 +106,11 @@ def _spots(value: Singles, light: bool) -> list[_Spot]:
             stats[:, 4] <= 2 * LARGEST * value.size
         )
         fits[0] = False
-        # A candidate with little contrast on the whole has no core worth measuring.
+        # Skip candidates with little overall contrast before measuring their core.
         held = np.bincount(labels.ravel(), hat.ravel(), len(stats))
         fits &= held >= 0.9 * CONTRAST * stats[:, 4]
         fits &= _sparse(middles, fits, max(value.shape))
-        # What holds no pixel that is light enough and stands out enough cannot become one.
+        # Skip candidates without any pixel that is light enough and stands out enough.
         holds = np.bincount(labels[(value >= brightest) & (hat >= CONTRAST)], minlength=len(stats)) > 0
         fits &= holds
         for n in np.flatnonzero(fits).tolist():
@@ -183,7 +183,7 @@ def _spot(
     around = cv2.dilate(halo, np.ones((_odd(RING * part[4] ** 0.5),) * 2, np.uint8))
     ring = min(_high(window[around > halo]), _high(window[halo == 0]))
     core = float(np.median(window[mask > 0]))
-    # Crisp: one pixel outside its border it has lost a good part of its height.
+    # Crisp means that one pixel outside the border most of the contrast is gone.
     crisp = (core - float(window[(halo > 0) & (mask == 0)].mean())) / max(core - ring, 1e-6)
     if core - ring < CONTRAST or crisp < 0.4 or core < brightest:
         return None
@@ -211,7 +211,7 @@ def _is_proper(
     `corner` is at (x, y) of the `whole` (h, w).
     """
     left, top, width, height, area = part
-    # What runs out of the window it was sought in is part of something larger; out of the picture it may.
+    # Refuse what touches the search window's border (part of something larger), unless it is the picture's.
     if (left < 1 and corner[0] > 0) or (top < 1 and corner[1] > 0):
         return False
     if left + width >= window[1] and corner[0] + window[1] < whole[1]:

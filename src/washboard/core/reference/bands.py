@@ -36,7 +36,7 @@ def bands_of(value: Singles, thresholds: Sequence[float]) -> Labels:
     each = (costs[:, 1:] - costs[:, :1]).take(
         (value * (STEPS / 10) + 0.5).astype(np.uint16), axis=0, mode="clip"
     )
-    # The filter is linear, so costs over that of the first band do, one channel less, all in one go.
+    # The filter is linear, so filter the differences to the first band's cost: one channel less.
     # At half the size it would take a third of the time, but close shapes of dark pictures run together.
     others = cv2.split(cv2.ximgproc.guidedFilter(value, each, RADIUS, EPSILON))
     winner = np.zeros(value.shape, np.int32)
@@ -60,7 +60,7 @@ def families_of(value: Singles, colour: Singles) -> Labels:
     a, b = cv2.split(cv2.ximgproc.guidedFilter(value, colour, RADIUS, EPSILON))
     least = np.full(value.shape, np.inf, np.float32)
     for k, (x, y) in enumerate(centres.tolist()):
-        # Squared distance less a² + b², which is the same for all centres.
+        # Squared distance without a² + b², which is the same for all centres.
         apart = cv2.addWeighted(a, -2 * x, b, -2 * y, x * x + y * y)
         winner[apart < least] = k
         least = cv2.min(least, apart)

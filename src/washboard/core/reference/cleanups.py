@@ -94,7 +94,7 @@ def _sides_of_rim(regions: Regions, i: int) -> tuple[int, int] | None:
     own, low, high = regions.mean(i)[0], *sorted((regions.mean(a)[0], regions.mean(b)[0]))
     if not low + 0.15 < own < high - 0.15 or high - low <= 0.8:
         return None
-    # A rim along the border of a thing belongs to that thing alone.
+    # A rim inside a drawn area may only be shared out within that area.
     same = [side for side in (a, b) if regions.things[side] == regions.things[i]]
     return (a, b) if len(same) == 2 else (same[0], same[0]) if same else None
 

@@ -49,7 +49,7 @@ def lengths(labels: Labels, count: int) -> Floats:
     total = np.zeros(count * count)
     total += np.bincount((first * count + last)[plain], weight[plain], count * count)
     for x, y in ((a, b), (c, d), (a, c), (b, d)):
-        # Where three meet, each of the sides that differ gets half a pixel.
+        # Where three labels meet, each differing side counts half a pixel.
         x, y = x[~plain], y[~plain]
         apart = x != y
         pair = np.minimum(x, y)[apart] * count + np.maximum(x, y)[apart]

@@ -102,7 +102,7 @@ def _with_drawn(labels: Labels, things: Labels, accents: Accents) -> Labels:
     lost = (drawn >= LEAST_DRAWN * labels.size) & (own < LEAST_HELD * drawn)
     for number, thing in enumerate(np.flatnonzero(lost[1:]) + 1, first):
         labels = np.where(things == thing, number, labels)
-    # A mass that lay under them is gone: numbers are told without a gap.
+    # Renumber without gaps: accents may have covered a mass completely.
     dense = np.cumsum(np.bincount(labels.ravel()) > 0, dtype=np.int32) - 1
     return np.asarray(dense[labels], np.int32)
 

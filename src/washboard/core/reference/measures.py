@@ -94,7 +94,7 @@ def _parts(picture: Picture, labels: Labels) -> Iterator[MassPixels]:
     held = np.bincount(small.ravel())
     there = np.flatnonzero(held)
     starts = np.cumsum(held)[there] - held[there]
-    # Half the bytes of flat indices: this is bound by memory.
+    # int32 instead of int64 flat indices: this step is bound by memory bandwidth.
     flat = order.astype(np.int32)
     y = flat // np.int32(width)
     x = flat - y * np.int32(width)
@@ -198,8 +198,8 @@ def _widths(inward: Singles, ridge: NDArray[np.bool_]) -> tuple[float, float]:
     if len(inward) < SMALL:
         return (float(2 * inward.max()),) * 2
     along = np.sort(2 * inward[ridge])
-    # A place of the ridge stands for as much of the mass as it is wide: the many short spurs that run
-    # to the corners of an outline count for what they are.
+    # Weight each ridge point by its width, so that the many short spurs toward the outline's corners count
+    # for little.
     share = np.cumsum(along) / max(float(along.sum()), 1e-9)
     low, middle = (float(along[min(int(np.searchsorted(share, q)), len(along) - 1)]) for q in (0.05, 0.5))
     return low, middle

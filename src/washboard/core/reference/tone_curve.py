@@ -1,4 +1,4 @@
-"""Opening the ends of a photo: a curve that spreads crushed darks or blown lights, and what it invents."""
+"""A tone curve that spreads the crushed darks or blown lights of a photo, and what that invents."""
 
 from __future__ import annotations
 

@@ -41,7 +41,7 @@ def transitions(value: Singles, labels: Labels) -> dict[Pair, float]:
         size = (max(4, labels.shape[1] // scale), max(4, labels.shape[0] // scale))
         own = value if scale == 1 else cv2.resize(value, size, interpolation=cv2.INTER_AREA)
         small = labels if scale == 1 else cv2.resize(labels, size, interpolation=cv2.INTER_NEAREST_EXACT)
-        # What fitted at a finer scale is known better there.
+        # Keep the width found at a finer scale: it is more exact.
         known = {pair for pair, width in found.items() if width < FITS * REACH * scale}
         if scale > 1 and len(known) == len(found):
             break

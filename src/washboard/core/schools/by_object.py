@@ -113,7 +113,7 @@ SCHOOL = School(
     strands=_strands,
     fits="each thing is finished from its darks to its lights while its colours are on the palette",
     fewest=1,
-    # Turning to another thing is cheap: neither the whole sheet nor the whole palette changes.
+    # A further pass is cheap here: it concerns one thing, with few paints.
     transparent=replace(TRANSPARENT, another_pass=600),
     opaque=replace(OPAQUE, another_pass=300),
 )

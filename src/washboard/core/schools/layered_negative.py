@@ -18,6 +18,6 @@ SCHOOL = School(
     nearest="dark-to-light",
     fewest=4,
     nested=True,
-    # Layers are meant to lie over each other: range inside one is what costs, a layer more hardly.
+    # Layers lie over each other on purpose: a wide range inside one is expensive, one more layer is not.
     transparent=replace(TRANSPARENT, another_pass=300, span=1200, span_free=0.9),
 )

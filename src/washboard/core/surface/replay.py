@@ -88,7 +88,7 @@ def _replayed(
     by_id = {mass.id: mass for mass in masses}
     surfaces = {name: start.of(name, ground_value) for name in by_id}
     replayed, clock = Replay(medium, ground_value, by_id, surfaces), start.clock
-    # Only the quickest drying is held against a plan: what a small, thin layer needs at the least.
+    # Judge with the shortest drying time, that of a small, thin layer: the plan may wait longer.
     for done in passes:
         if min(done.minutes, done.between, done.wait) < 0 and masses:
             told = f"{done.minutes:.1f}, {done.between:.1f} and {done.wait:.1f} min"
@@ -108,7 +108,7 @@ def state_of(surface: MassSurface, medium: Medium, now: float) -> SurfaceState:
         return SurfaceState.BROKEN
     if surface.masked_at is not None:
         return SurfaceState.MASKED
-    # Times are sums of the plan's minutes: what is over but for rounding is over.
+    # Times are sums of floats: allow for their rounding.
     now += ROUNDING
     if now < surface.sprayed_until:
         return SurfaceState.SPRAYED
@@ -182,7 +182,7 @@ CORRECTING = (Kind.GLAZE, Kind.RESTATE, Kind.UNIFY, Kind.SCUMBLE, Kind.WHITE, Ki
 def _taking(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) -> None:
     if o.kind is Kind.SAND and surface.toxic:
         replayed.refuse(done, o.mass, Rule.TOXIC_DUST, f"what {surface.by} laid is toxic as dust", o)
-    # What stains stays: of the density over the bare surface that share cannot be lifted.
+    # The stained share of the optical density over the bare surface cannot be lifted.
     bare, now = (float(luminance_of(v)) for v in (replayed.ground, min(surface.value, replayed.ground)))
     kept = ACTS[o.kind].grip * surface.staining * math.log10(max(bare, 1e-6) / max(now, 1e-6))
     most = float(value_of(bare * 10**-kept))

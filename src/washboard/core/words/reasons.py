@@ -164,7 +164,7 @@ def _loose(worked: PlanningResult, k: int) -> Reason | None:
     parts = scene.parts
     ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner
     later = step.problem.status == Status.LATER
-    # Only the side that is left open counts: what is run under has its own edges cut now.
+    # Count only the edge that stays open; the edges of what is run under are cut in this pass.
     open_side = np.where(step.covered[parts.first], parts.second, parts.first)
     loose = ends & later[open_side]
     length = float(parts.length[loose].sum())

@@ -55,7 +55,7 @@ def _fix(c: Composed, value: Singles, weight: float, off: float) -> tuple[Change
     dark = middle > 5
     tone = 1.5 if dark else 9.5
     own = abs(tone - middle) ** 1.5
-    # The centre of all weights, the accent's included, comes to lie TO off the middle.
+    # Place the accent so that the centre of all weights, its own included, lies TO off the middle.
     count = (abs(off) - TO) * weight / (own * (0.5 - AT + TO))
     share = count / value.size
     words = f"{'dark' if dark else 'light'} accent on the {side}"
