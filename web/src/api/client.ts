@@ -57,8 +57,13 @@ interface Answer<T> {
   response: Response;
 }
 
-/** The data of an answer, or a Problem thrown. */
-export function got<T>({ data, error, response }: Answer<T>): T {
+/**
+ * The data of an answer, or a Problem thrown. Where a type is named, the answer is taken as that: the
+ * client's own types lose the length of tuples.
+ */
+export function got<T>(answer: Answer<T>): T;
+export function got<T>(answer: Answer<unknown>): T;
+export function got({ data, error, response }: Answer<unknown>): unknown {
   if (data !== undefined && response.ok) return data;
   throw problemOf(error);
 }

@@ -24,7 +24,7 @@ export function useCatalogue() {
 export function usePieces() {
   return useQuery({
     queryKey: ["pieces"],
-    queryFn: async () => got(await client.GET("/api/pieces")) as unknown as Piece[],
+    queryFn: async () => got<Piece[]>(await client.GET("/api/pieces")),
   });
 }
 
@@ -32,9 +32,7 @@ export function usePiece(id: string) {
   return useQuery({
     queryKey: ["piece", id],
     queryFn: async () =>
-      got(
-        await client.GET("/api/pieces/{piece}", { params: { path: { piece: id } } }),
-      ) as unknown as Piece,
+      got<Piece>(await client.GET("/api/pieces/{piece}", { params: { path: { piece: id } } })),
   });
 }
 
@@ -49,7 +47,7 @@ async function worked(id: string, onJob: (job: Job | null) => void, signal: Abor
     if (last.state !== "done")
       throw new Problem(last.state, last.problem ?? "Stopped; everything is as it was.");
   }
-  return got(await client.GET("/api/pieces/{piece}/plan", params)) as unknown as Plan;
+  return got<Plan>(await client.GET("/api/pieces/{piece}/plan", params));
 }
 
 function followed(job: string, onJob: (job: Job) => void, signal: AbortSignal): Promise<Job> {
@@ -109,9 +107,9 @@ export function usePrepare(id: string, revision: number) {
   return useQuery({
     queryKey: ["prepare", id, revision],
     queryFn: async () =>
-      got(
+      got<Prepared>(
         await client.GET("/api/pieces/{piece}/prepare", { params: { path: { piece: id } } }),
-      ) as unknown as Prepared,
+      ),
     staleTime: Number.POSITIVE_INFINITY,
     placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
     retry: false,
@@ -135,8 +133,9 @@ export function useWeaknesses(id: string, plan: string, revision: number) {
   return useQuery({
     queryKey: ["findings", id, plan, revision],
     queryFn: async () =>
-      got(await client.GET("/api/pieces/{piece}/findings", { params: { path: { piece: id } } }))
-        .findings as unknown as Weakness[],
+      got<{ findings: Weakness[] }>(
+        await client.GET("/api/pieces/{piece}/findings", { params: { path: { piece: id } } }),
+      ).findings,
     staleTime: Number.POSITIVE_INFINITY,
     placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
     retry: false,
@@ -148,9 +147,9 @@ export function useSchools(id: string, revision: number, enabled: boolean) {
   return useQuery({
     queryKey: ["schools", id, revision],
     queryFn: async () =>
-      got(
+      got<Schools>(
         await client.GET("/api/pieces/{piece}/schools", { params: { path: { piece: id } } }),
-      ) as unknown as Schools,
+      ),
     enabled,
     staleTime: Number.POSITIVE_INFINITY,
     placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
@@ -199,23 +198,16 @@ export function useMixTable(id: string, paints: string[], over: number[], enable
   });
 }
 
-export type Mixture = {
-  parts: { paint: string; parts: number }[];
-  load: number;
-  target: number[];
-  over: number[];
-  seenValue?: number;
-  warmer?: number;
-};
+export type Mixture = components["schemas"]["MixtureCreate"];
 
 /** A mixture at its value otherwise, or, with what its test strip dried as, corrected. */
 export function useWays(id: string, mixture: Mixture, enabled: boolean) {
   return useQuery({
     queryKey: ["ways", id, mixture],
     queryFn: async () => {
-      const body = mixture as unknown as components["schemas"]["MixtureCreate"];
       const params = { path: { piece: id } };
-      return got(await client.POST("/api/pieces/{piece}/mix/ways", { params, body })).ways;
+      const answer = await client.POST("/api/pieces/{piece}/mix/ways", { params, body: mixture });
+      return got(answer).ways;
     },
     enabled,
     staleTime: Number.POSITIVE_INFINITY,

@@ -31,7 +31,7 @@ export function useMove(piece: Piece, plan: Plan, changes: ReturnType<typeof use
         send: async () => {
           const body = { passId, to, repair };
           const answer = await client.POST("/api/pieces/{piece}/moves", { params, body });
-          return got(answer) as unknown as Verdict;
+          return got<Verdict>(answer);
         },
         also: () => ({}),
       }),
@@ -42,7 +42,7 @@ export function useMove(piece: Piece, plan: Plan, changes: ReturnType<typeof use
         send: async () => {
           const body = { kind, masses, after };
           const answer = await client.POST("/api/pieces/{piece}/own-passes", { params, body });
-          return got(answer) as unknown as Verdict;
+          return got<Verdict>(answer);
         },
         also: (verdict) => ({ ownPasses: verdict.own ? [...own, verdict.own] : own }),
       }),
@@ -52,7 +52,7 @@ export function useMove(piece: Piece, plan: Plan, changes: ReturnType<typeof use
         send: async () => {
           const at = { path: { piece: piece.id, pass_id: id } };
           const path = "/api/pieces/{piece}/passes/{pass_id}/leaving-out";
-          return got(await client.POST(path, { params: at })) as unknown as Verdict;
+          return got<Verdict>(await client.POST(path, { params: at }));
         },
         also: () =>
           own.some((one) => one.id === id)

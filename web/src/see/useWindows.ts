@@ -16,12 +16,12 @@ export function useWindows(piece: Piece, on: boolean) {
   const found = useQuery<Comparison>({
     queryKey: ["compare", piece.id, piece.revision, asked],
     queryFn: async () =>
-      got(
+      got<Comparison>(
         await client.POST("/api/pieces/{piece}/compare", {
           params: { path: { piece: piece.id } },
           body: asked,
         }),
-      ) as unknown as Comparison,
+      ),
     enabled: on,
     placeholderData: (before) => before,
     staleTime: Number.POSITIVE_INFINITY,
