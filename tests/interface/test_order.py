@@ -76,15 +76,14 @@ def test_a_pass_dragged_where_it_breaks_is_repaired_by_the_fewest_moves(page: Pa
     server, name = piece
     with server.client() as client:
         passes = client.get(f"/api/pieces/{name}/plan").json()["document"]["passes"]
-        moves = [
+        k, to, verdict = next(
             (k, to, verdict)
             for k, done in enumerate(passes)
             for to in range(len(passes))
             if (verdict := client.post(
                 f"/api/pieces/{name}/moves", json={"passId": done["id"], "to": to, "repair": True}
             ).json())["repair"]
-        ]  # fmt: skip
-    k, to, verdict = moves[0]
+        )  # fmt: skip
     opened(page, piece, "order")
     boxes = [page.get_by_role("button", name=re.compile(f"^Pass {n + 1},")).bounding_box() for n in (k, to)]
     assert boxes[0] is not None

@@ -123,7 +123,7 @@ def test_kills_lose_no_acknowledged_edit_and_leave_no_orphan(
     with server.client() as client:
         piece = new_piece(client, cup)["id"]
     acknowledged = 0
-    kills = rounds(8, 50)
+    kills = rounds(5, 50)
     for kill in range(kills):
         timer = threading.Timer(dice.uniform(0.05, 0.5), server.kill)
         timer.start()

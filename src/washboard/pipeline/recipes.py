@@ -87,9 +87,9 @@ def recipes(
     """Recipes for a target over a surface, best first."""
     if not 1 <= most <= MOST_PAINTS:
         raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} paints; {most} were asked for.")
-    bench = mixing_model_of(paints, vehicle_of(medium), ground_of(surface))
-    found = recipes_for(bench, target, count=6, most=most)[0]
-    return {"recipes": recipe_entries(found, paints, bench.vehicle, target)}
+    model = mixing_model_of(paints, vehicle_of(medium), ground_of(surface))
+    found = recipes_for(model, target, count=6, most=most)[0]
+    return {"recipes": recipe_entries(found, paints, model.vehicle, target)}
 
 
 def recipe_entries(
@@ -124,9 +124,9 @@ def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str
             )
         shares = np.array([parts for _, parts in mixture])
         thicknesses = film * shares / shares.sum()
-        bench = mixing_model_of([paint for paint, _ in mixture], vehicle, reflectance)
-        wet = bench.labs(thicknesses, wet=True)
-        reflectance = bench.spectra(thicknesses)
+        model = mixing_model_of([paint for paint, _ in mixture], vehicle, reflectance)
+        wet = model.labs(thicknesses, wet=True)
+        reflectance = model.spectra(thicknesses)
         lab = lab_of_spectrum(reflectance)
         told.append(
             {

@@ -38,9 +38,8 @@ class Workers:
         self._closed = False
 
     def warm(self) -> None:
-        """Start the processes before anybody asks."""
-        for worker in self._processes:
-            worker.start()
+        """Start the first process before anybody asks; the others start when it has something to do."""
+        self._processes[0].start()
 
     def run(self, task: Task, home: str, report: Report, cancelled: threading.Event) -> Any:
         """The task's result. `home` names the piece, or photo, that it is about.

@@ -11,7 +11,6 @@ import type {
   Weakness,
 } from "./client";
 import { bytes, client, got, Problem, problemOf } from "./client";
-import type { components } from "./schema";
 
 export function useCatalogue() {
   return useQuery({
@@ -198,7 +197,19 @@ export function useMixTable(id: string, paints: string[], over: number[], enable
   });
 }
 
-export type Mixture = components["schemas"]["MixtureCreate"];
+export type Mixture = {
+  parts: { paint: string; parts: number }[];
+  load: number;
+  target: number[];
+  over: number[];
+  seenValue?: number;
+  warmer?: number;
+};
+
+/** A colour as the server takes it. */
+function triple([lightness = 0, a = 0, b = 0]: number[]): [number, number, number] {
+  return [lightness, a, b];
+}
 
 /** A mixture at its value otherwise, or, with what its test strip dried as, corrected. */
 export function useWays(id: string, mixture: Mixture, enabled: boolean) {
@@ -206,8 +217,9 @@ export function useWays(id: string, mixture: Mixture, enabled: boolean) {
     queryKey: ["ways", id, mixture],
     queryFn: async () => {
       const params = { path: { piece: id } };
-      const answer = await client.POST("/api/pieces/{piece}/mix/ways", { params, body: mixture });
-      return got(answer).ways;
+      const given = { ...mixture, target: triple(mixture.target), over: triple(mixture.over) };
+      const body = { warmer: 0, ...given };
+      return got(await client.POST("/api/pieces/{piece}/mix/ways", { params, body })).ways;
     },
     enabled,
     staleTime: Number.POSITIVE_INFINITY,

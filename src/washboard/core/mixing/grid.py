@@ -52,18 +52,18 @@ class Grid:
     films: tuple[Floats, Floats]
     labs: Floats
 
-    def over(self, bench: MixingModel) -> Grid:
-        """The same grid over the ground of another bench with the same paints."""
+    def over(self, model: MixingModel) -> Grid:
+        """The same grid over the ground of another model with the same paints."""
         labs = np.empty((len(self.owner), 3))
         for k in range(0, len(labs), AT_ONCE):
             r, t = (each[k : k + AT_ONCE] for each in self.films)
-            labs[k : k + AT_ONCE] = lab_of_xyz(bench.vehicle.seen_over(r, t, bench.ground) @ weights())
+            labs[k : k + AT_ONCE] = lab_of_xyz(model.vehicle.seen_over(r, t, model.ground) @ weights())
         return replace(self, labs=labs)
 
 
-def grid_of(bench: MixingModel, most: int = MOST_PAINTS) -> Grid:
-    """The grid of a bench's sets of up to `most` paints over its ground."""
-    count, vehicle = len(bench.paints), bench.vehicle
+def grid_of(model: MixingModel, most: int = MOST_PAINTS) -> Grid:
+    """The grid of a model's sets of up to `most` paints over its ground."""
+    count, vehicle = len(model.paints), model.vehicle
     sets = [
         tuple(chosen) + (-1,) * (3 - size)
         for size in range(1, min(most, count) + 1)
@@ -79,32 +79,32 @@ def grid_of(bench: MixingModel, most: int = MOST_PAINTS) -> Grid:
         thicknesses.append(points)
     owner, thickness = np.concatenate(owners), np.concatenate(thicknesses)
     all_sets = np.repeat(np.array(sets, dtype=np.intp), 2, axis=0)
-    amounts = all_thicknesses(bench, all_sets[owner], thickness)
-    films = np.empty((2, len(thickness), bench.absorption.shape[1]))
+    amounts = all_thicknesses(model, all_sets[owner], thickness)
+    films = np.empty((2, len(thickness), model.absorption.shape[1]))
     for k in range(0, len(thickness), AT_ONCE):
         some = amounts[k : k + AT_ONCE]
-        films[:, k : k + AT_ONCE] = film(some @ bench.absorption, some @ bench.scattering)
-    return Grid(all_sets, owner, thickness, (films[0], films[1]), np.zeros((0, 3))).over(bench)
+        films[:, k : k + AT_ONCE] = film(some @ model.absorption, some @ model.scattering)
+    return Grid(all_sets, owner, thickness, (films[0], films[1]), np.zeros((0, 3))).over(model)
 
 
-def all_thicknesses(bench: MixingModel, sets: Ints, thicknesses: Floats) -> Floats:
+def all_thicknesses(model: MixingModel, sets: Ints, thicknesses: Floats) -> Floats:
     """Loads (n, p) of all paints from loads (n, 3) of the paints in `sets` (n, 3)."""
-    full = np.zeros((len(sets), len(bench.paints) + 1))
+    full = np.zeros((len(sets), len(model.paints) + 1))
     np.put_along_axis(full, sets, thicknesses, axis=1)
     return full[:, :-1]
 
 
-def followed_sets(bench: MixingModel, grid: Grid, wanted: Floats) -> tuple[Ints, Ints, Floats]:
+def followed_sets(model: MixingModel, grid: Grid, wanted: Floats) -> tuple[Ints, Ints, Floats]:
     """The sets to follow for targets (n, 3), each sought over its own ground."""
-    if bench.ground.ndim == 1:
+    if model.ground.ndim == 1:
         return nearest_on(grid, wanted, FOLLOWED)
-    reflectances = lab_of_xyz(bench.ground @ weights())
+    reflectances = lab_of_xyz(model.ground @ weights())
     left, parts = np.arange(len(wanted)), []
     while len(left):
         # A nearby ground is good enough for a starting point.
         near = difference(reflectances[left], reflectances[left[0]]) <= NEAR_GROUND
         targets, left = left[near], left[~near]
-        over = grid.over(bench.over(bench.ground[targets[0]]))
+        over = grid.over(model.over(model.ground[targets[0]]))
         which, sets, thicknesses = nearest_on(over, wanted[targets], FOLLOWED)
         parts.append((targets[which], sets, thicknesses))
     which, sets, thicknesses = (np.concatenate(each) for each in zip(*parts, strict=True))

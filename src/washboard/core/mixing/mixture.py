@@ -60,7 +60,7 @@ class MixingModel:
 
 
 def mixing_model_of(paints: Sequence[Paint], vehicle: Vehicle, ground: Floats) -> MixingModel:
-    """A bench for those paints over a ground (36,)."""
+    """A model for those paints over a ground (36,)."""
     return MixingModel(
         vehicle, tuple(paints), np.array([paint.absorption for paint in paints]),
         np.array([paint.scattering for paint in paints]), ground,

@@ -90,7 +90,7 @@ class Wet:
         return len(self.paints)
 
     @cached_property
-    def bench(self) -> MixingModel:
+    def model(self) -> MixingModel:
         """The paints over the bare surface."""
         return mixing_model_of(self.paints, self.vehicle, self.surface)
 
@@ -101,7 +101,7 @@ class Wet:
     def reflectances(self, amounts: ArrayLike, below: ArrayLike) -> Floats:
         """Reflectances (…, 36), dry, of amounts (…, q) laid over those below (…, 36)."""
         ground = np.asarray(below, dtype=np.float64)
-        after = replace(self.bench, ground=ground).spectra(amounts)
+        after = replace(self.model, ground=ground).spectra(amounts)
         if not self.darkens_only:
             return after
         # Transparent paint must not lighten: where its pigment would, keep what lies there.
@@ -137,11 +137,11 @@ class Wet:
         sets = np.concatenate([own for own, _ in starts]).astype(np.intp)
         thicknesses = np.concatenate([own for _, own in starts])
         owner = np.repeat(np.arange(len(wanted)), [len(own) for own, _ in starts])
-        bench = self.bench.over(below[owner])
+        model = self.model.over(below[owner])
         if (np.abs(below - self.surface) > 10.0**-SAME).any():
-            thicknesses = refined(bench, sets, thicknesses, wanted[owner], AGAIN)
-        full = all_thicknesses(bench, sets, thicknesses)
-        delta_e = difference(bench.labs(full), wanted[owner])
+            thicknesses = refined(model, sets, thicknesses, wanted[owner], AGAIN)
+        full = all_thicknesses(model, sets, thicknesses)
+        delta_e = difference(model.labs(full), wanted[owner])
         # Break ties below a visible difference by the grid's order, not by the last digit.
         best = np.lexsort((np.round(delta_e / NEEDLESS), owner))[
             np.searchsorted(owner, np.arange(len(wanted)))
@@ -159,7 +159,7 @@ class Wet:
         which, sets, thicknesses = nearest_on(
             grid_for(self.vehicle, self.paints, self.surface.tobytes()), fresh, FOLLOWED
         )
-        thicknesses = refined(self.bench, sets, thicknesses, fresh[which], ROUNDS)
+        thicknesses = refined(self.model, sets, thicknesses, fresh[which], ROUNDS)
         for k, each in enumerate(fresh):
             self._starts[each.tobytes()] = sets[which == k].astype(np.float64), thicknesses[which == k]
 
@@ -290,8 +290,8 @@ def _until_hidden(box: Paintbox, coat: Floats, below: Floats, near: float) -> In
 @lru_cache(maxsize=8)
 def grid_for(vehicle: Vehicle, paints: tuple[Paint, ...], surface: bytes) -> Grid:
     """The grid of paints in a vehicle over a surface (36,), as bytes: kept for whoever asks next."""
-    bench = mixing_model_of(paints, vehicle, np.frombuffer(surface))
-    return _grid_over_white(vehicle, paints).over(bench)
+    model = mixing_model_of(paints, vehicle, np.frombuffer(surface))
+    return _grid_over_white(vehicle, paints).over(model)
 
 
 @lru_cache(maxsize=4)

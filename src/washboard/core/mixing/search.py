@@ -66,37 +66,37 @@ class Recipe:
 
 
 def recipes_for(
-    bench: MixingModel, targets: ArrayLike, grid: Grid | None = None, count: int = 4, most: int = MOST_PAINTS
+    model: MixingModel, targets: ArrayLike, grid: Grid | None = None, count: int = 4, most: int = MOST_PAINTS
 ) -> list[tuple[Recipe, ...]]:
     """Up to `count` recipes for each target (n, 3) in Lab, best first, of different sets of paints.
 
-    Best is least ΔE₀₀ with MORE for every paint after the first. The bench may have a ground for each target.
+    Best is least ΔE₀₀ with MORE for every paint after the first. The model may have a ground for each target.
     Raises InvalidInput without paints or for
     targets that are no numbers.
     """
     wanted = np.atleast_2d(np.asarray(targets, dtype=np.float64))
-    if not bench.paints:
+    if not model.paints:
         raise InvalidInput("There is no paint on the palette; choose some.")
     if not np.isfinite(wanted).all():
         raise InvalidInput("A target is no number; nothing was mixed.")
-    grid = grid or grid_of(bench, most)
-    which, sets, thicknesses = followed_sets(bench, grid, wanted)
-    thicknesses = refined(bench.at(which), sets, thicknesses, wanted[which], ROUNDS)
-    delta_e = difference(bench.at(which).labs(all_thicknesses(bench, sets, thicknesses)), wanted[which])
+    grid = grid or grid_of(model, most)
+    which, sets, thicknesses = followed_sets(model, grid, wanted)
+    thicknesses = refined(model.at(which), sets, thicknesses, wanted[which], ROUNDS)
+    delta_e = difference(model.at(which).labs(all_thicknesses(model, sets, thicknesses)), wanted[which])
     delta_e += MORE * ((thicknesses > 1e-4 * thicknesses.sum(axis=1, keepdims=True)).sum(axis=1) - 1)
     chosen: list[int] = []
     for k in range(len(wanted)):
         own = np.flatnonzero(which == k)
         # Many sets reach a colour exactly: break such ties by distance on the grid, not by rounding.
         chosen += own[np.argsort(delta_e[own].round(2), kind="stable")][: count + 2].tolist()
-    made = _rounded(bench.at(which[chosen]), sets[chosen], thicknesses[chosen], wanted[which[chosen]])
+    made = _rounded(model.at(which[chosen]), sets[chosen], thicknesses[chosen], wanted[which[chosen]])
     found: list[list[Recipe]] = [[] for _ in wanted]
     for k, recipe in zip(which[chosen].tolist(), made, strict=True):
         found[k].append(recipe)
     return [_best(own, count) for own in found]
 
 
-def refined(bench: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats, rounds: int) -> Floats:
+def refined(model: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats, rounds: int) -> Floats:
     """Loads (c, 3) of the paints in `sets` (c, 3) brought nearer to their targets (c, 3) in Lab by so many
     steps, within what the vehicle lays.
 
@@ -108,14 +108,14 @@ def refined(bench: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats,
 
     def away(logs: Floats, at: Ints) -> Floats:
         own = np.where(used[at], np.exp(logs), 0.0)
-        labs = bench.at(at).labs(all_thicknesses(bench, sets[at], own))
+        labs = model.at(at).labs(all_thicknesses(model, sets[at], own))
         missed = (metric[at] @ (labs - wanted[at])[..., None])[..., 0]
-        return np.column_stack([missed, _coats_cost(bench, own.sum(axis=1))])
+        return np.column_stack([missed, _coats_cost(model, own.sum(axis=1))])
 
     def bounded(logs: Floats, at: Ints) -> Floats:
         own = np.where(used[at], np.exp(np.clip(logs, -9.2, 2.0)), 0.0)
         total = own.sum(axis=1, keepdims=True)
-        low, high = bench.vehicle.weakest, bench.vehicle.most
+        low, high = model.vehicle.weakest, model.vehicle.most
         own *= np.clip(total, low, high) / total
         return np.log(np.where(used[at], np.maximum(own, 1e-4), 1.0))
 
@@ -149,12 +149,12 @@ def refined(bench: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats,
     return np.where(used, np.exp(x), 0.0)
 
 
-def _coats_cost(bench: MixingModel, thickness: Floats) -> Floats:
+def _coats_cost(model: MixingModel, thickness: Floats) -> Floats:
     """What films (n,) thicker than one coat cost, in ΔE₀₀."""
-    return ANOTHER_COAT * np.maximum(thickness / bench.vehicle.strongest - 1, 0.0)
+    return ANOTHER_COAT * np.maximum(thickness / model.vehicle.strongest - 1, 0.0)
 
 
-def _rounded(bench: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats) -> list[Recipe]:
+def _rounded(model: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats) -> list[Recipe]:
     """Recipes in brush parts: the nearest ratios are tried, each with the thickness that suits it best."""
     owner, parts = [], []
     sizes = (sets >= 0).sum(axis=1)
@@ -174,33 +174,33 @@ def _rounded(bench: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats
         parts.append(np.pad(listed[near.ravel()], ((0, 0), (0, 3 - size))))
     at, measured = np.concatenate(owner), np.concatenate(parts)
     shares = measured / measured.sum(axis=1, keepdims=True)
-    tried = bench.at(at)
+    tried = model.at(at)
     total = _best_thickness(tried, sets[at], shares, thicknesses[at].sum(axis=1), wanted[at])
-    delta_e = difference(tried.labs(all_thicknesses(bench, sets[at], shares * total[:, None])), wanted[at])
+    delta_e = difference(tried.labs(all_thicknesses(model, sets[at], shares * total[:, None])), wanted[at])
     # Prefer parts that are easy to measure: each brushful beyond four costs EASY.
     order = np.lexsort((delta_e + EASY * np.maximum(measured.sum(axis=1) - 4, 0), at))
     best = order[np.flatnonzero(np.r_[True, np.diff(at[order]) != 0])]
-    return _made(bench, sets, measured[best], total[best], wanted)
+    return _made(model, sets, measured[best], total[best], wanted)
 
 
 def recipe_from_parts(
-    bench: MixingModel, parts: Sequence[tuple[int, float]], thickness: float, target: ArrayLike
+    model: MixingModel, parts: Sequence[tuple[int, float]], thickness: float, target: ArrayLike
 ) -> Recipe:
-    """A mixture that is given, places on the bench with their parts, as a recipe for a target (3,)."""
+    """A mixture that is given, places in the model with their parts, as a recipe for a target (3,)."""
     sets = np.full((1, 3), -1, np.intp)
     amounts = np.zeros((1, 3))
     for k, (paint, part) in enumerate(parts[:MOST_PAINTS]):
         sets[0, k], amounts[0, k] = paint, part
     wanted = np.asarray(target, dtype=np.float64).reshape(1, 3)
-    return _made(bench, sets, amounts, np.array([thickness]), wanted)[0]
+    return _made(model, sets, amounts, np.array([thickness]), wanted)[0]
 
 
-def _made(bench: MixingModel, sets: Ints, parts: Floats, total: Floats, wanted: Floats) -> list[Recipe]:
+def _made(model: MixingModel, sets: Ints, parts: Floats, total: Floats, wanted: Floats) -> list[Recipe]:
     """Recipes of parts (n, 3) of the paints in `sets` (n, 3), `total` (n,) thick."""
-    full = all_thicknesses(bench, sets, parts / parts.sum(axis=1, keepdims=True) * total[:, None])
-    labs, wet = bench.labs(full), bench.labs(full, wet=True)
+    full = all_thicknesses(model, sets, parts / parts.sum(axis=1, keepdims=True) * total[:, None])
+    labs, wet = model.labs(full), model.labs(full, wet=True)
     delta_e, error = difference(labs, wanted), value_of_lab(labs) - value_of_lab(wanted)
-    layers = np.maximum(1, np.ceil(total / bench.vehicle.strongest - 0.02)).astype(int)
+    layers = np.maximum(1, np.ceil(total / model.vehicle.strongest - 0.02)).astype(int)
     recipes = []
     for k, (own, measured) in enumerate(zip(sets.tolist(), parts.tolist(), strict=True)):
         pairs = sorted(((p, i) for i, p in zip(own, measured, strict=True) if i >= 0), key=lambda x: -x[0])
@@ -213,15 +213,15 @@ def _made(bench: MixingModel, sets: Ints, parts: Floats, total: Floats, wanted: 
     return recipes
 
 
-def _best_thickness(bench: MixingModel, sets: Ints, shares: Floats, start: Floats, wanted: Floats) -> Floats:
+def _best_thickness(model: MixingModel, sets: Ints, shares: Floats, start: Floats, wanted: Floats) -> Floats:
     """Thickness (c,) of each mixture at which ΔE₀₀ and coats cost least: golden sections of its logarithm."""
-    low, high = np.log(bench.vehicle.weakest), np.log(bench.vehicle.most)
+    low, high = np.log(model.vehicle.weakest), np.log(model.vehicle.most)
     left, right = np.clip(np.log(start) - 0.7, low, high), np.clip(np.log(start) + 0.7, low, high)
     golden = (np.sqrt(5) - 1) / 2
 
     def delta_e(logs: Floats) -> Floats:
-        labs = bench.labs(all_thicknesses(bench, sets, shares * np.exp(logs)[:, None]))
-        return np.asarray(difference(labs, wanted) + _coats_cost(bench, np.exp(logs)))
+        labs = model.labs(all_thicknesses(model, sets, shares * np.exp(logs)[:, None]))
+        return np.asarray(difference(labs, wanted) + _coats_cost(model, np.exp(logs)))
 
     one, other = right - golden * (right - left), left + golden * (right - left)
     first, second = delta_e(one), delta_e(other)

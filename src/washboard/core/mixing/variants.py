@@ -49,13 +49,13 @@ class Reuse:
     value_error: float
 
 
-def variants_of(bench: MixingModel, recipe: Recipe, grid: Grid | None = None) -> tuple[Variant, ...]:
+def variants_of(model: MixingModel, recipe: Recipe, grid: Grid | None = None) -> tuple[Variant, ...]:
     """The mixture warmer, cooler and greyer, each at its value as nearly as the palette can."""
     lightness, a, b = recipe.lab
     wanted = {words: (lightness, a + da, b + db) for words, (da, db) in SHIFTS.items()}
     if np.hypot(a, b) > 4:
         wanted["greyer"] = (lightness, GREYED * a, GREYED * b)
-    found = recipes_for(bench, list(wanted.values()), grid)
+    found = recipes_for(model, list(wanted.values()), grid)
     return tuple(
         # Report the difference from the original mixture: a variant keeps its value.
         Variant(words, replace(ways[0], value_error=_value_gap(ways[0], recipe)))
@@ -79,7 +79,7 @@ def seen_as(lab: Sequence[float], value: float, warmer: float = 0.0) -> tuple[fl
 
 
 def corrected(
-    bench: MixingModel,
+    model: MixingModel,
     target: Sequence[float],
     recipe: Recipe,
     seen: Sequence[float],
@@ -95,7 +95,7 @@ def corrected(
     bias *= min(1.0, MOST_OFF / max(size, 1e-9))
     aim = np.subtract(target, bias)
     aim[0] = np.clip(aim[0], 0.0, 100.0)
-    best = recipes_for(bench, aim, grid, count=1)[0][0]
+    best = recipes_for(model, aim, grid, count=1)[0][0]
     lab = np.add(best.lab, bias)
     lightness, a, b = float(np.clip(lab[0], 0, 100)), float(lab[1]), float(lab[2])
     reflectance = (lightness, a, b)
@@ -103,7 +103,7 @@ def corrected(
     return replace(best, lab=reflectance, delta_e=float(difference(reflectance, target)), value_error=error)
 
 
-def reuses(bench: MixingModel, target: Sequence[float], earlier: Sequence[Floats]) -> Reuse | None:
+def reuses(model: MixingModel, target: Sequence[float], earlier: Sequence[Floats]) -> Reuse | None:
     """The earlier pile, as loads (p,) of all paints, that comes nearest to a Lab target, thinner or thicker.
 
     None where none comes within AGAIN.
@@ -112,13 +112,13 @@ def reuses(bench: MixingModel, target: Sequence[float], earlier: Sequence[Floats
         return None
     thicknesses, wanted = np.asarray(earlier), np.asarray(target, dtype=np.float64)
     # Try each pile at a few strengths first; only the promising ones at all strengths.
-    delta_e, _ = _at(bench, thicknesses, STRENGTHS[::COARSELY], wanted)
+    delta_e, _ = _at(model, thicknesses, STRENGTHS[::COARSELY], wanted)
     best = delta_e.min(axis=0)
     likely = np.argsort(best, kind="stable")[:LIKELY]
     likely = likely[best[likely] <= HOPELESS]
     if not len(likely):
         return None
-    delta_e, labs = _at(bench, thicknesses[likely], STRENGTHS, wanted)
+    delta_e, labs = _at(model, thicknesses[likely], STRENGTHS, wanted)
     k, own = np.unravel_index(int(delta_e.argmin()), delta_e.shape)
     if not delta_e[k, own] <= AGAIN:
         return None
@@ -127,9 +127,9 @@ def reuses(bench: MixingModel, target: Sequence[float], earlier: Sequence[Floats
     return Reuse(pile, strength * float(thicknesses[pile].sum()), strength, float(delta_e[k, own]), error)
 
 
-def _at(bench: MixingModel, thicknesses: Floats, strengths: Floats, wanted: Floats) -> tuple[Floats, Floats]:
+def _at(model: MixingModel, thicknesses: Floats, strengths: Floats, wanted: Floats) -> tuple[Floats, Floats]:
     """ΔE₀₀ (s, n) from a colour, infinite where it cannot be, and Lab (s, n, 3), of piles laid so thick."""
     total = strengths[:, None] * thicknesses.sum(axis=1)
-    possible = (total <= bench.vehicle.most) & (total >= bench.vehicle.weakest)
-    labs = bench.labs(strengths[:, None, None] * thicknesses[None])
+    possible = (total <= model.vehicle.most) & (total >= model.vehicle.weakest)
+    labs = model.labs(strengths[:, None, None] * thicknesses[None])
     return np.where(possible, difference(labs, wanted), np.inf), labs

@@ -152,7 +152,7 @@ def reach_of(
     Thinned over a transparent medium's surface, mixed with white where a medium covers.
     """
     vehicle, paints = vehicle_of(medium), (*PAINTS.values(), *own)
-    bench = mixing_model_of(paints, vehicle, spectrum_of_lab(surface.lab))
+    model = mixing_model_of(paints, vehicle, spectrum_of_lab(surface.lab))
     place = {paint.key: k for k, paint in enumerate(paints)}
     pairs = np.array([(i, j) for i in range(len(paints)) for j in range(i, len(paints))], dtype=np.intp)
     ratio = np.array(RATIOS)
@@ -165,7 +165,7 @@ def reach_of(
                 thicknesses[rows, r, k, place_of] += part * full
         if vehicle.covers:
             thicknesses[:, :, k, place["white"]] += vehicle.strongest * step
-    return place, pairs, bench.labs(thicknesses.reshape(len(pairs), -1, len(paints)))
+    return place, pairs, model.labs(thicknesses.reshape(len(pairs), -1, len(paints)))
 
 
 def _apart(count: int, pairs: Ints, labs: Floats, wanted: Floats) -> Floats:

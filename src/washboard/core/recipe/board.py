@@ -186,9 +186,9 @@ def _recipes(paints: Sequence[Paint], vehicle: Vehicle, wanted: Sequence[Wanted]
     below = np.empty((len(wanted), reflectances.shape[1]))
     for reflectance, own in zip(reflectances, grounds, strict=True):
         below[own] = reflectance
-    bench = mixing_model_of(paints, vehicle, below)
+    model = mixing_model_of(paints, vehicle, below)
     grid = grid_for(vehicle, tuple(paints), reflectances[0].tobytes())
-    return recipes_for(bench, [own[1] for own in wanted], grid)
+    return recipes_for(model, [own[1] for own in wanted], grid)
 
 
 def _pile(done: str, group: Sequence[Wanted], recipes: tuple[Recipe, ...], transparent: bool) -> Pile:
@@ -210,9 +210,9 @@ def _again(paints: Sequence[Paint], vehicle: Vehicle, piles: Sequence[Pile]) -> 
     thicknesses: list[Floats] = []
     found = []
     for pile, ground in zip(piles, grounds_of(piles), strict=True):
-        bench = mixing_model_of(paints, vehicle, ground)
-        found.append(replace(pile, again=reuses(bench, pile.target, thicknesses)))
-        thicknesses.append(_loads(bench, pile.recipes[0]))
+        model = mixing_model_of(paints, vehicle, ground)
+        found.append(replace(pile, again=reuses(model, pile.target, thicknesses)))
+        thicknesses.append(_loads(model, pile.recipes[0]))
     return tuple(found)
 
 
@@ -237,16 +237,16 @@ def _meetings(
                         found[k, other] = found.get((k, other), 0.0) + length
     met = []
     for (k, other), _ in sorted(found.items(), key=lambda item: -item[1]):
-        bench = mixing_model_of(paints, vehicle, spectrum_of_lab(piles[k].over))
+        model = mixing_model_of(paints, vehicle, spectrum_of_lab(piles[k].over))
         meeting = meeting_of(
-            bench, _loads(bench, piles[k].recipes[0]), _loads(bench, piles[other].recipes[0])
+            model, _loads(model, piles[k].recipes[0]), _loads(model, piles[other].recipes[0])
         )
         if meeting.fault:
             met.append(Met(k, other, meeting))
     return tuple(met[:MOST_MEETINGS])
 
 
-def _loads(bench: MixingModel, recipe: Recipe) -> Floats:
-    thicknesses = np.zeros(len(bench.paints))
+def _loads(model: MixingModel, recipe: Recipe) -> Floats:
+    thicknesses = np.zeros(len(model.paints))
     thicknesses[list(recipe.paints)] = recipe.shares * recipe.thickness
     return thicknesses

@@ -36,11 +36,11 @@ class Meeting:
     cleaner: Floats | None = None
 
 
-def meeting_of(bench: MixingModel, one: Floats, other: Floats) -> Meeting:
+def meeting_of(model: MixingModel, one: Floats, other: Floats) -> Meeting:
     """The wet meeting of two mixtures, loads (p,): they flow into each other evenly."""
     t = np.linspace(0, 1, STEPS)[:, None]
     between = (1 - t) * one + t * other
-    labs = bench.labs(between)
+    labs = model.labs(between)
     fault = _fault(labs)
     if not fault:
         return Meeting(labs, "")
@@ -48,8 +48,8 @@ def meeting_of(bench: MixingModel, one: Floats, other: Floats) -> Meeting:
     best: tuple[float, int, Floats] | None = None
     for paint in np.flatnonzero((one <= 0) & (other <= 0)).tolist():
         for touch in TOUCHES:
-            more = between + (4 * t * (1 - t)) * touch * base * np.eye(len(bench.paints))[paint]
-            tried = bench.labs(more)
+            more = between + (4 * t * (1 - t)) * touch * base * np.eye(len(model.paints))[paint]
+            tried = model.labs(more)
             if _fault(tried):
                 continue
             # Choose the smallest touch that keeps the middle clean, not the most colourful one.

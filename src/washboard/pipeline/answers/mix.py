@@ -49,14 +49,14 @@ def mix_table(keys: Sequence[str], settings: Settings, over: Floats) -> dict[str
     if not 1 <= len(paints) <= MOST_PAINTS or len({paint.key for paint in paints}) < len(paints):
         raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} different paints.")
     vehicle = vehicle_of(settings.medium)
-    bench = mixing_model_of(paints, vehicle, spectrum_of_lab(over))
+    model = mixing_model_of(paints, vehicle, spectrum_of_lab(over))
     thicknesses = np.concatenate([[0.0], np.geomspace(0.004, vehicle.most, LEVELS - 1)])
     every = np.stack(np.meshgrid(*[thicknesses] * len(paints), indexing="ij"), axis=-1).reshape(
         -1, len(paints)
     )
     return {
-        "loads": thicknesses.round(6).tolist(), "dry": _with_values(bench.labs(every)),
-        "wet": _with_values(bench.labs(every, wet=True)), "strongest": vehicle.strongest,
+        "loads": thicknesses.round(6).tolist(), "dry": _with_values(model.labs(every)),
+        "wet": _with_values(model.labs(every, wet=True)), "strongest": vehicle.strongest,
     }  # fmt: skip
 
 
@@ -69,19 +69,19 @@ def variants(_: Stages, task: MixVariants) -> dict[str, Any]:
     unknown = sorted(given.keys() - places.keys())
     if unknown or not 1 <= len(given) <= MOST_PAINTS or len(given) < len(task.parts):
         raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} different paints of the palette.")
-    bench = mixing_model_of(paints, vehicle, spectrum_of_lab(task.over))
+    model = mixing_model_of(paints, vehicle, spectrum_of_lab(task.over))
     recipe = recipe_from_parts(
-        bench, [(places[key], parts) for key, parts in given.items()], task.thickness, task.target
+        model, [(places[key], parts) for key, parts in given.items()], task.thickness, task.target
     )
     target = np.array(task.target)
     seen = task.seen
     if seen is None and task.seen_value is not None:
         seen = seen_as(recipe.lab, task.seen_value, task.warmer)
     if seen is None:
-        ways = variants_of(bench, recipe)
+        ways = variants_of(model, recipe)
         entries = recipe_entries([way.recipe for way in ways], paints, vehicle, target)
         return {"ways": [{"words": way.words} | own for way, own in zip(ways, entries, strict=True)]}
-    mended = corrected(bench, task.target, recipe, seen)
+    mended = corrected(model, task.target, recipe, seen)
     return {"ways": [{"words": "corrected"} | recipe_entries([mended], paints, vehicle, target)[0]]}
 
 
@@ -165,12 +165,12 @@ def _recovered(
         return None, None
     own = [_paint(paints, i) for i in best.paints]
     thicknesses = best.shares * best.thickness
-    bench = mixing_model_of(own, vehicle, ground)
-    left = bench.labs(lifted(thicknesses, [paint.staining for paint in own]))
+    model = mixing_model_of(own, vehicle, ground)
+    left = model.labs(lifted(thicknesses, [paint.staining for paint in own]))
     rough = granulation(
         vehicle,
-        bench.absorption,
-        bench.scattering,
+        model.absorption,
+        model.scattering,
         thicknesses,
         np.array([p.granulation for p in own]),
         ground,
