@@ -109,7 +109,7 @@ class Pieces:
             photos = photos_in(before) | photos_in(changes)
             if photos:
                 hold(session, f"piece:{row.id}:edit:{number}", photos)
-            _hold_photos(session, row)
+                _hold_photos(session, row)
             session.flush()
             return _piece(session, row)
 
