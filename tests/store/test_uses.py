@@ -73,6 +73,17 @@ def test_after_any_edits_undos_and_deletions_just_what_is_named_is_in_use(tmp_pa
     assert references.settle() == named(database, pieces)
 
 
+def test_a_photo_that_only_an_undone_edit_named_is_let_go_by_the_next_edit(tmp_path: Path) -> None:
+    database, pieces, references = entered(tmp_path)
+    piece = pieces.create("P", {}, NOW, PHOTOS[0]).id
+    pieces.edit(piece, 0, {"borrowed": [{"photo": PHOTOS[1]}]}, "things", NOW)
+    pieces.undo(piece, 1)
+    assert references.settle() == {PHOTOS[0], PHOTOS[1]}, "it can still be done again"
+    pieces.edit(piece, 2, {"bands": 4}, "bands to 4", NOW)
+    assert references.settle() == {PHOTOS[0]}
+    database.close()
+
+
 def test_a_piece_that_goes_takes_along_what_only_it_referred_to(tmp_path: Path) -> None:
     database, pieces, references = entered(tmp_path)
     first, second = (pieces.create(name, {}, NOW, photo) for name, photo in zip("ab", PHOTOS, strict=False))

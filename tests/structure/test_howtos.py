@@ -70,7 +70,8 @@ def test_a_check_is_added_in_one_file_and_one_line(copy: Path) -> None:
     added(copy / "washboard/core/checks/__init__.py", line)
     said = run(
         copy,
-        "from tests.core.test_checks import sound, mass, MassKind\n"
+        "from tests.drafts import sound, mass\n"
+        "from washboard.core.reference.mass import MassKind\n"
         "draft = sound()\n"
         "for k in range(14):\n"
         "    draft.masses[f's{k}'] = mass(f's{k}', 9.4, 0.0004, 'a2', {}, kind=MassKind.ACCENT, light=True,"

@@ -23,11 +23,11 @@ from ..core.errors import Stopped, WashboardError
 from .stages import Stages
 from .tasks import Task, WorkerDied
 
-QUESTIONS = 3
+QUESTIONS = 6
 """Questions answered at the same time in one process."""
 HANDS_OVER = 0.0005
 """Seconds after which a thread lets another one go on: a question must not wait for long Python code."""
-NICENESS = 10
+NICENESS = 4
 """How much more gladly the system serves the server, which only reads, than the workers."""
 WARM = ("schools", "prepare", "mix", "picture", "windows", "document", "cards", "transfer")
 """Modules of answers that are imported before anybody asks."""

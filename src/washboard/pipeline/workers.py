@@ -52,18 +52,23 @@ class Workers:
             if cancelled.is_set():
                 raise Stopped("Stopped before it began; everything is as it was.")
             try:
-                return self._worker_of(home).run(task, said, cancelled)
+                return self._worker_of(home, isinstance(task, WorkOut)).run(task, said, cancelled)
             except WorkerDied:
                 if attempt or self._closed:
                     raise
                 said = partial(_again, report)
         raise AssertionError
 
-    def _worker_of(self, home: str) -> _Worker:
-        """The process that knows the piece; for a new one, that which has least to do."""
+    def _worker_of(self, home: str, long: bool) -> _Worker:
+        """The process that knows the piece; for a new one, that which has least to do.
+
+        Long work goes to another process that has none, rather than wait behind other long work.
+        """
         with self._lock:
-            if home not in self._homes:
-                self._homes[home] = min(self._processes, key=lambda worker: worker.busy)
+            known = self._homes.get(home)
+            if known is None or (long and known.works):
+                spare = min(self._processes, key=lambda worker: (worker.works, worker.busy))
+                self._homes[home] = spare if known is None or not spare.works else known
             self._homes.move_to_end(home)
             while len(self._homes) > MOST_HOMES:
                 self._homes.popitem(last=False)
@@ -96,13 +101,18 @@ class _Worker:
         self._lock = threading.Lock()
         self._process: Any = None
         self._pipe: Connection | None = None
-        self._asked: dict[int, tuple[Connection, Answers]] = {}
+        self._asked: dict[int, tuple[Connection, Answers, str]] = {}
         self._number = 0
 
     @property
     def busy(self) -> int:
         """How many tasks it has at hand."""
         return len(self._asked)
+
+    @property
+    def works(self) -> bool:
+        """Whether it has long work at hand."""
+        return any(lane == "work" for _, _, lane in list(self._asked.values()))
 
     @property
     def pid(self) -> int | None:
@@ -154,7 +164,7 @@ class _Worker:
         with self._lock:
             pipe = self._started()
             self._number += 1
-            self._asked[self._number] = pipe, answers
+            self._asked[self._number] = pipe, answers, lane
             try:
                 pipe.send(("task", self._number, lane, task))
             except OSError:
@@ -178,7 +188,7 @@ class _Worker:
         with self._lock:
             if self._pipe is pipe:
                 self._pipe = None
-            waiting = [answers for through, answers in self._asked.values() if through is pipe]
+            waiting = [answers for through, answers, _ in self._asked.values() if through is pipe]
         pipe.close()
         for answers in waiting:
             answers.put(("died", None))

@@ -58,17 +58,19 @@ class History:
         )
         raise Stale(self._row.revision, list(words)[::-1], self._what)
 
-    def add(self, before: Fields, after: Fields, words: str, now: str) -> int:
-        """Enter an edit that was made, and return its number; what was undone is dropped."""
-        dropped = EditRow.owner == self._owner, EditRow.number > self._row.cursor
-        self._session.execute(delete(EditRow).where(*dropped))
+    def add(self, before: Fields, after: Fields, words: str, now: str) -> tuple[int, list[int]]:
+        """Enter an edit that was made; returns its number, and those of the undone edits that it drops."""
+        undone = EditRow.owner == self._owner, EditRow.number > self._row.cursor
+        dropped = list(self._session.scalars(select(EditRow.number).where(*undone)))
+        if dropped:
+            self._session.execute(delete(EditRow).where(*undone))
         number = self._row.cursor + 1
         edit = EditRow(
             owner=self._owner, number=number, words=words, before=dict(before), after=dict(after), created=now
         )
         self._session.add(edit)
         self._row.cursor, self._row.revision = number, self._row.revision + 1
-        return number
+        return number, dropped
 
     def undo(self, put: Put) -> None:
         """Take the last edit back; raises NothingTo."""

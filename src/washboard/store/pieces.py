@@ -104,7 +104,9 @@ class Pieces:
             before = {key: _get(row, key) for key in changes}
             if before == dict(changes):
                 return _piece(session, row)
-            number = history.add(before, changes, words, now)
+            number, dropped = history.add(before, changes, words, now)
+            for undone in dropped:
+                release(session, f"piece:{row.id}:edit:{undone}")
             _put(row, changes)
             photos = photos_in(before) | photos_in(changes)
             if photos:
