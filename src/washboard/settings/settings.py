@@ -97,14 +97,18 @@ class Settings(Ordering, Preparing, Seeing, Framing, Decisions):
         Of the painter's own paints only those of the palette are left, but for *Mix* and *Prepare*, which
         look for others that would help, and for the schools side by side.
         """
+        parts: dict[str, set[str]] = {}
+        for stage in stages:
+            for one in _readable(stage):
+                parts.setdefault(one.name, set()).update(one.parts_read(stage, self._given))
         kept: dict[str, Any] = {}
-        for name, one in declared().items():
+        for name, read in parts.items():
             value = getattr(self, name)
-            parts = {part for stage in stages for part in one.parts_read(stage, self._given)}
-            if "" in parts:
+            if "" in read:
                 kept[name] = value
-            elif parts:
-                kept[name] = replace(one.default, **{part: getattr(value, part) for part in parts})
+            elif read:
+                default = declared()[name].default
+                kept[name] = replace(default, **{part: getattr(value, part) for part in read})
         if {Stage.MIX, Stage.PREPARE, Stage.SCHOOLS} & set(stages):
             kept["own"] = self.own
         elif "palette" in kept:
@@ -120,6 +124,12 @@ class Settings(Ordering, Preparing, Seeing, Framing, Decisions):
 def declared() -> dict[str, Declaration]:
     """Every setting by name."""
     return declarations_of(Settings)
+
+
+@cache
+def _readable(stage: Stage) -> tuple[Declaration, ...]:
+    """The settings that a stage may read, whatever else is given. Keys are asked for with every answer."""
+    return tuple(one for one in declared().values() if one.parts_read(stage, lambda _: True))
 
 
 # Whether settings can be: limits, names that exist, things that go together.
