@@ -88,5 +88,7 @@ def install(app: FastAPI) -> None:
 def _line(found: dict[str, Any]) -> str:
     """What is wrong, what was given where that is short, and where."""
     given = found.get("input")
-    told = f"; {given!r} was given" if isinstance(given, (str, int, float)) and len(repr(given)) <= 40 else ""
-    return f"{found['msg']}{told} @ {'.'.join(str(part) for part in found['loc'])}"
+    received = (
+        f"; {given!r} was given" if isinstance(given, (str, int, float)) and len(repr(given)) <= 40 else ""
+    )
+    return f"{found['msg']}{received} @ {'.'.join(str(part) for part in found['loc'])}"

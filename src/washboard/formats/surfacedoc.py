@@ -23,8 +23,8 @@ def surface_page() -> str:
         parts.append(f"\n## {medium.capitalize()}\n")
         stages = STAGES[medium]
         if stages:
-            told = ", ".join(f"{state.value} until {100 * share:.0f} %" for state, share in stages)
-            parts.append(f"A fresh layer is {told} of its drying time, then dry (guesses).\n")
+            times = ", ".join(f"{state.value} until {100 * share:.0f} %" for state, share in stages)
+            parts.append(f"A fresh layer is {times} of its drying time, then dry (guesses).\n")
         parts.append(
             "| operation | takes back | tool | uses | " + " | ".join(state.value for state in states) + " |"
         )

@@ -116,7 +116,7 @@ def recipe_entries(
 def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str) -> dict[str, Any]:
     """What layers look like, the lowest first, each dry before the next: the last is also told wet."""
     vehicle, reflectance = vehicle_of(medium), ground_of(surface)
-    told = []
+    described = []
     for mixture, film in layers:
         if not 0 < film <= MOST_FILM:
             raise InvalidInput(
@@ -128,13 +128,14 @@ def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str
         wet = model.labs(thicknesses, wet=True)
         reflectance = model.spectra(thicknesses)
         lab = lab_of_spectrum(reflectance)
-        told.append(
+        described.append(
             {
                 "parts": [{"paint": paint.key, "parts": parts} for paint, parts in mixture], "film": film,
                 "lab": rounded(lab), "labWet": rounded(wet), "value": round(float(value_of_lab(lab)), 2),
             }
         )  # fmt: skip
-    return {"layers": told, "lab": told[-1]["lab"], "labWet": told[-1]["labWet"], "value": told[-1]["value"]}
+    last = described[-1]
+    return {"layers": described, **{name: last[name] for name in ("lab", "labWet", "value")}}
 
 
 def paint_entry(paint: Paint) -> dict[str, Any]:

@@ -111,12 +111,12 @@ def setting(
 ) -> Any:
     """A field of a group of settings; see Declaration. `wire` is left out where JSON holds the type."""
     parts = read_by if isinstance(read_by, Mapping) else {"": read_by}
-    told = {
+    metadata = {
         "words": words, "wire": wire, "nullable": nullable,
         "readers": {part: tuple(readers) for part, readers in parts.items()},
         "falls_with": tuple(falls_with), "falls_to": falls_to, "keeps_order": keeps_order,
     }  # fmt: skip
-    return field(default=default, metadata={"setting": told})
+    return field(default=default, metadata={"setting": metadata})
 
 
 def declarations_of(settings: type[Any]) -> dict[str, Declaration]:
@@ -126,12 +126,12 @@ def declarations_of(settings: type[Any]) -> dict[str, Declaration]:
     for one in fields(settings):
         if "setting" not in one.metadata:
             continue
-        told = dict(one.metadata["setting"])
+        metadata = dict(one.metadata["setting"])
         plain, optional = _without_none(hints[one.name])
-        told["wire"] = plain if told["wire"] is None else told["wire"]
-        told["nullable"] = optional if told["nullable"] is None else told["nullable"]
+        metadata["wire"] = plain if metadata["wire"] is None else metadata["wire"]
+        metadata["nullable"] = optional if metadata["nullable"] is None else metadata["nullable"]
         default = None if one.default is MISSING else one.default
-        found[one.name] = Declaration(name=one.name, default=default, **told)
+        found[one.name] = Declaration(name=one.name, default=default, **metadata)
     return found
 
 

@@ -28,8 +28,8 @@ def plan(studio: InStudio, piece: Id) -> Response:
     stored = ready(studio, there)
     # It was written by these models; to read and write it through them again takes most of the answer's time.
     document = json.loads(stored.document) | {"piece": there.name}
-    told = {"key": stored.key, "document": document, "view": stored.view}
-    data = json.dumps(told, ensure_ascii=False, separators=(",", ":")).encode()
+    answer = {"key": stored.key, "document": document, "view": stored.view}
+    data = json.dumps(answer, ensure_ascii=False, separators=(",", ":")).encode()
     return about(stored.key, data, "application/json")
 
 

@@ -118,13 +118,13 @@ def change(studio: InStudio, key: Key, given: ItemUpdate) -> ShelfRead:
     """Change a thing: one undoable edit."""
     state = studio.shelf.state()
     item = _one(state, key)
-    told = {name: getattr(given, name) for name in given.model_fields_set - {"revision"}}
-    if "set" in told:
-        told["collection"] = told.pop("set")
-    for name, value in told.items():
+    changes = {name: getattr(given, name) for name in given.model_fields_set - {"revision"}}
+    if "set" in changes:
+        changes["collection"] = changes.pop("set")
+    for name, value in changes.items():
         if value is None and name != "left":
             raise InvalidInput(f"The field {name} cannot be empty; it was kept as it was.")
-    fields = work.fields_of(replace(item, **told).checked())
+    fields = work.fields_of(replace(item, **changes).checked())
     return read(studio.shelf.change(given.revision, {key: fields}, f"{item.name} changed", now()))
 
 

@@ -140,11 +140,11 @@ def _fitted(label: int, normal: Floats, light: Floats) -> Turn | None:
     (mean, right, up), *_ = np.linalg.lstsq(terms, light, rcond=None)
     change = float(np.hypot(right, up) / max(mean, 1e-6))
     rest = light - terms @ np.array([mean, right, up])
-    told = 1 - float(rest.var() / max(light.var(), 1e-9))
-    if change < LEAST or told < 0.15:
+    explained = 1 - float(rest.var() / max(light.var(), 1e-9))
+    if change < LEAST or explained < 0.15:
         return None
     return Turn(
         label,
         float(np.degrees(np.arctan2(up, right))) % 360,
-        min(change, 1.0) * told**3 * np.sqrt(len(light)),
+        min(change, 1.0) * explained**3 * np.sqrt(len(light)),
     )

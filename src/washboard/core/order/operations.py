@@ -90,8 +90,8 @@ def _by_painter(scene: Scene, m: int, values: Floats, kind: Kind, k: int) -> Ope
     start, end = (median_of(scene, row, own) for row in values)
     staining, toxic = scene.traits
     oil = oil_over(scene, k) * (scene.medium.key == "oil")
-    told = (float(staining[m]), oil, bool(toxic[m])) if kind.lays else ()
-    return Operation(mass.id, kind, Role.UNDER, 1.0, start, end, 1, *told)
+    paint_traits = (float(staining[m]), oil, bool(toxic[m])) if kind.lays else ()
+    return Operation(mass.id, kind, Role.UNDER, 1.0, start, end, 1, *paint_traits)
 
 
 @dataclass(frozen=True)

@@ -121,9 +121,11 @@ def set_in(plan: Plan, own: Own, after: str) -> Plan:
     operations = []
     for name in own.masses:
         value, before = plan.by_id[name].target, laid.get(name)
-        told = (before.staining, before.oil, before.toxic) if before and own.kind in LAID else (0, 0, False)
+        paint_traits = (
+            (before.staining, before.oil, before.toxic) if before and own.kind in LAID else (0, 0, False)
+        )
         left = float(value_fixed(value)) if own.kind is Kind.FIX else value
-        operations.append(Operation(name, own.kind, Role.UNDER, 1.0, value, left, 1, *told))
+        operations.append(Operation(name, own.kind, Role.UNDER, 1.0, value, left, 1, *paint_traits))
     fresh = own_pass(own, plan.by_id, plan.medium, operations)
     at = ids.index(after) + 1 if after else 0
     return replace(plan, passes=(*plan.passes[:at], fresh, *plan.passes[at:]))

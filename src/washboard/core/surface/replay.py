@@ -91,8 +91,8 @@ def _replayed(
     # Judge with the shortest drying time, that of a small, thin layer: the plan may wait longer.
     for done in passes:
         if min(done.minutes, done.between, done.wait) < 0 and masses:
-            told = f"{done.minutes:.1f}, {done.between:.1f} and {done.wait:.1f} min"
-            replayed.refuse(done, masses[0].id, Rule.WITHIN, told)
+            durations = f"{done.minutes:.1f}, {done.between:.1f} and {done.wait:.1f} min"
+            replayed.refuse(done, masses[0].id, Rule.WITHIN, durations)
         for operation in done.operations:
             if operation.mass not in by_id:
                 replayed.refuse(done, operation.mass, Rule.UNKNOWN, "the plan has no such mass", operation)

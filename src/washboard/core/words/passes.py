@@ -209,8 +209,8 @@ def _coated(worked: PlanningResult, k: int) -> str:
     if len(by_count.get(counts[0], ())) == len(worked.steps[k].group):
         return f"In {count_word(counts[0])} coats, each dry before the next."
     first, *others = (f"{count_word(n)}{{}} over {listed(by_count[n], 2)}" for n in counts)
-    told = [first.format(" coats"), *(other.format("") for other in others)]
-    return capital(f"{', '.join(told)}, each dry before the next.")
+    phrases = [first.format(" coats"), *(other.format("") for other in others)]
+    return capital(f"{', '.join(phrases)}, each dry before the next.")
 
 
 def _gradation(mass: Mass) -> str:
