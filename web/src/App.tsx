@@ -1,4 +1,5 @@
-import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
+import { lazy, Suspense } from "react";
+import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { Order } from "./order/Order";
 import { NotHere } from "./parts/NotHere";
 import { NewPiece } from "./pieces/NewPiece";
@@ -6,36 +7,30 @@ import { PieceRoom } from "./pieces/PieceRoom";
 import { Pieces } from "./pieces/Pieces";
 import { See } from "./see/See";
 
-const router = createBrowserRouter([
-  { path: "/", element: <Pieces /> },
-  { path: "/new", element: <NewPiece /> },
-  {
-    path: "/shelf",
-    hydrateFallbackElement: <main aria-busy="true" />,
-    lazy: async () => ({ Component: (await import("./shelf/Shelf")).Shelf }),
-  },
-  {
-    path: "/pieces/:id",
-    element: <PieceRoom />,
-    children: [
-      { index: true, element: <Navigate to="order" replace /> },
-      { path: "see", element: <See /> },
-      {
-        path: "prepare",
-        hydrateFallbackElement: <main aria-busy="true" />,
-        lazy: async () => ({ Component: (await import("./prepare/Prepare")).Prepare }),
-      },
-      {
-        path: "mix",
-        hydrateFallbackElement: <main aria-busy="true" />,
-        lazy: async () => ({ Component: (await import("./mix/Mix")).Mix }),
-      },
-      { path: "order", element: <Order /> },
-    ],
-  },
-  { path: "*", element: <NotHere /> },
-]);
+const Mix = lazy(async () => ({ default: (await import("./mix/Mix")).Mix }));
+const Prepare = lazy(async () => ({ default: (await import("./prepare/Prepare")).Prepare }));
+const Shelf = lazy(async () => ({ default: (await import("./shelf/Shelf")).Shelf }));
 
+/** Every address and what stands there; what is not needed at once is loaded when it is asked for. */
 export function App() {
-  return <RouterProvider router={router} />;
+  return (
+    // What is chosen stands in the address: it must show at once, not when there is time.
+    <BrowserRouter useTransitions={false}>
+      <Suspense fallback={<main aria-busy="true" />}>
+        <Routes>
+          <Route path="/" element={<Pieces />} />
+          <Route path="/new" element={<NewPiece />} />
+          <Route path="/shelf" element={<Shelf />} />
+          <Route path="/pieces/:id" element={<PieceRoom />}>
+            <Route index element={<Navigate to="order" replace />} />
+            <Route path="see" element={<See />} />
+            <Route path="prepare" element={<Prepare />} />
+            <Route path="order" element={<Order />} />
+            <Route path="mix" element={<Mix />} />
+          </Route>
+          <Route path="*" element={<NotHere />} />
+        </Routes>
+      </Suspense>
+    </BrowserRouter>
+  );
 }

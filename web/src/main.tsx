@@ -1,37 +1,26 @@
 import "@fontsource-variable/bricolage-grotesque/wdth.css";
 import "@fontsource-variable/hanken-grotesk/wght.css";
-import "@mantine/core/styles/baseline.css";
-import "@mantine/core/styles/default-css-variables.css";
-import "@mantine/core/styles/global.css";
-import "@mantine/core/styles/CloseButton.css";
-import "@mantine/core/styles/Group.css";
-import "@mantine/core/styles/Input.css";
-import "@mantine/core/styles/ModalBase.css";
-import "@mantine/core/styles/Modal.css";
-import "@mantine/core/styles/Overlay.css";
-import "@mantine/core/styles/Paper.css";
-import "@mantine/core/styles/UnstyledButton.css";
+import "./theme/mantine";
 import "./theme/theme.css";
-import { createTheme, MantineProvider } from "@mantine/core";
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { MantineProvider } from "@mantine/core";
+import { Notifications } from "@mantine/notifications";
+import { MutationCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./App";
+import { tell } from "./parts/tell";
+import { greys, theme } from "./theme/theme";
 
-const theme = createTheme({
-  primaryColor: "dark",
-  primaryShade: 8,
-  defaultRadius: 0,
-  fontFamily: "var(--face)",
-  headings: { fontFamily: "var(--display)" },
-});
+// Whatever could not be done is told in one place, and stays until it is closed by hand.
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
+  mutationCache: new MutationCache({ onError: tell }),
 });
 
 createRoot(document.getElementById("root") as HTMLElement).render(
   <StrictMode>
-    <MantineProvider theme={theme} forceColorScheme="light">
+    <MantineProvider theme={theme} cssVariablesResolver={greys} forceColorScheme="light">
+      <Notifications position="top-center" containerWidth={640} />
       <QueryClientProvider client={queries}>
         <App />
       </QueryClientProvider>

@@ -11,7 +11,7 @@ import {
   withAccent,
   withMove,
 } from "../src/prepare/arrangement";
-import { between, onSheet, told } from "../src/prepare/measures";
+import { between, measuresBetween, onSheet } from "../src/prepare/measures";
 import { ALL, hide, shownOf } from "../src/see/alone";
 import { edgeOf, edges, hardnesses, pair } from "../src/see/edges";
 
@@ -77,11 +77,11 @@ describe("measures", () => {
       { x: 0.5, y: 0 },
       { x: 0.5, y: 0.375 },
     ];
-    const found = told(size, marks, say).map(({ figure }) => figure);
+    const found = measuresBetween(size, marks, say).map(({ figure }) => figure);
     expect(found).toContain("15.0 cm, 0° from level");
     expect(found).toContain("1 : 0.50");
     expect(found[0]).toBe("1.0 cm from the left, 2.0 cm from the top");
-    expect(told(size, [], say)).toEqual([]);
+    expect(measuresBetween(size, [], say)).toEqual([]);
   });
 
   test("come in inches where wanted", () => {

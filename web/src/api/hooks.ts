@@ -115,18 +115,6 @@ export function usePrepare(id: string, revision: number) {
   });
 }
 
-/** The recipe board: mixtures of every pass; asked anew when the piece changes. */
-export function useBoard(id: string, revision: number) {
-  return useQuery({
-    queryKey: ["mix", id, revision],
-    queryFn: async () =>
-      got(await client.GET("/api/pieces/{piece}/mix", { params: { path: { piece: id } } })),
-    staleTime: Number.POSITIVE_INFINITY,
-    placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
-    retry: false,
-  });
-}
-
 /** What weakens a plan; asked anew when the plan changes. */
 export function useWeaknesses(id: string, plan: string, revision: number) {
   return useQuery({
@@ -178,52 +166,7 @@ export function useOwnSchools(id: string) {
     },
     onSuccess: again,
   });
-  return { save: save.mutate, forget: forget.mutate, problem: save.error?.message };
-}
-
-/** Colours of all amounts of a few paints over a colour, to be looked up while the hand moves. */
-export function useMixTable(id: string, paints: string[], over: number[], enabled: boolean) {
-  const [lightness, a, b] = over;
-  return useQuery({
-    queryKey: ["mix table", id, paints, over],
-    queryFn: async () =>
-      got(
-        await client.GET("/api/pieces/{piece}/mix/table", {
-          params: { path: { piece: id }, query: { paint: paints, lightness, a, b } },
-        }),
-      ),
-    enabled,
-    staleTime: Number.POSITIVE_INFINITY,
-  });
-}
-
-export type Mixture = {
-  parts: { paint: string; parts: number }[];
-  load: number;
-  target: number[];
-  over: number[];
-  seenValue?: number;
-  warmer?: number;
-};
-
-/** A colour as the server takes it. */
-function triple([lightness = 0, a = 0, b = 0]: number[]): [number, number, number] {
-  return [lightness, a, b];
-}
-
-/** A mixture at its value otherwise, or, with what its test strip dried as, corrected. */
-export function useWays(id: string, mixture: Mixture, enabled: boolean) {
-  return useQuery({
-    queryKey: ["ways", id, mixture],
-    queryFn: async () => {
-      const params = { path: { piece: id } };
-      const given = { ...mixture, target: triple(mixture.target), over: triple(mixture.over) };
-      const body = { warmer: 0, ...given };
-      return got(await client.POST("/api/pieces/{piece}/mix/ways", { params, body })).ways;
-    },
-    enabled,
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  return { save: save.mutate, forget: forget.mutate };
 }
 
 /** A map of a plan with a label a pixel: its masses' or its areas'; null until it is there. */
@@ -279,13 +222,7 @@ export function useChanges(id: string, revision: number) {
     scope,
     ...settle,
   });
-  const problem = edit.error ?? undo.error ?? redo.error;
-  const forget = () => {
-    edit.reset();
-    undo.reset();
-    redo.reset();
-  };
-  return { edit, undo, redo, problem, forget };
+  return { edit, undo, redo };
 }
 
 /** Another tab may have changed the piece: look again whenever this one comes to the front. */

@@ -1210,7 +1210,7 @@ export interface components {
         };
         /**
          * CatalogueRead
-         * @description What there is to choose from, and the greys of a value picture's levels.
+         * @description What there is to choose from; `acts` in words by key; the greys of a value picture's levels.
          */
         CatalogueRead: {
             /** Media */
@@ -1225,6 +1225,10 @@ export interface components {
             ownPasses: components["schemas"]["HandRead"][];
             /** Tools */
             tools: components["schemas"]["HandRead"][];
+            /** Acts */
+            acts: {
+                [key: string]: string;
+            };
             /** Greys */
             greys: number[];
         };
@@ -2204,7 +2208,7 @@ export interface components {
         };
         /**
          * PaintRead
-         * @description A listed paint: strong and thin colour, modelled.
+         * @description A listed paint, or one of the painter's `own` shelf: strong and thin colour, modelled.
          */
         PaintRead: {
             /** Key */
@@ -2227,6 +2231,8 @@ export interface components {
             ];
             /** Chosen */
             chosen: boolean;
+            /** Own */
+            own: boolean;
             /** Caution */
             caution: string;
         };
@@ -2302,6 +2308,16 @@ export interface components {
              * @default 0
              */
             between: number;
+            /**
+             * Act
+             * @default
+             */
+            act: string;
+            /**
+             * Over
+             * @default
+             */
+            over: string;
         } & {
             [key: string]: unknown;
         };
@@ -2710,7 +2726,8 @@ export interface components {
         };
         /**
          * RefusalRead
-         * @description What breaks: the pass, the mass, the rule and why.
+         * @description What breaks: the pass, the mass, the rule and `why`, which tells passes by their numbers in the plan in
+         *     force, where `sentence` has their ids.
          */
         RefusalRead: {
             /** Passid */
@@ -2721,6 +2738,8 @@ export interface components {
             rule: string;
             /** Sentence */
             sentence: string;
+            /** Why */
+            why: string;
         };
         /**
          * RepairRead
@@ -3181,7 +3200,7 @@ export interface components {
         };
         /**
          * StockRead
-         * @description A kind of sheet or panel: `says` what to mind; `tone` its usual colour.
+         * @description A kind of sheet or panel: `says` all of it, `care` what to mind; `tone` its usual colour.
          */
         StockRead: {
             /** Key */
@@ -3202,6 +3221,8 @@ export interface components {
             tone: string;
             /** Says */
             says: string;
+            /** Care */
+            care: string;
         };
         /**
          * StripFieldRead
@@ -3432,8 +3453,8 @@ export interface components {
         };
         /**
          * ViewRead
-         * @description What the page looks things up in. Tables are rows of passes by patches, both ends of each; `school` is
-         *     told in words.
+         * @description What the page looks things up in. Tables are rows of passes by patches, both ends of each; `school` and
+         *     `surface` are told in words.
          */
         ViewRead: {
             /** Width */
@@ -3473,6 +3494,11 @@ export interface components {
              * @default
              */
             school: string;
+            /**
+             * Surface
+             * @default
+             */
+            surface: string;
             /** Photo */
             photo?: string[];
             /**
@@ -3564,8 +3590,11 @@ export interface components {
         WeaknessRead: {
             /** Kind */
             kind: string;
-            /** Weight */
-            weight: string;
+            /**
+             * Weight
+             * @enum {string}
+             */
+            weight: "spoils" | "weakens" | "note";
             /** Sentence */
             sentence: string;
             /** Why */

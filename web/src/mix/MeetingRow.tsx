@@ -1,6 +1,7 @@
+import { SimpleGrid, Text, Title } from "@mantine/core";
 import type { Meeting } from "../api/client";
 import { css } from "../parts/colour";
-import classes from "./mix.module.css";
+import { Swatch } from "../parts/Swatch";
 
 interface Props {
   meeting: Meeting;
@@ -12,20 +13,25 @@ interface Props {
 export function MeetingRow({ meeting, words }: Props) {
   const { fault, labs, through, cleaner } = meeting;
   return (
-    <div className={classes.meeting}>
-      <h3>{words}</h3>
-      <figure>
-        <span style={{ background: across(labs) }} />
-        <figcaption>as it is: {fault} in between</figcaption>
-      </figure>
-      {cleaner && (
-        <figure>
-          <span style={{ background: across(cleaner) }} />
-          <figcaption>with a touch of {through} in between</figcaption>
-        </figure>
-      )}
-    </div>
+    <>
+      <Title order={4} pt="md" pb={4}>
+        {words}
+      </Title>
+      <SimpleGrid cols={2} spacing="md">
+        <Course labs={labs} words={`as it is: ${fault} in between`} />
+        {cleaner && <Course labs={cleaner} words={`with a touch of ${through} in between`} />}
+      </SimpleGrid>
+    </>
   );
 }
 
-const across = (labs: readonly number[][]) => `linear-gradient(90deg, ${labs.map(css).join(", ")})`;
+function Course({ labs, words }: { labs: readonly number[][]; words: string }) {
+  return (
+    <figure>
+      <Swatch background={`linear-gradient(90deg, ${labs.map(css).join(", ")})`} w="100%" h={34} />
+      <Text component="figcaption" fz="sm">
+        {words}
+      </Text>
+    </figure>
+  );
+}

@@ -1,15 +1,19 @@
+import { Group, Text, Title } from "@mantine/core";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import type { Board, Meeting, Plan } from "../api/client";
-import { shownUrl, useBoard } from "../api/hooks";
-import { css } from "../parts/colour";
+import type { Pass } from "../api/client";
+import { shownUrl } from "../api/hooks";
+import { Act } from "../parts/Act";
+import { Choices } from "../parts/Choices";
 import { useKeys } from "../parts/keys";
-import { shortName } from "../parts/masses";
 import { ProblemNote } from "../parts/Problem";
 import { useRoom } from "../pieces/PieceRoom";
 import { MeetingRow } from "./MeetingRow";
 import classes from "./mix.module.css";
+import { meetingWords, nameOf, type Own, ownOf } from "./names";
 import { PileRow } from "./PileRow";
+import { useBoard } from "./queries";
+import { Used } from "./Used";
 import { ValueChart } from "./ValueChart";
 
 const SHOWN = 5;
@@ -17,97 +21,36 @@ const SHOWN = 5;
 /** The Mix stage: the mixtures of the pass at hand, the value chart of the whole piece, the palette. */
 export function Mix() {
   const { piece, plan } = useRoom();
-  const [query, setQuery] = useSearchParams();
   const found = useBoard(piece.id, piece.revision);
-  const [open, setOpen] = useState<number | null>(null);
-  const [all, setAll] = useState(false);
-  const passes = plan.document.passes;
-  const at = Math.min(passes.length, Math.max(1, Number(query.get("pass")) || 1));
-  const go = (to: number) => {
-    if (to < 1 || to > passes.length) return;
-    setOpen(null);
-    setAll(false);
-    setQuery({ pass: String(to) }, { replace: true });
-  };
-  useKeys({
-    ArrowLeft: (down) => down && go(at - 1),
-    ArrowRight: (down) => down && go(at + 1),
-  });
+  const { at, go } = usePass(plan.document.passes);
   const board = found.data;
-  const done = passes[at - 1];
-  if (!board || !done)
-    return found.error ? (
-      <ProblemNote>{found.error.message}</ProblemNote>
-    ) : (
-      <p className={classes.waiting}>Working the mixtures out…</p>
-    );
-  const own = board.piles
-    .map((pile, index) => ({ pile, index }))
-    .filter(({ pile }) => pile.pass === done.id);
-  const large = [...own].sort((a, b) => b.pile.ml - a.pile.ml).slice(0, SHOWN);
-  const rows = all ? own : own.filter((row) => large.includes(row));
+  const done = plan.document.passes[at - 1];
+  if (found.error && !board) return <ProblemNote>{found.error.message}</ProblemNote>;
+  if (!board || !done) return <Text p="lg">Working the mixtures out…</Text>;
+  const own = ownOf(board, done);
   const sticks = piece.settings.medium === "pastel";
-  const ml = own.reduce((sum, { pile }) => sum + pile.ml, 0);
   const met = board.meetings.filter(({ one }) => own.some(({ index }) => index === one));
   return (
     <div className={classes.mix} aria-busy={found.isFetching}>
       <section>
-        <div className={classes.head}>
-          <h2>
-            Pass {at}, {done.title.split(/: | over | but /)[0]?.toLowerCase()}
-          </h2>
-          <span>
-            {own.length === 1 ? "one mixture" : `${own.length} mixtures`}
-            {!sticks && `, ${ml.toFixed(1)} ml with reserve`}
-            {!sticks && own.length > 0 && (
-              <>
-                {" · "}
-                <a
-                  href={`/api/pieces/${piece.id}/mix/strips.pdf?pass=${done.id}`}
-                  target="_blank"
-                  rel="noreferrer"
-                >
-                  test strips
-                </a>
-              </>
-            )}
-          </span>
-          <span className={classes.steps} role="group" aria-label="Pass">
-            {passes.map((p, k) => (
-              <button
-                key={p.id}
-                type="button"
-                aria-pressed={k + 1 === at}
-                aria-label={`Pass ${k + 1}`}
-                onClick={() => go(k + 1)}
-              >
-                {k + 1}
-              </button>
-            ))}
-          </span>
-        </div>
-        {rows.map(({ pile, index }) => (
-          <PileRow
-            key={`${piece.revision} ${index}`}
-            piece={piece.id}
-            pile={pile}
-            bands={board.bands}
-            name={nameOf(plan, pile)}
-            sticks={sticks}
-            paints={board.paints}
-            again={pile.again ? nameOf(plan, board.piles[pile.again.pile]) : null}
-            open={open === index}
-            onOpen={() => setOpen(open === index ? null : index)}
+        <Group className={classes.head} gap="4 18" align="baseline">
+          <Title order={2} flex="1 1 340px">
+            Pass {at}, {done.act.toLowerCase()}
+          </Title>
+          <Amounts piece={piece.id} done={done} own={own} sticks={sticks} />
+          <Choices
+            label="Pass"
+            variant="word"
+            options={plan.document.passes.map((_, k) => ({
+              key: k + 1,
+              words: `${k + 1}`,
+              label: `Pass ${k + 1}`,
+            }))}
+            chosen={at}
+            onChoose={go}
           />
-        ))}
-        {rows.length < own.length && (
-          <button type="button" className="act" onClick={() => setAll(true)}>
-            {own.length - rows.length === 1
-              ? "one smaller pile"
-              : `${own.length - rows.length} smaller piles`}
-          </button>
-        )}
-        {own.length === 0 && <p>Nothing is mixed in this pass.</p>}
+        </Group>
+        <Piles key={done.id} own={own} sticks={sticks} board={board} />
         {met.map((meeting) => (
           <MeetingRow
             key={`${meeting.one} ${meeting.other}`}
@@ -124,83 +67,97 @@ export function Mix() {
           nameOf={(pile) => nameOf(plan, pile)}
         />
         <Used board={board} sticks={sticks} />
-        <div className={classes.small}>
-          <img
-            src={shownUrl(piece.id, plan, "picture")}
-            width={plan.view.width}
-            height={plan.view.height}
-            alt="The reference"
-          />
+        <Group wrap="nowrap" gap="md" align="end" mt="md">
+          <img src={shownUrl(piece.id, plan, "picture")} width={240} alt="The reference" />
           <p className="quiet">
             Colours are modelled from films of pigment, not measured from your tubes. Amounts are
             guessed from usual film weights.
           </p>
-        </div>
+        </Group>
       </section>
     </div>
   );
 }
 
-/** What a pile is for: its largest mass, or one end of it, and how many more. */
-function nameOf(plan: Plan, pile: Board["piles"][number] | undefined): string {
-  const first = plan.document.masses.find((m) => m.id === pile?.masses[0]);
-  const more = (pile?.masses.length ?? 1) - 1;
-  const end = pile?.end ? `, ${pile.end} end` : "";
-  return `${first ? shortName(first) : ""}${end}${more > 0 ? ` and ${more} more` : ""}`;
-}
-
-/** Which two piles meet, or both ends of one mass. */
-function meetingWords(plan: Plan, board: Board, { one, other }: Meeting): string {
-  const [first, second] = [board.piles[one], board.piles[other]];
-  const mass = plan.document.masses.find((m) => m.id === first?.masses[0]);
-  if (mass && first?.end && first.masses[0] === second?.masses[0]) {
-    return `Where both ends of ${shortName(mass).toLowerCase()} meet wet`;
-  }
-  const [a, b] = [first, second].map((pile) => nameOf(plan, pile).toLowerCase());
-  return `Where ${a} meets ${b}, wet`;
-}
-
-/** The paints that the piece takes, in the order in which they are first needed. */
-function Used({ board, sticks }: { board: Board; sticks: boolean }) {
-  const used = board.used.flatMap(({ paint, ml, owned, left }) => {
-    const own = board.paints.find((p) => p.key === paint);
-    return own ? [{ ...own, ml, owned, left }] : [];
+/** The pass at hand, from 1: in the address, changed by arrow. */
+function usePass(passes: Pass[]) {
+  const [query, setQuery] = useSearchParams();
+  const at = Math.min(passes.length, Math.max(1, Number(query.get("pass")) || 1));
+  const go = (to: number) => {
+    if (to >= 1 && to <= passes.length) setQuery({ pass: String(to) }, { replace: true });
+  };
+  useKeys({
+    ArrowLeft: (down) => down && go(at - 1),
+    ArrowRight: (down) => down && go(at + 1),
   });
-  const short = used.filter((p) => p.owned && p.left != null && p.left < p.ml);
-  const missing = used.filter((p) => !p.owned);
-  const cautions = [...new Set(used.map((p) => p.caution).filter(Boolean))];
+  return { at, go };
+}
+
+interface AmountsProps {
+  piece: string;
+  done: Pass;
+  own: Own[];
+  sticks: boolean;
+}
+
+/** How many mixtures and how much in all, with the strips to try them on. */
+function Amounts({ piece, done, own, sticks }: AmountsProps) {
+  const ml = own.reduce((sum, { pile }) => sum + pile.ml, 0);
+  return (
+    <span>
+      {own.length === 1 ? "one mixture" : `${own.length} mixtures`}
+      {!sticks && `, ${ml.toFixed(1)} ml with reserve`}
+      {!sticks && own.length > 0 && (
+        <>
+          {" · "}
+          <a
+            href={`/api/pieces/${piece}/mix/strips.pdf?pass=${done.id}`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            test strips
+          </a>
+        </>
+      )}
+    </span>
+  );
+}
+
+interface PilesProps {
+  own: Own[];
+  sticks: boolean;
+  board: NonNullable<ReturnType<typeof useBoard>["data"]>;
+}
+
+/** The piles of the pass: the largest few, the others when asked for. */
+function Piles({ own, sticks, board }: PilesProps) {
+  const { piece, plan } = useRoom();
+  const [open, setOpen] = useState<number | null>(null);
+  const [all, setAll] = useState(false);
+  const large = [...own].sort((a, b) => b.pile.ml - a.pile.ml).slice(0, SHOWN);
+  const rows = all ? own : own.filter((row) => large.includes(row));
+  const left = own.length - rows.length;
+  if (own.length === 0) return <p>Nothing is mixed in this pass.</p>;
   return (
     <>
-      <h3>{sticks ? "The sticks, in working order" : "On the palette, in working order"}</h3>
-      <ul className={classes.used}>
-        {used.map((paint) => (
-          <li key={paint.key}>
-            <span style={{ background: css(paint.thin) }} />
-            {paint.words}
-            {!sticks && <b>{paint.ml < 0.1 ? "a touch" : `${paint.ml.toFixed(1)} ml`}</b>}
-          </li>
-        ))}
-      </ul>
-      {short.map((paint) => (
-        <p key={paint.key} className={classes.caution}>
-          <b>{paint.words}</b>: {paint.ml.toFixed(1)} ml wanted, {paint.left?.toFixed(1)} ml left on
-          the shelf. It will run out.
-        </p>
+      {rows.map(({ pile, index }) => (
+        <PileRow
+          key={`${piece.revision} ${index}`}
+          piece={piece.id}
+          pile={pile}
+          board={board}
+          name={nameOf(plan, pile)}
+          sticks={sticks}
+          again={pile.again ? nameOf(plan, board.piles[pile.again.pile]) : null}
+          open={open === index}
+          onOpen={() => setOpen(open === index ? null : index)}
+        />
       ))}
-      {missing.length > 0 && missing.length < used.length && (
-        <p className="quiet">Not on your shelf: {missing.map((p) => p.words).join(", ")}.</p>
+      {left > 0 && (
+        <Act onClick={() => setAll(true)}>
+          {left === 1 ? "one smaller pile" : `${left} smaller piles`}
+        </Act>
       )}
-      {cautions.map((caution) => (
-        <p key={caution} className={classes.caution}>
-          <b>
-            {used
-              .filter((p) => p.caution === caution)
-              .map((p) => p.words)
-              .join(", ")}
-          </b>
-          : {caution}. Read the labels.
-        </p>
-      ))}
     </>
   );
 }

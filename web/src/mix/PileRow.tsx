@@ -1,212 +1,175 @@
-import { useMemo, useState } from "react";
+import { Group, Text, Title } from "@mantine/core";
+import { useState } from "react";
 import type { Board, Pile } from "../api/client";
-import { useMixTable } from "../api/hooks";
+import { Act } from "../parts/Act";
 import { css } from "../parts/colour";
+import { Swatch } from "../parts/Swatch";
 import { bandName } from "../see/bands";
+import { ByHand } from "./ByHand";
 import classes from "./mix.module.css";
-import { looks, partWords, pressureWords } from "./table";
-import { Ways } from "./Ways";
+import { PileNotes } from "./PileNotes";
+import { partWords, pressureWords } from "./table";
+import { type Hand, useHand } from "./useHand";
 
 interface Props {
   piece: string;
   pile: Pile;
-  bands: readonly number[];
+  board: Board;
   name: string;
   /** Whether sticks are laid over each other instead of paint being mixed. */
   sticks: boolean;
-  paints: Board["paints"];
   /** The earlier pile that would do instead, in words. */
   again: string | null;
   open: boolean;
   onOpen: () => void;
 }
 
-const STEP = 1.12;
+type Recipe = Pile["recipes"][number];
+
+/** A pile, with the first of its recipes or another one. */
+export function PileRow(props: Props) {
+  const [chosen, setChosen] = useState(0);
+  const { recipes } = props.pile;
+  const recipe = recipes[chosen] ?? recipes[0];
+  if (!recipe) return null;
+  return (
+    <Row
+      key={chosen}
+      {...props}
+      recipe={recipe}
+      chosen={chosen}
+      onNext={() => setChosen((chosen + 1) % recipes.length)}
+    />
+  );
+}
+
+interface RowProps extends Props {
+  recipe: Recipe;
+  chosen: number;
+  onNext: () => void;
+}
 
 /** A pile: its look dry beside the target and wet, the parts as strokes, value, amount; by hand when open. */
-export function PileRow({ piece, pile, bands, name, sticks, paints, again, open, onOpen }: Props) {
-  const [chosen, setChosen] = useState(0);
-  const recipe = pile.recipes[chosen] ?? pile.recipes[0];
-  const [hand, setHand] = useState<{ parts: number[]; load: number } | null>(null);
-  const keys = recipe?.parts.map((part) => part.paint) ?? [];
-  const table = useMixTable(piece, keys, pile.over, open);
-  const paintOf = (key: string) => paints.find((p) => p.key === key);
-  const allWords = (key: string) => paintOf(key)?.words ?? key.replaceAll("-", " ");
-  const given = useMemo(
-    () => ({ parts: recipe?.parts.map((part) => part.parts) ?? [], load: recipe?.load ?? 1 }),
-    [recipe],
-  );
-  if (!recipe) return null;
-  const now = hand ?? given;
-  const seen = hand && table.data ? looks(table.data, now.parts, now.load) : null;
-  const dry = seen?.dry ?? recipe.lab;
-  const wet = seen?.wet ?? recipe.labWet;
-  const value = seen?.dry[3] ?? recipe.value;
-  const off = value - pile.value;
-  const change = (to: Partial<typeof now>) => setHand({ ...now, ...to });
+function Row(props: RowProps) {
+  const { piece, pile, board, name, sticks, again, open, onOpen, recipe, chosen, onNext } = props;
+  const hand = useHand(piece, pile, recipe, open);
+  const paintOf = (key: string) => board.paints.find((p) => p.key === key);
   return (
     <article className={classes.pile}>
-      <figure className={classes.looks}>
-        <div className={classes.swatch}>
-          <span style={{ background: css(pile.over) }} title="What lies there" />
-          <span style={{ background: css(pile.target) }} title="The target" />
-          <span data-look="dry" style={{ background: css(dry) }} title="Dry" />
-          {!sticks && <span style={{ background: css(wet) }} title="Wet" />}
-        </div>
-        <figcaption className={classes.swatch}>
-          <span>there</span>
-          <span>wanted</span>
-          <span>{sticks ? "laid" : "dry"}</span>
-          {!sticks && <span>wet</span>}
-        </figcaption>
-      </figure>
+      <Looks pile={pile} hand={hand} sticks={sticks} />
       <div>
-        <h3>{name}</h3>
-        <p className={classes.parts}>
+        <Title order={3}>{name}</Title>
+        <Group component="p" gap="2 18" mt={5}>
           {recipe.parts.map(({ paint }, k) => (
-            <span key={paint}>
-              <Stroke
-                parts={(now.parts[k] ?? 0) * (sticks ? 6 : 1)}
-                colour={css(paintOf(paint)?.strong ?? [50, 0, 0])}
-              />
-              <b>
-                {sticks
-                  ? pressureWords(now.parts[k] ?? 0)
-                  : hand
-                    ? (now.parts[k] ?? 0).toFixed(1)
-                    : partWords(now.parts[k] ?? 0)}
-              </b>{" "}
-              {paintOf(paint)?.words}
-            </span>
+            <Part
+              key={paint}
+              parts={hand.now.parts[k] ?? 0}
+              colour={paintOf(paint)?.strong}
+              words={paintOf(paint)?.words}
+              sticks={sticks}
+              exact={hand.changed}
+            />
           ))}
-        </p>
-        <p>
-          <b>{value.toFixed(1)}</b>
-          {sticks ? (
-            ` with ${recipe.layers === 1 ? "one stick" : `${recipe.layers} sticks, in this order`}`
-          ) : (
-            <>
-              {" "}
-              dry, mix it at <b>{(seen?.wet[3] ?? recipe.valueWet).toFixed(1)}</b> wet ·{" "}
-              <b>{pile.ml.toFixed(1)} ml</b> · {layerWords(recipe.layers)}
-            </>
-          )}
-          {pile.graded && `, graded ${pile.graded[0]?.toFixed(1)} to ${pile.graded[1]?.toFixed(1)}`}
-        </p>
-        <p>
+        </Group>
+        <Values pile={pile} recipe={recipe} hand={hand} sticks={sticks} />
+        <Group component="p" gap="2 16" mt={5}>
           {!sticks && (
-            <button type="button" className="act" aria-expanded={open} onClick={onOpen}>
+            <Act aria-expanded={open} onClick={onOpen}>
               {open ? "close" : "by hand"}
-            </button>
+            </Act>
           )}
           {pile.recipes.length > 1 && (
-            <button
-              type="button"
-              className="act"
-              onClick={() => {
-                setHand(null);
-                setChosen((chosen + 1) % pile.recipes.length);
-              }}
-            >
+            <Act onClick={onNext}>
               another way ({chosen + 1} of {pile.recipes.length})
-            </button>
+            </Act>
           )}
           {recipe.says && <span className="quiet">{recipe.says}</span>}
-        </p>
-        {pile.dust && (
-          <p className="quiet">
-            leaves {Math.round(100 * pile.dust.tooth)} % of the tooth · rubbed with a finger{" "}
-            {pile.dust.rubbed.toFixed(1)}, fixed {pile.dust.fixed.toFixed(1)}
-          </p>
-        )}
-        {pile.liftsTo != null && (
-          <p className="quiet">
-            lifts back to {pile.liftsTo.toFixed(1)} when dry
-            {(pile.grain ?? 0) > 1.5 && `, settles in grains of ±${pile.grain?.toFixed(0)} L*`}
-          </p>
-        )}
-        {again && pile.again && (
-          <p>
-            Or {again} again, {pile.again.strength < 0.95 ? "with more water" : "stronger"}: ΔE{" "}
-            {pile.again.deltaE.toFixed(1)}.
-          </p>
-        )}
-        {pile.helps && chosen === 0 && (
-          <p>
-            This palette misses it by ΔE {recipe.deltaE.toFixed(1)}; with {pile.helps.words} it
-            would be {pile.helps.deltaE.toFixed(1)}.
-          </p>
-        )}
+        </Group>
+        <PileNotes pile={pile} again={again} deltaE={chosen === 0 ? recipe.deltaE : null} />
         {open && (
-          <div className={classes.hand}>
-            {recipe.parts.map(({ paint }, k) => (
-              <label key={paint}>
-                {paintOf(paint)?.words}
-                <input
-                  type="range"
-                  min={0}
-                  max={12}
-                  step={0.1}
-                  value={now.parts[k] ?? 0}
-                  onChange={(event) => {
-                    const start = performance.now();
-                    const to = event.currentTarget.valueAsNumber;
-                    change({ parts: now.parts.map((p, n) => (n === k ? to : p)) });
-                    requestAnimationFrame(() =>
-                      performance.measure("mixed", { start, end: performance.now() }),
-                    );
-                  }}
-                />
-              </label>
-            ))}
-            <span>
-              <button
-                type="button"
-                className="act"
-                onClick={() => change({ load: now.load / STEP })}
-              >
-                thinner
-              </button>
-              <button
-                type="button"
-                className="act"
-                onClick={() => change({ load: now.load * STEP })}
-              >
-                stronger
-              </button>
-              {hand && (
-                <button type="button" className="act" onClick={() => setHand(null)}>
-                  as it was
-                </button>
-              )}
-            </span>
-          </div>
-        )}
-        {open && (
-          <Ways
-            piece={piece}
-            mixture={{
-              parts: recipe.parts,
-              load: recipe.load,
-              target: pile.target,
-              over: pile.over,
-            }}
-            words={(key) => allWords(key)}
-          />
+          <ByHand piece={piece} pile={pile} recipe={recipe} hand={hand} paints={board.paints} />
         )}
       </div>
-      <p className={classes.off}>
-        off by {Math.abs(off).toFixed(1)}
-        {!seen && `, ΔE ${recipe.deltaE.toFixed(1)}`}
+      <Text fz="sm" ta="right">
+        off by {Math.abs(hand.value - pile.value).toFixed(1)}
+        {!hand.seen && `, ΔE ${recipe.deltaE.toFixed(1)}`}
         <br />
         {pile.bandKept ? "stays in " : "leaves "}
-        <b>{bandName(pile.band, bands.length + 1).toLowerCase()}</b>
-      </p>
+        <b>{bandName(pile.band, board.bands.length + 1).toLowerCase()}</b>
+      </Text>
     </article>
   );
 }
 
-const layerWords = (layers: number) => (layers === 1 ? "one layer" : `${layers} layers`);
+interface LooksProps {
+  pile: Pile;
+  hand: Hand;
+  sticks: boolean;
+}
+
+/** What lies there, what is wanted, and the mixture dry and wet, side by side. */
+function Looks({ pile, hand, sticks }: LooksProps) {
+  const columns = [
+    { words: "there", title: "What lies there", lab: pile.over },
+    { words: "wanted", title: "The target", lab: pile.target },
+    { words: sticks ? "laid" : "dry", title: "Dry", lab: hand.dry, dry: true },
+    ...(sticks ? [] : [{ words: "wet", title: "Wet", lab: hand.wet }]),
+  ];
+  return (
+    <figure className={classes.looks} data-sticks={sticks}>
+      {columns.map(({ words, title, lab, dry }) => (
+        <Swatch key={words} lab={lab} title={title} h={84} mod={{ look: dry && "dry" }} />
+      ))}
+      {columns.map(({ words }) => (
+        <Text key={words} component="figcaption" fz="xs" c="dimmed">
+          {words}
+        </Text>
+      ))}
+    </figure>
+  );
+}
+
+interface PartProps {
+  parts: number;
+  colour: readonly number[] | undefined;
+  words: string | undefined;
+  sticks: boolean;
+  /** Whether the part is told to a tenth, as it is while it is changed by hand. */
+  exact: boolean;
+}
+
+/** A paint of a mixture: a stroke as long as its part, the part and its name. */
+function Part({ parts, colour = [50, 0, 0], words, sticks, exact }: PartProps) {
+  const told = sticks ? pressureWords(parts) : exact ? parts.toFixed(1) : partWords(parts);
+  return (
+    <span>
+      <Stroke parts={parts * (sticks ? 6 : 1)} colour={css(colour)} /> <b>{told}</b> {words}
+    </span>
+  );
+}
+
+/** The values to mix it at and by, the amount, the layers. */
+function Values({ pile, recipe, hand, sticks }: LooksProps & { recipe: Recipe }) {
+  const graded = pile.graded
+    ? `, graded ${pile.graded[0]?.toFixed(1)} to ${pile.graded[1]?.toFixed(1)}`
+    : "";
+  if (sticks)
+    return (
+      <Text mt={5}>
+        <b>{hand.value.toFixed(1)}</b> with{" "}
+        {recipe.layers === 1 ? "one stick" : `${recipe.layers} sticks, in this order`}
+        {graded}
+      </Text>
+    );
+  return (
+    <Text mt={5}>
+      <b>{hand.value.toFixed(1)}</b> dry, mix it at <b>{hand.valueWet.toFixed(1)}</b> wet ·{" "}
+      <b>{pile.ml.toFixed(1)} ml</b> ·{" "}
+      {recipe.layers === 1 ? "one layer" : `${recipe.layers} layers`}
+      {graded}
+    </Text>
+  );
+}
 
 /** A brush stroke whose length is the part. */
 function Stroke({ parts, colour }: { parts: number; colour: string }) {

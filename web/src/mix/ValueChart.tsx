@@ -1,4 +1,5 @@
-import type { Board } from "../api/client";
+import { SimpleGrid, Text, Title } from "@mantine/core";
+import type { Board, Pile } from "../api/client";
 import { css } from "../parts/colour";
 import classes from "./mix.module.css";
 import { type Column, columnOf } from "./table";
@@ -9,70 +10,86 @@ interface Props {
   now: string;
   /** Value of the bare surface, the lightest that transparent paint leaves. */
   bare: number;
-  nameOf: (pile: Board["piles"][number]) => string;
+  nameOf: (pile: Pile) => string;
 }
 
 const COLUMNS: Column[] = ["light", "middle", "dark"];
 const WORDS = { light: "Light", middle: "Middle", dark: "Dark" };
 const NEAR = 0.3;
+const MOST = 12;
 
 /** The whole piece in three columns: every mixture where its band puts it, and which are near a border. */
 export function ValueChart({ board, now, bare, nameOf }: Props) {
   const bands = board.bands.length;
-  const seen = new Set<string>();
-  const piles = board.piles.filter((pile) => {
-    const key = `${pile.value.toFixed(1)} ${pile.target.map((c) => Math.round(c / 4)).join()}`;
-    if (seen.has(key)) return false;
-    seen.add(key);
-    return true;
-  });
+  const piles = distinct(board.piles);
   const close = piles
     .filter((pile) => pile.nearest < NEAR && pile.ml > 0.5)
     .sort((a, b) => a.nearest - b.nearest)[0];
+  const bareIn = columnOf(board.bands.filter((b) => b < bare).length, bands);
   return (
     <>
-      <h3>The whole piece in three columns</h3>
-      <div className={classes.columns}>
+      <Title order={3}>The whole piece in three columns</Title>
+      <SimpleGrid cols={3} spacing={10} my={8} className={classes.columns}>
         {COLUMNS.map((column) => (
           <div key={column}>
-            <h4>{WORDS[column]}</h4>
+            <Title order={4}>{WORDS[column]}</Title>
             <ul>
-              {columnOf(board.bands.filter((b) => b < bare).length, bands) === column && (
-                <li
-                  data-dark={bare < 5}
-                  style={{ background: `lab(${10 * bare} 0 0)` }}
-                  title="The bare surface"
-                >
-                  bare
-                </li>
+              {bareIn === column && (
+                <Cell words="bare" value={bare} title="The bare surface" lab={[10 * bare, 0, 0]} />
               )}
               {piles
                 .filter((pile) => columnOf(pile.band, bands) === column)
                 .sort((a, b) => b.value - a.value)
-                .slice(0, 12)
+                .slice(0, MOST)
                 .map((pile) => (
-                  <li
+                  <Cell
                     key={pile.masses.join() + pile.end}
-                    data-now={pile.pass === now}
-                    data-dark={pile.value < 5}
-                    style={{ background: css(pile.recipes[0]?.lab ?? pile.target) }}
+                    words={pile.value.toFixed(1)}
+                    value={pile.value}
                     title={nameOf(pile)}
-                  >
-                    {pile.value.toFixed(1)}
-                  </li>
+                    lab={pile.recipes[0]?.lab ?? pile.target}
+                    now={pile.pass === now}
+                  />
                 ))}
             </ul>
           </div>
         ))}
-      </div>
+      </SimpleGrid>
       {close && (
-        <p>
+        <Text>
           <b>
             {nameOf(close)} {close.value.toFixed(1)}
           </b>{" "}
           is {close.nearest.toFixed(1)} from the border of its band: keep it there.
-        </p>
+        </Text>
       )}
     </>
+  );
+}
+
+/** Piles without those that look like one before: value to a tenth, colour within four of Lab. */
+function distinct(piles: Pile[]): Pile[] {
+  const seen = new Set<string>();
+  return piles.filter((pile) => {
+    const key = `${pile.value.toFixed(1)} ${pile.target.map((c) => Math.round(c / 4)).join()}`;
+    const isNew = !seen.has(key);
+    seen.add(key);
+    return isNew;
+  });
+}
+
+interface CellProps {
+  words: string;
+  value: number;
+  title: string;
+  lab: readonly number[];
+  now?: boolean;
+}
+
+function Cell({ words, value, title, lab, now }: CellProps) {
+  return (
+    <li data-now={now} data-dark={value < 5} style={{ background: css(lab) }} title={title}>
+      {words}
+    </li>
   );
 }

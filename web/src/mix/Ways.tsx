@@ -1,8 +1,9 @@
+import { Group, NativeSelect, NumberInput, Title } from "@mantine/core";
 import { useState } from "react";
-import { type Mixture, useWays } from "../api/hooks";
-import { css } from "../parts/colour";
 import { ProblemNote } from "../parts/Problem";
+import { Swatch } from "../parts/Swatch";
 import classes from "./mix.module.css";
+import { type Mixture, useWays } from "./queries";
 import { partWords } from "./table";
 
 interface Props {
@@ -11,51 +12,48 @@ interface Props {
   words: (paint: string) => string;
 }
 
+const WARMTH = [
+  { value: "-1", label: "cooler" },
+  { value: "0", label: "as warm as meant" },
+  { value: "1", label: "warmer" },
+];
+
 /** The mixture otherwise: at its value warmer, cooler, greyer; and corrected by what a test strip dried as. */
 export function Ways({ piece, mixture, words }: Props) {
-  const [value, setValue] = useState("");
-  const [warmer, setWarmer] = useState(0);
+  const [value, setValue] = useState<number | string>("");
+  const [warmer, setWarmer] = useState("0");
   const at = useWays(piece, mixture, true);
-  const judged = value !== "" && Number(value) >= 0 && Number(value) <= 10;
-  const seen = { ...mixture, seenValue: Number(value), warmer };
+  const judged = value !== "";
+  const seen = { ...mixture, seenValue: Number(value), warmer: Number(warmer) };
   const mended = useWays(piece, seen, judged);
   const problem = at.error ?? mended.error;
   if (problem) return <ProblemNote>{problem.message}</ProblemNote>;
   return (
-    <div className={classes.ways}>
-      <h4>At the same value</h4>
+    <div>
+      <Title order={4}>At the same value</Title>
       <ul>
         {(at.data ?? []).map((way) => (
           <Way key={way.words} way={way} words={words} />
         ))}
       </ul>
-      <h4>
-        <label>
-          A test strip of it dried at value{" "}
-          <input
-            className="field"
-            type="number"
-            min={0}
-            max={10}
-            step={0.1}
-            value={value}
-            onChange={(event) => setValue(event.currentTarget.value)}
-          />
-        </label>
-        <label>
-          {" "}
-          and looked{" "}
-          <select
-            className="field"
-            value={warmer}
-            onChange={(event) => setWarmer(Number(event.currentTarget.value))}
-          >
-            <option value={-1}>cooler</option>
-            <option value={0}>as warm as meant</option>
-            <option value={1}>warmer</option>
-          </select>
-        </label>
-      </h4>
+      <Group gap={8} my={4}>
+        <NumberInput
+          label="A test strip of it dried at value"
+          min={0}
+          max={10}
+          step={0.1}
+          clampBehavior="strict"
+          styles={{ input: { width: 64 } }}
+          value={value}
+          onChange={setValue}
+        />
+        <NativeSelect
+          label="and looked"
+          data={WARMTH}
+          value={warmer}
+          onChange={(event) => setWarmer(event.currentTarget.value)}
+        />
+      </Group>
       {judged && (
         <ul>
           {(mended.data ?? []).map((way) => (
@@ -80,8 +78,8 @@ interface WayProps {
 
 function Way({ way, words }: WayProps) {
   return (
-    <li>
-      <span style={{ background: css(way.lab) }} />
+    <li className={classes.way}>
+      <Swatch lab={way.lab} h={26} />
       <b>{way.words}</b> <b>{way.value.toFixed(1)}</b>{" "}
       {way.parts.map((p) => `${partWords(p.parts)} ${words(p.paint)}`).join(" + ")}
     </li>

@@ -1,12 +1,15 @@
+import { Group, Tooltip } from "@mantine/core";
 import type { Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
-import classes from "./order.module.css";
+import { Act } from "../parts/Act";
 
 interface Props {
   piece: Piece;
   plan: Plan;
   changes: ReturnType<typeof useChanges>;
 }
+
+const MOST = 9;
 
 /** The school, the number of passes, and the plan to take along. */
 export function Actions({ piece, plan, changes }: Props) {
@@ -15,47 +18,38 @@ export function Actions({ piece, plan, changes }: Props) {
   // Masks, tones and accents come besides: what is pinned are the passes over shapes.
   const shapes = document.shapes || count;
   const pin = (passes: number) => changes.edit.mutate({ passes });
+  const cards = `/api/pieces/${piece.id}/cards.pdf`;
   return (
-    <div className={classes.actions}>
-      <p title={document.schoolReason}>
-        <b>{plan.view.school}</b>
-      </p>
-      <p>
-        {count} passes{" "}
-        <button
-          type="button"
-          className="act"
-          disabled={shapes <= 1}
-          onClick={() => pin(shapes - 1)}
-        >
+    <Group justify="space-between" gap="2 14" mb={6} fz="sm">
+      <Tooltip label={document.schoolReason} multiline maw={360} events={HOVER_FOCUS_TOUCH}>
+        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: the reason is read by keyboard too. */}
+        <b tabIndex={0}>{plan.view.school}</b>
+      </Tooltip>
+      <Group component="p" gap={8}>
+        {count} passes
+        <Act disabled={shapes <= 1} onClick={() => pin(shapes - 1)}>
           one fewer
-        </button>{" "}
-        <button
-          type="button"
-          className="act"
-          disabled={shapes >= 9}
-          onClick={() => pin(shapes + 1)}
-        >
+        </Act>
+        <Act disabled={shapes >= MOST} onClick={() => pin(shapes + 1)}>
           one more
-        </button>
+        </Act>
         {(document.ties?.length ?? 0) > 0 && (
           <span className="quiet"> · {document.ties?.join(" or ")} as good</span>
         )}
-      </p>
-      <p>
-        <a href={`/api/pieces/${piece.id}/cards.pdf`} download={`${piece.name} cards.pdf`}>
+      </Group>
+      <Group component="p" gap={8}>
+        <a href={cards} download={`${piece.name} cards.pdf`}>
           pass cards
-        </a>{" "}
-        <a
-          href={`/api/pieces/${piece.id}/cards.pdf?sheet=true`}
-          download={`${piece.name} plan.pdf`}
-        >
+        </a>
+        <a href={`${cards}?sheet=true`} download={`${piece.name} plan.pdf`}>
           one sheet
-        </a>{" "}
+        </a>
         <a href={`/api/pieces/${piece.id}/export`} download>
           export
         </a>
-      </p>
-    </div>
+      </Group>
+    </Group>
   );
 }
+
+const HOVER_FOCUS_TOUCH = { hover: true, focus: true, touch: true };

@@ -1,13 +1,16 @@
+import { Tabs } from "@mantine/core";
 import { useSearchParams } from "react-router";
-import type { Piece, Plan } from "../api/client";
-import { type useChanges, useSchools, useWeaknesses } from "../api/hooks";
+import { useSchools, useWeaknesses } from "../api/hooks";
+import type { Room } from "../pieces/PieceRoom";
 import { Findings } from "./Findings";
 import { Lights } from "./Lights";
-import type { useMove } from "./Move";
+import { MoveNote } from "./MoveNote";
 import { OwnPass } from "./OwnPass";
 import classes from "./order.module.css";
 import { PassList } from "./PassList";
 import { Schools } from "./Schools";
+import type { Ordering } from "./useOrder";
+import { Washboard } from "./Washboard";
 
 const PARTS = ["areas", "masses", "passes", "findings", "lights", "schools"] as const;
 export type Part = (typeof PARTS)[number];
@@ -27,75 +30,74 @@ export function usePart() {
   return { part, turn };
 }
 
-interface TabsProps {
-  piece: Piece;
-  plan: Plan;
-  part: Part;
-  onTurn: (part: Part) => void;
+interface Props {
+  room: Room;
+  at: Ordering;
 }
 
-/** The parts by name, with how many there are of each. */
-export function Tabs({ piece, plan, part, onTurn }: TabsProps) {
+/** The washboard, and below it the part that is chosen: some are rows of the washboard itself. */
+export function Below({ room, at }: Props) {
+  const { piece, plan } = room;
+  const { part, turn } = at;
   const found = useWeaknesses(piece.id, plan.key, piece.revision).data ?? [];
   const { masses, passes, reserves } = plan.document;
-  const lights = reserves?.length ?? 0;
   const words: Record<Part, string> = {
     areas: "areas",
     masses: `${masses.length} masses`,
     passes: `${passes.length} passes`,
     findings: `${found.length || "no"} finding${found.length === 1 ? "" : "s"}`,
-    lights: `${lights} light${lights === 1 ? "" : "s"} kept`,
+    lights: `${reserves?.length ?? 0} light${reserves?.length === 1 ? "" : "s"} kept`,
     schools: "schools",
   };
   return (
-    <div className={classes.parts} role="group" aria-label="Below the washboard">
-      {PARTS.map((name) => (
-        <button key={name} type="button" aria-pressed={name === part} onClick={() => onTurn(name)}>
-          {words[name]}
-        </button>
-      ))}
-    </div>
+    <Tabs value={part} onChange={(to) => turn(to as Part)} keepMounted={false}>
+      <Washboard
+        plan={plan}
+        pass={at.pass}
+        mass={at.mass}
+        rows={part === "areas" || part === "masses" ? part : null}
+        onPass={at.go}
+        onMass={at.setMass}
+        onDrag={at.move.drag}
+      >
+        <Tabs.List className={classes.parts} aria-label="Below the washboard" data-arrows>
+          {PARTS.map((name) => (
+            <Tabs.Tab key={name} value={name}>
+              {words[name]}
+            </Tabs.Tab>
+          ))}
+        </Tabs.List>
+        <MoveNote move={at.move} plan={plan} />
+      </Washboard>
+      <Tabs.Panel value={part} tabIndex={-1}>
+        <Chosen room={room} at={at} found={found} />
+      </Tabs.Panel>
+    </Tabs>
   );
 }
 
-interface Props {
-  piece: Piece;
-  plan: Plan;
-  part: Part;
-  pass: number;
-  mass: string | null;
-  move: ReturnType<typeof useMove>;
-  changes: ReturnType<typeof useChanges>;
-  onPass: (pass: number) => void;
-  onMass: (mass: string | null) => void;
+interface ChosenProps extends Props {
+  found: NonNullable<ReturnType<typeof useWeaknesses>["data"]>;
 }
 
-/** Below the washboard: the passes, what weakens the plan, how lights are kept, the schools side by side. */
-export function Below({ piece, plan, part, pass, mass, move, changes, onPass, onMass }: Props) {
-  const found = useWeaknesses(piece.id, plan.key, piece.revision).data ?? [];
-  const schools = useSchools(piece.id, piece.revision, part === "schools").data;
-  const common = { piece, plan, changes };
+/** The passes, what weakens the plan, how lights are kept, the schools side by side. */
+function Chosen({ room, at, found }: ChosenProps) {
+  const { part, pass, mass, move, go, setMass } = at;
+  const schools = useSchools(room.piece.id, room.piece.revision, part === "schools").data;
   switch (part) {
     case "passes":
       return (
         <>
-          <PassList {...common} pass={pass} move={move} onPass={onPass} />
-          <OwnPass
-            piece={piece}
-            plan={plan}
-            pass={pass}
-            mass={mass}
-            move={move}
-            changes={changes}
-          />
+          <PassList {...room} pass={pass} move={move} onPass={go} />
+          <OwnPass {...room} pass={pass} mass={mass} move={move} />
         </>
       );
     case "findings":
-      return <Findings {...common} found={found} onMass={onMass} onPass={onPass} />;
+      return <Findings {...room} found={found} onMass={setMass} onPass={go} />;
     case "lights":
-      return <Lights {...common} onMass={onMass} />;
+      return <Lights {...room} onMass={setMass} />;
     case "schools":
-      return <Schools {...common} found={schools} />;
+      return <Schools {...room} found={schools} />;
     default:
       return null;
   }

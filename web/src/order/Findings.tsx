@@ -1,6 +1,9 @@
+import { Group } from "@mantine/core";
 import { useState } from "react";
 import type { Piece, Plan, Weakness } from "../api/client";
 import type { useChanges } from "../api/hooks";
+import { Act } from "../parts/Act";
+import { Diamond } from "../parts/Diamond";
 import classes from "./order.module.css";
 
 interface Props {
@@ -21,8 +24,7 @@ interface Tried {
 /** What weakens the plan, the weightiest first, each with what can be tried and seen at once. */
 export function Findings({ piece, plan, found, changes, onMass, onPass }: Props) {
   const [tried, setTried] = useState<Tried | null>(null);
-  const attempt = (finding: Weakness) => {
-    const { fix } = finding;
+  const attempt = ({ fix }: Weakness) => {
     if (!fix) return;
     setTried({ words: fix.words, picture: snapshot(), count: found.length });
     changes.edit.mutate(fix.changes);
@@ -34,17 +36,12 @@ export function Findings({ piece, plan, found, changes, onMass, onPass }: Props)
   return (
     <>
       {tried && (
-        <div className={classes.tried} role="status">
-          <img src={tried.picture} alt="As it was before" />
+        <Group role="status" gap={12} py={6} align="start" wrap="nowrap">
+          <img src={tried.picture} width={170} alt="As it was before" />
           <p>
             <b>Tried: {tried.words}.</b> {tried.count} findings before, {found.length} now. Left: as
-            it was.{" "}
-            <button type="button" className="act" onClick={() => setTried(null)}>
-              Keep it
-            </button>{" "}
-            <button
-              type="button"
-              className="act"
+            it was. <Act onClick={() => setTried(null)}>Keep it</Act>{" "}
+            <Act
               disabled={!piece.undo}
               onClick={() => {
                 changes.undo.mutate();
@@ -52,30 +49,26 @@ export function Findings({ piece, plan, found, changes, onMass, onPass }: Props)
               }}
             >
               Take it back
-            </button>
+            </Act>
           </p>
-        </div>
+        </Group>
       )}
       {found.length === 0 && <p>Nothing weakens this plan that can be measured.</p>}
       <ol className={classes.findings}>
         {found.map((finding) => (
-          <li key={`${finding.kind} ${finding.masses.join()}`} data-weight={finding.weight}>
-            <span className={classes.diamond} />
+          <li key={`${finding.kind} ${finding.masses.join()}`}>
+            <Diamond weight={finding.weight} />
             <div
               onPointerEnter={() => onMass(finding.masses[0] ?? null)}
               onPointerLeave={() => onMass(null)}
             >
               <b>{finding.sentence}</b> {finding.why}{" "}
               {passesOf(finding).map((number) => (
-                <button key={number} type="button" className="act" onClick={() => onPass(number)}>
+                <Act key={number} onClick={() => onPass(number)}>
                   pass {number}
-                </button>
+                </Act>
               ))}{" "}
-              {finding.fix && (
-                <button type="button" className="act" onClick={() => attempt(finding)}>
-                  Try: {finding.fix.words}
-                </button>
-              )}
+              {finding.fix && <Act onClick={() => attempt(finding)}>Try: {finding.fix.words}</Act>}
             </div>
           </li>
         ))}

@@ -1,7 +1,8 @@
-import { NativeSelect } from "@mantine/core";
+import { Checkbox, NativeSelect } from "@mantine/core";
 import type { Piece, Plan } from "../api/client";
-import type { useChanges } from "../api/hooks";
-import { shortName } from "../parts/masses";
+import { useCatalogue, type useChanges } from "../api/hooks";
+import { Act } from "../parts/Act";
+import { nameIn } from "../parts/masses";
 import classes from "./order.module.css";
 
 interface Props {
@@ -11,25 +12,13 @@ interface Props {
   onMass: (mass: string | null) => void;
 }
 
-export const WAYS: Record<string, string> = {
-  reserve: "paint round",
-  mask: "mask",
-  placeholder: "placeholder tint",
-  "lift-wet": "lift while wet",
-  "lift-dry": "lift when dry",
-  "stencil-lift": "lift through a stencil",
-  scratch: "scratch",
-  sand: "sand",
-  "opaque-white": "opaque white",
-};
-
 /** Every light that stays as bare as the sheet: how it is kept, why, and what else could be. */
 export function Lights({ piece, plan, changes, onMass }: Props) {
   const reserves = plan.document.reserves ?? [];
-  const overrule = (mass: string, way: string, own: boolean) =>
+  const overrule = (mass: string, way: string | null) =>
     changes.edit.mutate((now) => {
       const others = (now.settings.ways ?? []).filter((w) => w.mass !== mass);
-      return { ways: own ? others : [...others, { mass, way }] };
+      return { ways: way === null ? others : [...others, { mass, way }] };
     });
   if (!reserves.length)
     return (
@@ -40,50 +29,54 @@ export function Lights({ piece, plan, changes, onMass }: Props) {
     );
   return (
     <>
-      <label className={classes.check}>
-        <input
-          type="checkbox"
-          checked={piece.settings.whites ?? true}
-          onChange={(event) => changes.edit.mutate({ whites: event.currentTarget.checked })}
-        />
-        Opaque white may be used
-      </label>
+      <Checkbox
+        my={4}
+        label="Opaque white may be used"
+        checked={piece.settings.whites ?? true}
+        onChange={(event) => changes.edit.mutate({ whites: event.currentTarget.checked })}
+      />
       <ol className={classes.findings}>
-        {reserves.map((reserve) => {
-          const mass = plan.document.masses.find((m) => m.id === reserve.mass);
-          const name = mass ? shortName(mass) : reserve.mass;
-          return (
-            <li key={reserve.mass}>
-              <div
-                className={classes.light}
-                onPointerEnter={() => onMass(reserve.mass)}
-                onPointerLeave={() => onMass(null)}
-              >
-                <b>{name}</b>
-                <NativeSelect
-                  size="sm"
-                  aria-label={`How ${name} is kept`}
-                  value={reserve.kind}
-                  data={[reserve.kind, ...(reserve.ways ?? []).map(([kind]) => kind)]
-                    .filter((kind, k, all) => all.indexOf(kind) === k)
-                    .map((kind) => ({ value: kind, label: WAYS[kind] ?? kind }))}
-                  onChange={(event) => overrule(reserve.mass, event.currentTarget.value, false)}
-                />
-                {reserve.overruled && (
-                  <button
-                    type="button"
-                    className="act"
-                    onClick={() => overrule(reserve.mass, "", true)}
-                  >
-                    as it was found
-                  </button>
-                )}
-                <p>{reserve.sentence}</p>
-              </div>
-            </li>
-          );
-        })}
+        {reserves.map((reserve) => (
+          <Light
+            key={reserve.mass}
+            plan={plan}
+            reserve={reserve}
+            onOverrule={(way) => overrule(reserve.mass, way)}
+            onMass={onMass}
+          />
+        ))}
       </ol>
     </>
+  );
+}
+
+interface LightProps {
+  plan: Plan;
+  reserve: NonNullable<Plan["document"]["reserves"]>[number];
+  /** Called with another way, or null for the way that was found. */
+  onOverrule: (way: string | null) => void;
+  onMass: (mass: string | null) => void;
+}
+
+function Light({ plan, reserve, onOverrule, onMass }: LightProps) {
+  const words = useCatalogue().data?.acts ?? {};
+  const name = nameIn(plan, reserve.mass);
+  const ways = new Set([reserve.kind, ...(reserve.ways ?? []).map(([kind]) => kind)]);
+  return (
+    <li
+      className={classes.light}
+      onPointerEnter={() => onMass(reserve.mass)}
+      onPointerLeave={() => onMass(null)}
+    >
+      <b>{name}</b>
+      <NativeSelect
+        aria-label={`How ${name} is kept`}
+        value={reserve.kind}
+        data={[...ways].map((kind) => ({ value: kind, label: words[kind] ?? kind }))}
+        onChange={(event) => onOverrule(event.currentTarget.value)}
+      />
+      {reserve.overruled && <Act onClick={() => onOverrule(null)}>as it was found</Act>}
+      <p>{reserve.sentence}</p>
+    </li>
   );
 }

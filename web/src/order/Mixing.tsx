@@ -1,6 +1,8 @@
+import { Group, NativeSelect } from "@mantine/core";
 import { useState } from "react";
 import type { Piece, Plan, Schools as SchoolsFound } from "../api/client";
 import { type useChanges, useLabels } from "../api/hooks";
+import { Act } from "../parts/Act";
 import { labelAt } from "../parts/labels";
 import { shortName } from "../parts/masses";
 import classes from "./order.module.css";
@@ -20,69 +22,40 @@ export function Mixing({ piece, plan, found, changes }: Props) {
   const schools = found.schools.filter(
     ({ school, feasible, mixable }) => feasible && mixable && school !== plan.document.school,
   );
-  const [area, setArea] = useState(0);
+  const [area, setArea] = useState("");
   const [school, setSchool] = useState("");
-  const chosen = school || (schools[0]?.school ?? "");
-  const place = areas[area]?.inside;
-  if (areas.length < 2 || !schools.length) return null;
+  const own = areas.find(({ id }) => id === area) ?? areas[0];
+  const by = schools.find((one) => one.school === school) ?? schools[0];
+  if (areas.length < 2 || !own || !by) return null;
   const save = (to: typeof mixed) => changes.edit.mutate({ mixed: to });
   const wordsOf = (key: string) => found.schools.find((s) => s.school === key)?.words ?? key;
-  const nameAt = (x: number, y: number) => {
-    const label = labelAt(plan.view, labels, { x, y });
-    const there = areas.find((own) => own.label === label);
+  const nameAt = (place: { x: number; y: number }) => {
+    const label = labelAt(plan.view, labels, place);
+    const there = areas.find((one) => one.label === label);
     return there ? shortName(there) : "an area";
   };
+  const [x, y] = own.inside;
   return (
-    <form
-      className={classes.keep}
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (place) save([...mixed, { x: place[0], y: place[1], school: chosen }]);
-      }}
-    >
-      <label>
-        Paint{" "}
-        <select
-          className="field"
-          value={area}
-          onChange={(event) => setArea(Number(event.target.value))}
-        >
-          {areas.map((own, k) => (
-            <option key={own.id} value={k}>
-              {shortName(own)}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        by{" "}
-        <select
-          className="field"
-          value={chosen}
-          onChange={(event) => setSchool(event.target.value)}
-        >
-          {schools.map((own) => (
-            <option key={own.school} value={own.school}>
-              {own.words}
-            </option>
-          ))}
-        </select>
-      </label>
-      <button type="submit" className="act">
-        first, then the rest
-      </button>
-      {mixed.map((own, k) => (
-        <span key={`${own.x} ${own.y}`}>
-          {nameAt(own.x, own.y)}: {wordsOf(own.school)}{" "}
-          <button
-            type="button"
-            className="act"
-            onClick={() => save(mixed.filter((_, other) => other !== k))}
-          >
-            like the rest
-          </button>
+    <Group className={classes.wide} gap="6 14" fz={15}>
+      <NativeSelect
+        label="Paint"
+        data={areas.map((one) => ({ value: one.id, label: shortName(one) }))}
+        value={own.id}
+        onChange={(event) => setArea(event.currentTarget.value)}
+      />
+      <NativeSelect
+        label="by"
+        data={schools.map((one) => ({ value: one.school, label: one.words }))}
+        value={by.school}
+        onChange={(event) => setSchool(event.currentTarget.value)}
+      />
+      <Act onClick={() => save([...mixed, { x, y, school: by.school }])}>first, then the rest</Act>
+      {mixed.map((one, k) => (
+        <span key={`${one.x} ${one.y}`}>
+          {nameAt(one)}: {wordsOf(one.school)}{" "}
+          <Act onClick={() => save(mixed.filter((_, other) => other !== k))}>like the rest</Act>
         </span>
       ))}
-    </form>
+    </Group>
   );
 }

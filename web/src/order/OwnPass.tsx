@@ -1,16 +1,17 @@
+import { Group, NativeSelect } from "@mantine/core";
 import { useState } from "react";
 import type { Piece, Plan } from "../api/client";
 import { useCatalogue, type useChanges } from "../api/hooks";
+import { Act } from "../parts/Act";
 import { shortName } from "../parts/masses";
-import type { useMove } from "./Move";
-import classes from "./order.module.css";
+import type { Move } from "./useMove";
 
 interface Props {
   piece: Piece;
   plan: Plan;
   pass: number;
   mass: string | null;
-  move: ReturnType<typeof useMove>;
+  move: Move;
   changes: ReturnType<typeof useChanges>;
 }
 
@@ -23,49 +24,34 @@ export function OwnPass({ piece, plan, pass, mass, move, changes }: Props) {
   const kind = kinds.find((one) => one.key === key) ?? kinds[0];
   const done = plan.document.passes[pass - 1];
   const chosen = plan.document.masses.find((one) => one.id === mass);
-  const bare = new Set(plan.document.masses.filter((m) => m.reserved).map((m) => m.id));
-  const worked = done?.operations.filter((o) => !bare.has(o.mass)) ?? [];
-  const targets = worked.filter((o) => o.role === "target");
-  const own = (targets.length ? targets : worked).map((o) => o.mass);
+  const over = chosen ? [chosen.id] : shapesOf(plan, pass);
   const changed = Boolean(piece.settings.ownPasses?.length || piece.settings.dropped?.length);
-  const over = chosen ? [chosen.id] : [...new Set(own)];
   if (!done || !kind || over.length === 0) return null;
   return (
-    <p className={classes.own}>
-      <label htmlFor="own-pass">A pass of your own after pass {pass}:</label>{" "}
-      <select
-        id="own-pass"
-        className="field"
+    <Group component="div" gap={8} mt={10}>
+      <NativeSelect
+        label={`A pass of your own after pass ${pass}:`}
+        data={kinds.map((one) => ({ value: one.key, label: one.words }))}
         value={kind.key}
         onChange={(event) => setKey(event.currentTarget.value)}
-      >
-        {kinds.map((one) => (
-          <option key={one.key} value={one.key}>
-            {one.words}
-          </option>
-        ))}
-      </select>{" "}
-      over {chosen ? shortName(chosen) : "its shapes"}{" "}
-      <button
-        type="button"
-        className="act"
-        onClick={() => move.setIn(kind.key, kind.words, over, done.id)}
-      >
+      />
+      over {chosen ? shortName(chosen) : "its shapes"}
+      <Act onClick={() => move.setIn(kind.key, kind.words, over, done.id)}>
         What would it come to?
-      </button>
+      </Act>
       {changed && (
-        <>
-          {" "}
-          ·{" "}
-          <button
-            type="button"
-            className="act"
-            onClick={() => changes.edit.mutate({ order: null, ownPasses: [], dropped: [] })}
-          >
-            The passes as planned
-          </button>
-        </>
+        <Act onClick={() => changes.edit.mutate({ order: null, ownPasses: [], dropped: [] })}>
+          The passes as planned
+        </Act>
       )}
-    </p>
+    </Group>
   );
+}
+
+/** The masses that a pass brings to their target, or else all that it lays; never those kept bare. */
+function shapesOf(plan: Plan, pass: number): string[] {
+  const bare = new Set(plan.document.masses.filter((m) => m.reserved).map((m) => m.id));
+  const laid = plan.document.passes[pass - 1]?.operations.filter((o) => !bare.has(o.mass)) ?? [];
+  const targets = laid.filter((o) => o.role === "target");
+  return [...new Set((targets.length ? targets : laid).map((o) => o.mass))];
 }

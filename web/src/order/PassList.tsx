@@ -1,114 +1,98 @@
-import type { Piece, Plan } from "../api/client";
+import { Toggle } from "@mantine/core";
+import type { Pass, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
+import { Act } from "../parts/Act";
 import { waiting } from "../parts/time";
 import { groupsOf, joined, split } from "./groups";
-import type { useMove } from "./Move";
 import classes from "./order.module.css";
+import type { Move } from "./useMove";
 
 interface Props {
   piece: Piece;
   plan: Plan;
   pass: number;
-  move: ReturnType<typeof useMove>;
+  move: Move;
   changes: ReturnType<typeof useChanges>;
   onPass: (pass: number) => void;
 }
 
-/** The passes in a row of lines, each to be chosen, or pinned where it is. */
-export function PassList({ piece, plan, pass, move, changes, onPass }: Props) {
+const clock = (minutes: number, wait: number) =>
+  `${Math.round(minutes)}′${wait ? ` + ${Math.round(wait)}′` : ""}`;
+
+/** The passes in a row of lines, each to be chosen, pinned where it is, joined, split or left out. */
+export function PassList(props: Props) {
+  const { piece, plan, pass, changes, onPass } = props;
   const { toning, passes } = plan.document;
-  const pins = piece.settings.pins ?? [];
-  const pin = (id: string) =>
-    changes.edit.mutate({
-      pins: pins.includes(id) ? pins.filter((p) => p !== id) : [...pins, id],
-    });
-  const groups = groupsOf(plan);
-  const share = (own: string[][]) => changes.edit.mutate({ groups: own });
   return (
     <ol className={classes.list}>
       {toning && (
         <li data-lit={pass === 0}>
-          <button type="button" onClick={() => onPass(0)}>
+          <Toggle variant="line" active={pass === 0} onClick={() => onPass(0)}>
             <span>0</span>
             <span>Tone first: {toning.title}</span>
-            <span>
-              {Math.round(toning.minutes)}′ + {Math.round(toning.wait)}′
-            </span>
-          </button>
+            <span>{clock(toning.minutes, toning.wait)}</span>
+          </Toggle>
         </li>
       )}
       {passes.map((done, k) => (
-        <li key={done.id} data-lit={k + 1 === pass}>
-          <button type="button" onClick={() => onPass(k + 1)}>
-            <span>{k + 1}</span>
-            <span>{done.title.split(": ")[0]}</span>
-            <span>
-              {Math.round(done.minutes)}′{waiting(done) ? ` + ${Math.round(waiting(done))}′` : ""}
-            </span>
-          </button>
-          <button
-            type="button"
-            className={classes.pin}
-            aria-pressed={pins.includes(done.id)}
-            aria-label={`Pin pass ${k + 1}`}
-            title="A pinned pass stays where it is when others are moved"
-            onClick={() => pin(done.id)}
-          >
-            {pins.includes(done.id) ? "pinned" : "pin"}
-          </button>
-          <Share
-            words="join"
-            label={`Join pass ${k + 1} with the next`}
-            to={joined(groups, k)}
-            onShare={share}
-          />
-          <Share
-            words="split"
-            label={`Split pass ${k + 1} in two`}
-            to={split(plan, groups, k)}
-            onShare={share}
-          />
-          {k + 1 === pass && (
-            <button
-              type="button"
-              className={classes.pin}
-              aria-label={`Leave out pass ${k + 1}`}
-              onClick={() => move.leaveOut(done.id)}
-            >
-              leave out
-            </button>
-          )}
-        </li>
+        <Line key={done.id} {...props} done={done} k={k} />
       ))}
       {piece.settings.groups && (
         <li>
-          <button
-            type="button"
-            className="act"
-            onClick={() => changes.edit.mutate({ groups: null })}
-          >
+          <Act onClick={() => changes.edit.mutate({ groups: null })}>
             share the masses out as planned
-          </button>
+          </Act>
         </li>
       )}
     </ol>
   );
 }
 
-interface ShareProps {
-  words: string;
-  label: string;
-  /** The masses of every pass then; null where that cannot be. */
-  to: string[][] | null;
-  onShare: (groups: string[][]) => void;
+interface LineProps extends Props {
+  done: Pass;
+  k: number;
 }
 
-/** Another way to share the masses out to passes. */
-function Share({ words, label, to, onShare }: ShareProps) {
-  if (!to) return null;
+/** A pass: its name, what it takes, and what can be done with it. */
+function Line({ done, k, piece, plan, pass, move, changes, onPass }: LineProps) {
+  const chosen = k + 1 === pass;
+  const pins = piece.settings.pins ?? [];
+  const pinned = pins.includes(done.id);
+  const groups = groupsOf(plan);
+  const pin = () =>
+    changes.edit.mutate({ pins: pinned ? pins.filter((p) => p !== done.id) : [...pins, done.id] });
+  const shares = [
+    { words: "join", label: `Join pass ${k + 1} with the next`, to: joined(groups, k) },
+    { words: "split", label: `Split pass ${k + 1} in two`, to: split(plan, groups, k) },
+  ];
   return (
-    <button type="button" className={classes.pin} aria-label={label} onClick={() => onShare(to)}>
-      {words}
-    </button>
+    <li data-lit={chosen}>
+      <Toggle variant="line" active={chosen} onClick={() => onPass(k + 1)}>
+        <span>{k + 1}</span>
+        <span>{done.act}</span>
+        <span>{clock(done.minutes, waiting(done))}</span>
+      </Toggle>
+      <Act
+        aria-pressed={pinned}
+        aria-label={`Pin pass ${k + 1}`}
+        title="A pinned pass stays where it is when others are moved"
+        onClick={pin}
+      >
+        {pinned ? "pinned" : "pin"}
+      </Act>
+      {shares.map(
+        ({ words, label, to }) =>
+          to && (
+            <Act key={words} aria-label={label} onClick={() => changes.edit.mutate({ groups: to })}>
+              {words}
+            </Act>
+          ),
+      )}
+      {chosen && (
+        <Act aria-label={`Leave out pass ${k + 1}`} onClick={() => move.leaveOut(done.id)}>
+          leave out
+        </Act>
+      )}
+    </li>
   );
 }

@@ -1,6 +1,10 @@
+import { Group, NativeSelect, Text, Title } from "@mantine/core";
 import type { Pass, Piece, Plan } from "../api/client";
 import { useCatalogue, type useChanges } from "../api/hooks";
+import { Diamond } from "../parts/Diamond";
 import { Fact } from "../parts/Fact";
+import { capital } from "../parts/masses";
+import parts from "../parts/parts.module.css";
 import { minutes } from "../parts/time";
 import classes from "./order.module.css";
 
@@ -13,46 +17,38 @@ interface Props {
 
 /** The pass beside its picture: what, times, values, edges, why here, findings. */
 export function PassNote({ piece, plan, done, changes }: Props) {
-  const [title, rest] = done.title.split(/: (.*)/s);
   const [low, high] = done.values;
   const spread = high - low < 0.05 ? low.toFixed(1) : `${low.toFixed(1)} to ${high.toFixed(1)}`;
   return (
-    <section className={classes.note} aria-live="polite">
-      <h2>{title}</h2>
-      {rest && <p className={classes.rest}>{rest.charAt(0).toUpperCase() + rest.slice(1)}</p>}
-      <dl className={classes.facts}>
+    <section aria-live="polite">
+      <Title order={2}>{done.act}</Title>
+      {done.over && <Text fz={15}>{capital(done.over)}</Text>}
+      <Group component="dl" gap="8 30" my={8} pt={8} className={parts.ruled}>
         <Fact shown={minutes(done.minutes)} words="work" />
         {done.between > 0 && <Fact shown={minutes(done.between)} words="between coats" />}
         <Fact shown={done.waitMinutes ? minutes(done.waitMinutes) : "–"} words="then wait" />
         <Fact shown={spread} words="value" />
         <Fact shown={done.edge} words="edges" />
         <Fact shown={done.needs} words="surface" />
-      </dl>
-      <p>
-        {done.what}
-        {!done.beside && (
-          <>
-            {" "}
-            With <ToolField piece={piece} done={done} changes={changes} />
-          </>
-        )}
-      </p>
+      </Group>
+      <Text mb={8}>{done.what}</Text>
+      {!done.beside && <ToolField piece={piece} done={done} changes={changes} />}
       {done.reasons.length > 0 && (
-        <p>
+        <Text my={8}>
           <b>Why here.</b> {done.reasons.map((reason) => reason.sentence).join(" ")}
-        </p>
+        </Text>
       )}
       {done.findings.map((finding) => (
         <p key={finding} className={classes.finding}>
-          <span className={classes.diamond} />
+          <Diamond />
           {finding}
         </p>
       ))}
       {plan.document.passes[0]?.id === done.id &&
         plan.document.notes.map((note) => (
-          <p key={note} className="quiet">
+          <Text key={note} mt={8} c="dimmed">
             {note}
-          </p>
+          </Text>
         ))}
     </section>
   );
@@ -68,18 +64,15 @@ function ToolField({ piece, done, changes }: Pick<Props, "piece" | "done" | "cha
     changes.edit.mutate({ tools: tool ? [...others, { passId: done.id, tool }] : others });
   };
   return (
-    <select
-      className="field"
+    <NativeSelect
+      label="With"
       aria-label="Tool of this pass"
+      data={[
+        { value: "", label: "the usual tool" },
+        ...offered.map((tool) => ({ value: tool.key, label: tool.words })),
+      ]}
       value={now}
       onChange={(event) => give(event.currentTarget.value)}
-    >
-      <option value="">the usual tool</option>
-      {offered.map((tool) => (
-        <option key={tool.key} value={tool.key}>
-          {tool.words}
-        </option>
-      ))}
-    </select>
+    />
   );
 }

@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import type { Plan } from "../api/client";
+import { useCatalogue } from "../api/hooks";
 import type { Ridge } from "../parts/ridges";
 import { WIDE } from "./board";
 import classes from "./order.module.css";
@@ -20,6 +21,7 @@ interface Props {
 export function Rows({ plan, row, pass, mass, all, onMass, onPass }: Props) {
   const { masses, passes } = plan.document;
   const colours = useMemo(() => massColours(plan), [plan]);
+  const acts = useCatalogue().data?.acts ?? {};
   return (
     <table className={classes.rows}>
       <caption className="unseen">
@@ -48,6 +50,7 @@ export function Rows({ plan, row, pass, mass, all, onMass, onPass }: Props) {
                   <Chip
                     key={of.id}
                     operation={operation}
+                    act={acts[operation.kind] ?? operation.kind}
                     colour={colours[k + 1]?.[masses.indexOf(of)] ?? ""}
                     lit={k + 1 === pass}
                     onPick={() => onPass(k + 1)}
@@ -67,12 +70,14 @@ const width = (ridge: Ridge | undefined) => (ridge ? ridge.end - ridge.start : 0
 
 interface ChipProps {
   operation: Operation;
+  /** What is done, in words. */
+  act: string;
   colour: string;
   lit: boolean;
   onPick: () => void;
 }
 
-function Chip({ operation, colour, lit, onPick }: ChipProps) {
+function Chip({ operation, act, colour, lit, onPick }: ChipProps) {
   const bare = isBare(operation);
   const value = operation.toValue;
   return (
@@ -83,10 +88,10 @@ function Chip({ operation, colour, lit, onPick }: ChipProps) {
       data-role={bare ? "bare" : operation.role}
       data-lit={lit}
       style={bare ? undefined : { background: colour, color: value > 4.84 ? "#000" : "#fff" }}
-      title={`${operation.kind.replace("-", " ")}, ${operation.role}`}
+      title={`${act}, ${operation.role}`}
       onClick={onPick}
     >
-      {bare ? operation.kind : value.toFixed(1)}
+      {bare ? "kept" : value.toFixed(1)}
     </button>
   );
 }

@@ -1,4 +1,6 @@
+import { Group, Text, Title } from "@mantine/core";
 import type { School } from "../api/client";
+import { Act } from "../parts/Act";
 import { shortMinutes } from "../parts/time";
 import classes from "./order.module.css";
 
@@ -16,31 +18,25 @@ interface Props {
 export function Row({ school, title, chosen, action, onTake, onForget }: Props) {
   return (
     <section data-lit={chosen} aria-label={title}>
-      <h3>
-        {title}{" "}
-        {school.feasible && !chosen && (
-          <button type="button" className="act" onClick={onTake}>
-            {action}
-          </button>
-        )}
-        {chosen && <span className="quiet">as it is now</span>}{" "}
-        {onForget && (
-          <button type="button" className="act" onClick={onForget}>
-            forget it
-          </button>
-        )}
-      </h3>
+      <Group gap={10} mb={4} align="baseline">
+        <Title order={4}>{title}</Title>
+        {school.feasible && !chosen && <Act onClick={onTake}>{action}</Act>}
+        {chosen && <span className="quiet">as it is now</span>}
+        {onForget && <Act onClick={onForget}>forget it</Act>}
+      </Group>
       {school.feasible ? (
         <>
           <div className={classes.thirds}>
             {(school.pictures ?? []).map((picture, k) => (
               <figure key={k}>
                 <img src={picture} alt={`${title}, after pass ${school.after?.[k]}`} />
-                <figcaption>after {school.after?.[k]}</figcaption>
+                <Text component="figcaption" fz="xs" c="dimmed">
+                  after {school.after?.[k]}
+                </Text>
               </figure>
             ))}
           </div>
-          <p>{account(school)}</p>
+          <Text fz="sm">{account(school)}</Text>
         </>
       ) : (
         <p className="quiet">Not here: {school.whyNot}.</p>

@@ -4,7 +4,6 @@ import { shownUrl, useBytes } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { lookedUp, useGreys } from "../see/bands";
 import { BYTES_A_PIXEL, type Maps, paint, unpacked } from "./lookup";
-import classes from "./order.module.css";
 
 export interface Looking {
   values: boolean;
@@ -56,7 +55,6 @@ export function Stage({ piece, plan, pass, mass, looking, onMass }: Props) {
   if (looking.reference && !looking.squint)
     return (
       <img
-        className={classes.reference}
         src={shownUrl(piece.id, plan, "picture")}
         width={width}
         height={height}

@@ -1,3 +1,4 @@
+import { Group, Kbd, UnstyledButton } from "@mantine/core";
 import classes from "./order.module.css";
 import type { Looking } from "./Stage";
 
@@ -7,27 +8,22 @@ interface Props {
   onSquint: (on: boolean) => void;
 }
 
-/** Ways of looking at the picture, each with its key. */
+const WAYS = [
+  ["values", "V", "values only"],
+  ["reference", "R", "reference"],
+  ["outlines", "O", "outlines"],
+] as const;
+
+/** Ways of looking at the picture, each with its key; the squint lasts as long as it is held. */
 export function Toggles({ looking, onToggle, onSquint }: Props) {
-  const ways = [
-    ["values", "V", "values only"],
-    ["reference", "R", "reference"],
-    ["outlines", "O", "outlines"],
-  ] as const;
   return (
-    <span className={classes.toggles}>
-      {ways.map(([what, key, words]) => (
-        <button
-          key={what}
-          type="button"
-          aria-pressed={looking[what]}
-          onClick={() => onToggle(what)}
-        >
-          <kbd>{key}</kbd> {words}
-        </button>
+    <Group gap={12} wrap="nowrap" className={classes.toggles}>
+      {WAYS.map(([what, key, words]) => (
+        <UnstyledButton key={what} aria-pressed={looking[what]} onClick={() => onToggle(what)}>
+          <Kbd>{key}</Kbd> {words}
+        </UnstyledButton>
       ))}
-      <button
-        type="button"
+      <UnstyledButton
         aria-pressed={looking.squint}
         onPointerDown={() => onSquint(true)}
         onPointerUp={() => onSquint(false)}
@@ -35,8 +31,8 @@ export function Toggles({ looking, onToggle, onSquint }: Props) {
         onKeyDown={(event) => event.key === " " && onSquint(true)}
         onKeyUp={(event) => event.key === " " && onSquint(false)}
       >
-        <kbd>Q</kbd> squint
-      </button>
-    </span>
+        <Kbd>Q</Kbd> squint
+      </UnstyledButton>
+    </Group>
   );
 }

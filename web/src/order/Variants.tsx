@@ -1,7 +1,6 @@
-import { useState } from "react";
 import type { Piece, Plan, School, Schools as SchoolsFound, Variant } from "../api/client";
 import { type useChanges, useOwnSchools } from "../api/hooks";
-import classes from "./order.module.css";
+import { KeepOrder } from "./KeepOrder";
 import { Row } from "./SchoolRow";
 
 interface Props {
@@ -26,14 +25,13 @@ export function Variants({ piece, plan, found, changes }: Props) {
   const figures = (name: string) => found.kept?.find((one) => one.name === name);
   return (
     <>
-      <Keep
+      <KeepOrder
         proposed={title}
         names={kept.map(({ name }) => name)}
         full={kept.length >= MOST}
         taken={taken}
         onKeep={(name) => save([...kept, { ...now, name }])}
         onSchool={own.save}
-        problem={own.problem}
       />
       {kept.map((variant) => (
         <Row
@@ -57,55 +55,6 @@ export function Variants({ piece, plan, found, changes }: Props) {
         />
       ))}
     </>
-  );
-}
-
-interface KeepProps {
-  proposed: string;
-  names: string[];
-  full: boolean;
-  taken: boolean;
-  onKeep: (name: string) => void;
-  onSchool: (name: string) => void;
-  problem: string | undefined;
-}
-
-function Keep({ proposed, names, full, taken, onKeep, onSchool, problem }: KeepProps) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const number = names.filter((own) => own.startsWith(proposed)).length;
-  const fresh = number ? `${proposed} (${number + 1})` : proposed;
-  const name = (typed ?? fresh).trim().slice(0, 40);
-  if (full && !taken)
-    return <p className="quiet">Eight orders are kept; forget one to keep another.</p>;
-  return (
-    <form
-      className={classes.keep}
-      onSubmit={(event) => {
-        event.preventDefault();
-        onKeep(name);
-        setTyped(null);
-      }}
-    >
-      <label>
-        {taken ? "This order as" : "Keep this order as"}{" "}
-        <input
-          className="field"
-          value={typed ?? fresh}
-          maxLength={40}
-          onChange={(e) => setTyped(e.target.value)}
-        />
-      </label>
-      {!taken && (
-        <button type="submit" className="act" disabled={!name || names.includes(name)}>
-          keep
-        </button>
-      )}
-      <button type="button" className="act" disabled={!name} onClick={() => onSchool(name)}>
-        save as a school
-      </button>
-      {!taken && names.includes(name) && <span className="quiet">That name is taken.</span>}
-      {problem && <span role="alert">{problem}</span>}
-    </form>
   );
 }
 

@@ -1,3 +1,5 @@
+import { Text } from "@mantine/core";
+
 interface Props {
   shown: string;
   words: string;
@@ -7,8 +9,12 @@ interface Props {
 export function Fact({ shown, words }: Props) {
   return (
     <div>
-      <dd>{shown}</dd>
-      <dt>{words}</dt>
+      <Text component="dd" fz="lg" fw={600}>
+        {shown}
+      </Text>
+      <Text component="dt" fz="xs" c="dimmed">
+        {words}
+      </Text>
     </div>
   );
 }

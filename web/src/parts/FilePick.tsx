@@ -1,3 +1,7 @@
+import { FileButton } from "@mantine/core";
+import { useRef } from "react";
+import { Act } from "./Act";
+
 interface Props {
   /** What is read on the page. */
   words: string;
@@ -9,20 +13,19 @@ interface Props {
 
 /** A place to choose a file; the same file can be chosen again. */
 export function FilePick({ words, label, accept, onFile }: Props) {
+  const reset = useRef<() => void>(null);
+  const take = (file: File | null) => {
+    if (file) onFile(file);
+    reset.current?.();
+  };
   return (
-    <label className="act">
-      <input
-        type="file"
-        className="unseen"
-        accept={accept}
-        aria-label={label}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) onFile(file);
-          event.target.value = "";
-        }}
-      />
-      {words}
-    </label>
+    <FileButton
+      accept={accept}
+      resetRef={reset}
+      inputProps={{ "aria-label": label }}
+      onChange={take}
+    >
+      {(props) => <Act {...props}>{words}</Act>}
+    </FileButton>
   );
 }

@@ -1,3 +1,4 @@
+import { Group, Toggle } from "@mantine/core";
 import type { ReactNode } from "react";
 import { NavLink } from "react-router";
 import { SURROUNDS, useSurround } from "../theme/surround";
@@ -26,10 +27,9 @@ interface Props {
 
 /** The head of every page: the piece's own name, its stages, its facts, the surround. */
 export function Frame({ name, stages, facts, children }: Props) {
-  const [surround, setSurround] = useSurround();
   return (
     <>
-      <header className={classes.header}>
+      <Group component="header" className={classes.header} gap="xl" px="lg" wrap="nowrap">
         <NavLink to="/" className={classes.name} title="All pieces" end>
           {name}
         </NavLink>
@@ -41,22 +41,33 @@ export function Frame({ name, stages, facts, children }: Props) {
           ))}
         </nav>
         {facts && <span className={classes.facts}>{facts}</span>}
-        <fieldset className={classes.surrounds} style={{ border: 0, margin: 0, paddingInline: 0 }}>
-          <legend className="unseen">Surround</legend>
-          {SURROUNDS.map((tone) => (
-            <button
-              key={tone}
-              type="button"
-              aria-pressed={surround === tone}
-              aria-label={`${tone} surround`}
-              style={{ background: TONES[tone] }}
-              onClick={() => setSurround(tone)}
-            />
-          ))}
-        </fieldset>
-      </header>
+        <Surround />
+      </Group>
       {children}
       <KeysDialog />
     </>
+  );
+}
+
+/** The grey around everything, chosen by eye. */
+function Surround() {
+  const [surround, setSurround] = useSurround();
+  return (
+    <Group component="fieldset" gap={5} pb={9} wrap="nowrap">
+      <legend className="unseen">Surround</legend>
+      {SURROUNDS.map((tone) => (
+        <Toggle
+          key={tone}
+          className={classes.surround}
+          w={22}
+          miw={22}
+          mih={22}
+          active={surround === tone}
+          aria-label={`${tone} surround`}
+          style={{ background: TONES[tone] }}
+          onClick={() => setSurround(tone)}
+        />
+      ))}
+    </Group>
   );
 }

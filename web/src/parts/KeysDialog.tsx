@@ -1,7 +1,6 @@
-import { Modal } from "@mantine/core";
+import { Checkbox, Group, Modal, SimpleGrid, Text } from "@mantine/core";
 import { useState } from "react";
 import { KEYS, lettersOff, setLettersOff, useKeys } from "./keys";
-import classes from "./parts.module.css";
 
 /** The list of keys, opened by "?" anywhere. */
 export function KeysDialog() {
@@ -13,19 +12,23 @@ export function KeysDialog() {
     setLettersOff(next);
   };
   return (
-    <Modal opened={open} onClose={() => setOpen(false)} title="Keys" radius={0} shadow="none">
-      <dl className={classes.keys}>
+    <Modal opened={open} onClose={() => setOpen(false)} title="Keys">
+      <SimpleGrid component="dl" cols={2} spacing="lg" verticalSpacing={4}>
         {KEYS.map(({ key, shown, does }) => (
-          <div key={key}>
-            <dt>{shown}</dt>
+          <Group key={key} gap={12} wrap="nowrap">
+            <Text component="dt" flex="none" w={128} fw={600}>
+              {shown}
+            </Text>
             <dd>{does}</dd>
-          </div>
+          </Group>
         ))}
-      </dl>
-      <label>
-        <input type="checkbox" checked={off} onChange={(e) => change(e.target.checked)} /> Single
-        letters do nothing
-      </label>
+      </SimpleGrid>
+      <Checkbox
+        mt="md"
+        label="Single letters do nothing"
+        checked={off}
+        onChange={(event) => change(event.currentTarget.checked)}
+      />
     </Modal>
   );
 }

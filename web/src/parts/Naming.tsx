@@ -1,6 +1,6 @@
-import { TextInput } from "@mantine/core";
-import { type FormEvent, useState } from "react";
-import classes from "./parts.module.css";
+import { Group, TextInput } from "@mantine/core";
+import { useForm } from "@mantine/form";
+import { Act } from "./Act";
 
 interface Props {
   /** What is named: a mass, an area. */
@@ -11,24 +11,22 @@ interface Props {
 
 /** A field for the name of something, taken when it is new and not empty. */
 export function Naming({ what, name, onName }: Props) {
-  const [text, setText] = useState(name ?? "");
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
+  const form = useForm({ initialValues: { name: name ?? "" } });
+  const submit = form.onSubmit(({ name: text }) => {
     const given = text.trim();
     if (given && given !== name) onName(given);
-  };
+  });
   return (
-    <form onSubmit={submit} className={classes.naming}>
-      <TextInput
-        aria-label={`Name of this ${what}`}
-        placeholder="Give it a name"
-        maxLength={80}
-        value={text}
-        onChange={(event) => setText(event.currentTarget.value)}
-      />
-      <button type="submit" className="act">
-        name it
-      </button>
+    <form onSubmit={submit}>
+      <Group gap={12}>
+        <TextInput
+          aria-label={`Name of this ${what}`}
+          placeholder="Give it a name"
+          maxLength={80}
+          {...form.getInputProps("name")}
+        />
+        <Act type="submit">name it</Act>
+      </Group>
     </form>
   );
 }

@@ -1,3 +1,4 @@
+import { Box, Title } from "@mantine/core";
 import { Link } from "react-router";
 import { Frame } from "./Frame";
 
@@ -5,12 +6,12 @@ import { Frame } from "./Frame";
 export function NotHere() {
   return (
     <Frame name="Washboard" stages={[{ to: "/", words: "Pieces" }]}>
-      <main style={{ padding: 20 }}>
-        <h1>There is nothing at this address</h1>
+      <Box component="main" p="lg">
+        <Title>There is nothing at this address</Title>
         <p>
           Nothing is lost. <Link to="/">Go to the pieces</Link>
         </p>
-      </main>
+      </Box>
     </Frame>
   );
 }

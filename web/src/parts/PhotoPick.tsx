@@ -1,7 +1,6 @@
 import type { Reference } from "../api/client";
 import { useUpload } from "../api/hooks";
 import { FilePick } from "./FilePick";
-import { ProblemNote } from "./Problem";
 
 interface Props {
   words: string;
@@ -12,14 +11,11 @@ interface Props {
 export function PhotoPick({ words, onTaken }: Props) {
   const upload = useUpload(onTaken);
   return (
-    <>
-      <FilePick
-        words={upload.isPending ? "reading the photo" : words}
-        label={words}
-        accept="image/*"
-        onFile={(file) => upload.mutate(file)}
-      />
-      {upload.error && <ProblemNote onClose={upload.reset}>{upload.error.message}</ProblemNote>}
-    </>
+    <FilePick
+      words={upload.isPending ? "reading the photo" : words}
+      label={words}
+      accept="image/*"
+      onFile={(file) => upload.mutate(file)}
+    />
   );
 }

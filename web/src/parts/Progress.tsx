@@ -1,5 +1,6 @@
+import { Progress as Bar, Box, Title } from "@mantine/core";
 import type { Job } from "../api/client";
-import classes from "./parts.module.css";
+import { Act } from "./Act";
 
 interface Props {
   job: Job | null;
@@ -10,24 +11,12 @@ interface Props {
 export function Progress({ job, onStop }: Props) {
   const done = Math.round(100 * (job?.done ?? 0));
   return (
-    <div className={classes.progress}>
-      <h2>Working the piece out</h2>
-      <div
-        className={classes.bar}
-        role="progressbar"
-        aria-valuenow={done}
-        aria-valuemin={0}
-        aria-valuemax={100}
-        aria-label="Progress"
-      >
-        <span style={{ width: `${done}%` }} />
-      </div>
+    <Box p="lg" maw={560}>
+      <Title order={2}>Working the piece out</Title>
+      <Bar my={12} value={done} aria-label="Progress" />
       <p>
-        {job?.stage ?? "waiting"}, {done} %.{" "}
-        <button type="button" className="act" onClick={onStop}>
-          Stop
-        </button>
+        {job?.stage ?? "waiting"}, {done} %. <Act onClick={onStop}>Stop</Act>
       </p>
-    </div>
+    </Box>
   );
 }

@@ -1,14 +1,13 @@
+import { Group, Toggle } from "@mantine/core";
 import { useState } from "react";
 import type { Shape } from "../api/client";
+import { Act } from "./Act";
 import { drawn, LineLayer } from "./LineLayer";
 import type { Place } from "./line";
 import classes from "./parts.module.css";
+import { type Brush, colour, HUES, holds, hueOf, inside, shown } from "./scene";
 
 const VALUES = [0.5, 1.5, 2.5, 3.5, 4.5, 5.5, 6.5, 7.5, 8.5, 9.5];
-const CHROMA = 26;
-const FRAME = 0.02;
-const HUES = ["red", "orange", "yellow", "green", "sea green", "blue", "violet"];
-const TURNS = [20, 55, 90, 140, 190, 265, 320];
 
 interface Props {
   shapes: readonly Shape[];
@@ -26,7 +25,7 @@ export function SceneDrawing({ shapes, aspect, ground, onShapes }: Props) {
   const [chosen, setChosen] = useState<number | null>(null);
   const own = chosen === null ? undefined : shapes[chosen];
   const look = own ? { value: own.value, hue: hueOf(own) } : { value, hue };
-  const paint = (to: { value: number; hue: number | null }) => {
+  const paint = (to: Brush) => {
     setValue(to.value);
     setHue(to.hue);
     if (chosen !== null)
@@ -63,85 +62,61 @@ export function SceneDrawing({ shapes, aspect, ground, onShapes }: Props) {
           ))}
         </svg>
       </LineLayer>
-      <p className={classes.tones} role="group" aria-label="Value">
-        {VALUES.map((v) => (
-          <button
-            key={v}
-            type="button"
-            aria-label={`Value ${v}`}
-            aria-pressed={v === look.value}
-            style={{ background: shown({ value: v, a: 0, b: 0 }) }}
-            onClick={() => paint({ value: v, hue: look.hue })}
-          />
-        ))}
-      </p>
-      <p className={classes.tones} role="group" aria-label="Hue">
-        {[null, ...TURNS.keys()].map((k) => (
-          <button
-            key={k ?? "grey"}
-            type="button"
-            aria-label={k === null ? "grey" : (HUES[k] ?? "")}
-            aria-pressed={k === look.hue}
-            style={{
-              background: shown(colour({ value: Math.min(7, Math.max(4, look.value)), hue: k })),
-            }}
-            onClick={() => paint({ value: look.value, hue: k })}
-          />
-        ))}
-      </p>
-      <p>
-        {own && chosen !== null ? (
-          <button
-            type="button"
-            className="act"
-            onClick={() => {
-              setChosen(null);
-              onShapes(shapes.filter((_, k) => k !== chosen));
-            }}
-          >
-            take this shape away
-          </button>
-        ) : (
-          <>
-            Choose a value and draw round a shape; touch one to change it. Draw what is far first.
-          </>
-        )}
-      </p>
+      <Tones
+        label="Value"
+        tones={VALUES.map((v) => ({ key: v, words: `Value ${v}`, fill: { value: v, hue: null } }))}
+        chosen={look.value}
+        onChoose={(v) => paint({ value: v, hue: look.hue })}
+      />
+      <Tones
+        label="Hue"
+        tones={[null, ...HUES.keys()].map((hue) => ({
+          key: hue,
+          words: hue === null ? "grey" : (HUES[hue] ?? ""),
+          fill: { value: Math.min(7, Math.max(4, look.value)), hue },
+        }))}
+        chosen={look.hue}
+        onChoose={(hue) => paint({ value: look.value, hue })}
+      />
+      {own ? (
+        <Act
+          onClick={() => {
+            setChosen(null);
+            onShapes(shapes.filter((_, k) => k !== chosen));
+          }}
+        >
+          take this shape away
+        </Act>
+      ) : (
+        <p>
+          Choose a value and draw round a shape; touch one to change it. Draw what is far first.
+        </p>
+      )}
     </div>
   );
 }
 
-type Tone = Pick<Shape, "value"> & { a: number; b: number };
-
-function colour({ value, hue }: { value: number; hue: number | null }): Tone {
-  const turn = ((hue === null ? 0 : (TURNS[hue] ?? 0)) * Math.PI) / 180;
-  const chroma = hue === null ? 0 : CHROMA;
-  const round = (n: number) => Math.round(10 * n) / 10;
-  return { value, a: round(chroma * Math.cos(turn)), b: round(chroma * Math.sin(turn)) };
+interface TonesProps<K> {
+  label: string;
+  tones: { key: K; words: string; fill: Brush }[];
+  chosen: K;
+  onChoose: (key: K) => void;
 }
 
-function hueOf({ a = 0, b = 0 }: Shape): number | null {
-  if (Math.hypot(a, b) < CHROMA / 2) return null;
-  const turn = ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360;
-  const away = TURNS.map((t) => Math.min(Math.abs(t - turn), 360 - Math.abs(t - turn)));
-  return away.indexOf(Math.min(...away));
-}
-
-/** A shape's colour on screen: lightness is ten times the value within a step. */
-const shown = ({ value, a = 0, b = 0 }: { value: number; a?: number; b?: number }) =>
-  `lab(${10 * value} ${a} ${b})`;
-
-/** Near the frame means up to it: nobody wants a sliver of bare paper along the border. */
-const toFrame = (n: number) => (n < FRAME ? 0 : n > 1 - FRAME ? 1 : n);
-const inside = ({ x, y }: Place): [number, number] => [toFrame(x), toFrame(y)];
-
-/** Whether a place lies inside a polygon: a ray from it crosses the outline an odd number of times. */
-function holds(points: readonly [number, number][], { x, y }: Place): boolean {
-  let odd = false;
-  for (let k = 0, before = points.length - 1; k < points.length; before = k++) {
-    const [ax, ay] = points[k] ?? [0, 0];
-    const [bx, by] = points[before] ?? [0, 0];
-    if (ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax) odd = !odd;
-  }
-  return odd;
+/** A row of colours of which one is chosen. */
+function Tones<K extends number | null>({ label, tones, chosen, onChoose }: TonesProps<K>) {
+  return (
+    <Group role="group" aria-label={label} gap={0} my={8}>
+      {tones.map(({ key, words, fill }) => (
+        <Toggle
+          key={words}
+          variant="colour"
+          active={key === chosen}
+          aria-label={words}
+          style={{ background: shown(colour(fill)) }}
+          onClick={() => onChoose(key)}
+        />
+      ))}
+    </Group>
+  );
 }

@@ -14,8 +14,8 @@ export function ValueSteps({ values, yOf }: Props) {
         y={yOf(value) - 7}
         width={13}
         height={14}
-        className={classes.chip}
-        data-value={value}
+        fill={`lab(${10 * value} 0 0)`}
+        stroke="var(--line)"
       />
       <text x={18} y={yOf(value) + 4} className={classes.step}>
         {value}

@@ -1,52 +1,44 @@
-import { type DragEvent, useState } from "react";
+import { Box } from "@mantine/core";
+import { Dropzone } from "@mantine/dropzone";
+import { useRef } from "react";
 import { Link, useNavigate } from "react-router";
 import { useUpload } from "../api/hooks";
-import { ProblemNote } from "../parts/Problem";
+import { Act } from "../parts/Act";
 import classes from "./pieces.module.css";
 
-/** Where a photo is dropped or picked; what cannot be used is said right here. */
+/** Where a photo is dropped or picked. Any file is taken: the server says what is wrong with it. */
 export function DropPhoto() {
-  const [over, setOver] = useState(false);
   const navigate = useNavigate();
+  const open = useRef<() => void>(null);
   const upload = useUpload((reference, file) => {
     const name = file.name.replace(/\.[^.]*$/, "").replace(/[-_]+/g, " ");
     navigate(`/new?reference=${reference.hash}&name=${encodeURIComponent(name)}`);
   });
-  const take = (file: File | undefined) => file && upload.mutate(file);
-  const drop = (event: DragEvent) => {
-    event.preventDefault();
-    setOver(false);
-    take(event.dataTransfer.files[0]);
-  };
   return (
-    <>
-      {upload.error && <ProblemNote onClose={upload.reset}>{upload.error.message}</ProblemNote>}
-      <label
+    <Box px="lg" py="md">
+      <Dropzone
         className={classes.drop}
-        data-over={over}
-        onDragOver={(event) => {
-          event.preventDefault();
-          setOver(true);
-        }}
-        onDragLeave={() => setOver(false)}
-        onDrop={drop}
+        multiple={false}
+        activateOnKeyboard={false}
+        enablePointerEvents
+        openRef={open}
+        inputProps={{ accept: "image/*", "aria-label": "Choose a photo" }}
+        onDrop={([file]) => file && upload.mutate(file)}
       >
-        <input
-          type="file"
-          className="unseen"
-          accept="image/*"
-          aria-label="Choose a photo"
-          onChange={(event) => {
-            take(event.target.files?.[0]);
-            event.target.value = "";
+        <b>{upload.isPending ? "Reading the photo" : "Drop a photo here"}</b> or{" "}
+        <Act
+          onClick={(event) => {
+            event.stopPropagation();
+            open.current?.();
           }}
-        />
-        <b>{upload.isPending ? "Reading the photo" : "Drop a photo here"}</b>
-        or choose one, and say what you paint with, on what, and how large. The order comes at once.
-      </label>
-      <p className={classes.mind}>
+        >
+          choose one
+        </Act>
+        , and say what you paint with, on what, and how large. The order comes at once.
+      </Dropzone>
+      <Box component="p" pt="md">
         No photo? <Link to="/new?name=From%20mind">Draw a scene that you have in mind</Link>
-      </p>
-    </>
+      </Box>
+    </Box>
   );
 }

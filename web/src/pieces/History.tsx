@@ -1,32 +1,32 @@
-import type { Piece } from "../api/client";
-import type { useChanges } from "../api/hooks";
+import { Group } from "@mantine/core";
+import { Act } from "../parts/Act";
 
 interface Props {
-  piece: Piece;
-  changes: ReturnType<typeof useChanges>;
+  /** What would be taken back or done again, in words; null where there is nothing. */
+  undo: string | null | undefined;
+  redo: string | null | undefined;
+  onUndo: () => void;
+  onRedo: () => void;
 }
 
-/** Undo and redo of the piece's one history, the same in every stage. */
-export function History({ piece, changes }: Props) {
+/** Undo and redo of one history, the same in every stage and on the shelf. */
+export function History({ undo, redo, onUndo, onRedo }: Props) {
   const ways = [
-    { words: "undo", what: piece.undo, go: changes.undo },
-    { words: "redo", what: piece.redo, go: changes.redo },
+    { words: "undo", what: undo, go: onUndo },
+    { words: "redo", what: redo, go: onRedo },
   ];
   return (
-    <span>
+    <Group component="span" gap={8}>
       {ways.map(({ words, what, go }) => (
-        <span key={words}>
-          <button
-            type="button"
-            className="act"
-            disabled={!what}
-            title={what ? `${words}: ${what}` : `Nothing to ${words}`}
-            onClick={() => go.mutate()}
-          >
-            {words}
-          </button>{" "}
-        </span>
+        <Act
+          key={words}
+          disabled={!what}
+          title={what ? `${words}: ${what}` : `Nothing to ${words}`}
+          onClick={go}
+        >
+          {words}
+        </Act>
       ))}
-    </span>
+    </Group>
   );
 }

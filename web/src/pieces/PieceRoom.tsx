@@ -1,6 +1,8 @@
+import { Suspense } from "react";
 import { Outlet, useOutletContext, useParams } from "react-router";
 import type { Piece, Plan } from "../api/client";
 import { useCatalogue, useChanges, useFreshOnFocus, usePiece, usePlan } from "../api/hooks";
+import { Act } from "../parts/Act";
 import { Frame } from "../parts/Frame";
 import { useKeys } from "../parts/keys";
 import { ProblemNote } from "../parts/Problem";
@@ -21,51 +23,58 @@ export function PieceRoom() {
   const piece = usePiece(id);
   const { plan, job, stop } = usePlan(id, piece.data?.revision);
   const changes = useChanges(id, piece.data?.revision ?? 0);
-  const catalogue = useCatalogue();
   useFreshOnFocus(id);
+  const { undo, redo } = piece.data ?? {};
   useKeys({
-    undo: (down) => down && piece.data?.undo && changes.undo.mutate(),
-    redo: (down) => down && piece.data?.redo && changes.redo.mutate(),
+    undo: (down) => down && undo && changes.undo.mutate(),
+    redo: (down) => down && redo && changes.redo.mutate(),
   });
-  const settings = piece.data?.settings;
-  const medium = catalogue.data?.media.find((m) => m.key === settings?.medium)?.words;
-  const surface = plan.data?.document.surface;
-  const tone = surface?.words.match(/^[#v]/)
-    ? `a tone of value ${surface.value.toFixed(1)}`
-    : surface?.words;
-  const facts =
-    settings && `${medium} on ${tone ?? "…"}, ${settings.widthCm} × ${settings.heightCm} cm`;
-  const problem = changes.problem ?? piece.error ?? (plan.isFetching ? null : plan.error);
+  const problem = piece.error ?? (plan.isFetching ? null : plan.error);
   const stages = piece.data ? ["See", "Prepare", "Order", "Mix"] : [];
   return (
     <Frame
       name={piece.data?.name ?? "Washboard"}
       stages={stages.map((words) => ({ to: `/pieces/${id}/${words.toLowerCase()}`, words }))}
       facts={
-        <>
-          {piece.data && <History piece={piece.data} changes={changes} />}
-          <span>{facts}</span>
-        </>
+        piece.data && (
+          <>
+            <History
+              undo={undo}
+              redo={redo}
+              onUndo={() => changes.undo.mutate()}
+              onRedo={() => changes.redo.mutate()}
+            />
+            <Facts piece={piece.data} plan={plan.data} />
+          </>
+        )
       }
     >
       {problem && (
-        <ProblemNote onClose={changes.problem ? changes.forget : undefined}>
-          {problem.message}{" "}
-          {plan.error && (
-            <button type="button" className="act" onClick={() => plan.refetch()}>
-              Try again
-            </button>
-          )}
+        <ProblemNote>
+          {problem.message} {plan.error && <Act onClick={() => plan.refetch()}>Try again</Act>}
         </ProblemNote>
       )}
       <main aria-busy={plan.isFetching}>
         <h1 className="unseen">{piece.data?.name}</h1>
         {piece.data && plan.data ? (
-          <Outlet context={{ piece: piece.data, plan: plan.data, changes } satisfies Room} />
+          <Suspense>
+            <Outlet context={{ piece: piece.data, plan: plan.data, changes } satisfies Room} />
+          </Suspense>
         ) : (
           !problem && <Progress job={job} onStop={stop} />
         )}
       </main>
     </Frame>
+  );
+}
+
+/** With what, on what and how large, in one line. */
+function Facts({ piece, plan }: { piece: Piece; plan: Plan | undefined }) {
+  const { medium, widthCm, heightCm } = piece.settings;
+  const words = useCatalogue().data?.media.find((m) => m.key === medium)?.words;
+  return (
+    <span>
+      {words} on {plan?.view.surface ?? "…"}, {widthCm} × {heightCm} cm
+    </span>
   );
 }

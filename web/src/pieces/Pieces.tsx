@@ -1,8 +1,8 @@
+import { Box, Title } from "@mantine/core";
 import { usePieces } from "../api/hooks";
 import { Frame, HOME } from "../parts/Frame";
 import { ProblemNote } from "../parts/Problem";
 import { DropPhoto } from "./DropPhoto";
-import classes from "./pieces.module.css";
 import { Strip } from "./Strip";
 
 /** The studio wall: a strip for each piece, and a place to drop a photo. */
@@ -25,12 +25,12 @@ export function Pieces() {
 
 function Empty() {
   return (
-    <div className={classes.empty}>
-      <h1>No piece yet</h1>
+    <Box px="lg" pt="xl">
+      <Title mb={10}>No piece yet</Title>
       <p>
         Drop the photo you want to paint from. You say what you paint with, on what, and how large;
         the order of passes comes at once, with the picture after each.
       </p>
-    </div>
+    </Box>
   );
 }

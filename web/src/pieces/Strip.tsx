@@ -1,3 +1,4 @@
+import { Title } from "@mantine/core";
 import { Link } from "react-router";
 import type { Pass, Piece } from "../api/client";
 import { useCatalogue, usePlan } from "../api/hooks";
@@ -17,10 +18,10 @@ export function Strip({ piece }: { piece: Piece }) {
       {piece.reference ? (
         <img src={`/api/references/${piece.reference.hash}/picture`} alt="" />
       ) : (
-        <span className={classes.noPhoto} />
+        <span />
       )}
       <div>
-        <h2>{piece.name}</h2>
+        <Title order={2}>{piece.name}</Title>
         <p className="quiet">
           {words}, {widthCm} × {heightCm} cm
         </p>
@@ -35,8 +36,9 @@ function Ridges({ passes }: { passes: Pass[] }) {
   const row = ridges(passes, 430);
   return (
     <svg
-      className={classes.ridges}
       viewBox="0 0 430 60"
+      width="100%"
+      height={60}
       role="img"
       aria-label={`${passes.length} passes`}
     >
@@ -63,7 +65,7 @@ function Next({ passes, problem }: { passes: Pass[]; problem?: string }) {
   const wait = passes.reduce((sum, p) => sum + p.waitMinutes, 0);
   return (
     <div>
-      <h3>{title}</h3>
+      <Title order={3}>{title}</Title>
       <p>
         {minutes(first.minutes)} of work to begin with
         {rest ? `: ${rest}` : ""}. In all {minutes(work)}

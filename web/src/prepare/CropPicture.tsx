@@ -1,5 +1,6 @@
 import { useRef, useState } from "react";
 import type { Piece } from "../api/client";
+import layers from "../parts/parts.module.css";
 import { arrangementOf, type Crop, dragged, type Side } from "./arrangement";
 import classes from "./prepare.module.css";
 
@@ -34,7 +35,7 @@ export function CropPicture({ piece, onCrop }: Props) {
     bottom: `${100 * (1 - crop.bottom)}%`,
   };
   return (
-    <div ref={area} className={classes.layers} data-arrows>
+    <div ref={area} className={`${layers.layers} ${classes.clip}`} data-arrows>
       {piece.reference && (
         <img
           src={`/api/references/${piece.reference.hash}/picture`}

@@ -1,5 +1,9 @@
+import { Text, Title } from "@mantine/core";
 import type { Ground, Piece, Prepared } from "../api/client";
 import type { useChanges } from "../api/hooks";
+import { Act } from "../parts/Act";
+import { capital } from "../parts/masses";
+import { Swatch } from "../parts/Swatch";
 import { minutes } from "../parts/time";
 import classes from "./prepare.module.css";
 import { SheetForm } from "./SheetForm";
@@ -16,47 +20,23 @@ export function Grounds({ piece, prepared, changes }: Props) {
   const { grounds } = prepared;
   const chosen = piece.settings.ground ?? "own";
   const best = grounds[0];
-  const choose = (ground: Ground) =>
-    changes.edit.mutate({ ground: ground.key === "own" ? null : ground.key });
   return (
     <>
       <SheetForm piece={piece} prepared={prepared} changes={changes} />
       <SurfaceForm piece={piece} changes={changes} />
       {best && (
-        <p className={classes.lead}>
-          <b>{upper(best.words)}</b> suits best. {best.why}
-        </p>
+        <Text my={8} fz={15.5}>
+          <b>{capital(best.words)}</b> suits best. {best.why}
+        </Text>
       )}
       <ol className={classes.grounds}>
         {grounds.map((ground) => (
-          <li key={ground.key} data-chosen={ground.key === chosen}>
-            <img src={ground.picture} alt={`Begun on ${ground.words}`} />
-            <div>
-              <h3>
-                {ground.kind !== "patches" && (
-                  <span
-                    className={classes.swatch}
-                    style={{ background: `lab(${ground.lab.join(" ")})` }}
-                  />
-                )}
-                {upper(ground.words)}
-              </h3>
-              <p>
-                Paints <b>{Math.round(100 * ground.share)} %</b> already ·{" "}
-                {ground.layers.toFixed(1)} coats in the mean, {ground.lightsLayers} for the lights
-                {ground.fewerLayers > 0 &&
-                  ` · ${ground.fewerLayers} of ${ground.masses} need fewer`}
-              </p>
-              <p className="quiet">{details(ground).join(" · ")}</p>
-            </div>
-            {ground.key === chosen ? (
-              <b>this one</b>
-            ) : (
-              <button type="button" className="act" onClick={() => choose(ground)}>
-                take it
-              </button>
-            )}
-          </li>
+          <GroundRow
+            key={ground.key}
+            ground={ground}
+            chosen={ground.key === chosen}
+            onTake={() => changes.edit.mutate({ ground: ground.key === "own" ? null : ground.key })}
+          />
         ))}
       </ol>
       <p className="quiet">
@@ -67,18 +47,47 @@ export function Grounds({ piece, prepared, changes }: Props) {
   );
 }
 
+interface RowProps {
+  ground: Ground;
+  chosen: boolean;
+  onTake: () => void;
+}
+
+/** A ground: the picture begun on it, what it spares and what it costs. */
+function GroundRow({ ground, chosen, onTake }: RowProps) {
+  const { words, kind, lab, share, layers, lightsLayers, fewerLayers, masses } = ground;
+  return (
+    <li data-chosen={chosen}>
+      <img src={ground.picture} width={104} alt={`Begun on ${words}`} />
+      <div>
+        <Title order={3}>
+          {kind !== "patches" && <Swatch lab={lab} w={26} h={13} mr={8} />}
+          {capital(words)}
+        </Title>
+        <Text fz="sm">
+          Paints <b>{Math.round(100 * share)} %</b> already · {layers.toFixed(1)} coats in the mean,{" "}
+          {lightsLayers} for the lights
+          {fewerLayers > 0 && ` · ${fewerLayers} of ${masses} need fewer`}
+        </Text>
+        <Text fz="sm" c={chosen ? undefined : "dimmed"}>
+          {details(ground).join(" · ")}
+        </Text>
+      </div>
+      {chosen ? <b>this one</b> : <Act onClick={onTake}>take it</Act>}
+    </li>
+  );
+}
+
 /** The figures below the first line, as many as there are. */
 function details(ground: Ground): string[] {
   const { kind, value, toLightest, toDarkest, lightsLost, note } = ground;
-  const told = [];
+  const figures = [];
   if (kind !== "patches")
-    told.push(
+    figures.push(
       `Value ${value.toFixed(1)}; the lightest is ${toLightest.toFixed(1)} above, the darkest ${toDarkest.toFixed(1)} below`,
     );
   if (ground.minutes > 0)
-    told.push(`${minutes(ground.minutes)} to lay, ${minutes(ground.dryMinutes)} to dry`);
-  if (lightsLost >= 0.05) told.push(`lights lose ${lightsLost.toFixed(1)}`);
-  return note ? [...told, note] : told;
+    figures.push(`${minutes(ground.minutes)} to lay, ${minutes(ground.dryMinutes)} to dry`);
+  if (lightsLost >= 0.05) figures.push(`lights lose ${lightsLost.toFixed(1)}`);
+  return note ? [...figures, note] : figures;
 }
-
-const upper = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

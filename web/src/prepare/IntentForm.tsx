@@ -1,10 +1,13 @@
-import { Textarea, TextInput } from "@mantine/core";
+import { Group, Textarea, Title, Toggle } from "@mantine/core";
 import { useState } from "react";
 import type { Intent, Piece, Plan } from "../api/client";
 import { type useChanges, useLabels } from "../api/hooks";
+import { Act } from "../parts/Act";
 import { Choices } from "../parts/Choices";
 import { labelAt } from "../parts/labels";
 import { shortName } from "../parts/masses";
+import { NumberField } from "../parts/NumberField";
+import { TextField } from "../parts/TextField";
 import { arrangementOf, withMove } from "./arrangement";
 import classes from "./prepare.module.css";
 
@@ -25,11 +28,12 @@ const MOODS = [
 /** What the piece is about; which area leads, the mood, what to leave out, the time in hand. */
 export function IntentForm({ piece, plan, changes }: Props) {
   const intent: Intent = { ...BLANK, ...piece.settings.intent };
-  const areas = plan.view.areas ?? [];
   const labels = useLabels(piece.id, plan, "areas");
   const leading = intent.about ? labelAt(plan.view, labels, intent.about) : 0;
-  const keep = (to: Partial<Intent>) =>
-    changes.edit.mutate((now) => ({ intent: { ...BLANK, ...now.settings.intent, ...to } }));
+  const change = (to: Partial<Intent>) => (now: Piece) => ({
+    intent: { ...BLANK, ...now.settings.intent, ...to },
+  });
+  const keep = (to: Partial<Intent>) => changes.edit.mutate(change(to));
   const drop = ([x, y]: readonly [number, number]) =>
     changes.edit.mutate((now) => ({
       arrangement: withMove(arrangementOf(now), { x, y, drop: true }),
@@ -41,62 +45,50 @@ export function IntentForm({ piece, plan, changes }: Props) {
         kept={intent.sentence ?? ""}
         onKeep={(sentence) => keep({ sentence })}
       />
-      <h3>Which area leads?</h3>
+      <Title order={3} mt="md" mb={6}>
+        Which area leads?
+      </Title>
       <ul className={classes.leading}>
-        {areas.map((area) => {
+        {(plan.view.areas ?? []).map((area) => {
           const [x, y] = area.inside;
           const leads = area.label === leading;
           return (
             <li key={area.id}>
-              <button
-                type="button"
-                aria-pressed={leads}
-                onClick={() => keep({ about: leads ? null : { x, y } })}
-              >
+              <Toggle active={leads} onClick={() => keep({ about: leads ? null : { x, y } })}>
                 {shortName(area)}
-              </button>
-              <button type="button" className="act" onClick={() => drop(area.inside)}>
-                leave it out
-              </button>
+              </Toggle>
+              <Act onClick={() => drop(area.inside)}>leave it out</Act>
             </li>
           );
         })}
       </ul>
       <p className="quiet">The focus is proposed inside it; composition is judged by it.</p>
-      <h3>Mood</h3>
+      <Title order={3} mt="md" mb={6}>
+        Mood
+      </Title>
       <Choices
         label="Mood"
-        className={classes.acts}
         options={MOODS}
         chosen={intent.mood ?? "as-seen"}
         onChoose={(mood) => keep({ mood })}
       />
       <p className="quiet">It moves all planned values between the ends; Order shows the result.</p>
-      <div className={classes.sheet}>
-        <label>
-          Minutes in hand{" "}
-          <input
-            type="number"
-            min={1}
-            defaultValue={intent.minutes ?? ""}
-            onBlur={(event) => {
-              const given = event.currentTarget.valueAsNumber;
-              const minutes = Number.isFinite(given) ? given : null;
-              if (minutes !== (intent.minutes ?? null)) keep({ minutes });
-            }}
-          />
-        </label>
-        <TextInput
+      <Group gap={16} mt={8}>
+        <NumberField
+          key={intent.minutes}
+          label="Minutes in hand"
+          min={1}
+          kept={intent.minutes ?? null}
+          onKeep={(minutes) => changes.edit.mutateAsync(change({ minutes }))}
+        />
+        <TextField
           aria-label="Deadline"
           placeholder="Deadline, as you write it"
           maxLength={40}
-          defaultValue={intent.deadline ?? ""}
-          onBlur={(event) =>
-            event.currentTarget.value !== (intent.deadline ?? "") &&
-            keep({ deadline: event.currentTarget.value })
-          }
+          kept={intent.deadline ?? ""}
+          onKeep={(deadline) => keep({ deadline })}
         />
-      </div>
+      </Group>
     </>
   );
 }

@@ -1,8 +1,10 @@
+import { Group, Toggle } from "@mantine/core";
 import { useState } from "react";
 import type { Prepared } from "../api/client";
+import { Act } from "../parts/Act";
 import type { Place } from "../parts/line";
 import { length } from "./arrangement";
-import { onSheet, told } from "./measures";
+import { measuresBetween, onSheet } from "./measures";
 import classes from "./prepare.module.css";
 
 interface Props {
@@ -17,36 +19,29 @@ export function Measures({ prepared, marks, onClear }: Props) {
   const say = (cm: number) => length(cm, inches);
   const { horizon, focus, topCm } = prepared;
   const at = onSheet(prepared, focus);
-  const given = told(prepared, marks, say);
+  const lines = [
+    {
+      what: "Horizon",
+      figure: horizon
+        ? `${say(topCm + horizon.leftCm)} from the top on the left, ${say(topCm + horizon.rightCm)} on the right`
+        : "none found",
+    },
+    { what: "Focus", figure: `${say(at.x)} from the left, ${say(at.y)} from the top` },
+    ...measuresBetween(prepared, marks, say),
+  ];
   return (
     <>
-      <p className={classes.acts}>
-        <button type="button" aria-pressed={inches} onClick={() => setInches(!inches)}>
+      <Group gap={14} mb={10}>
+        <Toggle active={inches} onClick={() => setInches(!inches)}>
           inches
-        </button>
-        {marks.length > 0 && (
-          <button type="button" onClick={onClear}>
-            clear the places
-          </button>
-        )}
-      </p>
+        </Toggle>
+        {marks.length > 0 && <Act onClick={onClear}>clear the places</Act>}
+      </Group>
       <dl className={classes.facts}>
-        <dt>Horizon</dt>
-        <dd>
-          {horizon
-            ? `${say(topCm + horizon.leftCm)} from the top on the left, ${say(topCm + horizon.rightCm)} on the right`
-            : "none found"}
-        </dd>
-        <dt>Focus</dt>
-        <dd>
-          {say(at.x)} from the left, {say(at.y)} from the top
-        </dd>
-        {given.map(({ what, figure }) => (
-          <div key={what} className={classes.pair}>
-            <dt>{what}</dt>
-            <dd>{figure}</dd>
-          </div>
-        ))}
+        {lines.flatMap(({ what, figure }) => [
+          <dt key={what}>{what}</dt>,
+          <dd key={`${what}, figure`}>{figure}</dd>,
+        ])}
       </dl>
       {marks.length === 0 && (
         <p>Touch two places: length and angle show here. A third gives a ratio.</p>

@@ -1,7 +1,10 @@
+import { Group, SimpleGrid, Text, Title, Toggle } from "@mantine/core";
 import type { Plan, Prepared } from "../api/client";
 import type { useChanges } from "../api/hooks";
-import { css } from "../parts/colour";
-import { shortName } from "../parts/masses";
+import { Act } from "../parts/Act";
+import { nameIn } from "../parts/masses";
+import { percent } from "../parts/percent";
+import { Swatch } from "../parts/Swatch";
 import classes from "./prepare.module.css";
 
 interface Props {
@@ -10,100 +13,49 @@ interface Props {
   changes: ReturnType<typeof useChanges>;
 }
 
+type Palette = Prepared["palette"];
 const FEWEST = 2;
 const MOST = 16;
 
 /** Which paints come along, what of the picture they reach, and which exchange would help most. */
 export function Palette({ plan, prepared, changes }: Props) {
-  const { paints, share, mean, missed, swap, proposed, proposedShare } = prepared.palette;
+  const { paints, share, mean, missed } = prepared.palette;
   const chosen = paints.filter((p) => p.chosen).map((p) => p.key);
-  const mine = paints
-    .map((p) => p.key)
-    .filter((key) => key.startsWith("own-"))
-    .slice(0, MOST);
-  const words = (key: string) => paints.find((p) => p.key === key)?.words ?? key;
-  const toggle = (key: string) =>
-    changes.edit.mutate({
-      palette: chosen.includes(key) ? chosen.filter((k) => k !== key) : [...chosen, key],
-    });
-  const called = (id: string) => {
-    const mass = plan.document.masses.find((m) => m.id === id);
-    return mass ? shortName(mass) : id;
-  };
+  const take = (palette: string[]) => changes.edit.mutate({ palette });
   return (
     <>
-      <p className={classes.lead}>
-        <b>{chosen.length} paints</b> reach {Math.round(100 * share)} % of the picture within ΔE 6;
-        the mean miss is {mean.toFixed(1)}.
-      </p>
-      {[...chosen].sort().join() !== [...proposed].sort().join() && (
-        <p>
-          <button
-            type="button"
-            className="act"
-            title={proposed.map(words).join(", ")}
-            onClick={() => changes.edit.mutate({ palette: proposed })}
-          >
-            Take the {proposed.length} that reach it best
-          </button>
-          : {Math.round(100 * proposedShare)} %
-        </p>
-      )}
-      {mine.length >= FEWEST && [...mine].sort().join() !== [...chosen].sort().join() && (
-        <p>
-          <button
-            type="button"
-            className="act"
-            title={mine.map(words).join(", ")}
-            onClick={() => changes.edit.mutate({ palette: mine })}
-          >
-            Take the {mine.length} on your shelf
-          </button>
-        </p>
-      )}
-      {swap && (
-        <p>
-          <button
-            type="button"
-            className="act"
-            onClick={() =>
-              changes.edit.mutate({
-                palette: [...chosen.filter((k) => k !== swap.out), swap.in],
-              })
-            }
-          >
-            Take {words(swap.in)} for {words(swap.out)}
-          </button>
-          {swap.share !== null && `: then ${Math.round(100 * swap.share)} %`}
-        </p>
-      )}
-      <ul className={classes.paints}>
+      <Text my={8} fz={15.5}>
+        <b>{chosen.length} paints</b> reach {percent(share)} of the picture within ΔE 6; the mean
+        miss is {mean.toFixed(1)}.
+      </Text>
+      <Offers palette={prepared.palette} chosen={chosen} onTake={take} />
+      <SimpleGrid
+        component="ul"
+        className={classes.paints}
+        cols={3}
+        spacing={10}
+        verticalSpacing={4}
+        my={10}
+      >
         {paints.map((paint) => (
-          <li key={paint.key}>
-            <button
-              type="button"
-              aria-pressed={paint.chosen}
-              disabled={paint.chosen && chosen.length <= FEWEST}
-              title={paint.caution || undefined}
-              onClick={() => toggle(paint.key)}
-            >
-              <span className={classes.strong} style={{ background: css(paint.strong) }} />
-              <span className={classes.weak} style={{ background: css(paint.thin) }} />
-              <span>
-                {paint.words} <small>{paint.index}</small>
-              </span>
-            </button>
-          </li>
+          <PaintChoice
+            key={paint.key}
+            paint={paint}
+            needed={paint.chosen && chosen.length <= FEWEST}
+            onToggle={() =>
+              take(paint.chosen ? chosen.filter((k) => k !== paint.key) : [...chosen, paint.key])
+            }
+          />
         ))}
-      </ul>
+      </SimpleGrid>
       {missed.length > 0 && (
         <>
-          <h3>Out of reach</h3>
+          <Title order={3}>Out of reach</Title>
           <ul className={classes.missed}>
-            {missed.slice(0, 6).map(({ mass, lab: colour, apart }) => (
+            {missed.slice(0, 6).map(({ mass, lab, apart }) => (
               <li key={mass}>
-                <span className={classes.swatch} style={{ background: css(colour) }} />
-                {called(mass)}, by ΔE {apart.toFixed(0)}
+                <Swatch lab={lab} w={26} h={13} mr={8} />
+                {nameIn(plan, mass)}, by ΔE {apart.toFixed(0)}
               </li>
             ))}
           </ul>
@@ -114,5 +66,77 @@ export function Palette({ plan, prepared, changes }: Props) {
         spraying, wash hands; read the labels.
       </p>
     </>
+  );
+}
+
+interface OffersProps {
+  palette: Palette;
+  chosen: string[];
+  onTake: (palette: string[]) => void;
+}
+
+/** Other palettes: what reaches the picture best, what stands on the shelf, one paint exchanged. */
+function Offers({ palette, chosen, onTake }: OffersProps) {
+  const { paints, swap, proposed, proposedShare } = palette;
+  const words = (key: string) => paints.find((p) => p.key === key)?.words ?? key;
+  const other = (keys: string[]) => [...keys].sort().join() !== [...chosen].sort().join();
+  const mine = paints.flatMap((p) => (p.own ? [p.key] : [])).slice(0, MOST);
+  return (
+    <>
+      {other(proposed) && (
+        <p>
+          <Act title={proposed.map(words).join(", ")} onClick={() => onTake(proposed)}>
+            Take the {proposed.length} that reach it best
+          </Act>
+          : {percent(proposedShare)}
+        </p>
+      )}
+      {mine.length >= FEWEST && other(mine) && (
+        <p>
+          <Act title={mine.map(words).join(", ")} onClick={() => onTake(mine)}>
+            Take the {mine.length} on your shelf
+          </Act>
+        </p>
+      )}
+      {swap && (
+        <p>
+          <Act onClick={() => onTake([...chosen.filter((k) => k !== swap.out), swap.in])}>
+            Take {words(swap.in)} for {words(swap.out)}
+          </Act>
+          {swap.share !== null && `: then ${percent(swap.share)}`}
+        </p>
+      )}
+    </>
+  );
+}
+
+interface ChoiceProps {
+  paint: Palette["paints"][number];
+  /** Whether it is one of the last two, which stay. */
+  needed: boolean;
+  onToggle: () => void;
+}
+
+/** A paint with its look strong and thin, taken along or not. */
+function PaintChoice({ paint, needed, onToggle }: ChoiceProps) {
+  return (
+    <li>
+      <Toggle
+        variant="line"
+        className={classes.paint}
+        active={paint.chosen}
+        disabled={needed}
+        title={paint.caution || undefined}
+        onClick={onToggle}
+      >
+        <Group component="span" gap={0} wrap="nowrap">
+          <Swatch lab={paint.strong} bd="0" w={18} h={30} />
+          <Swatch lab={paint.thin} bd="0" w={18} h={30} />
+        </Group>
+        <span>
+          {paint.words} <small>{paint.index}</small>
+        </span>
+      </Toggle>
+    </li>
   );
 }

@@ -3,6 +3,7 @@ import type { Piece, Plan, Prepared } from "../api/client";
 import { shownUrl, useLabels } from "../api/hooks";
 import { labelAt } from "../parts/labels";
 import type { Place } from "../parts/line";
+import layers from "../parts/parts.module.css";
 import { toReference } from "./arrangement";
 import { Ghost } from "./Ghost";
 import type { Doing, Part } from "./looks";
@@ -40,7 +41,7 @@ export function PreparePicture(props: Props) {
     from && doing === "move" ? labelAt(plan.view, labels, toReference(plan.view, from)) : 0;
   return (
     <div
-      className={classes.layers}
+      className={`${layers.layers} ${classes.clip}`}
       data-doing={part === "measures" ? "measure" : doing}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);

@@ -1,13 +1,10 @@
-import { useMutation } from "@tanstack/react-query";
+import { Group, NativeSelect, Text } from "@mantine/core";
 import { useState } from "react";
 import type { Piece, Reference } from "../api/client";
-import { client, got } from "../api/client";
 import { useCatalogue, type useChanges } from "../api/hooks";
-import { LineLayer } from "../parts/LineLayer";
-import type { Place } from "../parts/line";
+import { NumberField } from "../parts/NumberField";
 import { PhotoPick } from "../parts/PhotoPick";
-import { ProblemNote } from "../parts/Problem";
-import classes from "./prepare.module.css";
+import { ToneReading } from "./ToneReading";
 
 interface Props {
   piece: Piece;
@@ -15,11 +12,13 @@ interface Props {
 }
 
 const TONES = [
-  { key: "white", words: "white" },
-  { key: "value:7", words: "light grey 7" },
-  { key: "value:5", words: "middle grey 5" },
-  { key: "black", words: "black" },
+  { value: "white", label: "white" },
+  { value: "value:7", label: "light grey 7" },
+  { value: "value:5", label: "middle grey 5" },
+  { value: "black", label: "black" },
 ];
+/** How a tone is named by its value alone. */
+const VALUE = "value:";
 
 /** What is painted on: the kind of sheet or panel, its side, its tone from a list, typed or read off a photo. */
 export function SurfaceForm({ piece, changes }: Props) {
@@ -27,83 +26,62 @@ export function SurfaceForm({ piece, changes }: Props) {
   const stocks = useCatalogue().data?.stocks.filter((s) => s.media.includes(medium)) ?? [];
   const [photo, setPhoto] = useState<Reference | null>(null);
   const own = stocks.find((s) => s.key === stock);
-  const typed = /^value:(.*)$/.exec(surface)?.[1] ?? "";
-  const tones = [...TONES, ...(own ? [{ key: own.tone, words: "as it usually is" }] : [])];
+  const typed = surface.startsWith(VALUE) ? Number(surface.slice(VALUE.length)) : null;
+  const tones = [...TONES, ...(own ? [{ value: own.tone, label: "as it usually is" }] : [])];
+  const take = (key: string) => {
+    const chosen = stocks.find((s) => s.key === key);
+    changes.edit.mutate(chosen ? { stock: chosen.key, surface: chosen.tone } : { stock: null });
+  };
   return (
-    <div className={classes.sheet}>
-      <label>
-        On{" "}
-        <select
-          aria-label="Kind of surface"
-          value={stock ?? ""}
-          onChange={(event) => {
-            const chosen = stocks.find((s) => s.key === event.target.value);
-            changes.edit.mutate(
-              chosen ? { stock: chosen.key, surface: chosen.tone } : { stock: null },
-            );
-          }}
-        >
-          <option value="">a surface of my own</option>
-          {stocks.map(({ key, words }) => (
-            <option key={key} value={key}>
-              {words}
-            </option>
-          ))}
-        </select>
-      </label>
+    <Group gap="8 16" pb={6}>
+      <NativeSelect
+        label="On"
+        aria-label="Kind of surface"
+        maw={260}
+        data={[
+          { value: "", label: "a surface of my own" },
+          ...stocks.map(({ key, words }) => ({ value: key, label: words })),
+        ]}
+        value={stock ?? ""}
+        onChange={(event) => take(event.currentTarget.value)}
+      />
       {own && own.sides.length > 0 && (
-        <label>
-          side{" "}
-          <select
-            aria-label="Side"
-            value={side}
-            onChange={(event) => changes.edit.mutate({ side: event.target.value })}
-          >
-            <option value="">either</option>
-            {own.sides.map((words) => (
-              <option key={words}>{words}</option>
-            ))}
-          </select>
-        </label>
-      )}
-      <label>
-        tone{" "}
-        <select
-          aria-label="Tone of the surface"
-          value={tones.some((t) => t.key === surface) ? surface : ""}
-          onChange={(event) =>
-            event.target.value && changes.edit.mutate({ surface: event.target.value })
-          }
-        >
-          <option value="">its own</option>
-          {tones.map(({ key, words }) => (
-            <option key={key} value={key}>
-              {words}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        value{" "}
-        <input
-          aria-label="Value of the surface"
-          type="number"
-          min={0}
-          max={10}
-          step={0.1}
-          defaultValue={typed}
-          key={surface}
-          onBlur={(event) => {
-            const given = event.currentTarget.value;
-            if (given !== "" && given !== typed) changes.edit.mutate({ surface: `value:${given}` });
-          }}
-          onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+        <NativeSelect
+          label="side"
+          aria-label="Side"
+          data={[{ value: "", label: "either" }, ...own.sides]}
+          value={side}
+          onChange={(event) => changes.edit.mutate({ side: event.currentTarget.value })}
         />
-      </label>
+      )}
+      <NativeSelect
+        label="tone"
+        aria-label="Tone of the surface"
+        data={[{ value: "", label: "its own" }, ...tones]}
+        value={tones.some(({ value }) => value === surface) ? surface : ""}
+        onChange={(event) => {
+          const tone = event.currentTarget.value;
+          if (tone) changes.edit.mutate({ surface: tone });
+        }}
+      />
+      <NumberField
+        key={surface}
+        label="value"
+        aria-label="Value of the surface"
+        max={10}
+        step={0.1}
+        kept={typed}
+        needed
+        onKeep={(value) => changes.edit.mutateAsync({ surface: `${VALUE}${value}` })}
+      />
       <PhotoPick words="read it off a photo" onTaken={setPhoto} />
-      {own?.says.includes(";") && <p className="quiet">{own.says}</p>}
+      {own?.care && (
+        <Text w="100%" c="dimmed">
+          {own.care}
+        </Text>
+      )}
       {photo && (
-        <Reading
+        <ToneReading
           photo={photo}
           onTone={(tone) => {
             setPhoto(null);
@@ -112,49 +90,6 @@ export function SurfaceForm({ piece, changes }: Props) {
           onLeave={() => setPhoto(null)}
         />
       )}
-    </div>
-  );
-}
-
-interface ReadingProps {
-  photo: Reference;
-  onTone: (tone: string) => void;
-  onLeave: () => void;
-}
-
-/** Two touches on a photo of the surface: the surface, then something white beside it. */
-function Reading({ photo, onTone, onLeave }: ReadingProps) {
-  const [surface, setSurface] = useState<Place | null>(null);
-  const read = useMutation({
-    mutationFn: async (white: Place) =>
-      got(
-        await client.POST("/api/references/{content}/tone", {
-          params: { path: { content: photo.hash } },
-          body: { surface: surface ?? white, white },
-        }),
-      ),
-    onSuccess: ({ tone }) => onTone(tone),
-    onError: () => setSurface(null),
-  });
-  const touch = (at: Place) => (surface ? read.mutate(at) : setSurface(at));
-  return (
-    <div className={classes.reading}>
-      {read.error && <ProblemNote onClose={read.reset}>{read.error.message}</ProblemNote>}
-      <p>
-        <b>{surface ? "Now the white beside it." : "Touch the surface."}</b>{" "}
-        <button type="button" className="act" onClick={onLeave}>
-          leave it
-        </button>
-      </p>
-      <LineLayer onLine={(line) => line[0] && touch(line[0])} onTouch={touch}>
-        <img
-          src={`/api/references/${photo.hash}/picture`}
-          width={photo.width}
-          height={photo.height}
-          alt="The surface beside white"
-          draggable={false}
-        />
-      </LineLayer>
-    </div>
+    </Group>
   );
 }

@@ -22,7 +22,11 @@ export function between(size: Size, one: Place, other: Place): { cm: number; ang
 }
 
 /** What the marked places tell: each from the edges, each stretch, and the ratio of the last two. */
-export function told(size: Size, marks: readonly Place[], say: (cm: number) => string): Measure[] {
+export function measuresBetween(
+  size: Size,
+  marks: readonly Place[],
+  say: (cm: number) => string,
+): Measure[] {
   const found: Measure[] = marks.map((mark, k) => {
     const { x, y } = onSheet(size, mark);
     return { what: `Place ${k + 1}`, figure: `${say(x)} from the left, ${say(y)} from the top` };

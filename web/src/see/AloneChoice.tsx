@@ -1,7 +1,7 @@
+import { Group, Toggle } from "@mantine/core";
 import { Meter } from "../parts/Meter";
 import { ALL, type Alone } from "./alone";
 import { bandName } from "./bands";
-import classes from "./see.module.css";
 
 interface Props {
   alone: Alone;
@@ -10,39 +10,35 @@ interface Props {
 }
 
 const STEPS = [2, 3, 4, 5, 6, 7, 8, 9];
+const PLAIN: { words: string; to: Alone }[] = [
+  { words: "everything", to: ALL },
+  { words: "the lights", to: { kind: "lights" } },
+  { words: "the accents", to: { kind: "accents" } },
+  { words: "the mass pointed at", to: { kind: "chosen" } },
+];
 
 /** What is shown alone: lights, accents, what is pointed at, a band, or all that is darker than a value. */
 export function AloneChoice({ alone, bands, onAlone }: Props) {
-  const plain = [
-    { words: "everything", to: ALL },
-    { words: "the lights", to: { kind: "lights" } as Alone },
-    { words: "the accents", to: { kind: "accents" } as Alone },
-    { words: "the mass pointed at", to: { kind: "chosen" } as Alone },
-  ];
+  const than = alone.kind === "darker" ? alone.than : 0;
   return (
-    <div className={classes.alone} role="group" aria-label="Show alone">
+    <Group gap="6 8" pb={12} role="group" aria-label="Show alone">
       Show
-      {plain.map(({ words, to }) => (
-        <button
-          key={words}
-          type="button"
-          aria-pressed={alone.kind === to.kind}
-          onClick={() => onAlone(to)}
-        >
+      {PLAIN.map(({ words, to }) => (
+        <Toggle key={words} active={alone.kind === to.kind} onClick={() => onAlone(to)}>
           {words}
-        </button>
+        </Toggle>
       ))}
       <span>
         darker than{" "}
         <Meter
           label="Darker than"
           values={STEPS}
-          value={alone.kind === "darker" ? alone.than : 0}
-          onChange={(than) => onAlone({ kind: "darker", than })}
+          value={than}
+          onChange={(to) => onAlone({ kind: "darker", than: to })}
         />{" "}
-        <b>{alone.kind === "darker" ? alone.than : ""}</b>
+        <b>{than || ""}</b>
       </span>
       {alone.kind === "band" && <b>only {bandName(alone.band, bands)}</b>}
-    </div>
+    </Group>
   );
 }

@@ -4,7 +4,6 @@ import { useLabels, wholeUrl } from "../api/hooks";
 import { LineLayer } from "../parts/LineLayer";
 import type { Place } from "../parts/line";
 import { PixelCanvas } from "../parts/PixelCanvas";
-import classes from "./see.module.css";
 
 interface Props {
   piece: Piece;
@@ -45,7 +44,6 @@ export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Prop
       onOver={(at) => setOver(at && areaAt(at))}
     >
       <img
-        className={classes.reference}
         src={wholeUrl(piece.id, plan)}
         width={width}
         height={height}

@@ -1,3 +1,4 @@
+import { Group } from "@mantine/core";
 import { useMemo, useRef } from "react";
 import type { Plan } from "../api/client";
 import { shortName } from "../parts/masses";
@@ -38,11 +39,11 @@ export function Ladder(props: Props) {
   );
   const most = Math.max(...plan.view.histogram, 1e-6);
   return (
-    <section className={classes.ladder}>
-      <p className={classes.head}>
+    <section>
+      <Group justify="space-between" fz="sm">
         <b>Areas on the ladder, far to near</b>
         <span>Each block is a mass, as wide as the root of its share</span>
-      </p>
+      </Group>
       <div className={classes.frame}>
         <svg
           viewBox={`0 0 ${WIDE} ${TALL + 40}`}

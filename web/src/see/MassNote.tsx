@@ -1,10 +1,11 @@
+import { SimpleGrid, Text, Title } from "@mantine/core";
 import type { Mass, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Fact } from "../parts/Fact";
-import { shortName } from "../parts/masses";
+import { nameIn, shortName } from "../parts/masses";
 import { Naming } from "../parts/Naming";
+import parts from "../parts/parts.module.css";
 import { toReference } from "../prepare/arrangement";
-import classes from "./see.module.css";
 
 interface Props {
   mass: Mass;
@@ -18,10 +19,6 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
   const chroma = Math.hypot(mass.lab[1], mass.lab[2]);
   const hue = (Math.atan2(mass.lab[2], mass.lab[1]) * 180) / Math.PI;
   const [low, high] = mass.valueRange;
-  const name = (id: string) => {
-    const found = plan.document.masses.find((m) => m.id === id);
-    return found ? shortName(found) : id;
-  };
   const rename = (given: string) => {
     const { x, y } = toReference(plan.view, { x: mass.inside[0], y: mass.inside[1] });
     const others = piece.settings.names?.filter((a) => a.name !== mass.name) ?? [];
@@ -29,9 +26,17 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
   };
   const borders = [...mass.neighbours].sort((a, b) => b.lengthCm - a.lengthCm).slice(0, 4);
   return (
-    <section className={classes.note}>
-      <h2>{shortName(mass)}</h2>
-      <dl className={classes.facts}>
+    <section>
+      <Title order={2}>{shortName(mass)}</Title>
+      <SimpleGrid
+        component="dl"
+        className={parts.ruled}
+        cols={3}
+        spacing={24}
+        verticalSpacing={8}
+        mt={8}
+        pt={8}
+      >
         <Fact
           shown={`${mass.value.toFixed(1)}`}
           words={`value, ${low.toFixed(1)} to ${high.toFixed(1)}`}
@@ -53,18 +58,18 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
           shown={mass.kind}
           words={mass.direction === null ? "kind" : `darker toward ${mass.direction.toFixed(0)}°`}
         />
-      </dl>
-      <p>
+      </SimpleGrid>
+      <Text my={8}>
         Borders:{" "}
         {borders
           .map(
             (b) =>
-              `${name(b.mass)} ${b.lengthCm.toFixed(1)} cm, ${b.softnessMm.toFixed(1)} mm soft`,
+              `${nameIn(plan, b.mass)} ${b.lengthCm.toFixed(1)} cm, ${b.softnessMm.toFixed(1)} mm soft`,
           )
           .join("; ")}
         . All measured in the photo, on a surface of {piece.settings.widthCm} ×{" "}
         {piece.settings.heightCm} cm.
-      </p>
+      </Text>
       <Naming what="mass" name={mass.name} onName={rename} />
     </section>
   );

@@ -1,9 +1,10 @@
+import { Group, Stack, Toggle } from "@mantine/core";
 import type { Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
+import { Act } from "../parts/Act";
 import { Meter } from "../parts/Meter";
 import { PhotoPick } from "../parts/PhotoPick";
 import { percent } from "../parts/percent";
-import classes from "./see.module.css";
 import type { usePhotos } from "./usePhotos";
 
 const AMOUNTS = [0, 0.25, 0.5, 0.75, 1];
@@ -24,32 +25,24 @@ export function PhotoNote({ piece, plan, photos, changes }: Props) {
     changes.edit.mutate({ opening: { darks, lights, ...to } });
   if (photos.cutting)
     return (
-      <p className={classes.note}>
+      <p>
         <b>Draw roughly round the thing.</b> It snaps to the edge and comes onto your photo, to be
-        placed.{" "}
-        <button type="button" className="act" onClick={() => photos.setCutting(null)}>
-          leave it
-        </button>
+        placed. <Act onClick={() => photos.setCutting(null)}>leave it</Act>
       </p>
     );
   return (
-    <section className={classes.photo}>
-      <p>
-        {blown + crushed > 0
-          ? `${percent(blown)} of the photo is blown to white, ${percent(crushed)} crushed to black. `
-          : "Nothing of the photo is blown to white or crushed to black."}
-        {blown + crushed > 0 && (
-          <button
-            type="button"
-            className="act"
-            aria-pressed={photos.marked}
-            onClick={() => photos.setMarked(!photos.marked)}
-          >
+    <Stack component="section" gap={8}>
+      {blown + crushed > 0 ? (
+        <p>
+          {percent(blown)} of the photo is blown to white, {percent(crushed)} crushed to black.{" "}
+          <Act aria-pressed={photos.marked} onClick={() => photos.setMarked(!photos.marked)}>
             {photos.marked ? "hide where" : "show where"}
-          </button>
-        )}
-      </p>
-      <div className={classes.meters}>
+          </Act>
+        </p>
+      ) : (
+        <p>Nothing of the photo is blown to white or crushed to black.</p>
+      )}
+      <Group gap={26} align="flex-end">
         <span>
           Open the darks{" "}
           <Meter
@@ -68,51 +61,39 @@ export function PhotoNote({ piece, plan, photos, changes }: Props) {
             onChange={(to) => open({ lights: to })}
           />
         </span>
-      </div>
+      </Group>
       {photo?.map((sentence) => (
         <p key={sentence}>{sentence}</p>
       ))}
       <Things photos={photos} />
-      <p className={classes.alone}>
+      <Group gap="6 18">
         <PhotoPick words="cut a thing from another photo" onTaken={photos.setCutting} />
         <PhotoPick
           words="put another photo in its place"
           onTaken={({ hash }) => changes.edit.mutate({ reference: hash })}
         />
-      </p>
-    </section>
+      </Group>
+    </Stack>
   );
 }
 
+/** Each borrowed thing; what can be done with the chosen one. */
 function Things({ photos }: { photos: ReturnType<typeof usePhotos> }) {
   const { borrowed, chosen, choose, change, leave } = photos;
-  const own = chosen === null ? undefined : borrowed[chosen];
   return borrowed.map((thing, k) => (
-    <p key={`${thing.photo} ${thing.outline[0]?.x}`} className={classes.alone}>
-      <button
-        type="button"
-        aria-pressed={k === chosen}
-        onClick={() => choose(k === chosen ? null : k)}
-      >
+    <Group key={`${thing.photo} ${thing.outline[0]?.x}`} gap="6 14">
+      <Toggle active={k === chosen} onClick={() => choose(k === chosen ? null : k)}>
         borrowed thing {k + 1}
-      </button>
-      {k === chosen && own && (
+      </Toggle>
+      {k === chosen && (
         <>
           <span>Drag it to its place.</span>
-          <button type="button" onClick={() => change(k, { width: own.width * LARGER })}>
-            larger
-          </button>
-          <button type="button" onClick={() => change(k, { width: own.width / LARGER })}>
-            smaller
-          </button>
-          <button type="button" onClick={() => change(k, { flipped: !own.flipped })}>
-            turn it round
-          </button>
-          <button type="button" onClick={() => leave(k)}>
-            leave it out
-          </button>
+          <Act onClick={() => change(k, { width: thing.width * LARGER })}>larger</Act>
+          <Act onClick={() => change(k, { width: thing.width / LARGER })}>smaller</Act>
+          <Act onClick={() => change(k, { flipped: !thing.flipped })}>turn it round</Act>
+          <Act onClick={() => leave(k)}>leave it out</Act>
         </>
       )}
-    </p>
+    </Group>
   ));
 }

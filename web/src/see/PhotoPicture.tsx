@@ -4,7 +4,7 @@ import { shownUrl, useReference, wholeUrl } from "../api/hooks";
 import { drawn, LineLayer } from "../parts/LineLayer";
 import type { Place } from "../parts/line";
 import { PixelCanvas } from "../parts/PixelCanvas";
-import classes from "./see.module.css";
+import layers from "../parts/parts.module.css";
 import { placedOutline, type usePhotos } from "./usePhotos";
 
 interface Props {
@@ -28,7 +28,6 @@ export function PhotoPicture({ piece, plan, photos, values }: Props) {
     return (
       <LineLayer onLine={photos.cut}>
         <img
-          className={classes.reference}
           src={`/api/references/${cutting.hash}/picture`}
           width={cutting.width}
           height={cutting.height}
@@ -47,9 +46,8 @@ export function PhotoPicture({ piece, plan, photos, values }: Props) {
       />
     );
   return (
-    <div className={classes.layers}>
+    <div className={layers.layers}>
       <img
-        className={classes.reference}
         src={shownUrl(piece.id, plan, "picture")}
         width={width}
         height={height}
@@ -88,7 +86,7 @@ function Placing({ piece, plan, thing, onPlace }: PlacingProps) {
   const closed = outline?.[0] ? drawn([...outline, outline[0]]) : "";
   return (
     <div
-      className={classes.layers}
+      className={layers.layers}
       data-doing="move"
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);
@@ -107,7 +105,6 @@ function Placing({ piece, plan, thing, onPlace }: PlacingProps) {
       onPointerCancel={() => setFrom(null)}
     >
       <img
-        className={classes.reference}
         src={wholeUrl(piece.id, plan)}
         width={width}
         height={height}

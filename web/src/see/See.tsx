@@ -1,32 +1,23 @@
-import { useCallback, useMemo, useState } from "react";
-import { useSearchParams } from "react-router";
-import { shownUrl, useBytes } from "../api/hooks";
-import { useKeys } from "../parts/keys";
-import { Meter } from "../parts/Meter";
+import { Tabs } from "@mantine/core";
+import { Caption } from "../parts/Caption";
+import columns from "../parts/parts.module.css";
 import { SceneDrawing } from "../parts/SceneDrawing";
-import { useRoom } from "../pieces/PieceRoom";
+import { type Room, useRoom } from "../pieces/PieceRoom";
 import { AloneChoice } from "./AloneChoice";
 import { AreaList } from "./AreaList";
 import { AreaPicture } from "./AreaPicture";
-import { ALL, type Alone, shownOf } from "./alone";
-import { banded, useGreys, useShares } from "./bands";
 import { Ladder } from "./Ladder";
 import { LOOKS, type Look } from "./looks";
 import { MassNote } from "./MassNote";
+import { Meters } from "./Meters";
 import { PhotoNote } from "./PhotoNote";
 import { PhotoPicture } from "./PhotoPicture";
 import { SeePicture } from "./SeePicture";
-import classes from "./see.module.css";
-import { useDrawing } from "./useDrawing";
-import { usePhotos } from "./usePhotos";
-import { useWindows } from "./useWindows";
+import { type Seeing, useSee } from "./useSee";
 import { WindowsNote } from "./WindowsNote";
 import { WindowsPicture } from "./WindowsPicture";
 
-const SQUINTS = [0, 0.5, 1, 1.5, 2, 2.5, 3];
-const METRES = [0, 1, 2, 4, 8, 16];
-const BANDS = [2, 3, 4, 5, 6, 7, 8, 9];
-const WORDS = {
+const WORDS: Record<Look, string> = {
   reference: "As photographed",
   values: "Values only",
   bands: "In bands",
@@ -35,203 +26,139 @@ const WORDS = {
   edges: "Edges alone",
   windows: "Two windows",
 };
+const ALONE: readonly Look[] = ["values", "bands", "masses"];
 
 /** The See stage: the reference and its values, squint, the ladder with its bands, the masses. */
 export function See() {
-  const { piece, plan, changes } = useRoom();
-  const [query, setQuery] = useSearchParams();
-  const look = LOOKS.find((l) => l === query.get("look")) ?? "bands";
-  const setLook = (to: Look) => setQuery({ look: to }, { replace: true });
-  const [mass, setMass] = useState<string | null>(null);
-  const { area, setArea, way, take, first, draw } = useDrawing(changes);
-  const photos = usePhotos(piece, changes);
-  const [held, setHeld] = useState(false);
-  const [alone, setAlone] = useState<Alone>(ALL);
-  const [metres, setMetres] = useState(0);
-  const [lining, setLining] = useState(false);
-  const windows = useWindows(piece, look === "windows");
-  const [dragged, setDragged] = useState<number[] | null>(null);
-  const thresholds = dragged ?? plan.view.thresholds;
-  const { squint, bands } = piece.settings;
-  const strength = (look === "values" || look === "reference") && !held ? 0 : held ? 2 : squint;
-  const values = useBytes(
-    shownUrl(piece.id, plan, "values", far(metres, look) ?? `&squint=${strength}`),
-  );
-  const greys = useGreys();
-  const table = useMemo(() => banded(thresholds, greys), [thresholds, greys]);
-  const shown = useMemo(
-    () => shownOf(alone, plan, thresholds, mass),
-    [alone, plan, thresholds, mass],
-  );
-  const shares = useShares(plan.view.histogram, thresholds);
-  const step = (by: number) => {
-    const things = look === "areas" ? (plan.view.areas ?? []) : plan.document.masses;
-    const order = things.map((thing) => thing.id);
-    const at = order.indexOf((look === "areas" ? area : mass) ?? "");
-    const next = order[(at + by + order.length) % order.length] ?? null;
-    if (look === "areas") setArea(next);
-    else setMass(next);
-  };
-  useKeys({
-    q: setHeld,
-    v: () => setLook(look === "values" ? "bands" : "values"),
-    r: () => setLook(look === "reference" ? "bands" : "reference"),
-    o: () => setLook(look === "masses" ? "bands" : "masses"),
-    band: (_, digit) => setAlone(digit && digit <= thresholds.length + 1 ? bandAt(digit) : ALL),
-    ArrowUp: (down) => down && step(-1),
-    ArrowDown: (down) => down && step(1),
-  });
-  const drop = useCallback(
-    (to: number[]) => {
-      changes.edit.mutate({ thresholds: to }, { onSettled: () => setDragged(null) });
-    },
-    [changes.edit],
-  );
-  const pointed = plan.document.masses.find((m) => m.id === mass) ?? null;
+  const room = useRoom();
+  const see = useSee(room);
+  const { look, thresholds, windows, lining } = see;
   return (
-    <div className={classes.see}>
-      <div>
-        {look === "areas" && !held ? (
-          <AreaPicture
-            piece={piece}
-            plan={plan}
-            area={area}
-            onArea={setArea}
-            first={first}
-            onStroke={draw}
-          />
-        ) : look === "reference" && !held ? (
-          piece.reference ? (
-            <PhotoPicture piece={piece} plan={plan} photos={photos} values={values.data} />
-          ) : (
-            <SceneDrawing
-              shapes={piece.shapes ?? []}
-              aspect={(plan.view.areaWidth ?? 1) / (plan.view.areaHeight ?? 1)}
-              ground={plan.document.surface.value}
-              onShapes={(shapes) => shapes.length && changes.edit.mutate({ shapes })}
-            />
-          )
-        ) : look === "windows" ? (
-          <WindowsPicture piece={piece} plan={plan} by={windows} lining={lining} />
-        ) : (
-          <SeePicture
-            piece={piece}
-            plan={plan}
-            look={held ? "values" : look}
-            values={values.data}
-            table={look === "bands" && !held ? table : null}
-            mass={mass}
-            shown={shown}
-            onMass={setMass}
-          />
-        )}
-        <div className={classes.caption}>
-          <span>
-            <b>{held ? "Squinted at" : WORDS[look]}</b>
-          </span>
-          <span className={classes.looks} role="group" aria-label="How to look">
+    <Tabs
+      className={columns.columns}
+      value={look}
+      onChange={(to) => see.setLook(to as Look)}
+      keepMounted={false}
+    >
+      <Tabs.Panel value={look} tabIndex={-1}>
+        <Picture room={room} see={see} />
+        <Caption>
+          <b>{see.held ? "Squinted at" : WORDS[look]}</b>
+          <Tabs.List aria-label="How to look" data-arrows>
             {LOOKS.map((name) => (
-              <button
-                key={name}
-                type="button"
-                aria-pressed={look === name}
-                onClick={() => setLook(name)}
-              >
+              <Tabs.Tab key={name} value={name}>
                 {name}
-              </button>
+              </Tabs.Tab>
             ))}
-          </span>
-        </div>
-        <div
-          className={classes.meters}
-          hidden={look === "areas" || look === "windows" || look === "reference"}
-        >
-          <span>
-            Squint{" "}
-            <Meter
-              label="Squint"
-              values={SQUINTS}
-              value={squint}
-              onChange={(s) => changes.edit.mutate({ squint: s })}
-            />{" "}
-            <b>{squint}</b>
-          </span>
-          <span>
-            Bands{" "}
-            <Meter
-              label="Bands"
-              values={BANDS}
-              value={bands}
-              onChange={(b) => changes.edit.mutate({ bands: b, thresholds: null })}
-            />{" "}
-            <b>{thresholds.length + 1}</b>
-          </span>
-          <button
-            type="button"
-            className="act"
-            onClick={() => changes.edit.mutate({ even: !piece.settings.even, thresholds: null })}
-          >
-            {piece.settings.even ? "find the bands in the picture" : "space them evenly"}
-          </button>
-          {look === "values" && (
-            <span>
-              From <Meter label="Metres away" values={METRES} value={metres} onChange={setMetres} />{" "}
-              <b>{metres ? `${metres} m` : "near"}</b>
-            </span>
-          )}
-        </div>
+          </Tabs.List>
+        </Caption>
+        <Meters room={room} see={see} />
         {ALONE.includes(look) && (
-          <AloneChoice alone={alone} bands={thresholds.length + 1} onAlone={setAlone} />
+          <AloneChoice alone={see.alone} bands={thresholds.length + 1} onAlone={see.setAlone} />
         )}
-        {look === "areas" ? (
-          <AreaList
-            piece={piece}
-            plan={plan}
-            area={area}
-            changes={changes}
-            way={way}
-            half={first !== null}
-            onArea={setArea}
-            onWay={take}
-          />
-        ) : look === "reference" ? (
-          piece.reference && (
-            <PhotoNote piece={piece} plan={plan} photos={photos} changes={changes} />
-          )
-        ) : pointed ? (
-          <MassNote key={pointed.id} mass={pointed} piece={piece} plan={plan} changes={changes} />
-        ) : (
-          <p>
-            <b>{plan.document.masses.length} masses.</b> Point at a mass, or press ↓, for its
-            measures.
-          </p>
-        )}
-      </div>
+        <Note room={room} see={see} />
+      </Tabs.Panel>
       {look === "windows" ? (
         <WindowsNote
           by={windows}
           bands={thresholds.length + 1}
           lining={lining}
-          onLining={() => setLining(!lining)}
+          onLining={() => see.setLining(!lining)}
         />
       ) : (
         <Ladder
-          plan={plan}
+          plan={room.plan}
           thresholds={thresholds}
-          shares={shares}
-          mass={mass}
-          area={look === "areas" ? area : null}
-          onMass={setMass}
-          onArea={setArea}
-          onDrag={setDragged}
-          onDrop={drop}
+          shares={see.shares}
+          mass={see.mass}
+          area={look === "areas" ? see.drawing.area : null}
+          onMass={see.setMass}
+          onArea={see.drawing.setArea}
+          onDrag={see.setDragged}
+          onDrop={see.drop}
         />
       )}
-    </div>
+    </Tabs>
   );
 }
 
-const ALONE: readonly Look[] = ["values", "bands", "masses"];
-const bandAt = (digit: number): Alone => ({ kind: "band", band: digit - 1 });
-const far = (metres: number, look: Look) =>
-  metres && look === "values" ? `&metres=${metres}` : undefined;
+interface Props {
+  room: Room;
+  see: Seeing;
+}
+
+/** The picture by its look; while the squint is held, its values. */
+function Picture({ room, see }: Props) {
+  const { piece, plan, changes } = room;
+  const { look, held, values, drawing } = see;
+  if (look === "windows")
+    return <WindowsPicture piece={piece} plan={plan} by={see.windows} lining={see.lining} />;
+  if (look === "areas" && !held)
+    return (
+      <AreaPicture
+        piece={piece}
+        plan={plan}
+        area={drawing.area}
+        onArea={drawing.setArea}
+        first={drawing.first}
+        onStroke={drawing.draw}
+      />
+    );
+  if (look === "reference" && !held && piece.reference)
+    return <PhotoPicture piece={piece} plan={plan} photos={see.photos} values={values} />;
+  if (look === "reference" && !held)
+    return (
+      <SceneDrawing
+        shapes={piece.shapes ?? []}
+        aspect={(plan.view.areaWidth ?? 1) / (plan.view.areaHeight ?? 1)}
+        ground={plan.document.surface.value}
+        onShapes={(shapes) => shapes.length && changes.edit.mutate({ shapes })}
+      />
+    );
+  return (
+    <SeePicture
+      piece={piece}
+      plan={plan}
+      look={held ? "values" : look}
+      values={values}
+      table={see.table}
+      mass={see.mass}
+      shown={see.shown}
+      onMass={see.setMass}
+    />
+  );
+}
+
+/** Below the picture: the list of areas, the photo's own, or the mass pointed at. */
+function Note({ room, see }: Props) {
+  const { piece, plan, changes } = room;
+  const { look, drawing } = see;
+  if (look === "areas")
+    return (
+      <AreaList
+        piece={piece}
+        plan={plan}
+        area={drawing.area}
+        changes={changes}
+        way={drawing.way}
+        half={drawing.first !== null}
+        onArea={drawing.setArea}
+        onWay={drawing.take}
+      />
+    );
+  if (look === "reference")
+    return (
+      piece.reference && (
+        <PhotoNote piece={piece} plan={plan} photos={see.photos} changes={changes} />
+      )
+    );
+  if (look === "windows") return null;
+  const pointed = plan.document.masses.find((m) => m.id === see.mass);
+  if (!pointed)
+    return (
+      <p>
+        <b>{plan.document.masses.length} masses.</b> Point at a mass, or press ↓, for its measures.
+      </p>
+    );
+  return <MassNote key={pointed.id} mass={pointed} piece={piece} plan={plan} changes={changes} />;
+}

@@ -1,6 +1,7 @@
+import { Group, Text, Title, Toggle } from "@mantine/core";
 import type { Comparison } from "../api/client";
+import { Swatch } from "../parts/Swatch";
 import { bandName } from "./bands";
-import classes from "./see.module.css";
 import type { useWindows } from "./useWindows";
 
 interface Props {
@@ -22,67 +23,63 @@ export function WindowsNote({ by, bands, lining, onLining }: Props) {
   if (!found) return <p>{by.problem?.message ?? "Reading the two windows…"}</p>;
   const predicted = windows.other.source === "predicted";
   return (
-    <section className={classes.note} aria-live="polite">
-      <div className={classes.pairOf}>
+    <section aria-live="polite">
+      <Group gap={18} mb={8}>
         <Patch reading={found.one} words="1" />
         <Patch reading={found.other} words={predicted ? "2, as predicted" : "2"} />
         <div>
-          <h2>The second is {found.words}</h2>
+          <Title order={2}>The second is {found.words}</Title>
           <p>ΔE₀₀ {found.apart.toFixed(1)}</p>
         </div>
-      </div>
+      </Group>
       <Standing standing={found.standing} bands={bands} />
-      <p className={classes.alone}>
-        <button
-          type="button"
-          aria-pressed={predicted}
+      <Group gap="6 8" py={12}>
+        <Toggle
+          active={predicted}
           onClick={() => by.change("other", { source: predicted ? "reference" : "predicted" })}
         >
           second on the predicted picture
-        </button>
-        <button
-          type="button"
+        </Toggle>
+        <Toggle
+          active={false}
           onClick={() => by.change("other", { x: windows.one.x, y: windows.one.y })}
         >
           both at one place
-        </button>
+        </Toggle>
         {SIZES.map(({ half, words }) => (
-          <button
+          <Toggle
             key={words}
-            type="button"
-            aria-pressed={windows.one.half === half}
+            active={windows.one.half === half}
             onClick={() => {
               by.change("one", { half });
               by.change("other", { half });
             }}
           >
             {words}
-          </button>
+          </Toggle>
         ))}
-        <button
-          type="button"
-          aria-pressed={lining}
+        <Toggle
+          active={lining}
           onClick={() => {
             if (line) by.setLine(null);
             onLining();
           }}
         >
           {lining ? "drag across the picture" : "values along a line"}
-        </button>
-      </p>
+        </Toggle>
+      </Group>
       {found.profiles.length > 0 && <Profiles profiles={found.profiles} />}
     </section>
   );
 }
 
 function Patch({ reading, words }: { reading: Comparison["one"]; words: string }) {
-  const [l, a, b] = reading.lab;
   return (
-    <figure className={classes.patch}>
-      <span style={{ background: `lab(${l} ${a} ${b})` }} />
-      <figcaption>
+    <figure>
+      <Swatch lab={reading.lab} bd="0" w={92} h={58} />
+      <Text component="figcaption" fz="sm">
         <b>{reading.value.toFixed(1)}</b> {words}
-      </figcaption>
+      </Text>
     </figure>
   );
 }
@@ -107,7 +104,8 @@ function Profiles({ profiles }: { profiles: number[][] }) {
   return (
     <svg
       viewBox={`0 0 ${WIDE + 24} ${TALL + 4}`}
-      className={classes.profiles}
+      width="100%"
+      style={{ maxWidth: 480 }}
       role="img"
       aria-label="Values along the line"
     >

@@ -2,6 +2,7 @@ import { type PointerEvent, useRef, useState } from "react";
 import type { Piece, Plan } from "../api/client";
 import { shownUrl } from "../api/hooks";
 import type { Place } from "../parts/line";
+import layers from "../parts/parts.module.css";
 import classes from "./see.module.css";
 import type { useWindows, Which } from "./useWindows";
 
@@ -39,7 +40,7 @@ export function WindowsPicture({ piece, plan, by, lining }: Props) {
   return (
     <div
       ref={area}
-      className={classes.layers}
+      className={layers.layers}
       data-arrows
       onPointerDown={(event) => {
         if (!lining) return;
@@ -53,7 +54,6 @@ export function WindowsPicture({ piece, plan, by, lining }: Props) {
       }}
     >
       <img
-        className={classes.reference}
         src={shownUrl(piece.id, plan, "picture")}
         width={width}
         height={height}

@@ -3,8 +3,8 @@ import type { Borrowed, Piece, Reference } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import type { Place } from "../parts/line";
 
-const PART = 0.5;
 /** How wide a borrowed thing comes in, as a share of the width it takes on its own photo. */
+const PART = 0.5;
 
 /** What is done with photos in the reference look: a thing cut out of another, placed, left out. */
 export function usePhotos(piece: Piece, changes: ReturnType<typeof useChanges>) {

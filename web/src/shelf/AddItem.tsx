@@ -1,125 +1,122 @@
-import { type FormEvent, useState } from "react";
+import {
+  Button,
+  Group,
+  NativeSelect,
+  NumberInput,
+  Radio,
+  SimpleGrid,
+  TextInput,
+} from "@mantine/core";
+import { useForm } from "@mantine/form";
 import type { ShelfGiven } from "../api/client";
-import classes from "./shelf.module.css";
 import { useListed } from "./useShelf";
 
 const KINDS = ["paint", "stick", "surface", "tool"] as const;
-type Kind = (typeof KINDS)[number];
+const CHANNELS = ["L*", "a*", "b*"] as const;
 
-/** Something new on the shelf: what it is like says all the rest; a colour of one's own can be told besides. */
-export function AddItem({ busy, onAdd }: { busy: boolean; onAdd: (item: ShelfGiven) => void }) {
+const BLANK = {
+  kind: "paint" as (typeof KINDS)[number],
+  like: "",
+  name: "",
+  medium: "watercolour",
+  left: "" as number | "",
+  set: "",
+  lab: ["", "", ""] as (number | "")[],
+};
+
+interface Props {
+  busy: boolean;
+  onAdd: (item: ShelfGiven) => void;
+}
+
+/** Something new on the shelf: what it is like says all the rest; a colour of one's own can be given besides. */
+export function AddItem({ busy, onAdd }: Props) {
   const listed = useListed();
-  const [kind, setKind] = useState<Kind>("paint");
-  const [like, setLike] = useState("");
-  const [name, setName] = useState("");
-  const [medium, setMedium] = useState("watercolour");
-  const [left, setLeft] = useState("");
-  const [set, setSet] = useState("");
-  const [lab, setLab] = useState(["", "", ""]);
+  const form = useForm({ initialValues: BLANK });
+  const { kind, like, medium } = form.values;
   const own = (listed.data ?? []).filter((l) => l.kind === kind);
   const found = own.find((l) => l.words === like);
   const media = found?.media ?? [];
   const inMedium = media.includes(medium) ? medium : (media[0] ?? "");
-  const coloured = lab.every((c) => c !== "" && Number.isFinite(Number(c)));
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
+  const submit = form.onSubmit((given) => {
     if (!found) return;
+    const lab = given.lab.every((c) => c !== "") ? given.lab.map(Number) : null;
     onAdd({
       kind,
-      name: name.trim() || found.words,
+      name: given.name.trim() || found.words,
       like: found.key,
       medium: kind === "tool" ? "" : inMedium,
-      set: set.trim(),
-      left: left === "" ? null : Number(left),
+      set: given.set.trim(),
+      left: given.left === "" ? null : given.left,
       note: "",
-      lab: kind === "paint" && coloured ? (lab.map(Number) as [number, number, number]) : null,
+      lab: kind === "paint" && lab ? (lab as [number, number, number]) : null,
     });
-  };
+  });
+  const stacked = { variant: "stacked" };
   return (
-    <form className={classes.add} onSubmit={submit}>
-      <fieldset>
-        <legend className="unseen">What is it?</legend>
-        {KINDS.map((k) => (
-          <label key={k}>
-            <input
-              type="radio"
-              name="kind"
-              checked={kind === k}
-              onChange={() => {
-                setKind(k);
-                setLike("");
-              }}
-            />
-            {k}
-          </label>
-        ))}
-      </fieldset>
-      <label>
-        {kind === "paint" ? "The pigment it is made of, or nearest to" : "It is like"}
-        <input
+    <form onSubmit={submit}>
+      <SimpleGrid cols={2} spacing={18} verticalSpacing={10} py={12}>
+        <Radio.Group aria-label="What is it?" {...form.getInputProps("kind")}>
+          <Group gap={20}>
+            {KINDS.map((k) => (
+              <Radio key={k} value={k} label={k} />
+            ))}
+          </Group>
+        </Radio.Group>
+        {media.length > 1 ? (
+          <NativeSelect
+            label="Medium"
+            data={media}
+            {...form.getInputProps("medium")}
+            value={inMedium}
+          />
+        ) : (
+          <span />
+        )}
+        <TextInput
+          {...stacked}
           list="listed"
-          value={like}
+          label={kind === "paint" ? "The pigment it is made of, or nearest to" : "It is like"}
           placeholder="type a few letters"
-          onChange={(event) => setLike(event.currentTarget.value)}
+          {...form.getInputProps("like")}
         />
         <datalist id="listed">
           {own.map((l) => (
             <option key={l.key} value={l.words} label={l.index} />
           ))}
         </datalist>
-      </label>
-      {media.length > 1 && (
-        <label>
-          Medium
-          <select value={inMedium} onChange={(event) => setMedium(event.currentTarget.value)}>
-            {media.map((m) => (
-              <option key={m}>{m}</option>
-            ))}
-          </select>
-        </label>
-      )}
-      <label>
-        Your name for it
-        <input
-          value={name}
+        <TextInput
+          {...stacked}
+          label="Your name for it"
           maxLength={80}
           placeholder={found?.words}
-          onChange={(event) => setName(event.currentTarget.value)}
+          {...form.getInputProps("name")}
         />
-      </label>
-      <label>
-        Left{kind === "paint" ? ", ml" : ""}
-        <input
-          type="number"
+        <NumberInput
+          {...stacked}
+          label={`Left${kind === "paint" ? ", ml" : ""}`}
           min={0}
-          step="any"
-          value={left}
-          onChange={(event) => setLeft(event.currentTarget.value)}
+          {...form.getInputProps("left")}
         />
-      </label>
-      <label>
-        Set
-        <input value={set} maxLength={80} onChange={(event) => setSet(event.currentTarget.value)} />
-      </label>
-      {kind === "paint" && (
-        <fieldset className={classes.lab}>
-          <legend>Its colour as it comes, over white, if you have it measured</legend>
-          {["L*", "a*", "b*"].map((channel, k) => (
-            <input
-              key={channel}
-              type="number"
-              step="any"
-              aria-label={channel}
-              placeholder={channel}
-              value={lab[k]}
-              onChange={(event) => setLab(lab.map((c, n) => (n === k ? event.target.value : c)))}
-            />
-          ))}
-        </fieldset>
-      )}
-      <button type="submit" disabled={!found || busy}>
-        Put it on the shelf
-      </button>
+        <TextInput {...stacked} label="Set" maxLength={80} {...form.getInputProps("set")} />
+        {kind === "paint" && (
+          <Group component="fieldset" gap={8} align="baseline">
+            <legend>Its colour as it comes, over white, if you have it measured</legend>
+            {CHANNELS.map((channel, k) => (
+              <NumberInput
+                key={channel}
+                w={90}
+                aria-label={channel}
+                placeholder={channel}
+                {...form.getInputProps(`lab.${k}`)}
+              />
+            ))}
+          </Group>
+        )}
+        <Button type="submit" disabled={!found || busy} style={{ alignSelf: "end" }}>
+          Put it on the shelf
+        </Button>
+      </SimpleGrid>
       {found && <p className="quiet">{found.says}. Modelled, not measured.</p>}
     </form>
   );

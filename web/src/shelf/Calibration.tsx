@@ -1,15 +1,10 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
-import type { Calibration as Fit, PaintDetail, Shelf, ShelfItem } from "../api/client";
-import { client, got, Problem } from "../api/client";
-import { css } from "../parts/colour";
+import { Button, Group, NumberInput, Table, Text, Title } from "@mantine/core";
+import type { Calibration as Fit, PaintDetail, ShelfItem } from "../api/client";
+import { Act } from "../parts/Act";
 import { FilePick } from "../parts/FilePick";
-import { ProblemNote } from "../parts/Problem";
+import { Swatch } from "../parts/Swatch";
 import classes from "./shelf.module.css";
-
-type Read = Record<string, number[]>;
-const FEWEST = 3;
-const TURNS = 6;
+import { complete, useCalibration } from "./useCalibration";
 
 interface Props {
   item: ShelfItem;
@@ -17,50 +12,17 @@ interface Props {
   reader: string;
 }
 
+const CHANNELS = ["L*", "a*", "b*"];
+
 /** The painter's own swatches: typed, off a photo or file, or held under the reader; fitted, then kept. */
 export function Calibration({ item, strip, reader }: Props) {
-  const [read, setRead] = useState<Read>({});
-  const queries = useQueryClient();
-  const path = { path: { key: item.key } };
-  const fit = useMutation({
-    mutationFn: async ({ given, keep }: { given: Read; keep: boolean }) => {
-      const revision = queries.getQueryData<Shelf>(["shelf"])?.revision ?? 0;
-      const body = { revision, read: given as Record<string, [number, number, number]>, keep };
-      return got(await client.POST("/api/shelf/items/{key}/calibration", { params: path, body }));
-    },
-    onSuccess: (done) => done.shelf && queries.setQueryData(["shelf"], done.shelf),
-  });
-  const taken = (given: Read) => {
-    setRead(given);
-    if (complete(given).length >= FEWEST) fit.mutate({ given: whole(given), keep: false });
-  };
-  const photo = useMutation({
-    mutationFn: async (file: File) => {
-      const body = new FormData();
-      body.append("file", file);
-      const given = { params: path, body: { file: "" }, bodySerializer: () => body };
-      return got(await client.POST("/api/shelf/items/{key}/strip", given)).read;
-    },
-    onSuccess: taken,
-  });
-  const device = useMutation({
-    mutationFn: async () => {
-      const found: Read = {};
-      for (const { key } of strip) found[key] = await reading(path, key);
-      return found;
-    },
-    onSuccess: taken,
-  });
-  const problem = photo.error ?? device.error ?? fit.error;
-  const forget = () => {
-    photo.reset();
-    device.reset();
-    fit.reset();
-  };
+  const by = useCalibration(item.key, strip);
   return (
-    <section className={classes.calibration}>
-      <h3>Your own swatches</h3>
-      <p className={classes.acts}>
+    <section>
+      <Title order={4} mt={10}>
+        Your own swatches
+      </Title>
+      <Group gap="2 22">
         <a href={`/api/shelf/items/${item.key}/strip.pdf`} target="_blank" rel="noreferrer">
           print the strip to paint on
         </a>
@@ -68,104 +30,94 @@ export function Calibration({ item, strip, reader }: Props) {
           words="read a photo or CxF of it"
           label="A photo or CxF file of the strip"
           accept="image/*,.cxf"
-          onFile={(file) => photo.mutate(file)}
+          onFile={by.photo}
         />
-        <button
-          type="button"
-          className="act"
-          disabled={device.isPending}
-          onClick={() => device.mutate()}
-        >
+        <Act disabled={by.busy} onClick={by.device}>
           hold the {reader} on it
-        </button>
-      </p>
-      {problem && <ProblemNote onClose={forget}>{problem.message}</ProblemNote>}
-      <table className={classes.strip}>
-        <thead>
-          <tr>
-            <th>Field</th>
-            <th>expected</th>
-            <th>L* a* b* as read</th>
-            <th>fitted</th>
-          </tr>
-        </thead>
-        <tbody>
-          {strip.map(({ key, words, lab }) => {
-            const own = read[key] ?? [];
-            const fitted = fit.data?.fields.find((f) => f.key === key);
-            return (
-              <tr key={key} data-outlier={fitted?.outlier}>
-                <th scope="row">{words}</th>
-                <td>
-                  <Chip lab={fitted?.before ?? lab} />
-                </td>
-                <td>
-                  <Chip lab={complete({ [key]: own }).length ? own : null} />
-                  {["L*", "a*", "b*"].map((channel, k) => (
-                    <input
-                      key={channel}
-                      type="number"
-                      step="any"
-                      aria-label={`${words} ${channel}`}
-                      value={own[k] ?? ""}
-                      onChange={(event) => {
-                        const to = [own[0], own[1], own[2]] as number[];
-                        to[k] = event.currentTarget.valueAsNumber;
-                        setRead({ ...read, [key]: to });
-                      }}
-                      onBlur={() => taken(read)}
-                    />
-                  ))}
-                </td>
-                <td>
-                  <Chip lab={fitted?.after ?? null} />
-                  {fitted && `ΔE ${fitted.apart.toFixed(1)}`}
-                  {fitted?.outlier && " left out: it fits with none of the others"}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-      {fit.data && (
-        <Verdict fit={fit.data} onKeep={() => fit.mutate({ given: whole(read), keep: true })} />
-      )}
+        </Act>
+      </Group>
+      <Table mt={8} withRowBorders={false}>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th>Field</Table.Th>
+            <Table.Th>expected</Table.Th>
+            <Table.Th>L* a* b* as read</Table.Th>
+            <Table.Th>fitted</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {strip.map((field) => (
+            <FieldRow
+              key={field.key}
+              field={field}
+              own={by.read[field.key] ?? []}
+              fitted={by.fit?.fields.find((f) => f.key === field.key)}
+              onType={(channel, to) => by.type(field.key, channel, to)}
+              onSettle={by.settle}
+            />
+          ))}
+        </Table.Tbody>
+      </Table>
+      {by.fit && <Verdict fit={by.fit} onKeep={by.keep} />}
     </section>
+  );
+}
+
+interface FieldProps {
+  field: PaintDetail["strip"][number];
+  /** Its channels as read or typed so far. */
+  own: number[];
+  fitted: Fit["fields"][number] | undefined;
+  onType: (channel: number, to: number) => void;
+  onSettle: () => void;
+}
+
+/** A field of the strip: as the table expects it, as it was read, as fitted. */
+function FieldRow({ field, own, fitted, onType, onSettle }: FieldProps) {
+  const { words, lab } = field;
+  const whole = Object.values(complete({ own }))[0] ?? null;
+  const chip = { w: 40, h: 28 };
+  return (
+    <Table.Tr data-outlier={fitted?.outlier} className={classes.field}>
+      <Table.Th scope="row" fw={400}>
+        {words}
+      </Table.Th>
+      <Table.Td>
+        <Swatch lab={fitted?.before ?? lab} {...chip} />
+      </Table.Td>
+      <Table.Td>
+        <Group gap={4} wrap="nowrap">
+          <Swatch lab={whole} {...chip} />
+          {CHANNELS.map((channel, k) => (
+            <NumberInput
+              key={channel}
+              w={58}
+              aria-label={`${words} ${channel}`}
+              value={Number.isFinite(own[k]) ? own[k] : ""}
+              onChange={(to) => onType(k, to === "" ? Number.NaN : Number(to))}
+              onBlur={onSettle}
+            />
+          ))}
+        </Group>
+      </Table.Td>
+      <Table.Td>
+        <Swatch lab={fitted?.after} {...chip} /> {fitted && `ΔE ${fitted.apart.toFixed(1)}`}
+        {fitted?.outlier && " left out: it fits with none of the others"}
+      </Table.Td>
+    </Table.Tr>
   );
 }
 
 function Verdict({ fit, onKeep }: { fit: Fit; onKeep: () => void }) {
   return (
-    <p className={classes.verdict}>
+    <Text component="div" pt={10}>
       The table misses your swatches by ΔE <b>{fit.before.toFixed(1)}</b> in the mean, fitted to
       them by <b>{fit.after.toFixed(1)}</b>.{" "}
       {fit.shelf ? (
         <b>Kept: recipes use your paint now.</b>
       ) : (
-        <button type="button" onClick={onKeep}>
-          Keep the fitted paint
-        </button>
+        <Button onClick={onKeep}>Keep the fitted paint</Button>
       )}
-    </p>
+    </Text>
   );
-}
-
-function Chip({ lab }: { lab: readonly number[] | null }) {
-  return <span className={classes.chip} style={lab ? { background: css(lab) } : undefined} />;
-}
-
-const complete = (read: Read) =>
-  Object.entries(read).filter(([, lab]) => lab.length === 3 && lab.every(Number.isFinite));
-const whole = (read: Read): Read => Object.fromEntries(complete(read));
-
-/** A field under the reader, held on again while it gives nothing. */
-async function reading(params: { path: { key: string } }, field: string): Promise<number[]> {
-  for (let turn = 0; ; turn++) {
-    const body = { field, turn };
-    try {
-      return got(await client.POST("/api/shelf/items/{key}/reading", { params, body })).lab;
-    } catch (error) {
-      if (!(error instanceof Problem) || error.code !== "no-reading" || turn >= TURNS) throw error;
-    }
-  }
 }

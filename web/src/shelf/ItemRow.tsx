@@ -1,5 +1,7 @@
+import { Group, UnstyledButton } from "@mantine/core";
 import type { ShelfItem } from "../api/client";
 import { css } from "../parts/colour";
+import { NumberField } from "../parts/NumberField";
 import classes from "./shelf.module.css";
 
 interface Props {
@@ -8,69 +10,51 @@ interface Props {
   /** Names of things that do the same work. */
   twins: string[];
   onChoose: () => void;
-  onLeft: (left: number | null) => void;
+  onLeft: (left: number | null) => Promise<unknown>;
 }
+
+const UNITS: Partial<Record<ShelfItem["kind"], string>> = { paint: "ml", surface: "sheets" };
 
 /** A thing on the shelf: a paint as its drawdown over a black line, thick to thin; what it does; what is left. */
 export function ItemRow({ item, chosen, twins, onChoose, onLeft }: Props) {
-  const unit = item.kind === "paint" ? "ml" : item.kind === "surface" ? "sheets" : "pieces";
   return (
-    <div className={classes.row} data-chosen={chosen}>
-      <button type="button" aria-pressed={chosen} onClick={onChoose} className={classes.choose}>
+    <Group className={classes.row} data-chosen={chosen} wrap="nowrap" gap={0}>
+      <UnstyledButton aria-pressed={chosen} onClick={onChoose} className={classes.choose}>
         <Drawdown item={item} />
         <span>
           <b>{item.name}</b>
-          {item.index && <i> {item.index}</i>}
-          <small>
+          {item.index && <span className={classes.more}> {item.index}</span>}
+          <small className={classes.more}>
             {item.medium && `${item.medium} · `}
             {item.says}
             {twins.length > 0 && ` · does the same as ${twins.join(", ")}`}
           </small>
-          {item.caution && <small className={classes.caution}>Caution: {item.caution}</small>}
+          {item.caution && <small>Caution: {item.caution}</small>}
         </span>
-      </button>
-      <label className={classes.left}>
-        <span className="unseen">{item.name} left</span>
-        <input
+      </UnstyledButton>
+      <Group w={132} pl={10} gap={6} wrap="nowrap">
+        <NumberField
           key={`${item.left}`}
-          type="number"
-          min={0}
-          step="any"
-          defaultValue={item.left ?? ""}
+          aria-label={`${item.name} left`}
           placeholder="?"
-          onBlur={(event) => {
-            const { value } = event.currentTarget;
-            const to = value === "" ? null : Number(value);
-            if (to !== item.left) onLeft(to);
-          }}
-          onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
-        />{" "}
-        {unit}
-      </label>
-    </div>
+          kept={item.left ?? null}
+          onKeep={onLeft}
+        />
+        {UNITS[item.kind] ?? "pieces"}
+      </Group>
+    </Group>
   );
 }
 
-function Drawdown({ item }: { item: ShelfItem }) {
-  if (item.strong && item.thin && item.black)
-    return (
-      <span className={classes.drawdown} aria-hidden="true">
-        <span style={{ background: css(item.strong) }} />
-        <span className={classes.line}>
-          <span style={{ background: css(item.black) }} />
-        </span>
-        <span
-          style={{
-            background: `linear-gradient(90deg in lab, ${css(item.strong)}, ${css(item.thin)})`,
-          }}
-        />
-      </span>
-    );
-  if (item.strong)
-    return (
-      <span className={classes.drawdown} aria-hidden="true">
-        <span style={{ background: css(item.strong) }} />
-      </span>
-    );
-  return <span aria-hidden="true" />;
+/** The paint as it comes, over a black line, and drawn out thin. */
+function Drawdown({ item: { strong, thin, black } }: { item: ShelfItem }) {
+  if (!strong) return <span aria-hidden="true" />;
+  const course = thin && `linear-gradient(90deg in lab, ${css(strong)}, ${css(thin)})`;
+  return (
+    <span aria-hidden="true" className={classes.drawdown}>
+      <span style={{ background: css(strong) }} />
+      {black && <span style={{ background: css(black) }} />}
+      {course && <span style={{ background: course }} />}
+    </span>
+  );
 }

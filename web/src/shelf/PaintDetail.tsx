@@ -1,7 +1,10 @@
+import { NativeSelect, SimpleGrid, Text, Title } from "@mantine/core";
 import { useState } from "react";
 import type { PaintDetail as Detail, ShelfItem } from "../api/client";
-import { css } from "../parts/colour";
+import { Act } from "../parts/Act";
 import { ProblemNote } from "../parts/Problem";
+import { Swatch } from "../parts/Swatch";
+import { TextField } from "../parts/TextField";
 import { Calibration } from "./Calibration";
 import classes from "./shelf.module.css";
 import { type Told, usePaintDetail } from "./useShelf";
@@ -15,9 +18,10 @@ interface Props {
 
 /** The thing at hand: names and notes; of a paint how it thins, tints and lies over grounds, and its strip. */
 export function PaintDetail({ item, revision, onChange, onRemove }: Props) {
+  const stacked = { variant: "stacked" };
   return (
     <section className={classes.detail}>
-      <h2>{item.name}</h2>
+      <Title order={2}>{item.name}</Title>
       <p>
         {item.says}
         {item.kind === "paint" &&
@@ -26,14 +30,22 @@ export function PaintDetail({ item, revision, onChange, onRemove }: Props) {
             : ". Modelled as the listed pigment, not measured.")}
       </p>
       {item.kind === "paint" && <Looks item={item} revision={revision} />}
-      <div className={classes.facts}>
-        <Fact label="Name" value={item.name} onTell={(name) => name && onChange({ name })} />
-        <Fact label="Set" value={item.set} onTell={(set) => onChange({ set })} />
-        <Fact label="Note" value={item.note} onTell={(note) => onChange({ note })} />
-        <button type="button" className="act" onClick={onRemove}>
-          take it off the shelf
-        </button>
-      </div>
+      <SimpleGrid cols={2} spacing={18} verticalSpacing={8} mt="md">
+        <TextField
+          {...stacked}
+          label="Name"
+          kept={item.name}
+          onKeep={(name) => name && onChange({ name })}
+        />
+        <TextField {...stacked} label="Set" kept={item.set} onKeep={(set) => onChange({ set })} />
+        <TextField
+          {...stacked}
+          label="Note"
+          kept={item.note}
+          onKeep={(note) => onChange({ note })}
+        />
+        <Act onClick={onRemove}>take it off the shelf</Act>
+      </SimpleGrid>
     </section>
   );
 }
@@ -46,29 +58,6 @@ const LAMPS: Record<string, string> = {
   D75: "north light (D75)",
 };
 
-interface FactProps {
-  label: string;
-  value: string;
-  onTell: (to: string) => void;
-}
-
-function Fact({ label, value, onTell }: FactProps) {
-  return (
-    <label>
-      {label}
-      <input
-        key={value}
-        defaultValue={value}
-        onBlur={(event) => {
-          const to = event.currentTarget.value.trim();
-          if (to !== value) onTell(to);
-        }}
-        onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
-      />
-    </label>
-  );
-}
-
 function Looks({ item, revision }: { item: ShelfItem; revision: number }) {
   const [lamp, setLamp] = useState("D65");
   const found = usePaintDetail(item.key, revision, lamp);
@@ -77,26 +66,24 @@ function Looks({ item, revision }: { item: ShelfItem; revision: number }) {
   if (!detail) return <p className="quiet">Working its looks out…</p>;
   return (
     <>
-      <label className={classes.lamp}>
-        Seen by{" "}
-        <select value={lamp} onChange={(event) => setLamp(event.currentTarget.value)}>
-          {detail.lamps.map((name) => (
-            <option key={name} value={name}>
-              {LAMPS[name] ?? name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <h3>Thinned over white</h3>
-      <Row cells={detail.ramp.map(({ film, look }) => ({ look, words: filmWords(film) }))} />
-      <h3>Tinted with white</h3>
+      <NativeSelect
+        mt={6}
+        label="Seen by"
+        data={detail.lamps.map((name) => ({ value: name, label: LAMPS[name] ?? name }))}
+        value={lamp}
+        onChange={(event) => setLamp(event.currentTarget.value)}
+      />
       <Row
+        title="Thinned over white"
+        cells={detail.ramp.map(({ film, look }) => ({ look, words: filmWords(film) }))}
+      />
+      <Row
+        title="Tinted with white"
         cells={detail.tints.map(({ white, look }) => ({
           look,
           words: white === 0 ? "masstone" : `${Math.round(100 * white)} % white`,
         }))}
       />
-      <h3>Over grounds, as it comes and thin</h3>
       <Grounds grounds={detail.grounds} />
       <Calibration item={item} strip={detail.strip} reader={detail.reader} />
     </>
@@ -106,35 +93,50 @@ function Looks({ item, revision }: { item: ShelfItem; revision: number }) {
 const filmWords = (film: number) =>
   film === 1 ? "as it comes" : `1 : ${Math.round(1 / film - 1)}`;
 
-function Row({ cells }: { cells: { look: readonly number[]; words: string }[] }) {
+interface RowProps {
+  title: string;
+  cells: { look: readonly number[]; words: string }[];
+}
+
+function Row({ title, cells }: RowProps) {
   return (
-    <div className={classes.looks}>
-      {cells.map(({ look, words }) => (
-        <figure key={words}>
-          <span style={{ background: css(look) }} />
-          <figcaption>
-            <b>{look[3]?.toFixed(1)}</b> {words}
-          </figcaption>
-        </figure>
-      ))}
-    </div>
+    <>
+      <Title order={4} mt={10}>
+        {title}
+      </Title>
+      <div className={classes.looks}>
+        {cells.map(({ look, words }) => (
+          <figure key={words}>
+            <Swatch lab={look} w="100%" h={40} />
+            <Text component="figcaption" fz="xs">
+              <b>{look[3]?.toFixed(1)}</b> {words}
+            </Text>
+          </figure>
+        ))}
+      </div>
+    </>
   );
 }
 
 function Grounds({ grounds }: { grounds: Detail["grounds"] }) {
   return (
-    <div className={classes.looks}>
-      {grounds.map(({ ground, lab, full, thin }) => (
-        <figure key={ground}>
-          <span className={classes.over} style={{ background: css(lab) }}>
-            <span style={{ background: css(full) }} />
-            <span style={{ background: css(thin) }} />
-          </span>
-          <figcaption>
-            <b>{full[3]?.toFixed(1)}</b>, thin <b>{thin[3]?.toFixed(1)}</b>
-          </figcaption>
-        </figure>
-      ))}
-    </div>
+    <>
+      <Title order={4} mt={10}>
+        Over grounds, as it comes and thin
+      </Title>
+      <div className={classes.looks}>
+        {grounds.map(({ ground, lab, full, thin }) => (
+          <figure key={ground}>
+            <Swatch lab={lab} w="100%" h={40} p={7} display="flex">
+              <Swatch lab={full} flex={1} bd="0" />
+              <Swatch lab={thin} flex={1} bd="0" />
+            </Swatch>
+            <Text component="figcaption" fz="xs">
+              <b>{full[3]?.toFixed(1)}</b>, thin <b>{thin[3]?.toFixed(1)}</b>
+            </Text>
+          </figure>
+        ))}
+      </div>
+    </>
   );
 }

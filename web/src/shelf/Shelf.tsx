@@ -1,10 +1,13 @@
+import { Box, Group, Title } from "@mantine/core";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import type { ShelfItem } from "../api/client";
+import type { Shelf as Found, ShelfItem } from "../api/client";
+import { Act } from "../parts/Act";
 import { FilePick } from "../parts/FilePick";
 import { Frame, HOME } from "../parts/Frame";
 import { useKeys } from "../parts/keys";
 import { ProblemNote } from "../parts/Problem";
+import { History } from "../pieces/History";
 import { AddItem } from "./AddItem";
 import { ItemRow } from "./ItemRow";
 import { PaintDetail } from "./PaintDetail";
@@ -17,6 +20,8 @@ const KINDS = [
   { kind: "surface", words: "Surfaces" },
   { kind: "tool", words: "Tools" },
 ] as const;
+
+type Changes = ReturnType<typeof useShelfChanges>;
 
 /** What the painter owns: every paint as its drawdown over a black line, the rest below, one in detail. */
 export function Shelf() {
@@ -32,71 +37,22 @@ export function Shelf() {
   const items = shelf?.items ?? [];
   const chosen =
     items.find((i) => i.key === query.get("thing")) ?? items.find((i) => i.kind === "paint");
-  const doubles = new Map(
-    (shelf?.duplicates ?? []).flatMap((group) => group.map((k) => [k, group])),
-  );
-  const named = (key: string) => items.find((i) => i.key === key)?.name ?? key;
   return (
     <Frame name="Washboard" stages={HOME}>
-      {changes.problem && (
-        <ProblemNote onClose={changes.forget}>{changes.problem.message}</ProblemNote>
-      )}
       {found.error && <ProblemNote>{found.error.message}</ProblemNote>}
       <main className={classes.shelf} aria-busy={found.isPending}>
         <section>
-          <div className={classes.head}>
-            <h1>Shelf</h1>
-            <button
-              type="button"
-              className="act"
-              aria-expanded={adding}
-              onClick={() => setAdding(!adding)}
-            >
-              {adding ? "close" : "add something"}
-            </button>
-            {/* Only once it is known what stands there: changes name the revision they are made on. */}
-            {shelf && (
-              <FilePick
-                words="take in a file"
-                label="A shelf as CSV or CxF"
-                accept=".csv,.cxf"
-                onFile={(file) => changes.take.mutate(file)}
-              />
-            )}
-            <span>
-              out as{" "}
-              <a href="/api/shelf/export/shelf.csv" download>
-                CSV
-              </a>{" "}
-              or{" "}
-              <a href="/api/shelf/export/shelf.cxf" download>
-                CxF
-              </a>
-            </span>
-            <button
-              type="button"
-              className="act"
-              disabled={!shelf?.undo}
-              title={shelf?.undo ?? ""}
-              onClick={() => changes.step.mutate("undo")}
-            >
-              undo
-            </button>
-            <button
-              type="button"
-              className="act"
-              disabled={!shelf?.redo}
-              title={shelf?.redo ?? ""}
-              onClick={() => changes.step.mutate("redo")}
-            >
-              redo
-            </button>
-          </div>
+          <Head
+            shelf={shelf}
+            changes={changes}
+            adding={adding}
+            onAdding={() => setAdding(!adding)}
+          />
           {changes.take.data && (
-            <p className={classes.note}>
+            <Box component="p" py={10}>
               {changes.take.data.added} added, {changes.take.data.updated} changed,{" "}
               {changes.take.data.same} as they were. {changes.take.data.notes.join(" ")}
-            </p>
+            </Box>
           )}
           {adding && (
             <AddItem
@@ -105,36 +61,19 @@ export function Shelf() {
             />
           )}
           {shelf && items.length === 0 && !adding && (
-            <p className={classes.empty}>
+            <Box component="p" py={10} maw="46ch" fz={17}>
               Nothing stands here yet. Add the paints you own, or take them in from a CSV or CxF
               file: recipes then use your tubes, and pieces say whether enough is left.
-            </p>
+            </Box>
           )}
-          {KINDS.map(({ kind, words }) => {
-            const own = items.filter((item) => item.kind === kind);
-            return own.length === 0 ? null : (
-              <section key={kind} className={classes.kind}>
-                <h2>{words}</h2>
-                {grouped(own).map(([set, things]) => (
-                  <div key={set}>
-                    {set && <h3>{set}</h3>}
-                    {things.map((item) => (
-                      <ItemRow
-                        key={item.key}
-                        item={item}
-                        chosen={item.key === chosen?.key}
-                        twins={(doubles.get(item.key) ?? [])
-                          .filter((k) => k !== item.key)
-                          .map(named)}
-                        onChoose={() => setQuery({ thing: item.key }, { replace: true })}
-                        onLeft={(left) => changes.change.mutate({ key: item.key, told: { left } })}
-                      />
-                    ))}
-                  </div>
-                ))}
-              </section>
-            );
-          })}
+          {shelf && (
+            <Things
+              shelf={shelf}
+              chosen={chosen?.key}
+              onChoose={(thing) => setQuery({ thing }, { replace: true })}
+              onLeft={(key, left) => changes.change.mutateAsync({ key, told: { left } })}
+            />
+          )}
         </section>
         {shelf && chosen && (
           <PaintDetail
@@ -148,6 +87,91 @@ export function Shelf() {
       </main>
     </Frame>
   );
+}
+
+interface HeadProps {
+  shelf: Found | undefined;
+  changes: Changes;
+  adding: boolean;
+  onAdding: () => void;
+}
+
+/** What can be done with the shelf as a whole. */
+function Head({ shelf, changes, adding, onAdding }: HeadProps) {
+  return (
+    <Group className={classes.head} gap="4 20" align="baseline">
+      <Title flex={1}>Shelf</Title>
+      <Act aria-expanded={adding} onClick={onAdding}>
+        {adding ? "close" : "add something"}
+      </Act>
+      {/* Only once it is known what stands there: changes name the revision they are made on. */}
+      {shelf && (
+        <FilePick
+          words="take in a file"
+          label="A shelf as CSV or CxF"
+          accept=".csv,.cxf"
+          onFile={(file) => changes.take.mutate(file)}
+        />
+      )}
+      <span>
+        out as{" "}
+        <a href="/api/shelf/export/shelf.csv" download>
+          CSV
+        </a>{" "}
+        or{" "}
+        <a href="/api/shelf/export/shelf.cxf" download>
+          CxF
+        </a>
+      </span>
+      <History
+        undo={shelf?.undo}
+        redo={shelf?.redo}
+        onUndo={() => changes.step.mutate("undo")}
+        onRedo={() => changes.step.mutate("redo")}
+      />
+    </Group>
+  );
+}
+
+interface ThingsProps {
+  shelf: Found;
+  chosen: string | undefined;
+  onChoose: (key: string) => void;
+  onLeft: (key: string, left: number | null) => Promise<unknown>;
+}
+
+/** Everything on the shelf, by kind and set. */
+function Things({ shelf, chosen, onChoose, onLeft }: ThingsProps) {
+  const twins = new Map(shelf.duplicates.flatMap((group) => group.map((key) => [key, group])));
+  const named = (key: string) => shelf.items.find((i) => i.key === key)?.name ?? key;
+  return KINDS.map(({ kind, words }) => {
+    const own = shelf.items.filter((item) => item.kind === kind);
+    if (own.length === 0) return null;
+    return (
+      <Box component="section" key={kind} pt={12}>
+        <Title order={3}>{words}</Title>
+        {grouped(own).map(([set, things]) => (
+          <div key={set}>
+            {set && (
+              <Title order={4} pt={6} c="dimmed">
+                {set}
+              </Title>
+            )}
+            {things.map((item) => (
+              <ItemRow
+                key={item.key}
+                item={item}
+                chosen={item.key === chosen}
+                twins={(twins.get(item.key) ?? []).filter((k) => k !== item.key).map(named)}
+                onChoose={() => onChoose(item.key)}
+                onLeft={(left) => onLeft(item.key, left)}
+              />
+            ))}
+          </div>
+        ))}
+      </Box>
+    );
+  });
 }
 
 /** Things by their set, those without one first. */

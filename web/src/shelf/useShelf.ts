@@ -88,10 +88,5 @@ export function useShelfChanges() {
     onSuccess: (done) => queries.setQueryData(["shelf"], done.shelf),
     onError: settle.onError,
   });
-  const all = [add, change, remove, step, take];
-  const problem = all.find((m) => m.error)?.error ?? null;
-  const forget = () => {
-    for (const m of all) m.reset();
-  };
-  return { add, change, remove, step, take, problem, forget };
+  return { add, change, remove, step, take };
 }
