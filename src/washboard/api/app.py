@@ -36,9 +36,14 @@ def create_app(data: Path, page: Path = PAGE) -> FastAPI:
         app.state.studio.close()
 
     app = FastAPI(
-        title="Washboard", version=ENGINE, lifespan=lifespan, docs_url=None, redoc_url=None,
-        openapi_url="/api/openapi.json", description="In which order to lay which values where.",
-    )  # fmt: skip
+        title="Washboard",
+        version=ENGINE,
+        lifespan=lifespan,
+        docs_url=None,
+        redoc_url=None,
+        openapi_url="/api/openapi.json",
+        description="In which order to lay which values where.",
+    )
     problems.install(app)
     app.middleware("http")(_guard)
     for resource in (catalogue, references, shelf, pieces, see, order, schools, prepare, mix, jobs):

@@ -14,12 +14,27 @@ from ..core.errors import WashboardError
 from ..store.errors import Stale
 
 STATUS = {
-    "invalid-input": 422, "invalid-image": 422, "invalid-size": 422, "unknown-name": 422,
-    "invalid-plan": 422, "newer-plan": 422, "stopped": 409, "missing": 404,
-    "stale": 409, "nothing-to": 409, "no-reading": 409, "busy": 503, "disk-full": 507, "worker-died": 503,
-    "clash": 409, "held": 409, "no-place": 422,
-    "too-large": 413, "foreign": 403, "not-ready": 409,
-}  # fmt: skip
+    "invalid-input": 422,
+    "invalid-image": 422,
+    "invalid-size": 422,
+    "unknown-name": 422,
+    "invalid-plan": 422,
+    "newer-plan": 422,
+    "stopped": 409,
+    "missing": 404,
+    "stale": 409,
+    "nothing-to": 409,
+    "no-reading": 409,
+    "busy": 503,
+    "disk-full": 507,
+    "worker-died": 503,
+    "clash": 409,
+    "held": 409,
+    "no-place": 422,
+    "too-large": 413,
+    "foreign": 403,
+    "not-ready": 409,
+}
 
 
 class Problem(BaseModel):
@@ -35,9 +50,15 @@ class Problem(BaseModel):
 
 
 TITLES = {
-    403: "Not from here", 404: "Not here", 405: "Not possible here", 409: "Not as things stand",
-    413: "Too large", 422: "This cannot be used", 503: "Not now", 507: "The disk is full",
-}  # fmt: skip
+    403: "Not from here",
+    404: "Not here",
+    405: "Not possible here",
+    409: "Not as things stand",
+    413: "Too large",
+    422: "This cannot be used",
+    503: "Not now",
+    507: "The disk is full",
+}
 
 Responses = dict[int | str, dict[str, Any]]
 

@@ -12,9 +12,17 @@ from . import mix, photo, plan, serve, shelf
 
 app = typer.Typer(add_completion=False, no_args_is_help=True, pretty_exceptions_enable=False)
 COMMANDS: tuple[Callable[..., None], ...] = (
-    plan.plan, plan.check, plan.compare, photo.look, photo.transfer, photo.ground, mix.mix, mix.paints,
-    serve.serve, serve.demo,
-)  # fmt: skip
+    plan.plan,
+    plan.check,
+    plan.compare,
+    photo.look,
+    photo.transfer,
+    photo.ground,
+    mix.mix,
+    mix.paints,
+    serve.serve,
+    serve.demo,
+)
 for command in COMMANDS:
     app.command()(command)
 app.add_typer(shelf.shelf, name="shelf")
@@ -30,8 +38,5 @@ def main() -> None:
     except BrokenPipeError:
         raise SystemExit(1) from None
     except OSError as error:
-        print(
-            f"washboard: {error.strerror or error}: {error.filename or ''}".rstrip(": "),
-            file=sys.stderr,
-        )
+        print(f"washboard: {error.strerror or error}: {error.filename or ''}".rstrip(": "), file=sys.stderr)
         raise SystemExit(1) from None

@@ -21,10 +21,7 @@ def plan(
     surface: Surface,
     size: Size,
     out: Annotated[Path | None, typer.Option(help="Write the plan here, as JSON.")] = None,
-    school: Annotated[
-        str | None,
-        typer.Option(help="The key of a school"),
-    ] = None,
+    school: Annotated[str | None, typer.Option(help="The key of a school")] = None,
     bands: Annotated[int, typer.Option(help="Value bands, 2 to 9")] = 5,
     squint: Annotated[float, typer.Option(help="Strength of squinting, 0 to 3")] = 1.0,
     passes: Annotated[

@@ -15,11 +15,7 @@ LAMP = np.array([1.45, 1.35, 1.55])
 
 
 def figure(at: Array, x: float, z: float, lean: float, size: float) -> Array:
-    foot, hip, neck = (
-        (x, 0.0, z),
-        (x + 0.05 * lean, 0.92 * size, z),
-        (x + 0.3 * lean, 1.48 * size, z),
-    )
+    foot, hip, neck = ((x, 0.0, z), (x + 0.05 * lean, 0.92 * size, z), (x + 0.3 * lean, 1.48 * size, z))
     left = capsule(at, (x - 0.2, 0.05, z + 0.1), hip, 0.12 * size)
     right = capsule(at, (foot[0] + 0.2, 0.05, z), hip, 0.12 * size)
     trunk = capsule(at, hip, neck, 0.23 * size)

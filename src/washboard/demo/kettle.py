@@ -23,8 +23,9 @@ def body(at: Array) -> Array:
     knob = np.linalg.norm(q - np.array([0.0, 0.296, 0.0]), axis=1) - 0.017
     spout = merged(
         capsule(q, (0.12, 0.1, -0.03), (0.215, 0.19, -0.05), 0.026),
-        capsule(q, (0.215, 0.19, -0.05), (0.245, 0.245, -0.055), 0.018), 0.03,
-    )  # fmt: skip
+        capsule(q, (0.215, 0.19, -0.05), (0.245, 0.245, -0.055), 0.018),
+        0.03,
+    )
     return np.asarray(np.minimum.reduce([merged(belly, spout, 0.03), rim, lid, knob]))
 
 
@@ -76,10 +77,17 @@ def colours(at: Array) -> tuple[Array, Array]:
     """Colour (n, 3) and gloss (n,) of what is there."""
     gaps = np.stack([*(thing(at) for thing in THINGS), at[:, 1], 0.62 - at[:, 2]])
     which = np.argmin(gaps, axis=0)
-    base = np.array([
-        [0.022, 0.082, 0.215], [0.03, 0.026, 0.022], [0.36, 0.33, 0.045], [0.42, 0.28, 0.04],
-        [0.06, 0.035, 0.02], [0.27, 0.2, 0.135], [0.12, 0.122, 0.108],
-    ])[which]  # fmt: skip
+    base = np.array(
+        [
+            [0.022, 0.082, 0.215],
+            [0.03, 0.026, 0.022],
+            [0.36, 0.33, 0.045],
+            [0.42, 0.28, 0.04],
+            [0.06, 0.035, 0.02],
+            [0.27, 0.2, 0.135],
+            [0.12, 0.122, 0.108],
+        ]
+    )[which]
     gloss = np.array([0.55, 0.2, 0.12, 0.12, 0.02, 0.05, 0.0])[which]
     q = at - KETTLE
     chipped = (which == 0) & (np.abs(q[:, 1] - 0.242) < 0.012) & (np.hypot(q[:, 0], q[:, 2]) < 0.1)

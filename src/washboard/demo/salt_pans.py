@@ -10,18 +10,16 @@ from .scenes import Array, box, developed, march, noise, normal, rays, shade, un
 EYE, TARGET = np.array([0.0, 2.35, -6.2]), np.array([0.25, 0.95, 6.0])
 SUN = unit(np.array([-0.80, 0.45, -0.36]))
 HEAPS = (
-    (-2.55, 1.6, 1.62, 1.75), (0.95, 4.0, 1.45, 1.6), (-0.5, 11.5, 1.3, 1.4), (4.6, 9.0, 1.6, 1.75),
-    (-7.2, 13.0, 1.4, 1.5), (9.6, 17.0, 1.5, 1.6),
-)  # fmt: skip
+    (-2.55, 1.6, 1.62, 1.75),
+    (0.95, 4.0, 1.45, 1.6),
+    (-0.5, 11.5, 1.3, 1.4),
+    (4.6, 9.0, 1.6, 1.75),
+    (-7.2, 13.0, 1.4, 1.5),
+    (9.6, 17.0, 1.5, 1.6),
+)
 """Each heap: x, z, radius, height in metres."""
 
-GLINTS = (
-    (-0.75, -1.6, 0.085),
-    (0.35, -1.9, 0.075),
-    (1.0, -1.2, 0.09),
-    (-1.9, -1.35, 0.08),
-    (2.2, 2.3, 0.14),
-)
+GLINTS = ((-0.75, -1.6, 0.085), (0.35, -1.9, 0.075), (1.0, -1.2, 0.09), (-1.9, -1.35, 0.08), (2.2, 2.3, 0.14))
 """Sun on open water: x, z, half width in metres."""
 
 
@@ -40,18 +38,8 @@ def heaps(at: Array) -> Array:
 def walls(at: Array) -> Array:
     wobble = 0.09 * noise(at[:, 0] * 0.7, at[:, 2] * 0.7, 9, 2)
     x, y, z = at[:, 0] + wobble, at[:, 1], at[:, 2] + wobble
-    lines = [
-        np.abs(z + 0.55),
-        np.abs(z - 6.6),
-        np.abs(z - 14.0),
-        np.abs(z - 23.0),
-        np.abs(z - 36.0),
-    ]
-    slanted = [
-        np.abs(x + 4.55 - 0.05 * z),
-        np.abs(x - 2.85 - 0.12 * z),
-        np.abs(x - 10.5 - 0.12 * z),
-    ]
+    lines = [np.abs(z + 0.55), np.abs(z - 6.6), np.abs(z - 14.0), np.abs(z - 23.0), np.abs(z - 36.0)]
+    slanted = [np.abs(x + 4.55 - 0.05 * z), np.abs(x - 2.85 - 0.12 * z), np.abs(x - 10.5 - 0.12 * z)]
     across = np.minimum.reduce(lines + slanted)
     return np.asarray(np.maximum(y - 0.2 + 0.02 * np.sin(5 * x + 3 * z), (across - 0.3 + 0.5 * y) * 0.8))
 
@@ -106,11 +94,7 @@ def ground(at: Array, direction: Array) -> Array:
     facing = unit(facing)
     back = unit(direction - 2 * (direction * facing).sum(axis=1, keepdims=True) * facing)
     hit = march(
-        lambda p: np.minimum(heaps(p), np.minimum(walls(p), shed(p))),
-        at + facing * 0.01,
-        back,
-        40,
-        60,
+        lambda p: np.minimum(heaps(p), np.minimum(walls(p), shed(p))), at + facing * 0.01, back, 40, 60
     )
     mirrored = sky(back)
     met = np.isfinite(hit)

@@ -64,7 +64,7 @@ def _card(number: int, plan: Plan, done: Pass, mixtures: Sequence[str]) -> list[
     if done.between:
         wait = f"{minutes(done.between)} between coats, {wait}"
     lines = [
-        (f"{number} of {len(plan.passes)}  {done.title.split(': ')[0]}", BIG),
+        (f"{number} of {len(plan.passes)}  {done.act}", BIG),
         (f"<b>Where</b> {_safe(done.where)}", PLAIN),
         (f"<b>{minutes(done.minutes)}</b>, {wait}. Value {values}. Edges: {_safe(done.edge)}.", PLAIN),
         (f"<b>Needs</b> {_safe(done.needs)}. <b>Tool</b> {_safe(tools_of(done))}.", PLAIN),

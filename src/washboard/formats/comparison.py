@@ -21,21 +21,33 @@ def comparison_document(found: Sequence[Compared], medium: str) -> dict[str, Any
 def school_entry(one: Compared) -> dict[str, Any]:
     """One school: its words and, where it can be, the account of its order."""
     entry: dict[str, Any] = {
-        "school": one.school.key, "words": one.school.words, "why": one.school.fits,
-        "feasible": one.metrics is not None, "whyNot": one.why_not or None, "mixable": mixable(one.school),
+        "school": one.school.key,
+        "words": one.school.words,
+        "why": one.school.fits,
+        "feasible": one.metrics is not None,
+        "whyNot": one.why_not or None,
+        "mixable": mixable(one.school),
         "own": one.school.key not in SCHOOLS,
-    }  # fmt: skip
+    }
     metrics = one.metrics
     if metrics is None or one.worked is None:
         return entry
     return entry | {
-        "passes": metrics.passes, "activeMinutes": round(metrics.active, 1),
-        "waitMinutes": round(metrics.waiting, 1), "sittings": metrics.sittings,
-        "irreversible": metrics.irreversible, "layers": metrics.layers, "mixtures": metrics.mixtures,
-        "worstDeltaE": round(metrics.worst, 2), "meanDeltaE": round(metrics.mean, 2),
-        "worstValueError": round(metrics.worst_value, 2), "meanValueError": round(metrics.mean_value, 2),
-        "judgedFromPass": metrics.judged, "findings": metrics.findings, "titles": titles(one.worked.plan),
-    }  # fmt: skip
+        "passes": metrics.passes,
+        "activeMinutes": round(metrics.active, 1),
+        "waitMinutes": round(metrics.waiting, 1),
+        "sittings": metrics.sittings,
+        "irreversible": metrics.irreversible,
+        "layers": metrics.layers,
+        "mixtures": metrics.mixtures,
+        "worstDeltaE": round(metrics.worst, 2),
+        "meanDeltaE": round(metrics.mean, 2),
+        "worstValueError": round(metrics.worst_value, 2),
+        "meanValueError": round(metrics.mean_value, 2),
+        "judgedFromPass": metrics.judged,
+        "findings": metrics.findings,
+        "titles": titles(one.worked.plan),
+    }
 
 
 def titles(plan: Plan) -> list[str]:
@@ -46,30 +58,41 @@ def titles(plan: Plan) -> list[str]:
 def report_document(plan: Plan, refusals: Sequence[Refusal], findings: Sequence[Finding]) -> dict[str, Any]:
     """What the judge refuses in a plan and what weakens it."""
     return {
-        "washboard": 1, "medium": plan.medium.key, "school": plan.school, "refused": len(refusals),
+        "washboard": 1,
+        "medium": plan.medium.key,
+        "school": plan.school,
+        "refused": len(refusals),
         "refusals": [refusal_entry(refusal) for refusal in refusals],
         "findings": [finding_entry(finding) for finding in findings],
-    }  # fmt: skip
+    }
 
 
 def refusal_entry(refusal: Refusal) -> dict[str, Any]:
     """One refusal: pass, operation, mass, state, rule and reason."""
     return {
-        "pass": refusal.done, "operation": refusal.kind and refusal.kind.value, "mass": refusal.mass,
-        "state": refusal.state and refusal.state.value, "rule": refusal.rule.name.lower(),
+        "pass": refusal.done,
+        "operation": refusal.kind and refusal.kind.value,
+        "mass": refusal.mass,
+        "state": refusal.state and refusal.state.value,
+        "rule": refusal.rule.name.lower(),
         "reason": refusal.sentence,
-    }  # fmt: skip
+    }
 
 
 def finding_entry(finding: Finding) -> dict[str, Any]:
     """One finding with its figures, place and what can be tried."""
     fix = finding.fix
     return {
-        "kind": finding.kind, "weight": finding.weight.name.lower(), "sentence": finding.sentence,
-        "why": finding.why, "figures": {k: round(v, 3) for k, v in finding.figures.items()},
-        "place": list(finding.place), "masses": list(finding.masses), "passes": list(finding.passes),
+        "kind": finding.kind,
+        "weight": finding.weight.name.lower(),
+        "sentence": finding.sentence,
+        "why": finding.why,
+        "figures": {k: round(v, 3) for k, v in finding.figures.items()},
+        "place": list(finding.place),
+        "masses": list(finding.masses),
+        "passes": list(finding.passes),
         "fix": fix and {"words": fix.words, **_change_entry(fix.change)},
-    }  # fmt: skip
+    }
 
 
 def _change_entry(change: Change) -> dict[str, Any]:

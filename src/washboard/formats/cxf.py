@@ -61,9 +61,10 @@ def written(items: Sequence[Item]) -> bytes:
         ):
             number += 1
             entry = SubElement(
-                objects, "Object",
+                objects,
+                "Object",
                 {"ObjectType": "Standard", "Name": f"{item.name} {backing}", "Id": f"o{number}"},
-            )  # fmt: skip
+            )
             SubElement(entry, "CreationDate").text = MADE
             values = SubElement(entry, "ColorValues")
             spectrum = SubElement(

@@ -111,10 +111,14 @@ def _read(data: bytes) -> Decoded:
 
 
 TURNS = {
-    2: Image.Transpose.FLIP_LEFT_RIGHT, 3: Image.Transpose.ROTATE_180, 4: Image.Transpose.FLIP_TOP_BOTTOM,
-    5: Image.Transpose.TRANSPOSE, 6: Image.Transpose.ROTATE_270, 7: Image.Transpose.TRANSVERSE,
+    2: Image.Transpose.FLIP_LEFT_RIGHT,
+    3: Image.Transpose.ROTATE_180,
+    4: Image.Transpose.FLIP_TOP_BOTTOM,
+    5: Image.Transpose.TRANSPOSE,
+    6: Image.Transpose.ROTATE_270,
+    7: Image.Transpose.TRANSVERSE,
     8: Image.Transpose.ROTATE_90,
-}  # fmt: skip
+}
 """How a picture is turned upright, by the orientation that a camera wrote (Exif 2.32, tag 274)."""
 
 

@@ -28,8 +28,10 @@ def look_document(
     """All that was seen. cm from the picture's top left corner, degrees counter-clockwise from the right."""
     sheet, focus = composed.sheet, composed.focus
     return {
-        "format": LOOK, "version": VERSION,
-        "widthCm": round(sheet.picture_width_cm, 2), "heightCm": round(sheet.picture_height_cm, 2),
+        "format": LOOK,
+        "version": VERSION,
+        "widthCm": round(sheet.picture_width_cm, 2),
+        "heightCm": round(sheet.picture_height_cm, 2),
         "areas": [area_entry(area) for area in composed.areas.areas],
         "horizon": horizon_entry(composed.horizon, sheet),
         "lightDirectionDeg": round(light.direction, 1) if light else None,
@@ -39,23 +41,35 @@ def look_document(
         },
         "bands": bands_of(composed.picture, thresholds),
         "photo": {
-            "crushed": round(composed.picture.crushed, 5), "blown": round(composed.picture.blown, 5),
+            "crushed": round(composed.picture.crushed, 5),
+            "blown": round(composed.picture.blown, 5),
             "findings": photo_findings(composed.picture),
         },
         "findings": [
-            {"kind": f.kind, "sentence": f.sentence, "why": f.why, "x": round(f.place[0], 4),
-             "y": round(f.place[1], 4), "areas": list(f.areas), "fix": f.fix_words}
+            {
+                "kind": f.kind,
+                "sentence": f.sentence,
+                "why": f.why,
+                "x": round(f.place[0], 4),
+                "y": round(f.place[1], 4),
+                "areas": list(f.areas),
+                "fix": f.fix_words,
+            }
             for f in findings
         ],
-    }  # fmt: skip
+    }
 
 
 def area_entry(area: Area) -> dict[str, Any]:
     """One area: label in the map, name, share 0–1, depth (0 farthest), family."""
     return {
-        "label": area.label, "name": area.called, "share": round(area.share, 5), "depth": area.depth,
-        "family": area.family.value, "value": round(area.value, 2),
-    }  # fmt: skip
+        "label": area.label,
+        "name": area.called,
+        "share": round(area.share, 5),
+        "depth": area.depth,
+        "family": area.family.value,
+        "value": round(area.value, 2),
+    }
 
 
 def horizon_entry(line: Horizon | None, sheet: Sheet) -> dict[str, float] | None:
@@ -64,9 +78,10 @@ def horizon_entry(line: Horizon | None, sheet: Sheet) -> dict[str, float] | None
         return None
     height = sheet.picture_height_cm
     return {
-        "leftCm": round(line.left * height, 3), "rightCm": round(line.right * height, 3),
+        "leftCm": round(line.left * height, 3),
+        "rightCm": round(line.right * height, 3),
         "tiltDeg": round(line.tilt, 3),
-    }  # fmt: skip
+    }
 
 
 def bands_of(picture: Picture, thresholds: Sequence[float]) -> list[dict[str, float]]:
@@ -98,22 +113,35 @@ def photo_findings(picture: Picture) -> list[str]:
 def ground_document(candidates: Sequence[Candidate], medium: str) -> dict[str, Any]:
     """The candidates, best first, with their figures."""
     return {
-        "format": GROUND, "version": VERSION, "medium": medium,
+        "format": GROUND,
+        "version": VERSION,
+        "medium": medium,
         "candidates": [ground_entry(c) for c in candidates],
-    }  # fmt: skip
+    }
 
 
 def ground_entry(c: Candidate) -> dict[str, Any]:
     """One candidate ground with the figures its rank goes by."""
     return {
-        "key": c.ground.key, "words": c.ground.words, "kind": c.ground.kind.value,
-        "value": round(c.surface.value, 2), "lab": [round(x, 2) for x in c.surface.lab],
-        "share": round(c.share, 4), "fewerLayers": c.fewer, "masses": c.masses,
-        "layers": round(c.coats, 3), "lightsLayers": c.lights_coats,
-        "toLightest": round(c.to_lightest, 2), "toDarkest": round(c.to_darkest, 2),
-        "lightsLost": round(c.lost, 3), "paint": c.ground.paint, "minutes": round(c.minutes, 1),
-        "dryMinutes": round(c.dry_minutes, 1), "note": c.ground.note, "why": c.why,
-    }  # fmt: skip
+        "key": c.ground.key,
+        "words": c.ground.words,
+        "kind": c.ground.kind.value,
+        "value": round(c.surface.value, 2),
+        "lab": [round(x, 2) for x in c.surface.lab],
+        "share": round(c.share, 4),
+        "fewerLayers": c.fewer,
+        "masses": c.masses,
+        "layers": round(c.coats, 3),
+        "lightsLayers": c.lights_coats,
+        "toLightest": round(c.to_lightest, 2),
+        "toDarkest": round(c.to_darkest, 2),
+        "lightsLost": round(c.lost, 3),
+        "paint": c.ground.paint,
+        "minutes": round(c.minutes, 1),
+        "dryMinutes": round(c.dry_minutes, 1),
+        "note": c.ground.note,
+        "why": c.why,
+    }
 
 
 def written(document: dict[str, Any]) -> str:

@@ -45,29 +45,46 @@ def document_of(plan: Plan, source: DocumentSource) -> Document:
 def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
     sheet = plan.sheet
     reference = source.reference_hash and {
-        "hash": source.reference_hash, "width_px": source.width_px, "height_px": source.height_px,
-        "width_cm": sheet.picture_width_cm, "height_cm": sheet.picture_height_cm,
-    }  # fmt: skip
+        "hash": source.reference_hash,
+        "width_px": source.width_px,
+        "height_px": source.height_px,
+        "width_cm": sheet.picture_width_cm,
+        "height_cm": sheet.picture_height_cm,
+    }
     bare = {o.mass for p in plan.passes for o in p.operations if o.kind is Kind.RESERVE}
     return {
-        "washboard": VERSION, "engine": plan.engine, "piece": source.piece,
-        "medium": plan.medium.key, "school": plan.school, "school_reason": plan.school_why,
-        "surface": vars(plan.surface), "sheet": vars(sheet), "reference": reference or None,
-        "key": vars(plan.key), "label_map": source.label_map,
+        "washboard": VERSION,
+        "engine": plan.engine,
+        "piece": source.piece,
+        "medium": plan.medium.key,
+        "school": plan.school,
+        "school_reason": plan.school_why,
+        "surface": vars(plan.surface),
+        "sheet": vars(sheet),
+        "reference": reference or None,
+        "key": vars(plan.key),
+        "label_map": source.label_map,
         "masses": [_mass(m, m.id in bare) for m in plan.masses],
         "passes": [_pass(p) for p in plan.passes],
-        "predicted": {"values": plan.predicted}, "notes": plan.notes,
-        "toning": plan.toning and vars(plan.toning), "areas": [_area(a) for a in source.areas],
+        "predicted": {"values": plan.predicted},
+        "notes": plan.notes,
+        "toning": plan.toning and vars(plan.toning),
+        "areas": [_area(a) for a in source.areas],
         "reserves": [{**vars(r), "figures": dict(r.figures)} for r in plan.reserves],
-        "ties": plan.ties, "shapes": plan.shapes,
-    }  # fmt: skip
+        "ties": plan.ties,
+        "shapes": plan.shapes,
+    }
 
 
 def _area(area: Area) -> dict[str, Any]:
     return {
-        "id": f"a{area.label}", "name": area.called, "share": area.share, "value": area.value,
-        "depth": area.depth, "family": area.family,
-    }  # fmt: skip
+        "id": f"a{area.label}",
+        "name": area.called,
+        "share": area.share,
+        "value": area.value,
+        "depth": area.depth,
+        "family": area.family,
+    }
 
 
 def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
@@ -82,6 +99,7 @@ def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
 
 def _pass(done: Pass) -> dict[str, Any]:
     return {k: v for k, v in vars(done).items() if k not in ("wait", "max_lag")} | {
+        "title": done.title,
         "reason": " ".join(r.sentence for r in done.reasons),
         "wait_minutes": done.wait,
         "max_lag_minutes": done.max_lag,
@@ -145,16 +163,22 @@ def plan_from(document: Document) -> Plan:
         raise InvalidPlan(str(error)) from None
     key = document.key
     return Plan(
-        document.engine, medium, document.school, document.school_reason,
+        document.engine,
+        medium,
+        document.school,
+        document.school_reason,
         Surface(document.surface.words, document.surface.value, document.surface.lab),
         Sheet(**{k: getattr(document.sheet, k) for k in SheetPart.model_fields}),
         Key(key.measured, key.planned, key.lowest, key.highest),
         tuple(_mass_from(m) for m in document.masses),
         tuple(_pass_from(p) for p in document.passes),
-        document.predicted.values, document.notes, _toning_from(document.toning),
+        document.predicted.values,
+        document.notes,
+        _toning_from(document.toning),
         tuple(Reserve(**{k: getattr(r, k) for k in ReservePart.model_fields}) for r in document.reserves),
-        document.ties, document.shapes,
-    )  # fmt: skip
+        document.ties,
+        document.shapes,
+    )
 
 
 def _toning_from(part: ToningPart | None) -> Toning | None:
@@ -172,10 +196,27 @@ def _pass_from(part: PassPart) -> Pass:
     operations = tuple(Operation(**dict(o)) for o in part.operations)
     reasons = tuple(Reason(r.kind, r.sentence, r.masses, r.figures) for r in part.reasons)
     return Pass(
-        part.id, part.title, part.what, part.where, part.values, part.edge, part.minutes,
-        part.wait_minutes, part.needs, part.max_lag_minutes, operations, reasons, part.findings,
-        part.beside, part.between,
-    )  # fmt: skip
+        part.id,
+        *_titled(part),
+        part.what,
+        part.where,
+        part.values,
+        part.edge,
+        part.minutes,
+        part.wait_minutes,
+        part.needs,
+        part.max_lag_minutes,
+        operations,
+        reasons,
+        part.findings,
+        part.beside,
+        part.between,
+    )
+
+
+def _titled(part: PassPart) -> tuple[str, str]:
+    """What a pass does and to what; files of before have both in one title."""
+    return (part.act, part.over) if part.act else (part.title, "")
 
 
 def things_of(document: Document) -> dict[str, Thing]:

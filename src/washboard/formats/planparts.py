@@ -154,6 +154,8 @@ class PassPart(_Part):
     findings: tuple[str, ...]
     beside: bool = False
     between: Length = 0.0
+    act: str = ""
+    over: str = ""
 
 
 class PredictedPart(_Part):

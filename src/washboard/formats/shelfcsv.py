@@ -19,9 +19,18 @@ from ..core.materials.paints import PAINTS, THIN, Films
 from ..core.materials.shelf import Item, ItemKind, measured
 
 COLUMNS = (
-    "kind", "name", "like", "colour index", "medium", "set", "left", "note", "over white", "over black",
+    "kind",
+    "name",
+    "like",
+    "colour index",
+    "medium",
+    "set",
+    "left",
+    "note",
+    "over white",
+    "over black",
     "thin over white",
-)  # fmt: skip
+)
 MOST_ROWS = 5000
 MOST_CELL = 2000
 FORMULA = ("=", "+", "-", "@", "\t")
@@ -88,10 +97,16 @@ def _item(cells: dict[str, str]) -> Item:
     if text.get("over white") or text.get("over black"):
         films = _measured(text)
     return Item(
-        "", ItemKind(kind), text.get("name", ""), text.get("like", "").lower(),
+        "",
+        ItemKind(kind),
+        text.get("name", ""),
+        text.get("like", "").lower(),
         text.get("medium", "").lower(),
-        text.get("set", ""), _number(text.get("left", "")), text.get("note", ""), films,
-    ).checked()  # fmt: skip
+        text.get("set", ""),
+        _number(text.get("left", "")),
+        text.get("note", ""),
+        films,
+    ).checked()
 
 
 def _measured(text: dict[str, str]) -> Films:

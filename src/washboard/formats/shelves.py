@@ -10,10 +10,7 @@ from . import cxf, shelfcsv
 
 FORMATS: dict[
     str, tuple[Callable[[Sequence[Item]], bytes], Callable[[bytes], tuple[list[Item], list[str]]], str]
-] = {
-    "csv": (shelfcsv.written, shelfcsv.read, "text/csv"),
-    "cxf": (cxf.written, cxf.read, "application/xml"),
-}
+] = {"csv": (shelfcsv.written, shelfcsv.read, "text/csv"), "cxf": (cxf.written, cxf.read, "application/xml")}
 """How each is written and read, and its media type."""
 MOST_BYTES = 20 << 20
 

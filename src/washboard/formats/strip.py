@@ -36,8 +36,8 @@ def pdf_of(name: str) -> bytes:
         canvas.setStrokeGray(0.6)
         half = FIELD_MM / 2
         canvas.rect(
-            (LEFT + field.x - half) * MM, (PAGE[1] - TOP - field.y - half) * MM, FIELD_MM * MM, FIELD_MM * MM,
-        )  # fmt: skip
+            (LEFT + field.x - half) * MM, (PAGE[1] - TOP - field.y - half) * MM, FIELD_MM * MM, FIELD_MM * MM
+        )
         canvas.setFillGray(0.2)
         canvas.setFont("Helvetica", 7)
         canvas.drawCentredString((LEFT + field.x) * MM, (PAGE[1] - TOP - field.y - 14) * MM, field.words)

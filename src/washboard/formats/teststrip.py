@@ -46,10 +46,11 @@ def pdf_of(title: str, strips: Sequence[Strip]) -> bytes:
             canvas.drawString(right, bottom + 5 * MM, strip.parts[:90])
         canvas.setFont("Helvetica", 8)
         canvas.drawString(
-            LEFT * MM, 14 * MM,
+            LEFT * MM,
+            14 * MM,
             "Paint the field between the greys, let it dry, squint: note the value it looks like, and mark "
             "it in Mix. A printer's greys are near enough for that.",
-        )  # fmt: skip
+        )
         canvas.showPage()
     canvas.save()
     return out.getvalue()

@@ -178,9 +178,14 @@ def pdf_of(
 
 
 def _page(
-    canvas: Canvas, tile: Tile, page: tuple[float, float], room: float, lines: Sequence[Line],
-    choices: Choices, picture: Placed | None,
-) -> None:  # fmt: skip
+    canvas: Canvas,
+    tile: Tile,
+    page: tuple[float, float],
+    room: float,
+    lines: Sequence[Line],
+    choices: Choices,
+    picture: Placed | None,
+) -> None:
     """The window of one page: what of the lines lies in it, clipped, and its register marks."""
 
     def at(x: float, y: float) -> tuple[float, float]:
@@ -222,9 +227,14 @@ def _placed(picture: Bytes | None, sheet: Sheet) -> Placed | None:
 
 
 def _caption(
-    canvas: Canvas, tile: Tile, tiles: Sequence[Tile], page: tuple[float, float], room: float, name: str,
+    canvas: Canvas,
+    tile: Tile,
+    tiles: Sequence[Tile],
+    page: tuple[float, float],
+    room: float,
+    name: str,
     choices: Choices,
-) -> None:  # fmt: skip
+) -> None:
     """Register marks where pages overlap, the line to check and what page it is."""
     canvas.setStrokeGray(0.96 if choices.light else 0.08)
     canvas.setFillGray(0.96 if choices.light else 0.08)

@@ -105,12 +105,17 @@ def recipe_entries(
             ],
             "dilution": round(recipe.thickness / recipe.layers / vehicle.strongest, 4),
             "layers": recipe.layers,
-            "lab": rounded(recipe.lab), "labWet": rounded(recipe.wet), "value": dry, "valueWet": wet,
-            "deltaE": round(recipe.delta_e, 2), "valueError": round(recipe.value_error, 2),
-            "targetValue": wanted, "load": round(recipe.thickness, 5),
+            "lab": rounded(recipe.lab),
+            "labWet": rounded(recipe.wet),
+            "value": dry,
+            "valueWet": wet,
+            "deltaE": round(recipe.delta_e, 2),
+            "valueError": round(recipe.value_error, 2),
+            "targetValue": wanted,
+            "load": round(recipe.thickness, 5),
         }
-        for recipe, dry, wet in zip(recipes, values, values[len(recipes):], strict=False)
-    ]  # fmt: skip
+        for recipe, dry, wet in zip(recipes, values, values[len(recipes) :], strict=False)
+    ]
 
 
 def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str) -> dict[str, Any]:
@@ -130,10 +135,13 @@ def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str
         lab = lab_of_spectrum(reflectance)
         described.append(
             {
-                "parts": [{"paint": paint.key, "parts": parts} for paint, parts in mixture], "film": film,
-                "lab": rounded(lab), "labWet": rounded(wet), "value": round(float(value_of_lab(lab)), 2),
+                "parts": [{"paint": paint.key, "parts": parts} for paint, parts in mixture],
+                "film": film,
+                "lab": rounded(lab),
+                "labWet": rounded(wet),
+                "value": round(float(value_of_lab(lab)), 2),
             }
-        )  # fmt: skip
+        )
     last = described[-1]
     return {"layers": described, **{name: last[name] for name in ("lab", "labWet", "value")}}
 
@@ -141,13 +149,22 @@ def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str
 def paint_entry(paint: Paint) -> dict[str, Any]:
     """A paint with what to know of it, as plain values."""
     return {
-        "key": paint.key, "name": paint.words, "index": paint.index, "media": list(paint.media),
-        "opacity": round(paint.opaque, 2), "staining": paint.staining, "granulation": paint.granulation,
-        "lightfast": paint.lightfast, "oilDrying": paint.drying.value, "oilContent": paint.oil,
-        "cost": paint.cost, "hazard": paint.caution, "labOverWhite": rounded(paint.strong),
+        "key": paint.key,
+        "name": paint.words,
+        "index": paint.index,
+        "media": list(paint.media),
+        "opacity": round(paint.opaque, 2),
+        "staining": paint.staining,
+        "granulation": paint.granulation,
+        "lightfast": paint.lightfast,
+        "oilDrying": paint.drying.value,
+        "oilContent": paint.oil,
+        "cost": paint.cost,
+        "hazard": paint.caution,
+        "labOverWhite": rounded(paint.strong),
         "labOverBlack": rounded(lab_of_spectrum(paint.reflectances()[1])),
         "provenance": "modelled, not measured",
-    }  # fmt: skip
+    }
 
 
 def rounded(lab: Sequence[float] | Floats) -> list[float]:

@@ -8,6 +8,7 @@ from typing import Any
 import numpy as np
 
 from ..core.areas.area import Area
+from ..core.materials.surfaces import described
 from ..core.order.prediction import PatchMap
 from ..core.reference.ladder import histogram
 from ..core.reference.picture import Labels, Singles
@@ -44,6 +45,7 @@ def view_of(result: Result, settings: Settings) -> dict[str, Any]:
         "areas": [_area(area) for area in seen.whole.areas],
         "back": back,
         "school": school_named(result.worked.plan.school).words,
+        "surface": described(result.worked.plan.surface),
         "photo": list(photo_notes(seen.frame, settings)),
     }
 
@@ -51,10 +53,17 @@ def view_of(result: Result, settings: Settings) -> dict[str, Any]:
 def _area(area: Area) -> dict[str, Any]:
     """One area as the page lists it; far to near."""
     return {
-        "id": f"a{area.label}", "label": area.label, "name": area.name, "called": area.called,
-        "share": round(area.share, 4), "value": round(area.value, 2), "family": area.family.value,
-        "gap": round(area.gap, 2), "depth": area.depth, "inside": [round(c, 4) for c in area.inside],
-    }  # fmt: skip
+        "id": f"a{area.label}",
+        "label": area.label,
+        "name": area.name,
+        "called": area.called,
+        "share": round(area.share, 4),
+        "value": round(area.value, 2),
+        "family": area.family.value,
+        "gap": round(area.gap, 2),
+        "depth": area.depth,
+        "inside": [round(c, 4) for c in area.inside],
+    }
 
 
 def blobs_of(result: Result) -> dict[str, bytes]:

@@ -28,6 +28,19 @@ LOOK = 0.05
 """Seconds between two looks at whether somebody wants a task stopped."""
 
 
+def _context() -> Any:
+    """How processes are begun: by a fork of one that has loaded the core and does nothing else, so that the
+    second process, and one in a dead one's place, are there at once; else each loads it by itself."""
+    if "forkserver" not in multiprocessing.get_all_start_methods():
+        return multiprocessing.get_context("spawn")
+    context = multiprocessing.get_context("forkserver")
+    context.set_forkserver_preload(["washboard.pipeline.child"])
+    return context
+
+
+CONTEXT = _context()
+
+
 class Workers:
     """The processes, started on first use, or by `warm`, and again after one died."""
 
@@ -38,8 +51,9 @@ class Workers:
         self._closed = False
 
     def warm(self) -> None:
-        """Start the first process before anybody asks; the others start when it has something to do."""
-        self._processes[0].start()
+        """Start the first process before anybody asks, without waiting for it; the others start when it has
+        something to do."""
+        threading.Thread(target=self._processes[0].start, daemon=True, name="warm").start()
 
     def run(self, task: Task, home: str, report: Report, cancelled: threading.Event) -> Any:
         """The task's result. `home` names the piece, or photo, that it is about.
@@ -97,7 +111,6 @@ class _Worker:
     """One process and the tasks that it has at hand, each with the pipe it was sent through."""
 
     def __init__(self) -> None:
-        self._context = multiprocessing.get_context("spawn")
         self._lock = threading.Lock()
         self._process: Any = None
         self._pipe: Connection | None = None
@@ -126,8 +139,8 @@ class _Worker:
 
     def _started(self) -> Connection:
         if self._pipe is None or not self._process.is_alive():
-            mine, theirs = self._context.Pipe()
-            self._process = self._context.Process(
+            mine, theirs = CONTEXT.Pipe()
+            self._process = CONTEXT.Process(
                 target=_serve, args=(theirs,), daemon=True, name="washboard-worker"
             )
             self._process.start()

@@ -112,10 +112,14 @@ def setting(
     """A field of a group of settings; see Declaration. `wire` is left out where JSON holds the type."""
     parts = read_by if isinstance(read_by, Mapping) else {"": read_by}
     metadata = {
-        "words": words, "wire": wire, "nullable": nullable,
+        "words": words,
+        "wire": wire,
+        "nullable": nullable,
         "readers": {part: tuple(readers) for part, readers in parts.items()},
-        "falls_with": tuple(falls_with), "falls_to": falls_to, "keeps_order": keeps_order,
-    }  # fmt: skip
+        "falls_with": tuple(falls_with),
+        "falls_to": falls_to,
+        "keeps_order": keeps_order,
+    }
     return field(default=default, metadata={"setting": metadata})
 
 

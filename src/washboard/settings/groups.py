@@ -1,5 +1,6 @@
 """The settings of a piece, grouped by what they are about. A new setting is one entry here."""
 
+# Kept by the row with "fmt: skip": the figures of one thing are read side by side.
 from __future__ import annotations
 
 from dataclasses import dataclass

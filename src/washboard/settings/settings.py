@@ -41,9 +41,12 @@ class Settings(Ordering, Preparing, Seeing, Framing, Decisions):
     """
 
     variants: tuple[Variant, ...] = setting(
-        (), words="kept orders", wire=Annotated[list[VariantModel], Field(max_length=MOST_VARIANTS)],
-        read_by=(Stage.SCHOOLS,), keeps_order=True,
-    )  # fmt: skip
+        (),
+        words="kept orders",
+        wire=Annotated[list[VariantModel], Field(max_length=MOST_VARIANTS)],
+        read_by=(Stage.SCHOOLS,),
+        keeps_order=True,
+    )
     own: tuple[Paint, ...] = ()
 
     @property
@@ -71,9 +74,16 @@ class Settings(Ordering, Preparing, Seeing, Framing, Decisions):
         stock = None if self.stock is None else stock_named(self.medium, self.stock)
         sheet = (300, False) if stock is None else (stock.weight, stock.tooth >= ROUGH)
         return Options(
-            self.school, self.passes, things, self.holds, self.ways, *sheet, self.whites, self.aim,
+            self.school,
+            self.passes,
+            things,
+            self.holds,
+            self.ways,
+            *sheet,
+            self.whites,
+            self.aim,
             self.groups or (),
-        )  # fmt: skip
+        )
 
     def sheet(self, aspect: float) -> Sheet:
         """The sheet with a picture of that format on it, stretched where it is spread."""

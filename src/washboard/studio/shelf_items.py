@@ -34,10 +34,14 @@ Change = Mapping[str, Any] | None
 def item_of(key: str, fields: Mapping[str, Any]) -> Item:
     """A thing from a row's fields."""
     films = fields.get("films")
-    return Item(**{
-        **fields, "key": key, "kind": ItemKind(fields["kind"]),
-        "films": (tuple(films[0]), tuple(films[1])) if films else None,
-    })  # fmt: skip
+    return Item(
+        **{
+            **fields,
+            "key": key,
+            "kind": ItemKind(fields["kind"]),
+            "films": (tuple(films[0]), tuple(films[1])) if films else None,
+        }
+    )
 
 
 def fields_of(item: Item) -> dict[str, Any]:
@@ -118,10 +122,22 @@ def calibrated(item: Item, read: Mapping[str, Sequence[float]]) -> tuple[Item, R
 def entry(item: Item) -> dict[str, Any]:
     """A thing with what to know of it, as plain values."""
     known: dict[str, Any] = {
-        "key": item.key, "kind": item.kind.value, "name": item.name, "like": item.like, "medium": item.medium,
-        "set": item.collection, "left": item.left, "note": item.note, "measured": item.films is not None,
-        "index": "", "says": "", "caution": "", "strong": None, "thin": None, "black": None,
-    }  # fmt: skip
+        "key": item.key,
+        "kind": item.kind.value,
+        "name": item.name,
+        "like": item.like,
+        "medium": item.medium,
+        "set": item.collection,
+        "left": item.left,
+        "note": item.note,
+        "measured": item.films is not None,
+        "index": "",
+        "says": "",
+        "caution": "",
+        "strong": None,
+        "thin": None,
+        "black": None,
+    }
     if item.kind is ItemKind.PAINT:
         paint = item.paint
         stains = "stains" if paint.staining >= 0.6 else "lifts" if paint.staining <= 0.3 else "lifts a little"
@@ -131,9 +147,13 @@ def entry(item: Item) -> dict[str, Any]:
         grains = ", granulates" if paint.granulation >= 0.4 else ""
         says = f"{hides}, {stains}{grains}, lightfast {paint.lightfast} of 4{dries}"
         known |= {
-            "index": paint.index, "caution": paint.caution, "says": says, "strong": list(paint.strong),
-            "thin": list(paint.thin), "black": lab_of_spectrum(paint.reflectances()[1]).tolist(),
-        }  # fmt: skip
+            "index": paint.index,
+            "caution": paint.caution,
+            "says": says,
+            "strong": list(paint.strong),
+            "thin": list(paint.thin),
+            "black": lab_of_spectrum(paint.reflectances()[1]).tolist(),
+        }
     elif item.kind is ItemKind.STICK:
         stick = STICKS[item.like]
         known |= {
@@ -176,22 +196,26 @@ def shown(item: Item, lamp: str = DAYLIGHT, grounds: Sequence[str] = GROUNDS) ->
     tints = [
         laid(
             full * ((1 - w) * paint.absorption + w * white.absorption),
-            full * ((1 - w) * paint.scattering + w * white.scattering), "white",
+            full * ((1 - w) * paint.scattering + w * white.scattering),
+            "white",
         )
         for w in TINTS
-    ]  # fmt: skip
+    ]
     return {
         "ramp": [
             {"film": x, "look": laid(x * paint.absorption, x * paint.scattering, "white")} for x in RAMP
         ],
         "tints": [{"white": w, "look": reflectance} for w, reflectance in zip(TINTS, tints, strict=True)],
         "grounds": [
-            {"ground": over, "lab": [round(float(c), 2) for c in surface_of(over).lab],
-             "full": laid(paint.absorption, paint.scattering, over),
-             "thin": laid(0.12 * paint.absorption, 0.12 * paint.scattering, over)}
+            {
+                "ground": over,
+                "lab": [round(float(c), 2) for c in surface_of(over).lab],
+                "full": laid(paint.absorption, paint.scattering, over),
+                "thin": laid(0.12 * paint.absorption, 0.12 * paint.scattering, over),
+            }
             for over in grounds
         ],
-    }  # fmt: skip
+    }
 
 
 def colours_of_strip(item: Item) -> dict[str, list[float]]:

@@ -14,7 +14,7 @@ class Choice(Model):
 
 
 class StockRead(Model):
-    """A kind of sheet or panel: `says` what to mind; `tone` its usual colour."""
+    """A kind of sheet or panel: `says` all of it, `care` what to mind; `tone` its usual colour."""
 
     key: str
     words: str
@@ -25,6 +25,7 @@ class StockRead(Model):
     sides: list[str]
     tone: str
     says: str
+    care: str
 
 
 class HandRead(Model):
@@ -36,7 +37,7 @@ class HandRead(Model):
 
 
 class CatalogueRead(Model):
-    """What there is to choose from, and the greys of a value picture's levels."""
+    """What there is to choose from; `acts` in words by key; the greys of a value picture's levels."""
 
     media: list[Choice]
     schools: list[Choice]
@@ -44,4 +45,5 @@ class CatalogueRead(Model):
     stocks: list[StockRead]
     own_passes: list[HandRead]
     tools: list[HandRead]
+    acts: dict[str, str]
     greys: list[int]

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from typing import Annotated
+from typing import Annotated, Literal
 
 from pydantic import Field
 
@@ -84,7 +84,7 @@ class WeaknessRead(Model):
     """One thing that weakens a plan, with its figures, its place (shares) and what can be tried."""
 
     kind: str
-    weight: str
+    weight: Literal["spoils", "weakens", "note"]
     sentence: str
     why: str
     figures: dict[str, float]
@@ -118,12 +118,14 @@ class OwnPassCreate(Model):
 
 
 class RefusalRead(Model):
-    """What breaks: the pass, the mass, the rule and why."""
+    """What breaks: the pass, the mass, the rule and `why`, which tells passes by their numbers in the plan in
+    force, where `sentence` has their ids."""
 
     pass_id: str
     mass: str
     rule: str
     sentence: str
+    why: str
 
 
 class RepairRead(Model):

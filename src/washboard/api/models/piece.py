@@ -21,11 +21,17 @@ class PieceCreate(Model):
     model_config = ConfigDict(
         json_schema_extra={
             "examples": [
-                {"name": "Salt pans, noon", "medium": "watercolour", "surface": "white", "widthCm": 45,
-                 "heightCm": 30, "shapes": [{"points": [[0, 0], [1, 0], [1, 0.5]], "value": 6.0}]}
+                {
+                    "name": "Salt pans, noon",
+                    "medium": "watercolour",
+                    "surface": "white",
+                    "widthCm": 45,
+                    "heightCm": 30,
+                    "shapes": [{"points": [[0, 0], [1, 0], [1, 0.5]], "value": 6.0}],
+                }
             ]
         }
-    )  # fmt: skip
+    )
 
     name: Annotated[str, Field(min_length=1, max_length=120)]
     reference: str | None = Field(None, min_length=64, max_length=64)

@@ -120,7 +120,7 @@ class SwapRead(Model):
 
 
 class PaintRead(Model):
-    """A listed paint: strong and thin colour, modelled."""
+    """A listed paint, or one of the painter's `own` shelf: strong and thin colour, modelled."""
 
     key: str
     words: str
@@ -128,6 +128,7 @@ class PaintRead(Model):
     strong: Lab
     thin: Lab
     chosen: bool
+    own: bool
     caution: str
 
 

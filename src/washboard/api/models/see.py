@@ -28,8 +28,8 @@ class AreaRead(Model):
 
 
 class ViewRead(Model):
-    """What the page looks things up in. Tables are rows of passes by patches, both ends of each; `school` is
-    told in words."""
+    """What the page looks things up in. Tables are rows of passes by patches, both ends of each; `school` and
+    `surface` are told in words."""
 
     width: int
     height: int
@@ -45,6 +45,7 @@ class ViewRead(Model):
     area_width: int = 0
     area_height: int = 0
     school: str = ""
+    surface: str = ""
     photo: list[str] = Field(default_factory=list)
     back: tuple[float, float, float, float, float, float] = (0.0, 1.0, 0.0, 0.0, 0.0, 1.0)
     media: dict[str, str]

@@ -6,7 +6,7 @@ from fastapi import APIRouter
 
 from ...core.colour.lab import greys
 from ...core.materials.media import MEDIA
-from ...core.materials.stocks import STOCKS, described_stock
+from ...core.materials.stocks import STOCKS, care_of_stock, described_stock
 from ...core.materials.surfaces import WORDS
 from ...core.plan.acts import ACTS
 from ...core.plan.own import offered
@@ -36,6 +36,7 @@ def catalogue() -> CatalogueRead:
                 sides=list(s.sides),
                 tone=s.tone,
                 says=described_stock(s),
+                care=care_of_stock(s),
             )
             for s in STOCKS.values()
         ],
@@ -45,6 +46,7 @@ def catalogue() -> CatalogueRead:
             if (media := [key for key, medium in MEDIA.items() if kind in offered(medium)])
         ],
         tools=[HandRead(key=t.key, words=t.words, media=sorted(t.media)) for t in TOOLS.values()],
+        acts={kind.value: act.words for kind, act in ACTS.items()},
         greys=greys(),
     )
 

@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from typing import Annotated
+from typing import Annotated, Literal
 
 from fastapi import APIRouter, Path, Response
 
-from ...core.checks import Checked, Finding, Fix, findings_of
+from ...core.checks import Checked, Finding, Fix, Weight, findings_of
 from ...core.plan.own import Own, free_id
 from ...core.plan.plan import Plan
 from ...core.planning.rearrange import Verdict, moved, with_own, without
@@ -47,7 +47,7 @@ def move(studio: InStudio, piece: Id, given: MoveCreate) -> VerdictRead:
     there = studio.pieces.get(piece)
     key, plan = _plan(studio, there)
     pinned = subject_of(studio, there).settings.pins
-    return _read(key, moved(plan, given.pass_id, given.to, pinned, given.repair))
+    return _read(key, plan, moved(plan, given.pass_id, given.to, pinned, given.repair))
 
 
 @router.post("/{piece}/own-passes", responses=problems())
@@ -60,14 +60,14 @@ def own_pass(studio: InStudio, piece: Id, given: OwnPassCreate) -> VerdictRead:
     own = Own(free_id(plan, taken), kind_named(given.kind), tuple(dict.fromkeys(given.masses)))
     verdict = with_own(plan, own, given.after or "", settings.pins)
     fresh = OwnPassModel(id=own.id, kind=own.kind, masses=list(own.masses))
-    return _read(key, verdict).model_copy(update={"own": fresh})
+    return _read(key, plan, verdict).model_copy(update={"own": fresh})
 
 
 @router.post("/{piece}/passes/{pass_id}/leaving-out", responses=problems())
 def leaving_out(studio: InStudio, piece: Id, pass_id: PassId) -> VerdictRead:
     """What the plan without a pass would come to."""
     key, plan = _plan(studio, studio.pieces.get(piece))
-    return _read(key, without(plan, pass_id))
+    return _read(key, plan, without(plan, pass_id))
 
 
 def _plan(studio: Studio, piece: Piece) -> tuple[str, Plan]:
@@ -76,17 +76,23 @@ def _plan(studio: Studio, piece: Piece) -> tuple[str, Plan]:
     return stored.key, planfile.plan_from(document_of(stored))
 
 
-def _read(key: str, verdict: Verdict) -> VerdictRead:
+def _read(key: str, plan: Plan, verdict: Verdict) -> VerdictRead:
+    numbers = {done.id: f"pass {k}" for k, done in enumerate(plan.passes, 1)}
     refusals = [
-        RefusalRead(pass_id=r.done, mass=r.mass, rule=r.rule.name.lower(), sentence=r.sentence)
+        RefusalRead(
+            pass_id=r.done, mass=r.mass, rule=r.rule.name.lower(), sentence=r.sentence, why=r.why(numbers)
+        )
         for r in verdict.refusals
     ]
     repair = verdict.repair
     return VerdictRead(
-        plan=key, fine=verdict.fine, refusals=refusals, order=[p.id for p in verdict.passes],
+        plan=key,
+        fine=verdict.fine,
+        refusals=refusals,
+        order=[p.id for p in verdict.passes],
         passes=[planfile.pass_part(p) for p in verdict.passes],
         repair=RepairRead(order=list(repair.order), moved=list(repair.moved)) if repair else None,
-    )  # fmt: skip
+    )
 
 
 @router.get("/{piece}/findings", responses=problems())
@@ -100,12 +106,25 @@ def findings(studio: InStudio, piece: Id) -> WeaknessesRead:
     return WeaknessesRead(plan=stored.key, findings=[_finding(finding, settings) for finding in found])
 
 
+WEIGHTS: dict[Weight, Literal["spoils", "weakens", "note"]] = {
+    Weight.SPOILS: "spoils",
+    Weight.WEAKENS: "weakens",
+    Weight.NOTE: "note",
+}
+
+
 def _finding(finding: Finding, settings: Settings) -> WeaknessRead:
     return WeaknessRead(
-        kind=finding.kind, weight=finding.weight.name.lower(), sentence=finding.sentence, why=finding.why,
-        figures=dict(finding.figures), place=finding.place, masses=list(finding.masses),
-        passes=list(finding.passes), fix=_fix(finding.fix, settings) if finding.fix else None,
-    )  # fmt: skip
+        kind=finding.kind,
+        weight=WEIGHTS[finding.weight],
+        sentence=finding.sentence,
+        why=finding.why,
+        figures=dict(finding.figures),
+        place=finding.place,
+        masses=list(finding.masses),
+        passes=list(finding.passes),
+        fix=_fix(finding.fix, settings) if finding.fix else None,
+    )
 
 
 def _fix(fix: Fix, settings: Settings) -> FixRead | None:

@@ -83,9 +83,13 @@ def analyse(studio: InStudio, piece: Id) -> JobRead:
 def read(piece: Piece) -> PieceRead:
     """The model of a piece."""
     return PieceRead(
-        id=piece.id, name=piece.name, revision=piece.revision,
+        id=piece.id,
+        name=piece.name,
+        revision=piece.revision,
         reference=references.read(piece.reference) if piece.reference else None,
         shapes=[ShapeModel.model_validate(shape) for shape in piece.shapes] if piece.shapes else None,
-        settings=shown(dict(piece.settings)), undo=piece.undo, redo=piece.redo,
+        settings=shown(dict(piece.settings)),
+        undo=piece.undo,
+        redo=piece.redo,
         created=piece.created,
-    )  # fmt: skip
+    )

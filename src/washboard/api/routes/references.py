@@ -51,9 +51,7 @@ def one(studio: InStudio, content: Hash) -> ReferenceRead:
 
 
 @router.get(
-    "/{content}/picture",
-    response_class=Response,
-    responses={200: JPEG, 304: UNCHANGED, **problems()},
+    "/{content}/picture", response_class=Response, responses={200: JPEG, 304: UNCHANGED, **problems()}
 )
 def picture(studio: InStudio, request: Request, content: Hash) -> Response:
     """The working copy, upright, in sRGB."""
@@ -80,6 +78,9 @@ def _about(rgb: NDArray[np.uint8], place: PlaceModel) -> NDArray[np.float64]:
 def read(reference: Reference) -> ReferenceRead:
     """The model of a reference."""
     return ReferenceRead(
-        hash=reference.hash, width=reference.width, height=reference.height, format=reference.format,
+        hash=reference.hash,
+        width=reference.width,
+        height=reference.height,
+        format=reference.format,
         notes=list(reference.notes),
-    )  # fmt: skip
+    )

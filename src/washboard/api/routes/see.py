@@ -44,15 +44,10 @@ def export(studio: InStudio, piece: Id) -> Response:
 
 
 @router.get(
-    "/{piece}/maps/{name}",
-    response_class=Response,
-    responses={200: BYTES, 304: UNCHANGED, **problems()},
+    "/{piece}/maps/{name}", response_class=Response, responses={200: BYTES, 304: UNCHANGED, **problems()}
 )
 def maps(
-    studio: InStudio,
-    request: Request,
-    piece: Id,
-    name: Annotated[str, Path(pattern="^(maps|labels|areas)$")],
+    studio: InStudio, request: Request, piece: Id, name: Annotated[str, Path(pattern="^(maps|labels|areas)$")]
 ) -> Response:
     """A map of the piece's plan, deflated: `maps` (patches), `labels` (masses) or `areas`."""
     stored = ready(studio, studio.pieces.get(piece))

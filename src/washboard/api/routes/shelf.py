@@ -67,10 +67,15 @@ def listed() -> list[ListedRead]:
             words = getattr(entries[key], "words", key)
             found.append(
                 ListedRead(
-                    kind=kind, key=key, words=words, index=known["index"], media=list(media),
-                    strong=known["strong"], says=known["says"],
+                    kind=kind,
+                    key=key,
+                    words=words,
+                    index=known["index"],
+                    media=list(media),
+                    strong=known["strong"],
+                    says=known["says"],
                 )
-            )  # fmt: skip
+            )
     return found
 
 
@@ -160,9 +165,12 @@ def _imported(studio: Studio, name: str, data: bytes, revision: int) -> ImportRe
     taken = imported(studio.shelf, name, data, revision)
     found = taken.merged
     return ImportRead(
-        shelf=read(taken.state), added=found.added, updated=found.updated, same=found.same,
+        shelf=read(taken.state),
+        added=found.added,
+        updated=found.updated,
+        same=found.same,
         notes=taken.notes[:20],
-    )  # fmt: skip
+    )
 
 
 @router.get("/export/{name}", response_class=Response, responses={200: FILE, **problems()})
@@ -232,11 +240,16 @@ def calibrate(studio: InStudio, key: Key, given: CalibrationCreate) -> Calibrati
     used = [field for field in FIELDS if field.key in given.read]
     fields = [
         FittedRead(
-            key=f.key, words=f.words, read=list(given.read[f.key]), before=before[f.key], after=after[f.key],
-            apart=round(float(difference(after[f.key], given.read[f.key])), 2), outlier=k in found.outliers,
+            key=f.key,
+            words=f.words,
+            read=list(given.read[f.key]),
+            before=before[f.key],
+            after=after[f.key],
+            apart=round(float(difference(after[f.key], given.read[f.key])), 2),
+            outlier=k in found.outliers,
         )
         for k, f in enumerate(used)
-    ]  # fmt: skip
+    ]
     kept = None
     if given.keep:
         changes = {key: work.fields_of(fitted.checked())}
@@ -250,10 +263,12 @@ def read(state: ShelfState) -> ShelfRead:
     """The model of a shelf."""
     items = items_of(state)
     return ShelfRead(
-        revision=state.revision, undo=state.undo, redo=state.redo,
+        revision=state.revision,
+        undo=state.undo,
+        redo=state.redo,
         items=[ItemRead(**work.entry(item)) for item in items],
         duplicates=[list(group) for group in duplicates(items)],
-    )  # fmt: skip
+    )
 
 
 def _one(state: ShelfState, key: str) -> Item:

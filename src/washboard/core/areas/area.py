@@ -88,11 +88,15 @@ def areas_of(
     return replace(
         plain,
         areas=tuple(
-            replace(area, depth=order.index(area.label), name=names.get(area.label),
-                    family=families.get(area.label, area.family))
+            replace(
+                area,
+                depth=order.index(area.label),
+                name=names.get(area.label),
+                family=families.get(area.label, area.family),
+            )
             for area in sorted(plain.areas, key=lambda a: order.index(a.label))
         ),
-    )  # fmt: skip
+    )
 
 
 def followed(picture: Picture, labels: Labels, whole: Areas) -> Areas:
@@ -139,8 +143,14 @@ def _measured(picture: Picture, labels: Labels, number: int, border: float) -> A
     gap = value - border
     family = Family.UNSURE if abs(gap) < UNSURE else Family.LIGHT if gap > 0 else Family.SHADOW
     return Area(
-        number, len(rows) / mask.size, value, (float(colour[0]), float(colour[1]), float(colour[2])),
+        number,
+        len(rows) / mask.size,
+        value,
+        (float(colour[0]), float(colour[1]), float(colour[2])),
         (columns.min() / width, rows.min() / height, (columns.max() + 1) / width, (rows.max() + 1) / height),
         (float(columns.mean() + 0.5) / width, float(rows.mean() + 0.5) / height),
-        ((deep[1] + 0.5) / width, (deep[0] + 0.5) / height), 0, family, abs(gap),
-    )  # fmt: skip
+        ((deep[1] + 0.5) / width, (deep[0] + 0.5) / height),
+        0,
+        family,
+        abs(gap),
+    )

@@ -117,9 +117,14 @@ def _within(
 
 
 def _stroked(
-    stroke: Stroke, owner: NDArray[np.intp], pieces: NDArray[np.int32], units: Labels,
-    held: NDArray[np.intp], cells: Cells | None, number: int,
-) -> NDArray[np.bool_]:  # fmt: skip
+    stroke: Stroke,
+    owner: NDArray[np.intp],
+    pieces: NDArray[np.int32],
+    units: Labels,
+    held: NDArray[np.intp],
+    cells: Cells | None,
+    number: int,
+) -> NDArray[np.bool_]:
     """Give area `number` the units (n,) that a line means; which they are."""
     under = np.unique(units[_painted(stroke.points, units.shape)]).astype(np.intp)
     if stroke.against and cells is not None:

@@ -24,10 +24,12 @@ def found(c: Checked) -> list[Finding]:
     largest = max(single, key=lambda m: (m.share, m.id))
     return [
         Finding(
-            "many-colours", Weight.NOTE,
+            "many-colours",
+            Weight.NOTE,
             f"{len(uses)} colours, {len(single)} of them in one place only.",
             "Few colours that come back hold a picture together: let one echo, or mix it nearer to another.",
-            {"colours": float(len(uses)), "once": float(len(single))}, largest.inside,
+            {"colours": float(len(uses)), "once": float(len(single))},
+            largest.inside,
             tuple(m.id for m in single),
         )
-    ]  # fmt: skip
+    ]

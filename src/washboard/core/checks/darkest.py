@@ -25,10 +25,14 @@ def found(c: Checked) -> list[Finding]:
         return []
     return [
         Finding(
-            "darkest-dark", Weight.WEAKENS,
+            "darkest-dark",
+            Weight.WEAKENS,
             f"The darkest dark ends at {value:.1f}; this paint reaches {lowest:.1f}.",
             "Painters are afraid of darks: without a true one the lights have nothing to stand against.",
-            {"value": value, "lowest": lowest}, darkest.inside, (darkest.id,), (),
+            {"value": value, "lowest": lowest},
+            darkest.inside,
+            (darkest.id,),
+            (),
             Fix("plan the whole darker", TakeMood(Mood.DARKER)),
         )
-    ]  # fmt: skip
+    ]

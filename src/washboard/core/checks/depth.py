@@ -23,13 +23,17 @@ def found(c: Checked) -> list[Finding]:
         return []
     return [
         Finding(
-            "far-too-dark", Weight.WEAKENS,
+            "far-too-dark",
+            Weight.WEAKENS,
             f"{named(far).capitalize()} lies farthest and ends at {c.ends[far.id]:.1f}; the darkest nearer "
             f"place, {named(near)}, at {c.ends[near.id]:.1f}.",
             "Air lightens what is far: a far dark that nothing nearer reaches comes forward.",
-            {"gap": gap}, far.inside, (far.id, near.id), (),
+            {"gap": gap},
+            far.inside,
+            (far.id, near.id),
+            (),
             Fix("keep the far lighter than the near", Hold(Holds.DEPTH))
             if near.target > far.target
             else None,
         )
-    ]  # fmt: skip
+    ]

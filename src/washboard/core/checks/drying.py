@@ -25,10 +25,14 @@ def found(c: Checked) -> list[Finding]:
     longest = passes[waits.index(max(waits))]
     return [
         Finding(
-            "long-drying", Weight.NOTE,
+            "long-drying",
+            Weight.NOTE,
             f"{waiting:.0f} min of waiting for {working:.0f} min of work; {max(waits):.0f} after one pass.",
             "Waiting in one go can be used: join passes, or work at something else meanwhile.",
-            {"waiting": waiting, "working": working}, (0.5, 0.5), (), (longest.id,),
+            {"waiting": waiting, "working": working},
+            (0.5, 0.5),
+            (),
+            (longest.id,),
             Fix("do with a pass fewer", TakeAim(Aim.WAITS)) if waiting < LONG + max(waits) else None,
         )
-    ]  # fmt: skip
+    ]

@@ -19,9 +19,12 @@ def found(c: Checked) -> list[Finding]:
     longest = max(c.shapes, key=lambda m: (m.outline_cm, m.id))
     return [
         Finding(
-            "edges-all-firm", Weight.NOTE,
+            "edges-all-firm",
+            Weight.NOTE,
             f"Of {total:.0f} cm of edges {firm:.0f} are firm.",
             "Crisp all round, shapes look cut from paper: soften some, away from the focus.",
-            {"firm": firm, "all": total}, longest.inside, (longest.id,),
+            {"firm": firm, "all": total},
+            longest.inside,
+            (longest.id,),
         )
-    ]  # fmt: skip
+    ]

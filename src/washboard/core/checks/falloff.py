@@ -31,13 +31,16 @@ def found(c: Checked) -> list[Finding]:
         return []
     return [
         Finding(
-            "falls-off", Weight.WEAKENS,
+            "falls-off",
+            Weight.WEAKENS,
             f"{named(lightest).capitalize()} ends at {c.ends[lightest.id]:.1f}, far from the lamp; what "
             f"stands beside it at {near:.1f} at most.",
             "Light falls off with distance: something lighter far away asks for a lamp of its own.",
-            {"gap": gap}, lightest.inside, (lightest.id, lamp.id),
+            {"gap": gap},
+            lightest.inside,
+            (lightest.id, lamp.id),
         )
-    ]  # fmt: skip
+    ]
 
 
 def _apart(one: tuple[float, float], other: tuple[float, float]) -> float:

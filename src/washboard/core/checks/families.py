@@ -31,14 +31,18 @@ def found(c: Checked) -> list[Finding]:
         return []
     return [
         Finding(
-            "families", Weight.SPOILS,
+            "families",
+            Weight.SPOILS,
             f"In shadow, {named(shadow)} ends at {c.ends[shadow.id]:.1f}; in light, {named(light)} at "
             f"{c.ends[light.id]:.1f}.",
             f"Of one colour the lightest shadow stays {APART} below the darkest light, or form is lost.",
-            {"gap": gap}, shadow.inside, (shadow.id, light.id), (),
+            {"gap": gap},
+            shadow.inside,
+            (shadow.id, light.id),
+            (),
             # No fix if the targets are apart already: then the paint does not reach them.
             Fix("hold the two families apart", Hold(Holds.FAMILIES))
             if light.target - shadow.target < APART
             else None,
         )
-    ]  # fmt: skip
+    ]

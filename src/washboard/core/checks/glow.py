@@ -45,13 +45,17 @@ def found(c: Checked) -> list[Finding]:
         return []
     return [
         Finding(
-            "glow", Weight.SPOILS,
+            "glow",
+            Weight.SPOILS,
             f"{named(source).capitalize()} ends at {c.ends[source.id]:.1f}, {named(rival)} at "
             f"{c.ends[rival.id]:.1f}: {gap:.1f} apart.",
             f"A light outshines everything else by {OUTSHINES} or more; all else is darkened to make room.",
-            {"gap": gap, "lights": float(len(lights))}, source.inside, (source.id, rival.id), (),
+            {"gap": gap, "lights": float(len(lights))},
+            source.inside,
+            (source.id, rival.id),
+            (),
             Fix("let the light outshine everything", Hold(Holds.LIGHT))
             if source.target - rival.target < OUTSHINES
             else None,
         )
-    ]  # fmt: skip
+    ]

@@ -29,11 +29,14 @@ def found(c: Checked) -> list[Finding]:
     school = c.plan.medium.school
     return [
         Finding(
-            "irreversible-early", Weight.NOTE if wiped else Weight.WEAKENS,
+            "irreversible-early",
+            Weight.NOTE if wiped else Weight.WEAKENS,
             f"{len(early)} steps without return ({words}) come in the first half.",
             "What cannot be taken back is best done when its neighbours are in and it can be judged.",
-            {"steps": float(len(early))}, first.inside if first else (0.5, 0.5),
-            tuple(dict.fromkeys(o.mass for _, o in early)), tuple(dict.fromkeys(p.id for p, _ in early)),
+            {"steps": float(len(early))},
+            first.inside if first else (0.5, 0.5),
+            tuple(dict.fromkeys(o.mass for _, o in early)),
+            tuple(dict.fromkeys(p.id for p, _ in early)),
             Fix("take the medium's usual order", TakeSchool(school)) if c.plan.school != school else None,
         )
-    ]  # fmt: skip
+    ]

@@ -21,10 +21,14 @@ def found(c: Checked) -> list[Finding]:
     dark = min(c.plan.masses, key=lambda m: (values[m.id], m.id))
     return [
         Finding(
-            "judged-late", Weight.NOTE,
+            "judged-late",
+            Weight.NOTE,
             f"A true dark and a true light both stand only after pass {judged} of {count}.",
             "Values are judged against each other: until both ends are down, every middle is a guess.",
-            {"pass": float(judged), "passes": float(count)}, dark.inside, (dark.id,),
-            (c.plan.passes[judged - 1].id,), Fix("place both ends first", TakeSchool("both-ends")),
+            {"pass": float(judged), "passes": float(count)},
+            dark.inside,
+            (dark.id,),
+            (c.plan.passes[judged - 1].id,),
+            Fix("place both ends first", TakeSchool("both-ends")),
         )
-    ]  # fmt: skip
+    ]

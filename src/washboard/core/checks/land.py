@@ -25,13 +25,17 @@ def found(c: Checked) -> list[Finding]:
         return []
     return [
         Finding(
-            "land-against-sky", Weight.NOTE,
+            "land-against-sky",
+            Weight.NOTE,
             f"{named(lightest).capitalize()} ends at {c.ends[lightest.id]:.1f}, the sky's darkest at "
             f"{darkest:.1f}.",
             "Land is stronger than the sky, unless the sky is the storm; sunlit snow may be meant so.",
-            {"gap": gap}, lightest.inside, (lightest.id,), (),
+            {"gap": gap},
+            lightest.inside,
+            (lightest.id,),
+            (),
             Fix("keep the land below the sky", Hold(Holds.LAND))
             if min(m.target for m in sky) - lightest.target < UNDER_SKY
             else None,
         )
-    ]  # fmt: skip
+    ]

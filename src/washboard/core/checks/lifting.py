@@ -24,11 +24,15 @@ def found(c: Checked) -> list[Finding]:
                 mass, share = c.plan.by_id[o.mass], stained[o.mass]
                 findings.append(
                     Finding(
-                        "stains-under-lift", Weight.WEAKENS,
+                        "stains-under-lift",
+                        Weight.WEAKENS,
                         f"{named(mass).capitalize()} is to be lifted; the paint stains by {share:.1f}.",
                         "Staining pigments give little back: keep the light before, or lay other paint.",
-                        {"staining": share}, mass.inside, (mass.id,), (done.id,),
+                        {"staining": share},
+                        mass.inside,
+                        (mass.id,),
+                        (done.id,),
                         Fix("mask it instead", KeepLight(mass.id, Kind.MASK)),
                     )
-                )  # fmt: skip
+                )
     return findings

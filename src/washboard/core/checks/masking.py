@@ -27,12 +27,16 @@ def found(c: Checked) -> list[Finding]:
                 mass, hours = c.plan.by_id[o.mass], (clock - on[o.mass]) / 60
                 findings.append(
                     Finding(
-                        "mask-too-long", Weight.WEAKENS,
+                        "mask-too-long",
+                        Weight.WEAKENS,
                         f"The mask on {named(mass)} stays for {hours:.0f} hours.",
                         "Fluid that stays overnight, or is warmed, tears the sheet when it comes off.",
-                        {"hours": hours}, mass.inside, (mass.id,), (done.id,),
+                        {"hours": hours},
+                        mass.inside,
+                        (mass.id,),
+                        (done.id,),
                         Fix("paint round it instead", KeepLight(mass.id, Kind.RESERVE)),
                     )
-                )  # fmt: skip
+                )
         clock += done.lasts + done.wait
     return findings

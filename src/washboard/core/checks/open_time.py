@@ -30,11 +30,15 @@ def found(c: Checked) -> list[Finding]:
     fix = Fix("divide it: one pass more", TakePasses(count + 1)) if count < MOST_PASSES else None
     return [
         Finding(
-            "open-time", Weight.WEAKENS,
+            "open-time",
+            Weight.WEAKENS,
             f"Pass {number} takes {worst.minutes:.0f} min, a {medium.wet} stays open for "
             f"{medium.open_minutes:.0f}.",
             "An unfinished wash that meets a drying edge leaves a hard line or a bloom.",
-            {"minutes": worst.minutes, "open": medium.open_minutes}, largest.inside, (largest.id,),
-            tuple(p.id for p in late), fix,
+            {"minutes": worst.minutes, "open": medium.open_minutes},
+            largest.inside,
+            (largest.id,),
+            tuple(p.id for p in late),
+            fix,
         )
-    ]  # fmt: skip
+    ]

@@ -24,10 +24,13 @@ def found(c: Checked) -> list[Finding]:
             word = "light" if light else "dark"
             return [
                 Finding(
-                    "all-alike", Weight.NOTE,
+                    "all-alike",
+                    Weight.NOTE,
                     f"{len(own)} {word} accents differ by {100 * spread:.0f} % in size.",
                     "Of one size they read as a printed pattern: vary them and let some overlap.",
-                    {"count": float(len(own)), "spread": spread}, own[0].inside, tuple(m.id for m in own),
+                    {"count": float(len(own)), "spread": spread},
+                    own[0].inside,
+                    tuple(m.id for m in own),
                 )
-            ]  # fmt: skip
+            ]
     return []

@@ -32,12 +32,16 @@ def found(c: Checked) -> list[Finding]:
     length, mass, other, step = max(stretches, key=lambda s: (s[0], s[1].id))
     return [
         Finding(
-            "silhouette", Weight.WEAKENS,
+            "silhouette",
+            Weight.WEAKENS,
             f"Along {length:.0f} cm {named(mass)} and {named(other)} end {step:.1f} apart: the edge is lost.",
             "Counterchange shows a shape: dark against light on one side, light against dark on the other.",
-            {"cm": length, "step": step}, mass.inside, (mass.id, other.id), (),
+            {"cm": length, "step": step},
+            mass.inside,
+            (mass.id, other.id),
+            (),
             Fix(f"keep hard-edged neighbours {APART} apart", Hold(Holds.EDGES))
             if abs(mass.target - other.target) < LOST
             else None,
         )
-    ]  # fmt: skip
+    ]

@@ -23,11 +23,14 @@ def found(c: Checked) -> list[Finding]:
     count = len(c.plan.passes)
     return [
         Finding(
-            "tooth", Weight.WEAKENS,
+            "tooth",
+            Weight.WEAKENS,
             f"{named(mass).capitalize()} gets {layers[deepest]} layers; this surface holds about {most}.",
             "The last touches must find a hold, and a colour overworked turns to mud.",
-            {"layers": float(layers[deepest]), "most": float(most)}, mass.inside, (mass.id,),
+            {"layers": float(layers[deepest]), "most": float(most)},
+            mass.inside,
+            (mass.id,),
             tuple(p.id for p in c.plan.passes if mass.id in {o.mass for o in p.operations}),
             Fix("one pass fewer", TakePasses(count - 1)) if count > 1 else None,
         )
-    ]  # fmt: skip
+    ]

@@ -23,9 +23,12 @@ def found(c: Checked) -> list[Finding]:
     largest = max(white, key=lambda m: (m.share, m.id))
     return [
         Finding(
-            "paper-white", Weight.WEAKENS,
+            "paper-white",
+            Weight.WEAKENS,
             f"{100 * share:.0f} % of the picture stay as white as the paper.",
             "White things in shade belong to the middle: paper white tells only where it is a few per cent.",
-            {"share": share}, largest.inside, tuple(m.id for m in white),
+            {"share": share},
+            largest.inside,
+            tuple(m.id for m in white),
         )
-    ]  # fmt: skip
+    ]

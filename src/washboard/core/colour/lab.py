@@ -10,11 +10,7 @@ from .value import luminance_of, value_of
 Floats = NDArray[np.float64]
 
 RGB_TO_XYZ = np.array(
-    [
-        [0.4124564, 0.3575761, 0.1804375],
-        [0.2126729, 0.7151522, 0.0721750],
-        [0.0193339, 0.1191920, 0.9503041],
-    ]
+    [[0.4124564, 0.3575761, 0.1804375], [0.2126729, 0.7151522, 0.0721750], [0.0193339, 0.1191920, 0.9503041]]
 )
 """Linear sRGB to XYZ with Y of white = 1: the primaries of IEC 61966-2-1 and D65, to seven digits."""
 XYZ_TO_RGB = np.linalg.inv(RGB_TO_XYZ)

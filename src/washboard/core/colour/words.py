@@ -10,10 +10,20 @@ LEVELS = ((1.9, "blackish"), (3.6, "dark"), (5.2, "deep"), (6.8, "middle"), (8.2
 """Upper limit of value and the word for it; above the last it is `pale`."""
 
 HUES = (
-    (20, "rose"), (42, "red"), (60, "orange"), (78, "ochre"), (108, "yellow"), (128, "green-yellow"),
-    (170, "green"), (215, "blue-green"), (262, "blue"), (292, "blue"), (325, "violet"), (345, "purple"),
+    (20, "rose"),
+    (42, "red"),
+    (60, "orange"),
+    (78, "ochre"),
+    (108, "yellow"),
+    (128, "green-yellow"),
+    (170, "green"),
+    (215, "blue-green"),
+    (262, "blue"),
+    (292, "blue"),
+    (325, "violet"),
+    (345, "purple"),
     (360, "rose"),
-)  # fmt: skip
+)
 """Upper limit of the Lab hue angle in degrees and the painter's word for it."""
 
 EARTHS = {"orange": "brown", "ochre": "brown", "red": "red-brown", "yellow": "olive"}

@@ -45,10 +45,7 @@ def focus_of(picture: Picture, given: tuple[float, float] | None = None) -> Focu
         weighted = pull * _frame(pull.shape)
         x, y = _middle_of_peak(weighted)
     here = float(pull[min(int(y * height), height - 1), min(int(x * width), width - 1)])
-    crossing = min(
-        ((a, b) for a in THIRDS for b in THIRDS),
-        key=lambda c: _apart((x, y), c, picture.shape),
-    )
+    crossing = min(((a, b) for a in THIRDS for b in THIRDS), key=lambda c: _apart((x, y), c, picture.shape))
     away = _apart((x, y), crossing, picture.shape)
     return Focus(x, y, here, crossing, away, proposed=given is None)
 

@@ -53,9 +53,15 @@ class Light:
     def words(self) -> str:
         """Where light comes from, in words."""
         sides = (
-            "from the right", "from the upper right", "from above", "from the upper left", "from the left",
-            "from the lower left", "from below", "from the lower right",
-        )  # fmt: skip
+            "from the right",
+            "from the upper right",
+            "from above",
+            "from the upper left",
+            "from the left",
+            "from the lower left",
+            "from below",
+            "from the lower right",
+        )
         return sides[int((self.direction + 22.5) % 360 // 45)]
 
 

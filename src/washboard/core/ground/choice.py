@@ -108,9 +108,15 @@ def _without_twins(found: Sequence[Candidate]) -> list[Candidate]:
 
 
 def _candidate(
-    ground: Ground, surface: Surface, colours: tuple[ArrayLike, ArrayLike], masses: Sequence[Mass],
-    medium: Medium, plain: Coats, area_cm2: float, box: Paintbox,
-) -> Candidate:  # fmt: skip
+    ground: Ground,
+    surface: Surface,
+    colours: tuple[ArrayLike, ArrayLike],
+    masses: Sequence[Mass],
+    medium: Medium,
+    plain: Coats,
+    area_cm2: float,
+    box: Paintbox,
+) -> Candidate:
     value, lab = colours
     share = painted_share(value, lab, surface.value, surface.lab)
     coats = _coats(masses, medium, surface, box)
@@ -118,9 +124,15 @@ def _candidate(
 
 
 def _figured(
-    ground: Ground, surface: Surface, share: float, coats: Coats, plain: Coats,
-    masses: Sequence[Mass], medium: Medium, area_cm2: float,
-) -> Candidate:  # fmt: skip
+    ground: Ground,
+    surface: Surface,
+    share: float,
+    coats: Coats,
+    plain: Coats,
+    masses: Sequence[Mass],
+    medium: Medium,
+    area_cm2: float,
+) -> Candidate:
     shares = np.array([mass.share for mass in masses])
     values = np.array([mass.value for mass in masses])
     lost = 0.0
@@ -132,10 +144,20 @@ def _figured(
     toning = {GroundKind.TONED: TONING, GroundKind.PRIMED: TONING, GroundKind.PATCHES: PATCHES}
     price = mean - COUNTED * share + other + toning.get(ground.kind, 0.0) + LOST * lost
     return Candidate(
-        ground, surface, share, int((coats < plain).sum()), len(masses), mean, int(coats[values.argmax()]),
-        float(values.max() - surface.value), float(surface.value - values.min()), lost,
-        ground.minutes * size**0.7, ground.dry_minutes, price,
-    )  # fmt: skip
+        ground,
+        surface,
+        share,
+        int((coats < plain).sum()),
+        len(masses),
+        mean,
+        int(coats[values.argmax()]),
+        float(values.max() - surface.value),
+        float(surface.value - values.min()),
+        lost,
+        ground.minutes * size**0.7,
+        ground.dry_minutes,
+        price,
+    )
 
 
 def _coats(masses: Sequence[Mass], medium: Medium, surface: Surface, box: Paintbox) -> Coats:
@@ -152,9 +174,15 @@ def _targets(masses: Sequence[Mass], medium: Medium, surface: Surface) -> Floats
 
 
 def _in_patches(
-    picture: Picture, masses: Sequence[Mass], areas: Areas, medium: Medium, own: Surface, plain: Coats,
-    area_cm2: float, box: Paintbox,
-) -> Candidate:  # fmt: skip
+    picture: Picture,
+    masses: Sequence[Mass],
+    areas: Areas,
+    medium: Medium,
+    own: Surface,
+    plain: Coats,
+    area_cm2: float,
+    box: Paintbox,
+) -> Candidate:
     """An underpainting in patches: each area's own median value, its colour muted."""
     patches = patches_of(areas)
     reflectances = np.tile(own.lab, (int(areas.labels.max()) + 1, 1))
@@ -171,9 +199,14 @@ def _in_patches(
     mixtures = len({mass.area for mass in masses} & {f"a{label}" for label in patches})
     kind = GroundKind.PATCHES
     ground = Ground(
-        kind.value, "an underpainting in patches, a muted colour for each area", kind, mean,
-        (0.0, 0.0), f"{mixtures} muted mixtures, thin", dry_minutes=medium.dry_minutes,
-    )  # fmt: skip
+        kind.value,
+        "an underpainting in patches, a muted colour for each area",
+        kind,
+        mean,
+        (0.0, 0.0),
+        f"{mixtures} muted mixtures, thin",
+        dry_minutes=medium.dry_minutes,
+    )
     minutes = SETTLING + covering_minutes(medium, area_cm2) + mixtures * medium.mix_minutes
     figured = _figured(ground, own, share, coats, plain, masses, medium, area_cm2)
     return replace(figured, minutes=minutes)

@@ -33,9 +33,13 @@ class Held:
 
 
 def held(
-    masses: Sequence[Mass], things: Mapping[str, Thing], holds: Sequence[Holds], key: Key, medium: Medium,
+    masses: Sequence[Mass],
+    things: Mapping[str, Thing],
+    holds: Sequence[Holds],
+    key: Key,
+    medium: Medium,
     surface: Surface,
-) -> Held:  # fmt: skip
+) -> Held:
     """The masses, whose targets are set, with the relations of these families held."""
     if not holds:
         return Held(tuple(masses))
@@ -69,9 +73,12 @@ def _moved(mass: Mass, value: float, medium: Medium, surface: Surface) -> Mass:
 
 
 def _notes(
-    before: Sequence[Mass], after: Sequence[Mass], holds: Sequence[Holds], relations: Sequence[Relation],
+    before: Sequence[Mass],
+    after: Sequence[Mass],
+    holds: Sequence[Holds],
+    relations: Sequence[Relation],
     found: Keyed,
-) -> tuple[str, ...]:  # fmt: skip
+) -> tuple[str, ...]:
     steps = [m.target - b.target for b, m in zip(before, after, strict=True)]
     count = sum(abs(step) >= MOVED for step in steps)
     words = " and ".join(WORDS[name] for name in holds)

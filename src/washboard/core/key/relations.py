@@ -46,9 +46,13 @@ WORDS: Mapping[Holds, str] = {
     Holds.DEPTH: "the darkest dark is not in the distance",
 }
 WEIGHTS: Mapping[Holds, float] = {
-    Holds.ORDER: 1.0, Holds.EDGES: 0.5, Holds.LIGHT: 4.0, Holds.FAMILIES: 2.0, Holds.LAND: 1.0,
+    Holds.ORDER: 1.0,
+    Holds.EDGES: 0.5,
+    Holds.LIGHT: 4.0,
+    Holds.FAMILIES: 2.0,
+    Holds.LAND: 1.0,
     Holds.DEPTH: 1.0,
-}  # fmt: skip
+}
 """What a square value of each is worth against one of the whole picture moved, where a relation gives way."""
 
 
@@ -241,6 +245,10 @@ LAND_FROM = 0.05
 
 Maker = Callable[[Sequence[Mass], Mapping[str, Thing]], list[Relation]]
 MAKERS: Mapping[Holds, Maker] = {
-    Holds.ORDER: _order, Holds.EDGES: _edges, Holds.LIGHT: _light, Holds.FAMILIES: _families,
-    Holds.LAND: _land, Holds.DEPTH: _depth,
-}  # fmt: skip
+    Holds.ORDER: _order,
+    Holds.EDGES: _edges,
+    Holds.LIGHT: _light,
+    Holds.FAMILIES: _families,
+    Holds.LAND: _land,
+    Holds.DEPTH: _depth,
+}

@@ -1,5 +1,6 @@
 """The four media as data. Figures are starting values, guessed where no source is given."""
 
+# Kept by the row with "fmt: skip": the figures of one thing are read side by side.
 from __future__ import annotations
 
 from dataclasses import dataclass

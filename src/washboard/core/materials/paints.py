@@ -1,5 +1,6 @@
 """Generic paints by pigment and Colour Index name, with what to know of each. Modelled, not measured."""
 
+# Kept by the row with "fmt: skip": the figures of one thing are read side by side.
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence

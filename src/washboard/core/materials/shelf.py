@@ -40,8 +40,11 @@ class ItemKind(StrEnum):
 
 
 LISTED: Mapping[ItemKind, Mapping[str, object]] = {
-    ItemKind.PAINT: PAINTS, ItemKind.STICK: STICKS, ItemKind.SURFACE: STOCKS, ItemKind.TOOL: TOOLS,
-}  # fmt: skip
+    ItemKind.PAINT: PAINTS,
+    ItemKind.STICK: STICKS,
+    ItemKind.SURFACE: STOCKS,
+    ItemKind.TOOL: TOOLS,
+}
 """What each kind can be like."""
 
 

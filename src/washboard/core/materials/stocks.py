@@ -1,7 +1,9 @@
 """What sheets and panels there are: kind, tooth, absorbency, weight, sides. Typical figures, not measured."""
 
+# Kept by the row with "fmt: skip": the figures of one thing are read side by side.
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 from ..errors import UnknownName
@@ -76,12 +78,20 @@ def stock_named(medium: str, key: str) -> Stock:
 
 def described_stock(stock: Stock, side: str = "") -> str:
     """The kind in a sentence, with what to do before the first mark."""
-    words = [stock.words + (f", {side}" if side else "")]
-    if stock.weight:
-        words.append(f"{stock.weight} g/m²")
-    if stock.stretched:
-        words.append("stretch it or tape it down all round before a wet wash")
-    if stock.note:
-        words.append(stock.note)
-    text = "; ".join(words)
-    return f"{text[0].upper()}{text[1:]}."
+    weight = [f"{stock.weight} g/m²"] if stock.weight else []
+    return _sentence([stock.words + (f", {side}" if side else ""), *weight, *_care(stock)])
+
+
+def care_of_stock(stock: Stock) -> str:
+    """What to mind before the first mark, in a sentence; "" for nothing."""
+    return _sentence(_care(stock))
+
+
+def _care(stock: Stock) -> list[str]:
+    stretch = ["stretch it or tape it down all round before a wet wash"] if stock.stretched else []
+    return [*stretch, *([stock.note] if stock.note else [])]
+
+
+def _sentence(parts: Sequence[str]) -> str:
+    text = "; ".join(parts)
+    return f"{text[0].upper()}{text[1:]}." if text else ""

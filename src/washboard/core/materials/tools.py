@@ -1,5 +1,6 @@
 """Brushes, knives, sponges, pens and masking: what each covers, cuts and draws. Typical figures, guessed."""
 
+# Kept by the row with "fmt: skip": the figures of one thing are read side by side.
 from __future__ import annotations
 
 from dataclasses import dataclass

@@ -62,6 +62,9 @@ class MixingModel:
 def mixing_model_of(paints: Sequence[Paint], vehicle: Vehicle, ground: Floats) -> MixingModel:
     """A model for those paints over a ground (36,)."""
     return MixingModel(
-        vehicle, tuple(paints), np.array([paint.absorption for paint in paints]),
-        np.array([paint.scattering for paint in paints]), ground,
-    )  # fmt: skip
+        vehicle,
+        tuple(paints),
+        np.array([paint.absorption for paint in paints]),
+        np.array([paint.scattering for paint in paints]),
+        ground,
+    )

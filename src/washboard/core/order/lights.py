@@ -47,15 +47,31 @@ def light_of(scene: Scene, k: int, by_id: Mapping[str, int], options: Options) -
     slow, fast = scene.medium.cover_cm2
     minutes = around / min(max(scene.medium.cover_gain * around**0.5, slow), fast) if around else 0.0
     return Light(
-        mass.width_mm, mass.narrowest_mm, mass.outline_cm, mass.pieces, softness, mass.target,
-        scene.surface.value, staining, bool(toxic.any()), minutes, scene.medium.cut_cm,
-        scene.medium.open_minutes, options.weight, options.rough, options.whites,
-    )  # fmt: skip
+        mass.width_mm,
+        mass.narrowest_mm,
+        mass.outline_cm,
+        mass.pieces,
+        softness,
+        mass.target,
+        scene.surface.value,
+        staining,
+        bool(toxic.any()),
+        minutes,
+        scene.medium.cut_cm,
+        scene.medium.open_minutes,
+        options.weight,
+        options.rough,
+        options.whites,
+    )
 
 
 def _told(mass: Mass, decision: Decision) -> Reserve:
     return Reserve(
-        mass.id, decision.choice.kind, decision.runner_up.kind, decision.sentence, decision.figures,
+        mass.id,
+        decision.choice.kind,
+        decision.runner_up.kind,
+        decision.sentence,
+        decision.figures,
         tuple((way.kind, way.minutes, way.why) for way in decision.ways if not way.refused),
         decision.overruled,
-    )  # fmt: skip
+    )

@@ -9,11 +9,7 @@ from functools import cached_property
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.spectra import (
-    BANDS,
-    grey_of_value,
-    spectrum_of_lab,
-)
+from ..colour.spectra import BANDS, grey_of_value, spectrum_of_lab
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
 from ..mixing.paintbox import Paintbox

@@ -110,9 +110,12 @@ def decided(light: Light, overrule: Kind | None = None, final: float = 0.0) -> D
         ),
     )
     figures = {
-        "mm": light.width_mm, "cm": light.outline_cm, "islands": float(light.islands),
-        "softness": light.softness_mm, "staining": light.staining,
-    }  # fmt: skip
+        "mm": light.width_mm,
+        "cm": light.outline_cm,
+        "islands": float(light.islands),
+        "softness": light.softness_mm,
+        "staining": light.staining,
+    }
     return Decision(tuple(ranked), light, ranked[0].kind is overrule, figures)
 
 
@@ -231,11 +234,26 @@ def _placeholder(light: Light) -> Way:
 
 
 WAYS: tuple[Callable[[Light], Way], ...] = (
-    _round, _mask, _placeholder, _lift_wet, _lift_dry, _stencil, _scratch, _sand, _white,
-)  # fmt: skip
+    _round,
+    _mask,
+    _placeholder,
+    _lift_wet,
+    _lift_dry,
+    _stencil,
+    _scratch,
+    _sand,
+    _white,
+)
 """Every way to keep or recover a light; the minutes are guesses that a log corrects."""
 KEEPING = (
-    Kind.RESERVE, Kind.MASK, Kind.PLACEHOLDER, Kind.LIFT_WET, Kind.LIFT_DRY, Kind.STENCIL, Kind.SCRATCH,
-    Kind.SAND, Kind.WHITE,
-)  # fmt: skip
+    Kind.RESERVE,
+    Kind.MASK,
+    Kind.PLACEHOLDER,
+    Kind.LIFT_WET,
+    Kind.LIFT_DRY,
+    Kind.STENCIL,
+    Kind.SCRATCH,
+    Kind.SAND,
+    Kind.WHITE,
+)
 """What these ways come to, in their order."""

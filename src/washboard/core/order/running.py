@@ -8,11 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import difference, linear_of_lab, value_of_lab
-from ..colour.spectra import (
-    lab_of_spectrum,
-    linear_of_spectrum,
-    value_of_spectrum,
-)
+from ..colour.spectra import lab_of_spectrum, linear_of_spectrum, value_of_spectrum
 from ..cut import NEVER
 from .coverage import Coverage, Status
 from .painting import Scene

@@ -80,10 +80,15 @@ def weighed(masses: Sequence[Mass], medium: Medium, surface: Surface, own: tuple
     )
     shares = np.array([mass.share for mass in masses])
     return Weighed(
-        (*PAINTS.values(), *own), place, delta_e, without,
+        (*PAINTS.values(), *own),
+        place,
+        delta_e,
+        without,
         np.asarray(difference(wanted, np.asarray(surface.lab))),
-        shares / max(float(shares.sum()), 1e-9), tuple(mass.id for mass in masses), not medium.transparent,
-    )  # fmt: skip
+        shares / max(float(shares.sum()), 1e-9),
+        tuple(mass.id for mass in masses),
+        not medium.transparent,
+    )
 
 
 def coverage_of(palette: Sequence[Paint], of: Weighed) -> Coverage:

@@ -64,7 +64,7 @@ def own_pass(own: Own, masses: Mapping[str, Mass], medium: Medium, operations: S
     values = [mass.target for mass in over]
     return Pass(
         own.id,
-        own_title(own.kind, over),
+        *own_title(own.kind, over),
         own_sentence(own.kind, over),
         "everywhere" if ACTS[own.kind].sort is Sort.LOOKS else listed(over, 4),
         (min(values), max(values)),
@@ -79,10 +79,10 @@ def own_pass(own: Own, masses: Mapping[str, Mass], medium: Medium, operations: S
     )
 
 
-def own_title(kind: Kind, masses: Sequence[Mass]) -> str:
-    """What is done, and to what unless it is only looked at."""
+def own_title(kind: Kind, masses: Sequence[Mass]) -> tuple[str, str]:
+    """What is done, and to what, "" where it is only looked at."""
     act = ACTS[kind]
-    return capital(act.words if act.sort is Sort.LOOKS else f"{act.words}: {listed(masses)}")
+    return capital(act.words), "" if act.sort is Sort.LOOKS else listed(masses)
 
 
 def own_sentence(kind: Kind, masses: Sequence[Mass]) -> str:

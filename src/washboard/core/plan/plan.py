@@ -71,14 +71,30 @@ class Kind(StrEnum):
         return self in LAYING or self in TAKING or self is Kind.UNMASK
 
 
-LAYING = frozenset({
-    Kind.WASH, Kind.GRADED_WASH, Kind.BLOCK_IN, Kind.LAYER, Kind.ACCENT, Kind.TONE, Kind.DROP_IN, Kind.GLAZE,
-    Kind.NEGATIVE, Kind.PLACEHOLDER, Kind.SCUMBLE, Kind.OPTICAL, Kind.GLOW, Kind.RAYS, Kind.WHITE,
-    Kind.RESTATE, Kind.UNIFY,
-})  # fmt: skip
-TAKING = frozenset({
-    Kind.LIFT_WET, Kind.BLOT, Kind.LIFT_DRY, Kind.STENCIL, Kind.WIPE, Kind.SCRATCH, Kind.SAND, Kind.SCRAPE,
-})  # fmt: skip
+LAYING = frozenset(
+    {
+        Kind.WASH,
+        Kind.GRADED_WASH,
+        Kind.BLOCK_IN,
+        Kind.LAYER,
+        Kind.ACCENT,
+        Kind.TONE,
+        Kind.DROP_IN,
+        Kind.GLAZE,
+        Kind.NEGATIVE,
+        Kind.PLACEHOLDER,
+        Kind.SCUMBLE,
+        Kind.OPTICAL,
+        Kind.GLOW,
+        Kind.RAYS,
+        Kind.WHITE,
+        Kind.RESTATE,
+        Kind.UNIFY,
+    }
+)
+TAKING = frozenset(
+    {Kind.LIFT_WET, Kind.BLOT, Kind.LIFT_DRY, Kind.STENCIL, Kind.WIPE, Kind.SCRATCH, Kind.SAND, Kind.SCRAPE}
+)
 
 WHILE_WET = frozenset({Kind.WIPE, Kind.LIFT_WET, Kind.BLOT})
 """What is taken off while the paint is wet: no wait comes before it."""
@@ -129,11 +145,13 @@ class Pass:
     `needs` is the state of the surface it asks for; `minutes` of work, `between` in which one coat dries for
     the next, `wait` after it before the next pass may begin; `max_lag` the most minutes the next may come
     later, or None. `beside`: it comes besides the passes over shapes, as masks, tones, lights won back,
-    accents and thin things do.
+    accents and thin things do. `act` is what is done, `over` the shapes it is done to, "" for the whole
+    sheet.
     """
 
     id: str
-    title: str
+    act: str
+    over: str
     what: str
     where: str
     values: tuple[float, float]
@@ -147,6 +165,11 @@ class Pass:
     findings: tuple[str, ...] = ()
     beside: bool = False
     between: float = 0.0
+
+    @property
+    def title(self) -> str:
+        """What is done, and to which shapes."""
+        return f"{self.act}: {self.over}" if self.over else self.act
 
     @property
     def lasts(self) -> float:

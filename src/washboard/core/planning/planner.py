@@ -87,11 +87,22 @@ def plan_of(
     steps = _steps(ordered, chosen)
     built, begin = passes_of(ordered, steps)
     plan = Plan(
-        ENGINE, medium, chosen.key, why, surface, sheet, key, planned, built,
-        predicted_values(ordered.scene, steps), (*_notes(sheet, key, ordered, notes), *keyed.notes),
-        reserves=ordered.reserves, ties=ordered.ties, shapes=ordered.shapes,
+        ENGINE,
+        medium,
+        chosen.key,
+        why,
+        surface,
+        sheet,
+        key,
+        planned,
+        built,
+        predicted_values(ordered.scene, steps),
+        (*_notes(sheet, key, ordered, notes), *keyed.notes),
+        reserves=ordered.reserves,
+        ties=ordered.ties,
+        shapes=ordered.shapes,
         start=replace(start, clock=begin),
-    )  # fmt: skip
+    )
     worked = PlanningResult(plan, ordered.scene, ordered.turn, steps)
     return replace(worked, plan=replace(plan, passes=worded(worked)))
 
@@ -119,9 +130,16 @@ def counted(scene: Scene, step: Step, stains: Floats, layers: Floats) -> None:
 
 
 def _step(
-    scene: Scene, school: School, turn: NDArray[np.int64], group: Group, k: int, reflectances: Floats,
-    stains: Floats, layers: Floats, muted: Sequence[int],
-) -> Step:  # fmt: skip
+    scene: Scene,
+    school: School,
+    turn: NDArray[np.int64],
+    group: Group,
+    k: int,
+    reflectances: Floats,
+    stains: Floats,
+    layers: Floats,
+    muted: Sequence[int],
+) -> Step:
     paint, status = _paint(scene, group), statuses(scene.parts, turn, k)
     if group.pass_type is PassType.LAYS:
         # What is taken out of paint later must lie under some first: it is washed over like the rest.
@@ -141,9 +159,18 @@ def _step(
     for m in muted:
         lay_muted(scene, after, m)
     return Step(
-        group.masses, problem, covered, tuple(muted), reflectances, after, coats, paint,
-        group.pass_type, group.called, group.beside,
-    )  # fmt: skip
+        group.masses,
+        problem,
+        covered,
+        tuple(muted),
+        reflectances,
+        after,
+        coats,
+        paint,
+        group.pass_type,
+        group.called,
+        group.beside,
+    )
 
 
 def _paint(scene: Scene, group: Group) -> Floats:
@@ -221,7 +248,7 @@ def passes_of(ordered: Ordered, steps: Sequence[Step]) -> tuple[tuple[Pass, ...]
 
 
 def _blank(k: int, operations: tuple[Operation, ...], minutes: float) -> Pass:
-    return Pass(f"p{k + 1}", "", "", "", (0.0, 0.0), "", minutes, 0.0, "", None, operations, ())
+    return Pass(f"p{k + 1}", "", "", "", "", (0.0, 0.0), "", minutes, 0.0, "", None, operations, ())
 
 
 def predicted_values(scene: Scene, steps: Sequence[Step]) -> tuple[tuple[float, ...], ...]:

@@ -54,7 +54,7 @@ def measure(
     widths = contours.softness(picture.value, labels)
     hardness = contours.hardness_of(widths)
     soft = transitions(picture.value, labels)
-    distance = _distances(labels)
+    distance = depths(labels)
     ridge = distance >= cv2.dilate(distance, np.ones((3, 3), np.uint8)) - 1e-3
     along = np.zeros(labels.shape, np.float32)
     parts = list(_parts(picture, labels))
@@ -109,9 +109,16 @@ def _parts(picture: Picture, labels: Labels) -> Iterator[MassPixels]:
         # Medians of a few thousand pixels are those of all to a hundredth of a value, and far cheaper.
         few = at[:: max(1, len(at) // SAMPLED)]
         yield MassPixels(
-            int(label), at, (float(centre[0]), float(centre[1])), rows, columns,
-            small[rows, columns] == label, value[few], lab[few], picture.lab[rows, columns],
-        )  # fmt: skip
+            int(label),
+            at,
+            (float(centre[0]), float(centre[1])),
+            rows,
+            columns,
+            small[rows, columns] == label,
+            value[few],
+            lab[few],
+            picture.lab[rows, columns],
+        )
 
 
 def _mass(
@@ -176,8 +183,9 @@ def _band_range(
     return edges[min(first, band)], edges[max(last, band) + 1]
 
 
-def _distances(labels: Labels) -> Singles:
-    """Distance in pixels of every pixel to its mass's border or the picture's, one transform for all."""
+def depths(labels: Labels) -> Singles:
+    """Distance in pixels (h, w) of every pixel of labels (h, w) to the border of its mass or of the picture,
+    0.5 on the border itself. One transform for all masses."""
     inside = np.ones(labels.shape, np.uint8)
     inside[[0, -1]] = 0
     inside[:, [0, -1]] = 0
@@ -186,7 +194,10 @@ def _distances(labels: Labels) -> Singles:
     inside[:, :-1][across] = 0
     inside[1:][down] = 0
     inside[:-1][down] = 0
-    return cv2.distanceTransform(inside, cv2.DIST_L2, cv2.DIST_MASK_PRECISE) + np.float32(0.5)
+    far = cv2.distanceTransform(inside, cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
+    # OpenCV's last digit hangs on where the picture lies in memory, and so would which of two equally deep
+    # places a mass is known by. The squares are whole numbers.
+    return np.sqrt(np.rint(far * far)) + np.float32(0.5)
 
 
 def _widths(inward: Singles, ridge: NDArray[np.bool_]) -> tuple[float, float]:

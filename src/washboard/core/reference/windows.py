@@ -115,9 +115,12 @@ def along(value: NDArray[np.floating], start: tuple[float, float], end: tuple[fl
     x = (start[0] + (end[0] - start[0]) * steps) * width - 0.5
     y = (start[1] + (end[1] - start[1]) * steps) * height - 0.5
     read_at = cv2.remap(
-        value.astype(np.float32), x.astype(np.float32)[None], y.astype(np.float32)[None], cv2.INTER_LINEAR,
+        value.astype(np.float32),
+        x.astype(np.float32)[None],
+        y.astype(np.float32)[None],
+        cv2.INTER_LINEAR,
         borderMode=cv2.BORDER_REPLICATE,
-    )  # fmt: skip
+    )
     return np.asarray(read_at[0], np.float64)
 
 

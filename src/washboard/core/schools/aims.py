@@ -20,9 +20,7 @@ class Aim(StrEnum):
     SAFEST = "safest"
 
 
-WORDS: Mapping[Aim, str] = {
-    Aim.WAITS: "fewer waits", Aim.MIXTURES: "fewer mixtures", Aim.SAFEST: "safest",
-}  # fmt: skip
+WORDS: Mapping[Aim, str] = {Aim.WAITS: "fewer waits", Aim.MIXTURES: "fewer mixtures", Aim.SAFEST: "safest"}
 
 MIXED = 600.0
 """Seconds that a mixture more costs where they are to be few."""

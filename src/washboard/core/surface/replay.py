@@ -17,7 +17,7 @@ from ..plan.acts import ACTS, Sort
 from ..plan.plan import Kind, Operation, Pass, Plan, Role
 from ..plan.state import BARE, MassSurface, SheetState
 from ..reference.mass import Mass, MassKind
-from .refusal import Refusal, Replay
+from .refusal import BY, Refusal, Replay
 from .rules import Rule
 from .transitions import SurfaceState, after, dried, stage
 from .whole import judge_accents, judge_completeness, judge_depth, turns_of
@@ -78,11 +78,7 @@ def state_after(
 
 
 def _replayed(
-    masses: Sequence[Mass],
-    passes: Sequence[Pass],
-    medium: Medium,
-    ground_value: float,
-    start: SheetState,
+    masses: Sequence[Mass], passes: Sequence[Pass], medium: Medium, ground_value: float, start: SheetState
 ) -> tuple[Replay, float]:
     """The passes gone through, and the minute after them."""
     by_id = {mass.id: mass for mass in masses}
@@ -128,7 +124,7 @@ def _step(replayed: Replay, done: Pass, o: Operation, now: float, end: float) ->
     outcome = after(medium.key, o.kind, state)
     if isinstance(outcome, Rule) and o.role is not Role.OVERLAP:
         by = surface.by or "the start"
-        replayed.refuse(done, o.mass, outcome, f"it is {state.value} since {by}", o, state)
+        replayed.refuse(done, o.mass, outcome, f"it is {state.value} since {BY}", o, state, by)
     _judged(replayed, done, o, surface, state)
     if o.role is Role.OVERLAP:
         return
@@ -152,7 +148,7 @@ def _laying(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) ->
         replayed.refuse(done, o.mass, Rule.RESERVED, "it was to stay bare", o)
     elif surface.finished and not corrects:
         rule = Rule.FINISHED if o.role is Role.TARGET else Rule.UNDER_FIRST
-        replayed.refuse(done, o.mass, rule, f"it was finished in {surface.by}", o)
+        replayed.refuse(done, o.mass, rule, f"it was finished in {BY}", o, by=surface.by)
     if surface.layers > medium.most_layers and medium.key != "pastel" and o.role is not Role.OVERLAP:
         replayed.refuse(done, o.mass, Rule.LAYERS, f"this would be layer {surface.layers + 1}", o)
     if o.oil and surface.oil and o.oil < surface.oil - LEANER:
@@ -181,7 +177,7 @@ CORRECTING = (Kind.GLAZE, Kind.RESTATE, Kind.UNIFY, Kind.SCUMBLE, Kind.WHITE, Ki
 
 def _taking(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) -> None:
     if o.kind is Kind.SAND and surface.toxic:
-        replayed.refuse(done, o.mass, Rule.TOXIC_DUST, f"what {surface.by} laid is toxic as dust", o)
+        replayed.refuse(done, o.mass, Rule.TOXIC_DUST, f"what {BY} laid is toxic as dust", o, by=surface.by)
     # The stained share of the optical density over the bare surface cannot be lifted.
     bare, now = (float(luminance_of(v)) for v in (replayed.ground, min(surface.value, replayed.ground)))
     kept = ACTS[o.kind].grip * surface.staining * math.log10(max(bare, 1e-6) / max(now, 1e-6))
@@ -208,10 +204,16 @@ def _changed(
         surface = replace(surface, masked_at=None, by=done.id, layers=max(surface.layers, 1))
     elif act.sort is Sort.LAYS and state is not SurfaceState.MASKED:
         surface = replace(
-            surface, layers=surface.layers + 1, laid_at=end, dry_at=end + medium.quickest_dry, by=done.id,
-            oil=o.oil or surface.oil, staining=max(surface.staining, o.staining),
-            toxic=surface.toxic or o.toxic, lab=None,
-        )  # fmt: skip
+            surface,
+            layers=surface.layers + 1,
+            laid_at=end,
+            dry_at=end + medium.quickest_dry,
+            by=done.id,
+            oil=o.oil or surface.oil,
+            staining=max(surface.staining, o.staining),
+            toxic=surface.toxic or o.toxic,
+            lab=None,
+        )
     elif act.sort is Sort.TAKES:
         broken = surface.broken or (act.last and o.kind is not Kind.WIPE)
         surface = replace(surface, by=done.id, broken=broken, lab=None)

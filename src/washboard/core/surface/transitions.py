@@ -36,13 +36,11 @@ S = SurfaceState
 """A short name for the tables below."""
 
 STATES_OF: Mapping[str, tuple[SurfaceState, ...]] = {
-    "watercolour": (
-        S.BARE, S.MASKED, S.WETTED, S.SHINY, S.SATIN, S.DAMP, S.DRY, S.BROKEN,
-    ),
+    "watercolour": (S.BARE, S.MASKED, S.WETTED, S.SHINY, S.SATIN, S.DAMP, S.DRY, S.BROKEN),
     "acrylic": (S.BARE, S.OPEN, S.TACKY, S.DRY),
     "oil": (S.BARE, S.OPEN, S.TACKY, S.DRY),
     "pastel": (S.BARE, S.LOOSE, S.SPRAYED, S.FULL),
-}  # fmt: skip
+}
 """The states that a spot can be in, per medium."""
 
 STAGES: Mapping[str, tuple[tuple[SurfaceState, float], ...]] = {
@@ -55,59 +53,63 @@ STAGES: Mapping[str, tuple[tuple[SurfaceState, float], ...]] = {
 Guesses."""
 
 FRESH: Mapping[str, SurfaceState] = {
-    "watercolour": S.SHINY, "acrylic": S.OPEN, "oil": S.OPEN, "pastel": S.LOOSE,
-}  # fmt: skip
+    "watercolour": S.SHINY,
+    "acrylic": S.OPEN,
+    "oil": S.OPEN,
+    "pastel": S.LOOSE,
+}
 """The state right after paint was laid."""
 
 Outcome = SurfaceState | Rule
 
 WET_PAINT = (S.SHINY, S.SATIN, S.DAMP, S.OPEN, S.TACKY)
-PAINTED = (
-    *WET_PAINT,
-    S.DRY,
-    S.LOOSE,
-    S.FULL,
-    S.SPRAYED,
-    S.WETTED,
-)
+PAINTED = (*WET_PAINT, S.DRY, S.LOOSE, S.FULL, S.SPRAYED, S.WETTED)
 
 REFUSED: Mapping[Sort, Mapping[SurfaceState, Rule]] = {
-    Sort.KEEPS: {
-        **dict.fromkeys(PAINTED, Rule.FINISHED),
-        S.MASKED: Rule.MASKED, S.BROKEN: Rule.BROKEN,
-    },
+    Sort.KEEPS: {**dict.fromkeys(PAINTED, Rule.FINISHED), S.MASKED: Rule.MASKED, S.BROKEN: Rule.BROKEN},
     Sort.LAYS: {
-        **dict.fromkeys(WET_PAINT, Rule.DRY_FIRST), S.WETTED: Rule.RUNS, S.SPRAYED: Rule.SPRAY_FIRST,
-        S.FULL: Rule.TOOTH, S.BROKEN: Rule.BROKEN, S.DRY: Rule.FIRST, S.LOOSE: Rule.FIRST,
+        **dict.fromkeys(WET_PAINT, Rule.DRY_FIRST),
+        S.WETTED: Rule.RUNS,
+        S.SPRAYED: Rule.SPRAY_FIRST,
+        S.FULL: Rule.TOOTH,
+        S.BROKEN: Rule.BROKEN,
+        S.DRY: Rule.FIRST,
+        S.LOOSE: Rule.FIRST,
         S.MASKED: Rule.MASKED,
     },
     Sort.TAKES: {
-        S.MASKED: Rule.MASKED, S.BROKEN: Rule.BROKEN, S.DRY: Rule.STILL_WET,
+        S.MASKED: Rule.MASKED,
+        S.BROKEN: Rule.BROKEN,
+        S.DRY: Rule.STILL_WET,
         **dict.fromkeys(WET_PAINT, Rule.BONE_DRY),
     },
     Sort.MOVES: {
-        S.MASKED: Rule.MASKED, S.BROKEN: Rule.BROKEN, S.DRY: Rule.STILL_WET,
-        S.SPRAYED: Rule.SPRAY_FIRST, S.TACKY: Rule.STILL_WET,
+        S.MASKED: Rule.MASKED,
+        S.BROKEN: Rule.BROKEN,
+        S.DRY: Rule.STILL_WET,
+        S.SPRAYED: Rule.SPRAY_FIRST,
+        S.TACKY: Rule.STILL_WET,
     },
     Sort.GUARDS: {
-        **dict.fromkeys((*WET_PAINT, S.WETTED), Rule.BONE_DRY), S.MASKED: Rule.MASKED,
-        S.BARE: Rule.NOT_MASKED, S.DRY: Rule.NOT_MASKED, S.BROKEN: Rule.BROKEN,
+        **dict.fromkeys((*WET_PAINT, S.WETTED), Rule.BONE_DRY),
+        S.MASKED: Rule.MASKED,
+        S.BARE: Rule.NOT_MASKED,
+        S.DRY: Rule.NOT_MASKED,
+        S.BROKEN: Rule.BROKEN,
     },
     Sort.READIES: {
         **dict.fromkeys((S.SHINY, S.SATIN, S.DAMP), Rule.DRY_FIRST),
-        S.DRY: Rule.FIRST, S.MASKED: Rule.MASKED, S.BROKEN: Rule.BROKEN,
+        S.DRY: Rule.FIRST,
+        S.MASKED: Rule.MASKED,
+        S.BROKEN: Rule.BROKEN,
         S.SPRAYED: Rule.SPRAY_FIRST,
     },
     Sort.LOOKS: {},
-}  # fmt: skip
+}
 """Why a sort of operation is refused in a state; where nothing is said, there is nothing to work on."""
 
 OWN: Mapping[Kind, Mapping[SurfaceState, Rule]] = {
-    Kind.DROP_IN: {
-        S.BARE: Rule.GLISTENS,
-        S.DRY: Rule.GLISTENS,
-        S.TACKY: Rule.GLISTENS,
-    },
+    Kind.DROP_IN: {S.BARE: Rule.GLISTENS, S.DRY: Rule.GLISTENS, S.TACKY: Rule.GLISTENS}
 }
 """Where an operation has a reason of its own."""
 
@@ -157,32 +159,14 @@ TABLE: Mapping[Kind, Onto] = {
     Kind.SOFTEN: _stays(S.SHINY, S.SATIN, S.DAMP, S.DRY, S.OPEN),
     Kind.BLEND: _stays(S.OPEN, S.LOOSE, S.FULL),
     Kind.FEATHER: _stays(S.OPEN, S.LOOSE),
-    Kind.LIFT_WET: {
-        S.SHINY: S.SATIN,
-        S.SATIN: S.DAMP,
-        S.OPEN: S.OPEN,
-    },
-    Kind.BLOT: {
-        S.SHINY: S.DAMP,
-        S.SATIN: S.DAMP,
-        S.DAMP: S.DAMP,
-        S.OPEN: S.OPEN,
-    },
+    Kind.LIFT_WET: {S.SHINY: S.SATIN, S.SATIN: S.DAMP, S.OPEN: S.OPEN},
+    Kind.BLOT: {S.SHINY: S.DAMP, S.SATIN: S.DAMP, S.DAMP: S.DAMP, S.OPEN: S.OPEN},
     Kind.LIFT_DRY: {S.DRY: S.DAMP},
     Kind.STENCIL: {S.DRY: S.DAMP},
-    Kind.WIPE: {
-        S.SHINY: S.DAMP,
-        S.SATIN: S.DAMP,
-        S.OPEN: S.OPEN,
-        S.DAMP: S.DAMP,
-    },
+    Kind.WIPE: {S.SHINY: S.DAMP, S.SATIN: S.DAMP, S.OPEN: S.OPEN, S.DAMP: S.DAMP},
     Kind.SCRATCH: {S.DRY: S.BROKEN},
     Kind.SAND: {S.DRY: S.BROKEN},
-    Kind.SCRAPE: {
-        S.OPEN: S.OPEN,
-        S.TACKY: S.TACKY,
-        S.DRY: S.DRY,
-    },
+    Kind.SCRAPE: {S.OPEN: S.OPEN, S.TACKY: S.TACKY, S.DRY: S.DRY},
     Kind.FIX: {S.LOOSE: S.SPRAYED, S.FULL: S.SPRAYED},
     Kind.JUDGE: _stays(*SurfaceState),
     Kind.CLEAN: _stays(*SurfaceState),

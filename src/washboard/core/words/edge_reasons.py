@@ -86,10 +86,7 @@ def goes_round(worked: PlanningResult, k: int) -> Reason | None:
         f"{narrow:.{0 if narrow >= 3 else 1}f} mm wide at the slimmest; once covered, that light is gone."
     )
     return Reason(
-        "goes-round",
-        sentence,
-        ids_of(scene, around),
-        {"cm": length, "minutes": minutes, "mm": narrow},
+        "goes-round", sentence, ids_of(scene, around), {"cm": length, "minutes": minutes, "mm": narrow}
     )
 
 

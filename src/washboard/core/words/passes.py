@@ -28,9 +28,11 @@ def _worded(worked: PlanningResult, k: int) -> Pass:
     done, step = worked.plan.passes[k], worked.steps[k]
     masses = [worked.scene.masses[m] for m in step.group]
     under = _under(worked, k)
+    act, over = _title(worked, k, masses, under)
     return replace(
         done,
-        title=_title(worked, k, masses, under),
+        act=act,
+        over=over,
         what=_what(worked, k, masses, under) + (f" Use {step.tool.words}." if step.tool else ""),
         where=listed([*masses], 4) or "everywhere",
         values=_values(masses, done),
@@ -53,45 +55,44 @@ def _under(worked: PlanningResult, k: int) -> list[Mass]:
 
 
 TITLES = {
-    PassType.MASKS: "mask", PassType.TONES: "one middle tone over everything",
+    PassType.MASKS: "mask",
+    PassType.TONES: "one middle tone over everything",
     PassType.WIPES: "wipe the lights out",
-    PassType.RECOVERS: "win the lights back", PassType.RESTATES: "restate the darkest darks",
-}  # fmt: skip
+    PassType.RECOVERS: "win the lights back",
+    PassType.RESTATES: "restate the darkest darks",
+}
 
 
-def _title(worked: PlanningResult, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
-    """A title in painters' words: what is laid, and over everything but what, or as what shape."""
+def _title(worked: PlanningResult, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> tuple[str, str]:
+    """What is done in painters' words, and to which shapes, "" for everything."""
     scene, step = worked.scene, worked.steps[k]
     if step.own is not None:
         return own_title(step.own.kind, masses)
     if step.pass_type is not PassType.LAYS:
-        title = TITLES[step.pass_type]
+        act = TITLES[step.pass_type]
         if step.pass_type is PassType.TONES and scene.patches > 1:
-            return "An underpainting in patches"
+            return "An underpainting in patches", ""
         if {worked.scene.how[m] for m in step.group} == {Kind.UNMASK} and step.pass_type is PassType.RECOVERS:
-            title = "take the mask off"
-        return capital(f"{title}: {listed(masses)}" if masses else title)
+            act = "take the mask off"
+        return capital(act), listed(masses)
     if masses and all(m.kind is MassKind.ACCENT for m in masses):
-        return _accents_title(masses)
+        return "Last accents", _accents(masses)
     if step.called:
         alone = len(masses) == 1 and step.called.startswith(f"{masses[0].name},")
-        return capital(f"{step.called}, {mixture_words(masses)}{'' if alone else f': {listed(masses)}'}")
+        return capital(f"{step.called}, {mixture_words(masses)}"), "" if alone else listed(masses)
     words, first = mixture_words(masses), all(s.pass_type is not PassType.LAYS for s in worked.steps[:k])
     if scene.medium.transparent:
         if sum(m.share for m in [*masses, *under]) >= NEARLY_ALL:
-            return capital(
-                f"{_palest(first, words, masses)} wash over everything{_leaving(worked, masses, under)}"
-            )
-        shape = _joined(masses)
-        if shape and len(masses) > 1:
-            return capital(f"one {words} shape: {listed(masses)}")
+            wash = f"{_palest(first, words, masses)} wash over everything{_leaving(worked, masses, under)}"
+            return capital(wash), ""
+        if len(masses) > 1 and _joined(masses):
+            return capital(f"one {words} shape"), listed(masses)
         kind = "washes" if len(masses) > 1 else "wash"
-        return capital(f"{_last(worked, k)}{words} {kind}: {listed(masses)}")
+        return capital(f"{_last(worked, k)}{words} {kind}"), listed(masses)
     if first and _lies_between(worked, masses):
-        return capital(f"darker than the ground: {listed(masses)}")
-    if first:
-        return capital(f"first block-in, {_stage(worked, k)}: {listed(masses)}")
-    return capital(f"{_last(worked, k)}{_stage(worked, k)}: {listed(masses)}")
+        return "Darker than the ground", listed(masses)
+    begun = "first block-in, " if first else _last(worked, k)
+    return capital(f"{begun}{_stage(worked, k)}"), listed(masses)
 
 
 def _lies_between(worked: PlanningResult, masses: Sequence[Mass]) -> bool:
@@ -148,25 +149,34 @@ def _joined(masses: Sequence[Mass]) -> bool:
     return largest >= 0.8 * total
 
 
-def _accents_title(masses: Sequence[Mass]) -> str:
-    lights, darks = sum(m.light for m in masses), sum(not m.light for m in masses)
-    named = [m for m in masses if m.name]
-    if named and len(named) == len(masses):
-        return capital(f"last accents: {listed(masses)}")
-    parts = [
-        f"{count_word(n)} {w}{'s' if n > 1 else ''}" for n, w in ((lights, "light"), (darks, "dark")) if n
-    ]
-    return f"Last accents: {' and '.join(parts)}"
+def _accents(masses: Sequence[Mass]) -> str:
+    """The accents by name where all have one, else how many are light and dark."""
+    if all(m.name for m in masses):
+        return listed(masses)
+    counts = ((sum(m.light for m in masses), "light"), (sum(not m.light for m in masses), "dark"))
+    return " and ".join(f"{count_word(n)} {w}{'s' if n > 1 else ''}" for n, w in counts if n)
 
 
 VERBS = {
-    **dict.fromkeys(Kind, "Lay"), Kind.BLOCK_IN: "Block in", Kind.ACCENT: "Set", Kind.GLOW: "Set",
-    Kind.WHITE: "Set in opaque white", Kind.MASK: "Draw masking fluid over", Kind.UNMASK: "Take the mask off",
-    Kind.LIFT_DRY: "Lift", Kind.LIFT_WET: "Lift while wet", Kind.STENCIL: "Lift through a stencil",
-    Kind.SCRATCH: "Scratch", Kind.SAND: "Sand", Kind.SCRAPE: "Scrape", Kind.WIPE: "Wipe out",
-    Kind.RESTATE: "Go once more over", Kind.NEGATIVE: "Cut round the lighter shapes and lay",
-    Kind.PLACEHOLDER: "Mark with a tint", Kind.TONE: "Lay the tone over",
-}  # fmt: skip
+    **dict.fromkeys(Kind, "Lay"),
+    Kind.BLOCK_IN: "Block in",
+    Kind.ACCENT: "Set",
+    Kind.GLOW: "Set",
+    Kind.WHITE: "Set in opaque white",
+    Kind.MASK: "Draw masking fluid over",
+    Kind.UNMASK: "Take the mask off",
+    Kind.LIFT_DRY: "Lift",
+    Kind.LIFT_WET: "Lift while wet",
+    Kind.STENCIL: "Lift through a stencil",
+    Kind.SCRATCH: "Scratch",
+    Kind.SAND: "Sand",
+    Kind.SCRAPE: "Scrape",
+    Kind.WIPE: "Wipe out",
+    Kind.RESTATE: "Go once more over",
+    Kind.NEGATIVE: "Cut round the lighter shapes and lay",
+    Kind.PLACEHOLDER: "Mark with a tint",
+    Kind.TONE: "Lay the tone over",
+}
 """How the sentence of a pass begins."""
 
 

@@ -55,9 +55,11 @@ def mix_table(keys: Sequence[str], settings: Settings, over: Floats) -> dict[str
         -1, len(paints)
     )
     return {
-        "loads": thicknesses.round(6).tolist(), "dry": _with_values(model.labs(every)),
-        "wet": _with_values(model.labs(every, wet=True)), "strongest": vehicle.strongest,
-    }  # fmt: skip
+        "loads": thicknesses.round(6).tolist(),
+        "dry": _with_values(model.labs(every)),
+        "wet": _with_values(model.labs(every, wet=True)),
+        "strongest": vehicle.strongest,
+    }
 
 
 def variants(_: Stages, task: MixVariants) -> dict[str, Any]:
@@ -111,8 +113,13 @@ def board_entries(result: Result, settings: Settings) -> dict[str, Any]:
     return {
         "used": [{"paint": key, "ml": round(ml, 2)} for key, ml in used.items()],
         "paints": [
-            {"key": paint.key, "words": paint.words, "strong": rounded(paint.strong),
-             "thin": rounded(paint.thin), "caution": paint.caution}
+            {
+                "key": paint.key,
+                "words": paint.words,
+                "strong": rounded(paint.strong),
+                "thin": rounded(paint.thin),
+                "caution": paint.caution,
+            }
             for paint in found.paints
             if paint.key in named
         ],
@@ -122,7 +129,7 @@ def board_entries(result: Result, settings: Settings) -> dict[str, Any]:
             for k, (pile, ground) in enumerate(zip(found.piles, grounds_of(found.piles), strict=True))
         ],
         "meetings": [_meeting(met, found.paints) for met in found.meetings],
-    }  # fmt: skip
+    }
 
 
 def _pile(
@@ -139,21 +146,38 @@ def _pile(
     wanted, got = (int(np.searchsorted(borders, v, side="right")) for v in (pile.value, value))
     ends = value_of_lab(np.array(names[pile.masses[0]].target_ends)).tolist()
     return {
-        "pass": pile.done, "masses": list(pile.masses), "target": rounded(pile.target),
-        "over": rounded(pile.over), "value": round(pile.value, 2), "band": wanted, "bandKept": wanted == got,
+        "pass": pile.done,
+        "masses": list(pile.masses),
+        "target": rounded(pile.target),
+        "over": rounded(pile.over),
+        "value": round(pile.value, 2),
+        "band": wanted,
+        "bandKept": wanted == got,
         "nearest": round(min((abs(value - b) for b in borders), default=10.0), 2),
         "end": pile.end,
         "graded": [round(v, 2) for v in ends] if abs(ends[0] - ends[1]) > 0.3 and not pile.end else None,
-        "ml": round(pile.amount.mixed, 2), "atOnceMl": round(pile.amount.at_once, 2),
-        "peas": round(pile.amount.peas, 2), "liftsTo": lifts, "grain": grain,
+        "ml": round(pile.amount.mixed, 2),
+        "atOnceMl": round(pile.amount.at_once, 2),
+        "peas": round(pile.amount.peas, 2),
+        "liftsTo": lifts,
+        "grain": grain,
         "dust": _dust(pile, paints, ground),
-        "recipes": [own | {"says": says} for own, says in zip(
-            recipe_entries(pile.recipes, paints, vehicle, np.array(pile.target)),
-            merits(pile.recipes, paints), strict=True)],
-        "again": pile.again and {"pile": pile.again.pile, "strength": round(pile.again.strength, 2),
-                                 "deltaE": round(pile.again.delta_e, 2),
-                                 "valueError": round(pile.again.value_error, 2)},
-    }  # fmt: skip
+        "recipes": [
+            own | {"says": says}
+            for own, says in zip(
+                recipe_entries(pile.recipes, paints, vehicle, np.array(pile.target)),
+                merits(pile.recipes, paints),
+                strict=True,
+            )
+        ],
+        "again": pile.again
+        and {
+            "pile": pile.again.pile,
+            "strength": round(pile.again.strength, 2),
+            "deltaE": round(pile.again.delta_e, 2),
+            "valueError": round(pile.again.value_error, 2),
+        },
+    }
 
 
 def _recovered(
@@ -204,8 +228,11 @@ def _helps(board: Board, settings: Settings) -> dict[int, dict[str, Any]]:
         target = np.array(board.piles[k].target)
         near = np.square(labs - target).sum(axis=2).argmin(axis=1)
         delta_e = difference(labs[np.arange(len(pairs)), near], target)
-        new = [(float(delta_e[n]), int(b if a in along else a)) for n, (a, b) in enumerate(pairs.tolist())
-               if (a in along) != (b in along) or (a == b and a not in along)]  # fmt: skip
+        new = [
+            (float(delta_e[n]), int(b if a in along else a))
+            for n, (a, b) in enumerate(pairs.tolist())
+            if (a in along) != (b in along) or (a == b and a not in along)
+        ]
         best, paint = min(new)
         if best < board.piles[k].recipes[0].delta_e - 1:
             found[k] = {"paint": keys[paint], "words": catalogue[keys[paint]].words, "deltaE": round(best, 1)}
@@ -246,7 +273,10 @@ def _paint(paints: Colours, index: int) -> Paint:
 def _meeting(met: Met, paints: Colours) -> dict[str, Any]:
     found = met.meeting
     return {
-        "one": met.one, "other": met.other, "fault": found.fault, "labs": found.labs.round(1).tolist(),
+        "one": met.one,
+        "other": met.other,
+        "fault": found.fault,
+        "labs": found.labs.round(1).tolist(),
         "through": None if found.through is None else paints[found.through].words,
         "cleaner": None if found.cleaner is None else found.cleaner.round(1).tolist(),
-    }  # fmt: skip
+    }

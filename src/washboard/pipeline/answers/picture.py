@@ -29,9 +29,12 @@ def taken_in(stages: Stages, task: TakeIn) -> dict[str, Any]:
     decoded = stages.decoded(task.content, lambda: task.data)
     stages.picture(task.content, lambda: task.data)
     return {
-        "width": decoded.width, "height": decoded.height, "format": decoded.format,
-        "notes": decoded.notes, "working": jpeg(decoded.rgb),
-    }  # fmt: skip
+        "width": decoded.width,
+        "height": decoded.height,
+        "format": decoded.format,
+        "notes": decoded.notes,
+        "working": jpeg(decoded.rgb),
+    }
 
 
 def values(stages: Stages, task: ValuePicture) -> bytes:

@@ -25,6 +25,7 @@ from ...core.ground.choice import Candidate, candidates_of
 from ...core.ground.shares import RIGHT_COLOUR, RIGHT_VALUE
 from ...core.materials.grounds import GroundKind
 from ...core.materials.media import medium_named
+from ...core.materials.shelf import OWN
 from ...core.materials.surfaces import Sheet, surface_of
 from ...core.palette.coverage import Weighed, coverage_of, proposed, weighed
 from ...core.reference.mass import Mass
@@ -81,9 +82,14 @@ def grounds(seen: Seen, masses: Sequence[Mass], settings: Settings) -> tuple[Can
     sheet = settings.sheet(width / height)
     area = sheet.picture_width_cm * sheet.picture_height_cm
     return candidates_of(
-        seen.picture, masses, seen.areas, medium_named(settings.medium), surface_of(settings.surface),
-        area, settings.paints,
-    )  # fmt: skip
+        seen.picture,
+        masses,
+        seen.areas,
+        medium_named(settings.medium),
+        surface_of(settings.surface),
+        area,
+        settings.paints,
+    )
 
 
 def reach(masses: Sequence[Mass], settings: Settings) -> Weighed:
@@ -104,25 +110,31 @@ def answer(result: Result, settings: Settings) -> dict[str, Any]:
     height, width = seen.picture.shape
     areas = [area for area in c.areas.areas if area.share > 0]
     return {
-        "widthCm": sheet.picture_width_cm, "heightCm": sheet.picture_height_cm,
+        "widthCm": sheet.picture_width_cm,
+        "heightCm": sheet.picture_height_cm,
         "leftCm": (sheet.width_cm - sheet.picture_width_cm) / 2,
         "topCm": (sheet.height_cm - sheet.picture_height_cm) / 2,
         "horizon": lookfile.horizon_entry(c.horizon, sheet),
-        "light": found.light and {
-            "direction": found.light.direction, "words": found.light.words,
+        "light": found.light
+        and {
+            "direction": found.light.direction,
+            "words": found.light.words,
             "agreement": found.light.agreement,
-            "things": len(found.light.turns), "proposed": found.light.proposed,
+            "things": len(found.light.turns),
+            "proposed": found.light.proposed,
         },
         "sources": [asdict(s) for s in found.sources],
         "focus": {
-            "x": c.focus.x, "y": c.focus.y, "strength": c.focus.strength, "crossing": c.focus.crossing,
+            "x": c.focus.x,
+            "y": c.focus.y,
+            "strength": c.focus.strength,
+            "crossing": c.focus.crossing,
             "awayCm": c.focus.away * max(sheet.picture_width_cm, sheet.picture_height_cm),
             "proposed": c.focus.proposed,
         },
-        "path": [list(point) for point in found.path.points], "leads": found.path.leads,
-        "shapes": [
-            {"called": a.called, "share": a.share} for a in sorted(areas, key=lambda a: -a.share)[:3]
-        ],
+        "path": [list(point) for point in found.path.points],
+        "leads": found.path.leads,
+        "shapes": [{"called": a.called, "share": a.share} for a in sorted(areas, key=lambda a: -a.share)[:3]],
         "turns": turns(seen, masses),
         "findings": [_finding(f, settings, seen) for f in found.findings],
         "grounds": [
@@ -133,7 +145,7 @@ def answer(result: Result, settings: Settings) -> dict[str, Any]:
         "photo": lookfile.photo_findings(seen.picture),
         "formatCrop": list(to_format(settings.width_cm / settings.height_cm, width / height, c.focus)),
         "invented": round(float(invented.mean()), 4) if invented is not None else 0.0,
-    }  # fmt: skip
+    }
 
 
 def to_format(sheet: float, picture: float, focus: Focus) -> tuple[float, float, float, float]:
@@ -148,10 +160,15 @@ def turns(seen: Seen, masses: Sequence[Mass]) -> list[dict[str, Any]]:
     """Per area: the lightest place in shadow against the darkest in light, with the gap."""
     called = {area.label: area.called for area in seen.areas.areas}
     return [
-        {"area": f"a{t.label}", "called": called[t.label], "lightestShadow": t.lightest_shadow,
-         "darkestLight": t.darkest_light, "gap": t.gap}
+        {
+            "area": f"a{t.label}",
+            "called": called[t.label],
+            "lightestShadow": t.lightest_shadow,
+            "darkestLight": t.darkest_light,
+            "gap": t.gap,
+        }
         for t in turns_of(masses, seen.measured.labels, seen.areas, seen.picture.value)
-    ]  # fmt: skip
+    ]
 
 
 def _finding(finding: Finding, settings: Settings, seen: Seen) -> dict[str, Any]:
@@ -161,10 +178,14 @@ def _finding(finding: Finding, settings: Settings, seen: Seen) -> dict[str, Any]
     if finding.fix is not None:
         tried = declared()["arrangement"].plain(settings.arrangement.with_change(finding.fix, wide / tall))
     return {
-        "kind": finding.kind, "sentence": finding.sentence, "why": finding.why,
-        "place": list(finding.place), "areas": [f"a{label}" for label in finding.areas],
-        "fixWords": finding.fix_words, "fix": tried,
-    }  # fmt: skip
+        "kind": finding.kind,
+        "sentence": finding.sentence,
+        "why": finding.why,
+        "place": list(finding.place),
+        "areas": [f"a{label}" for label in finding.areas],
+        "fixWords": finding.fix_words,
+        "fix": tried,
+    }
 
 
 def _palette(masses: Sequence[Mass], settings: Settings) -> dict[str, Any]:
@@ -174,19 +195,29 @@ def _palette(masses: Sequence[Mass], settings: Settings) -> dict[str, Any]:
     by_id = {mass.id: mass for mass in masses}
     chosen = {paint.key for paint in palette}
     return {
-        "share": found.share, "mean": found.mean,
+        "share": found.share,
+        "mean": found.mean,
         "missed": [
             {"mass": name, "lab": list(by_id[name].target_lab), "apart": apart}
             for name, apart in found.missed
         ],
-        "proposed": list(best[0]), "proposedShare": best[1].share,
+        "proposed": list(best[0]),
+        "proposedShare": best[1].share,
         "swap": found.swap and {"out": found.swap[0], "in": found.swap[1], "share": found.swapped},
         "paints": [
-            {"key": p.key, "words": p.words, "index": p.index, "strong": list(p.strong), "thin": list(p.thin),
-             "chosen": p.key in chosen, "caution": p.caution}
+            {
+                "key": p.key,
+                "words": p.words,
+                "index": p.index,
+                "strong": list(p.strong),
+                "thin": list(p.thin),
+                "chosen": p.key in chosen,
+                "own": p.key.startswith(OWN),
+                "caution": p.caution,
+            }
             for p in settings.catalogue.values()
         ],
-    }  # fmt: skip
+    }
 
 
 def started(candidate: Candidate, seen: Seen, masses: Sequence[Mass]) -> str:

@@ -41,9 +41,11 @@ def compared(stages: Stages, task: CompareSchools) -> dict[str, Any]:
         if one.metrics and plain.metrics and delivers(aim, one.metrics, plain.metrics):
             aims.append(_entry(result, one) | {"name": WORDS[aim], "aim": aim.value})
     return {
-        "schools": [_entry(result, one) for one in found], "chosen": result.worked.plan.school,
-        "kept": _kept(stages, subject, settings, result), "aims": aims,
-    }  # fmt: skip
+        "schools": [_entry(result, one) for one in found],
+        "chosen": result.worked.plan.school,
+        "kept": _kept(stages, subject, settings, result),
+        "aims": aims,
+    }
 
 
 def _kept(stages: Stages, subject: Subject, settings: Settings, result: Result) -> list[dict[str, Any]]:

@@ -28,9 +28,13 @@ def compared(stages: Stages, task: CompareWindows) -> dict[str, Any]:
     around = read(pictures[one.source].lab, replace(one, half=min(LARGEST, 5 * one.half)))
     stands = standing(first.value, result.seen.thresholds, surface, around.value)
     answer: dict[str, Any] = {
-        "one": asdict(found.one), "other": asdict(found.other), "apart": found.apart, "words": found.words,
-        "standing": asdict(stands), "profiles": [],
-    }  # fmt: skip
+        "one": asdict(found.one),
+        "other": asdict(found.other),
+        "apart": found.apart,
+        "words": found.words,
+        "standing": asdict(stands),
+        "profiles": [],
+    }
     if task.line is not None:
         answer["profiles"] = [
             along(pictures[window.source].value, *task.line).round(2).tolist() for window in (one, other)

@@ -74,9 +74,16 @@ def planned(
     empty = [names.get(area, area) for area, _ in mixed if area not in held]
     alone = [f"No shape lies mostly in {name}: it is painted with the rest." for name in empty]
     worked = plan_of(
-        masses, parts, medium_named(settings.medium), settings.start, sheet,
-        replace(options, mixed=tuple(mixed)), (*notes, *alone), settings.intent.mood, settings.paints,
-    )  # fmt: skip
+        masses,
+        parts,
+        medium_named(settings.medium),
+        settings.start,
+        sheet,
+        replace(options, mixed=tuple(mixed)),
+        (*notes, *alone),
+        settings.intent.mood,
+        settings.paints,
+    )
     if settings.laid is None:
         return worked
     toning = toning_of(settings.laid, sheet.width_cm * sheet.height_cm)
@@ -94,7 +101,13 @@ def schools(result: Result, settings: Settings, own: tuple[str, ...]) -> tuple[C
     seen = result.seen
     height, width = seen.picture.shape
     return compared(
-        seen.measured.masses, result.worked.scene.parts, medium_named(settings.medium), settings.start,
-        settings.sheet(width / height), options_for(settings, seen.areas), settings.intent.mood,
-        settings.paints, own,
-    )  # fmt: skip
+        seen.measured.masses,
+        result.worked.scene.parts,
+        medium_named(settings.medium),
+        settings.start,
+        settings.sheet(width / height),
+        options_for(settings, seen.areas),
+        settings.intent.mood,
+        settings.paints,
+        own,
+    )

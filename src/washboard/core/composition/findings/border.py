@@ -31,9 +31,11 @@ def found(c: Composed) -> list[Finding]:
     side = min(("left", x), ("right", 1 - x), ("top", y), ("foot", 1 - y), key=lambda s: s[1])[0]
     cut = 2.2 * STRIP
     crop = {
-        "left": (cut, 0.0, 1.0, 1.0), "right": (0.0, 0.0, 1 - cut, 1.0),
-        "top": (0.0, cut, 1.0, 1.0), "foot": (0.0, 0.0, 1.0, 1 - cut),
-    }[side]  # fmt: skip
+        "left": (cut, 0.0, 1.0, 1.0),
+        "right": (0.0, 0.0, 1 - cut, 1.0),
+        "top": (0.0, cut, 1.0, 1.0),
+        "foot": (0.0, 0.0, 1.0, 1 - cut),
+    }[side]
     gone = c.cm(cut, down=side in ("top", "foot"))
     return [
         Finding(
@@ -41,6 +43,9 @@ def found(c: Composed) -> list[Finding]:
             f"A contrast at the {side} border is {100 * strength / max(c.focus.strength, 1e-6):.0f} % "
             "as strong as the focus.",
             "The eye goes to the strongest contrast, and here out of the picture.",
-            (x, y), (c.areas.at(x, y),), Change(crop=crop), f"crop {gone:.1f} cm off the {side}",
+            (x, y),
+            (c.areas.at(x, y),),
+            Change(crop=crop),
+            f"crop {gone:.1f} cm off the {side}",
         )
-    ]  # fmt: skip
+    ]

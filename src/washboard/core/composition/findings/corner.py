@@ -17,8 +17,11 @@ def found(c: Composed) -> list[Finding]:
     rows, columns = max(2, round(NEAR * height)), max(2, round(NEAR * width))
     findings = []
     for words, x, y in (
-        ("upper left", 0, 0), ("upper right", 1, 0), ("lower left", 0, 1), ("lower right", 1, 1),
-    ):  # fmt: skip
+        ("upper left", 0, 0),
+        ("upper right", 1, 0),
+        ("lower left", 0, 1),
+        ("lower right", 1, 1),
+    ):
         r = slice(0, rows) if y == 0 else slice(height - rows, height)
         k = slice(0, columns) if x == 0 else slice(width - columns, width)
         patch = labels[r, k]
@@ -35,5 +38,8 @@ def _leads_out(words: str, x: float, y: float, labels: tuple[int, int]) -> Findi
         "corner",
         f"A border runs into the {words} corner.",
         "A line into the very corner leads the eye out of the picture.",
-        (x, y), labels, Change(crop=crop), "crop a little, so that it meets a side",
-    )  # fmt: skip
+        (x, y),
+        labels,
+        Change(crop=crop),
+        "crop a little, so that it meets a side",
+    )

@@ -26,18 +26,24 @@ def found(c: Composed) -> list[Finding]:
                 f"The strongest place lies in the middle of the picture, {away:.1f} cm from the nearest "
                 "crossing of the thirds.",
                 "In the centre the eye stops and has nowhere to go on to.",
-                (x, y), (c.areas.at(x, y),), fix, words,
+                (x, y),
+                (c.areas.at(x, y),),
+                fix,
+                words,
             )
-        ]  # fmt: skip
+        ]
     if min(x, y, 1 - x, 1 - y) < EDGE:
         return [
             Finding(
                 "focus-edge",
                 f"The strongest place lies {_to_border(c, x, y):.1f} cm from the border.",
                 "Nothing as strong should stand near the border: it leads the eye out.",
-                (x, y), (c.areas.at(x, y),), fix, words,
+                (x, y),
+                (c.areas.at(x, y),),
+                fix,
+                words,
             )
-        ]  # fmt: skip
+        ]
     return []
 
 

@@ -33,10 +33,11 @@ def _at_horizon(c: Composed, area: Area, x: float, level: float) -> Finding:
         "kissing-horizon",
         f"The top of {area.called} lies on the horizon ({c.cm(level, down=True):.1f} cm from the top).",
         "Edges that just touch tie near and far together: let it stand above or below.",
-        (x, level), (area.label,),
+        (x, level),
+        (area.label,),
         Change(moves=(Move(area.inside[0], area.inside[1], 0.0, SHIFT),)),
         f"move it {c.cm(SHIFT, down=True):.1f} cm down",
-    )  # fmt: skip
+    )
 
 
 def _at_frame(c: Composed, area: Area, side: str, gap: float) -> Finding:
@@ -46,7 +47,8 @@ def _at_frame(c: Composed, area: Area, side: str, gap: float) -> Finding:
         f"{area.called[:1].upper() + area.called[1:]} stands {10 * c.cm(gap):.0f} mm off the {side} "
         "border: it seems to touch it.",
         "A thing should be clearly inside or clearly cut.",
-        (float(area.box[0] if side == "left" else area.box[2]), area.centre[1]), (area.label,),
+        (float(area.box[0] if side == "left" else area.box[2]), area.centre[1]),
+        (area.label,),
         Change(moves=(Move(area.inside[0], area.inside[1], by, 0.0),)),
         f"move it {c.cm(SHIFT):.1f} cm inward",
-    )  # fmt: skip
+    )

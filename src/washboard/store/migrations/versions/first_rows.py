@@ -31,10 +31,7 @@ def upgrade() -> None:
         sa.Column("cursor", sa.Integer(), nullable=False),
         sa.Column("next_mass", sa.Integer(), nullable=False),
         sa.Column("created", sa.String(length=32), nullable=False),
-        sa.ForeignKeyConstraint(
-            ["reference_hash"],
-            ["reference.hash"],
-        ),
+        sa.ForeignKeyConstraint(["reference_hash"], ["reference.hash"]),
         sa.PrimaryKeyConstraint("id"),
     )
     op.create_table(

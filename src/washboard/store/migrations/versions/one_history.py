@@ -5,6 +5,8 @@ import json
 import sqlalchemy as sa
 from alembic import op
 
+from washboard.core.errors import InvalidInput
+
 revision = "0004"
 down_revision = "0003"
 branch_labels = None
@@ -90,4 +92,4 @@ def _enter_uses(connection: sa.Connection) -> None:
 
 
 def downgrade() -> None:
-    raise NotImplementedError("one history cannot be divided again without loss: keep a copy of the folder")
+    raise InvalidInput("One history cannot be divided again without loss: use a copy of the folder.")
