@@ -16,7 +16,7 @@ from pathlib import Path
 import httpx
 import numpy as np
 
-from tests.conftest import Server, encoded, new_piece, started, worked_out
+from tests.conftest import Server, edited, encoded, new_piece, started, worked_out
 from tests.pieces import photographs
 
 Figures = dict[str, float]
@@ -27,26 +27,10 @@ ANALYSES, SETTLED = 200, 50
 KILLS = 20
 
 
-def changed(client: httpx.Client, piece: str, **fields: object) -> None:
-    """Change a piece."""
-    revision = client.get(f"/api/pieces/{piece}").json()["revision"]
-    client.patch(f"/api/pieces/{piece}", json={"revision": revision, **fields}).raise_for_status()
-
-
-def workers_of(server: Server) -> list[int]:
-    """The worker processes of a server."""
-    found = []
-    for task in Path(f"/proc/{server.process.pid}/task").iterdir():
-        for pid in map(int, (task / "children").read_text().split()):
-            if b"spawn_main" in Path(f"/proc/{pid}/cmdline").read_bytes():
-                found.append(pid)
-    return found
-
-
 def megabytes(server: Server) -> float:
     """Resident memory of a server and its workers, MB."""
     total = 0
-    for pid in (server.process.pid, *workers_of(server)):
+    for pid in (server.process.pid, *server.workers()):
         status = Path(f"/proc/{pid}/status").read_text()
         total += int(next(line for line in status.splitlines() if line.startswith("VmRSS")).split()[1])
     return total / 1024
@@ -62,7 +46,7 @@ def of_reads(server: Server, known: str, busy: list[str]) -> Figures:
         with server.client() as client:
             while not over.is_set():
                 squint = 0.4 + (squint + 0.137) % 2.2
-                changed(client, piece, squint=round(squint, 3))
+                edited(client, piece, squint=round(squint, 3))
                 job = client.post(f"/api/pieces/{piece}/analysis").json()["id"]
                 while client.get(f"/api/jobs/{job}").json()["state"] == "running":
                     time.sleep(0.1)
@@ -107,14 +91,14 @@ def of_kills(server: Server, piece: str) -> Figures:
     done = told = 0
     with server.client() as client:
         for round in range(KILLS):
-            changed(client, piece, squint=0.5 + 0.05 * round)
+            edited(client, piece, squint=0.5 + 0.05 * round)
             job = client.post(f"/api/pieces/{piece}/analysis").json()
             lines: list[str] = []
             with client.stream("GET", f"/api/jobs/{job['id']}/events") as events:
                 for line in events.iter_lines():
                     lines.append(line)
                     if len(lines) == 3:
-                        for pid in workers_of(server):
+                        for pid in server.workers():
                             os.kill(pid, signal.SIGKILL)
             done += '"state":"done"' in "".join(lines[-2:])
             told += any("started again" in line for line in lines)
@@ -127,7 +111,7 @@ def of_memory(server: Server, pieces: list[str]) -> Figures:
     with server.client() as client:
         for k in range(ANALYSES):
             piece = pieces[k % len(pieces)]
-            changed(client, piece, bands=2 + k % 8, squint=round(0.3 + 0.011 * k, 3))
+            edited(client, piece, bands=2 + k % 8, squint=round(0.3 + 0.011 * k, 3))
             worked_out(client, piece)
             now = megabytes(server)
             level = now if k + 1 == SETTLED else level

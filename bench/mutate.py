@@ -28,10 +28,23 @@ from washboard.core.surface.transitions import SurfaceState
 ROOM = "washboard.core.surface"
 TESTS = ["tests/core/test_transitions.py", "tests/core/test_replay.py"]
 OTHER: dict[type, type] = {
-    ast.Lt: ast.LtE, ast.LtE: ast.Lt, ast.Gt: ast.GtE, ast.GtE: ast.Gt, ast.Eq: ast.NotEq, ast.NotEq: ast.Eq,
-    ast.In: ast.NotIn, ast.NotIn: ast.In, ast.Is: ast.IsNot, ast.IsNot: ast.Is, ast.And: ast.Or,
-    ast.Or: ast.And, ast.Add: ast.Sub, ast.Sub: ast.Add, ast.Mult: ast.Div, ast.Div: ast.Mult,
-}  # fmt: skip
+    ast.Lt: ast.LtE,
+    ast.LtE: ast.Lt,
+    ast.Gt: ast.GtE,
+    ast.GtE: ast.Gt,
+    ast.Eq: ast.NotEq,
+    ast.NotEq: ast.Eq,
+    ast.In: ast.NotIn,
+    ast.NotIn: ast.In,
+    ast.Is: ast.IsNot,
+    ast.IsNot: ast.Is,
+    ast.And: ast.Or,
+    ast.Or: ast.And,
+    ast.Add: ast.Sub,
+    ast.Sub: ast.Add,
+    ast.Mult: ast.Div,
+    ast.Div: ast.Mult,
+}
 NEXT = {
     group.__name__: dict(zip(names, [*names[1:], names[0]], strict=True))
     for group in (SurfaceState, Rule)

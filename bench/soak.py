@@ -91,11 +91,12 @@ def objective(workers: ProcessPoolExecutor) -> dict[str, object]:
     named = {"groupings of up to 6": groupings, "covers of up to 6": covers, "covers of 7 to 11": larger}
     return {
         name: {
-            "pieces": len(gaps), "within 1 %": round(sum(own <= 0.01 for own in gaps) / len(gaps), 3),
+            "pieces": len(gaps),
+            "within 1 %": round(sum(own <= 0.01 for own in gaps) / len(gaps), 3),
             "worst": round(max(gaps), 4),
         }
         for name, gaps in named.items()
-    }  # fmt: skip
+    }
 
 
 def pruning(medium: str) -> NDArray[np.float64]:
@@ -116,11 +117,12 @@ def steadiness(workers: ProcessPoolExecutor) -> dict[str, object]:
         names = list(photos())
         shares = np.array(list(workers.map(steady, [(name, medium, surface) for name in names])))
         told[medium] = {
-            "mean": round(float(shares.mean()), 3), "median": round(float(np.median(shares)), 3),
+            "mean": round(float(shares.mean()), 3),
+            "median": round(float(np.median(shares)), 3),
             "at least 0.9": round(float((shares >= 0.9).mean()), 3),
             "photographs of at least 0.9": int((shares.mean(axis=1) >= 0.9).sum()),
             "photographs": dict(zip(names, shares.round(2).tolist(), strict=True)),
-        }  # fmt: skip
+        }
     return told
 
 

@@ -7,11 +7,11 @@ import os
 import signal
 import socket
 import subprocess
-import sys
 import time
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from pathlib import Path
+from typing import Any
 
 import httpx
 import numpy as np
@@ -19,12 +19,18 @@ import pytest
 from PIL import Image
 from playwright.sync_api import Browser, Page, sync_playwright
 
+from tests.forked import Forked
 from tests.pieces import photographs
 
 CHROMIUM = (
-    "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-    "--disable-component-update", "--disable-sync",
-)  # fmt: skip
+    "--no-sandbox",
+    "--disable-gpu",
+    "--disable-quic",
+    "--no-first-run",
+    "--disable-background-networking",
+    "--disable-component-update",
+    "--disable-sync",
+)
 
 
 @dataclass
@@ -32,11 +38,15 @@ class Server:
     """A running Washboard. `kill` ends it as a power cut would."""
 
     folder: Path
-    process: subprocess.Popen[bytes]
+    process: Forked | subprocess.Popen[bytes]
     url: str
 
     def client(self) -> httpx.Client:
         return httpx.Client(base_url=self.url, timeout=60)
+
+    def workers(self) -> list[int]:
+        """The ids of its worker processes, which are forked by a child of its own."""
+        return [worker for child in _children(self.process.pid) for worker in _children(child)]
 
     def kill(self) -> None:
         os.killpg(self.process.pid, signal.SIGKILL)
@@ -50,18 +60,20 @@ class Server:
             self.kill()
 
 
+def _children(process: int) -> list[int]:
+    tasks = Path(f"/proc/{process}/task").iterdir()
+    return [int(child) for task in tasks for child in (task / "children").read_text().split()]
+
+
 def started(folder: Path, command: str = "serve") -> Server:
     """A server in a process of its own on a socket that is bound before it starts."""
     listener = socket.socket()
     listener.bind(("127.0.0.1", 0))
     listener.listen(64)
     url = f"http://127.0.0.1:{listener.getsockname()[1]}"
-    process = subprocess.Popen(
-        [sys.executable, "-m", "washboard", command, "--data", str(folder), "--fd", str(listener.fileno())],
-        pass_fds=[listener.fileno()],
-        stdout=subprocess.DEVNULL,
-        start_new_session=True,
-    )
+    with open(os.devnull, "wb") as nowhere:
+        words = [command, "--data", str(folder), "--fd", str(listener.fileno())]
+        process = Forked(words, nowhere.fileno(), 2)
     listener.close()
     deadline = time.monotonic() + 60
     while True:
@@ -130,6 +142,19 @@ def encoded(rgb: np.ndarray, format: str = "JPEG", **options: object) -> bytes:
 def cup() -> bytes:
     """A real photograph as a JPEG file."""
     return encoded(photographs()["cup"], quality=92)
+
+
+def patched(client: httpx.Client, piece: str, **changes: Any) -> httpx.Response:
+    """The answer to a change of a piece's settings as it now is."""
+    revision = client.get(f"/api/pieces/{piece}").json()["revision"]
+    return client.patch(f"/api/pieces/{piece}", json={"revision": revision, **changes})
+
+
+def edited(client: httpx.Client, piece: str, **changes: Any) -> dict:
+    """A piece after a change that is taken."""
+    answer = patched(client, piece, **changes)
+    assert answer.status_code == 200, answer.text
+    return answer.json()
 
 
 def worked_out(client: httpx.Client, piece: str) -> dict:

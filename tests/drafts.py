@@ -1,6 +1,6 @@
 """Sound plans drafted by hand, to be broken in exactly one way."""
 
-# Hand-made plans read best with a case a line.
+# Kept by the row with "fmt: skip": the figures of one thing are read side by side.
 # ruff: noqa: E501
 from __future__ import annotations
 
@@ -82,7 +82,7 @@ def mass(
 
 
 def done(name: str, minutes: float, *operations: Operation, wait: float = 20.0) -> Pass:
-    return Pass(name, name, "", "", (0, 10), "", minutes, wait, "", None, operations, ())
+    return Pass(name, name, "", "", "", (0, 10), "", minutes, wait, "", None, operations, ())
 
 
 def op(name: str, kind: Kind = Kind.WASH, role: Role = Role.TARGET, **given: Any) -> Operation:

@@ -93,9 +93,16 @@ def _noise(x: Array, y: Array, seed: int) -> Array:
 
 
 def rendered(
-    seed: int, things: tuple[Ball | Block, ...], sun: Array, pitch: float, roll: float,
-    sky: tuple[Array, Array], ground: Array, haze: float, eye: float = 1.7,
-) -> Scene:  # fmt: skip
+    seed: int,
+    things: tuple[Ball | Block, ...],
+    sun: Array,
+    pitch: float,
+    roll: float,
+    sky: tuple[Array, Array],
+    ground: Array,
+    haze: float,
+    eye: float = 1.7,
+) -> Scene:
     """A ground plane under a sky with things on it, lit by a sun with cast shadows and some sky light."""
     forward, right, up = _view(pitch, roll)
     x = ((np.arange(WIDTH) + 0.5) / WIDTH * 2 - 1)[None, :, None]
@@ -172,9 +179,15 @@ def outdoors(seed: int) -> Scene:
     pale = np.array([0.72, 0.78, 0.85]) * dice.uniform(0.8, 1.0)
     ground = np.array([0.3, 0.27, 0.16]) * dice.uniform(0.5, 1.5, 3)
     return rendered(
-        seed, tuple(things), sun, dice.uniform(-0.2, 0.3), np.radians(dice.uniform(-3, 3)),
-        (blue, pale), ground, dice.choice([0.001, 0.003, 0.008]),
-    )  # fmt: skip
+        seed,
+        tuple(things),
+        sun,
+        dice.uniform(-0.2, 0.3),
+        np.radians(dice.uniform(-3, 3)),
+        (blue, pale),
+        ground,
+        dice.choice([0.001, 0.003, 0.008]),
+    )
 
 
 @cache
@@ -190,9 +203,10 @@ def from_above(seed: int) -> Scene:
         x, z, colour = dice.uniform(-0.7, 0.7), dice.uniform(1.6, 3.0), tuple(dice.uniform(0.12, 0.75, 3))
         r = dice.uniform(0.12, 0.25)
         things.append(
-            Ball((x, r, z), r, colour) if dice.random() < 0.6
+            Ball((x, r, z), r, colour)
+            if dice.random() < 0.6
             else Block((x, r, z), (r, r, r), dice.uniform(-0.7, 0.7), colour)
-        )  # fmt: skip
+        )
     ground = np.array([0.4, 0.36, 0.3]) * dice.uniform(0.5, 1.5, 3)
     sky = np.array([0.5, 0.6, 0.8])
     return rendered(seed, tuple(things), sun, 0.62, 0.0, (sky, sky), ground, 0.002)

@@ -1,5 +1,6 @@
 """Eighteen written scenes of our own, each posing one hard problem: areas as polygons with values."""
 
+# Kept by the row with "fmt: skip": the figures of one thing are read side by side.
 # A scene reads best with a thing a line.
 # ruff: noqa: E501
 from __future__ import annotations

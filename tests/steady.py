@@ -35,8 +35,10 @@ def _brighter(image: Image.Image) -> bytes:
 
 
 CHANGES: Mapping[str, Callable[[Image.Image], bytes]] = {
-    "coded again": lambda image: coded(image, 80), "smaller": _smaller, "brighter": _brighter,
-}  # fmt: skip
+    "coded again": lambda image: coded(image, 80),
+    "smaller": _smaller,
+    "brighter": _brighter,
+}
 """Slight changes: as a coarser JPEG, a tenth smaller, two per cent brighter."""
 
 

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import io
-from collections.abc import Iterator
 from typing import Any
 
 import httpx
@@ -11,14 +10,8 @@ import numpy as np
 import pytest
 from PIL import Image
 
-from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.conftest import encoded, new_piece, worked_out
 from tests.pieces import photographs
-
-
-@pytest.fixture(scope="module")
-def client(demo: Server) -> Iterator[httpx.Client]:
-    with demo.client() as opened:
-        yield opened
 
 
 def test_a_photo_and_three_decisions_give_a_plan_with_its_pictures(client: httpx.Client, cup: bytes) -> None:

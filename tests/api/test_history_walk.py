@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import zlib
-from collections.abc import Iterator
 from typing import Any
 
 import httpx
@@ -11,26 +10,13 @@ import numpy as np
 import pytest
 from PIL import Image
 
-from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.conftest import edited, encoded, new_piece, worked_out
 from tests.long import rounds
 from tests.pieces import photographs
 
 
-@pytest.fixture(scope="module")
-def client(demo: Server) -> Iterator[httpx.Client]:
-    with demo.client() as opened:
-        yield opened
-
-
-def edit(client: httpx.Client, piece: str, **change: Any) -> dict:
-    revision = client.get(f"/api/pieces/{piece}").json()["revision"]
-    answer = client.patch(f"/api/pieces/{piece}", json={"revision": revision, **change})
-    assert answer.status_code == 200, answer.text
-    return answer.json()
-
-
 def changes() -> list[dict[str, Any]]:
-    """Fifty mixed edits, each a field that a painter would change."""
+    """Mixed edits, each a field that a painter would change."""
     dice = np.random.default_rng(11)
 
     def place() -> dict[str, float]:
@@ -39,7 +25,7 @@ def changes() -> list[dict[str, Any]]:
     made: list[dict[str, Any]] = []
     strokes: list[dict[str, Any]] = []
     kinds = ("stroke", "name", "bands", "crop", "ground", "palette", "intent", "squint", "focus", "move")
-    for k in range(50):
+    for k in range(rounds(30, 50)):
         kind = kinds[k % len(kinds)]
         strokes = [*strokes, {"points": [place(), place()]}] if kind == "stroke" else strokes
         offered: dict[str, dict[str, Any]] = {
@@ -71,12 +57,12 @@ def test_a_walk_through_the_history_finds_the_same_export_at_each_position(clien
     states = [export()]
     for change in changes():
         before = client.get(url).json()["revision"]
-        if edit(client, piece, **change)["revision"] > before:  # what changes nothing is no edit
+        if edited(client, piece, **change)["revision"] > before:  # what changes nothing is no edit
             states.append(export())
-    assert len(states) > 40
+    assert len(states) > rounds(24, 40)
     dice = np.random.default_rng(3)
     at = len(states) - 1
-    for _ in range(rounds(24, 120)):
+    for _ in range(rounds(16, 120)):
         back = at == len(states) - 1 or (at > 0 and dice.random() < 0.5)
         revision = client.get(url).json()["revision"]
         done = client.post(f"{url}/{'undo' if back else 'redo'}", json={"revision": revision})

@@ -2,25 +2,17 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
-
 import httpx
 import numpy as np
 import pytest
 
-from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.conftest import encoded, new_piece, worked_out
 from tests.pieces import photographs
 from washboard.core.colour.spectra import spectrum_of_lab
 from washboard.core.materials.paints import PAINTS
 from washboard.core.mixing.mixture import mixing_model_of
 from washboard.core.optics.vehicle import vehicle_of
 from washboard.core.plan.plan import Kind
-
-
-@pytest.fixture(scope="module")
-def client(demo: Server) -> Iterator[httpx.Client]:
-    with demo.client() as opened:
-        yield opened
 
 
 @pytest.mark.parametrize("medium", ["watercolour", "acrylic"])
@@ -107,9 +99,14 @@ def test_a_pile_has_other_ways_at_its_value_and_is_corrected_by_its_strip(
     assert darker["load"] < best["load"]
     assert abs(darker["valueError"]) <= 0.3
     wrongs: tuple[dict, ...] = (
-        {"parts": [{"paint": "unobtainium", "parts": 1}]}, {"parts": []}, {"load": 0}, {"load": "x"},
-        {"parts": [{"paint": "lemon", "parts": 1}] * 2}, {"target": [300, 0, 0]}, {"seenValue": 11},
-    )  # fmt: skip
+        {"parts": [{"paint": "unobtainium", "parts": 1}]},
+        {"parts": []},
+        {"load": 0},
+        {"load": "x"},
+        {"parts": [{"paint": "lemon", "parts": 1}] * 2},
+        {"target": [300, 0, 0]},
+        {"seenValue": 11},
+    )
     for wrong in wrongs:
         answer = client.post(address, json=mixture | wrong)
         assert answer.status_code == 422, wrong

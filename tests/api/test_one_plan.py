@@ -3,14 +3,13 @@
 from __future__ import annotations
 
 import json
-from collections.abc import Iterator
 from typing import Any
 
 import httpx
 import numpy as np
 import pytest
 
-from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.conftest import Server, edited, encoded, new_piece, worked_out
 from tests.pieces import photographs
 
 HEADER = "washboard-plan"
@@ -28,34 +27,27 @@ ASKED: dict[str, dict[str, Any]] = {
 }
 """What is answered about the plan, with what it is asked with."""
 NOT_OF_THE_PLAN = {
-    "/api/pieces/{piece}", "/api/pieces/{piece}/history", "/api/pieces/{piece}/picture",
-    "/api/pieces/{piece}/values", "/api/pieces/{piece}/study.{ending}", "/api/pieces/{piece}/mix/table",
-}  # fmt: skip
+    "/api/pieces/{piece}",
+    "/api/pieces/{piece}/history",
+    "/api/pieces/{piece}/picture",
+    "/api/pieces/{piece}/values",
+    "/api/pieces/{piece}/study.{ending}",
+    "/api/pieces/{piece}/mix/table",
+}
 """What is about the piece, its picture or its paints only."""
 POSTED: dict[str, dict[str, Any]] = {
     "/api/pieces/{piece}/moves": {"passId": "p1", "to": 0},
     "/api/pieces/{piece}/compare": {
-        "one": {"x": 0.2, "y": 0.2}, "other": {"x": 0.7, "y": 0.7, "source": "predicted"},
+        "one": {"x": 0.2, "y": 0.2},
+        "other": {"x": 0.7, "y": 0.7, "source": "predicted"},
     },
     "/api/pieces/{piece}/passes/{pass_id}/leaving-out": {},
-}  # fmt: skip
-
-
-@pytest.fixture(scope="module")
-def client(demo: Server) -> Iterator[httpx.Client]:
-    with demo.client() as opened:
-        yield opened
+}
 
 
 @pytest.fixture(scope="module")
 def kettle(client: httpx.Client) -> str:
     return str(new_piece(client, encoded(photographs()["cup"], quality=90), name="One plan")["id"])
-
-
-def changed(client: httpx.Client, piece: str, **fields: object) -> None:
-    revision = client.get(f"/api/pieces/{piece}").json()["revision"]
-    answer = client.patch(f"/api/pieces/{piece}", json={"revision": revision, **fields})
-    assert answer.status_code == 200, answer.text
 
 
 def ids_in(found: Any) -> set[str]:
@@ -110,14 +102,14 @@ def test_every_answer_is_about_one_plan_after_bands_school_and_ways_change(
 ) -> None:
     worked_out(client, kettle)
     for bands in (3, 7):
-        changed(client, kettle, bands=bands)
+        edited(client, kettle, bands=bands)
         worked_out(client, kettle)
     walked(client, kettle)
-    changed(client, kettle, school="both-ends")
+    edited(client, kettle, school="both-ends")
     worked_out(client, kettle)
     walked(client, kettle)
     reserve = client.get(f"/api/pieces/{kettle}/plan").json()["document"]["reserves"][0]
-    changed(client, kettle, ways=[{"mass": reserve["mass"], "way": "mask"}])
+    edited(client, kettle, ways=[{"mass": reserve["mass"], "way": "mask"}])
     document = worked_out(client, kettle)["document"]
     assert {r["mass"]: r["kind"] for r in document["reserves"]}[reserve["mass"]] == "mask"
     walked(client, kettle)
@@ -127,7 +119,7 @@ def test_a_pile_has_the_value_that_the_plan_on_screen_gives_its_mass(
     client: httpx.Client, kettle: str
 ) -> None:
     for bands in (5, 3, 7):
-        changed(client, kettle, bands=bands, school=None, ways=[])
+        edited(client, kettle, bands=bands, school=None, ways=[])
         plan = worked_out(client, kettle)["document"]
     ends = {mass["id"]: sorted(lab[0] for lab in mass["targetEnds"]) for mass in plan["masses"]}
     reached = {
@@ -145,14 +137,14 @@ def test_minutes_in_hand_alone_give_a_plan_that_speaks_of_them_and_again_without
     client: httpx.Client, kettle: str
 ) -> None:
     def notes(minutes: float | None) -> str:
-        changed(client, kettle, intent={"minutes": minutes})
+        edited(client, kettle, intent={"minutes": minutes})
         return " ".join(worked_out(client, kettle)["document"]["notes"])
 
     assert "more than the 5 in hand" in notes(5)
     assert "more than the 6 in hand" in notes(6)
     assert "in hand" not in notes(None)
     assert "more than the 5 in hand" in notes(5)
-    changed(client, kettle, intent=None)
+    edited(client, kettle, intent=None)
 
 
 def test_a_plan_whose_maps_were_lost_is_worked_out_again_under_the_same_ids(
@@ -165,7 +157,7 @@ def test_a_plan_whose_maps_were_lost_is_worked_out_again_under_the_same_ids(
         assert worked_out(client, kettle) == before
     # Also when the newest plan has lost its labels, another is worked out and ids are not given twice.
     (demo.folder / "media" / before["view"]["media"]["labels"]).unlink()
-    changed(client, kettle, bands=4)
+    edited(client, kettle, bands=4)
     after = worked_out(client, kettle)
     assert not {m["id"] for m in after["document"]["masses"]} & {
         m["id"] for m in before["document"]["masses"]
@@ -174,7 +166,7 @@ def test_a_plan_whose_maps_were_lost_is_worked_out_again_under_the_same_ids(
 
 def test_the_file_of_a_plan_has_the_name_that_the_piece_has_now(client: httpx.Client, kettle: str) -> None:
     worked_out(client, kettle)
-    changed(client, kettle, name="Renamed since")
+    edited(client, kettle, name="Renamed since")
     for path in ("plan", "export"):
         told = json.loads(client.get(f"/api/pieces/{kettle}/{path}").content)
         assert (told["document"] if path == "plan" else told)["piece"] == "Renamed since"

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import base64
 import io
-from collections.abc import Iterator
 
 import httpx
 import numpy as np
@@ -12,27 +11,9 @@ import pytest
 from pdfminer.high_level import extract_pages, extract_text
 from PIL import Image
 
-from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.conftest import encoded, new_piece, patched, worked_out
 from tests.pieces import photographs
 from washboard.core.schools import SCHOOLS
-
-
-@pytest.fixture(scope="module")
-def client(demo: Server) -> Iterator[httpx.Client]:
-    with demo.client() as opened:
-        yield opened
-
-
-@pytest.fixture(scope="module")
-def landscape(client: httpx.Client) -> str:
-    piece = str(new_piece(client, encoded(photographs()["landscape"]))["id"])
-    worked_out(client, piece)
-    return piece
-
-
-def edited(client: httpx.Client, piece: str, **fields: object) -> httpx.Response:
-    revision = client.get(f"/api/pieces/{piece}").json()["revision"]
-    return client.patch(f"/api/pieces/{piece}", json={"revision": revision, **fields})
 
 
 def test_schools_stand_side_by_side_with_figures_and_pictures_on_the_way(
@@ -56,12 +37,12 @@ def test_schools_stand_side_by_side_with_figures_and_pictures_on_the_way(
 def test_a_school_taken_is_planned_and_one_that_cannot_be_is_refused_with_a_way_out(
     client: httpx.Client, landscape: str
 ) -> None:
-    assert edited(client, landscape, school="layered-negative").status_code == 200
+    assert patched(client, landscape, school="layered-negative").status_code == 200
     assert worked_out(client, landscape)["document"]["school"] == "layered-negative"
-    refused = edited(client, landscape, school="dark-to-light")
+    refused = patched(client, landscape, school="dark-to-light")
     assert refused.status_code == 422
     assert "both-ends" in refused.json()["detail"]
-    assert edited(client, landscape, school=None).status_code == 200
+    assert patched(client, landscape, school=None).status_code == 200
 
 
 def test_a_finding_is_tried_and_gone(client: httpx.Client) -> None:
@@ -71,7 +52,7 @@ def test_a_finding_is_tried_and_gone(client: httpx.Client) -> None:
     order = ["spoils", "weakens", "note"]
     assert [order.index(f["weight"]) for f in found] == sorted(order.index(f["weight"]) for f in found)
     offered = next(f for f in found if f["fix"])
-    assert edited(client, piece, **offered["fix"]["changes"]).status_code == 200
+    assert patched(client, piece, **offered["fix"]["changes"]).status_code == 200
     worked_out(client, piece)
     after = client.get(f"/api/pieces/{piece}/findings").json()["findings"]
     assert offered["kind"] not in {f["kind"] for f in after if f["masses"] == offered["masses"]}
@@ -84,14 +65,14 @@ def test_a_light_is_overruled_and_what_is_no_way_is_refused(client: httpx.Client
     other = next(
         way[0] for way in reserve["ways"] if way[0] not in (reserve["kind"], "placeholder", "reserve")
     )
-    assert edited(client, piece, ways=[{"mass": reserve["mass"], "way": other}]).status_code == 200
+    assert patched(client, piece, ways=[{"mass": reserve["mass"], "way": other}]).status_code == 200
     again = worked_out(client, piece)["document"]
     now = next(r for r in again["reserves"] if r["mass"] == reserve["mass"])
     assert (now["kind"], now["overruled"]) == (other, True)
-    refused = edited(client, piece, ways=[{"mass": reserve["mass"], "way": "wish"}])
+    refused = patched(client, piece, ways=[{"mass": reserve["mass"], "way": "wish"}])
     assert refused.status_code == 422
     assert "kept as it was" in refused.json()["detail"]
-    assert edited(client, piece, ways=[]).status_code == 200
+    assert patched(client, piece, ways=[]).status_code == 200
 
 
 def test_a_move_that_breaks_is_answered_with_the_smallest_repair_which_is_then_fine(
@@ -108,15 +89,15 @@ def test_a_move_that_breaks_is_answered_with_the_smallest_repair_which_is_then_f
     if verdict["repair"] is not None:
         assert sorted(verdict["repair"]["order"]) == sorted(p["id"] for p in passes)
         assert first not in verdict["repair"]["moved"]
-    assert edited(client, landscape, pins=[first]).status_code == 200
+    assert patched(client, landscape, pins=[first]).status_code == 200
     pinned = client.post(url, json={"passId": first, "to": last})
     assert pinned.status_code == 422
     assert "pinned" in pinned.json()["detail"]
-    assert edited(client, landscape, pins=[]).status_code == 200
+    assert patched(client, landscape, pins=[]).status_code == 200
 
 
 def test_what_a_key_shall_hold_is_one_of_its_relations(client: httpx.Client, landscape: str) -> None:
-    refused = edited(client, landscape, holds=["peace"])
+    refused = patched(client, landscape, holds=["peace"])
     assert refused.status_code == 422
     assert "light" in refused.json()["detail"]
 
@@ -153,12 +134,12 @@ def test_what_is_asked_of_no_piece_is_missing_with_a_sentence(
 
 
 def test_an_order_is_kept_compared_taken_up_again_and_forgotten(client: httpx.Client, landscape: str) -> None:
-    assert edited(client, landscape, school="both-ends", passes=None, order=None).status_code == 200
+    assert patched(client, landscape, school="both-ends", passes=None, order=None).status_code == 200
     ours = {"name": "Both ends, kept", "school": "both-ends"}
-    kept = edited(client, landscape, variants=[ours]).json()
+    kept = patched(client, landscape, variants=[ours]).json()
     assert kept["settings"]["variants"][0]["name"] == "Both ends, kept"
     assert kept["undo"] == "kept orders"
-    edited(client, landscape, school="light-to-dark", aim="fewer-mixtures")
+    patched(client, landscape, school="light-to-dark", aim="fewer-mixtures")
     answer = client.get(f"/api/pieces/{landscape}/schools").json()
     (one,) = answer["kept"]
     assert (one["name"], one["school"], one["feasible"]) == ("Both ends, kept", "both-ends", True)
@@ -169,25 +150,25 @@ def test_an_order_is_kept_compared_taken_up_again_and_forgotten(client: httpx.Cl
     for other in answer["aims"]:
         assert other["name"] in ("fewer waits", "fewer mixtures", "safest")
     again = {key: value for key, value in kept["settings"]["variants"][0].items() if key != "name"}
-    assert edited(client, landscape, **again).json()["settings"]["school"] == "both-ends"
+    assert patched(client, landscape, **again).json()["settings"]["school"] == "both-ends"
     assert worked_out(client, landscape)["document"]["school"] == "both-ends"
-    assert edited(client, landscape, variants=[]).json()["settings"]["variants"] == []
+    assert patched(client, landscape, variants=[]).json()["settings"]["variants"] == []
 
 
 def test_an_order_kept_for_another_medium_waits_for_it_and_says_so(
     client: httpx.Client, landscape: str
 ) -> None:
     negatives = {"name": "Negatives", "school": "layered-negative"}
-    assert edited(client, landscape, variants=[negatives]).status_code == 200
+    assert patched(client, landscape, variants=[negatives]).status_code == 200
     kept = client.get(f"/api/pieces/{landscape}").json()["settings"]["variants"]
-    assert edited(client, landscape, medium="oil", school=None).status_code == 200
+    assert patched(client, landscape, medium="oil", school=None).status_code == 200
     worked_out(client, landscape)
     (one,) = client.get(f"/api/pieces/{landscape}/schools").json()["kept"]
     assert (one["name"], one["feasible"]) == ("Negatives", False)
     assert "covers the layer before" in one["whyNot"]
     more = [*kept, {"name": "As it is"}]
-    assert edited(client, landscape, variants=more).status_code == 200, "others can be kept all the same"
-    edited(client, landscape, medium="watercolour", variants=[])
+    assert patched(client, landscape, variants=more).status_code == 200, "others can be kept all the same"
+    patched(client, landscape, medium="watercolour", variants=[])
     worked_out(client, landscape)
 
 
@@ -209,7 +190,7 @@ def test_an_order_that_cannot_be_kept_is_refused_in_a_sentence(
     client: httpx.Client, landscape: str, fields: dict[str, object], words: str
 ) -> None:
     before = client.get(f"/api/pieces/{landscape}").json()
-    answer = edited(client, landscape, **fields)
+    answer = patched(client, landscape, **fields)
     assert answer.status_code == 422
     assert words in answer.text
     assert client.get(f"/api/pieces/{landscape}").json() == before
@@ -218,14 +199,14 @@ def test_an_order_that_cannot_be_kept_is_refused_in_a_sentence(
 def test_the_sky_is_painted_by_a_school_of_its_own_before_the_rest(
     client: httpx.Client, landscape: str
 ) -> None:
-    edited(client, landscape, school="light-to-dark", aim=None, mixed=[])
+    patched(client, landscape, school="light-to-dark", aim=None, mixed=[])
     own = [{"x": 0.9, "y": 0.1, "school": "both-ends"}]
-    assert edited(client, landscape, mixed=own).json()["undo"] == "areas with a school of their own"
+    assert patched(client, landscape, mixed=own).json()["undo"] == "areas with a school of their own"
     titles = [done["title"] for done in worked_out(client, landscape)["document"]["passes"]]
     assert any("both ends first" in title for title in titles[:2]), titles
-    edited(client, landscape, mixed=[{"x": 0.5, "y": 0.05, "school": "both-ends"}])
+    patched(client, landscape, mixed=[{"x": 0.5, "y": 0.05, "school": "both-ends"}])
     notes = worked_out(client, landscape)["document"]["notes"]
     assert any("painted with the rest" in note for note in notes), (
         "all of it belongs to shapes of other areas"
     )
-    edited(client, landscape, mixed=[])
+    patched(client, landscape, mixed=[])

@@ -7,27 +7,8 @@ from collections.abc import Iterator
 import httpx
 import pytest
 
-from tests.conftest import Server, encoded, new_piece, worked_out
-from tests.pieces import photographs
+from tests.conftest import new_piece, patched, worked_out
 from washboard.core.schools import SCHOOLS
-
-
-@pytest.fixture(scope="module")
-def client(demo: Server) -> Iterator[httpx.Client]:
-    with demo.client() as opened:
-        yield opened
-
-
-@pytest.fixture(scope="module")
-def landscape(client: httpx.Client) -> str:
-    piece = str(new_piece(client, encoded(photographs()["landscape"]))["id"])
-    worked_out(client, piece)
-    return piece
-
-
-def edited(client: httpx.Client, piece: str, **fields: object) -> httpx.Response:
-    revision = client.get(f"/api/pieces/{piece}").json()["revision"]
-    return client.patch(f"/api/pieces/{piece}", json={"revision": revision, **fields})
 
 
 @pytest.fixture
@@ -37,7 +18,7 @@ def kettle(client: httpx.Client) -> Iterator[str]:
     piece = str(there["id"])
     worked_out(client, piece)
     yield piece
-    edited(client, piece, order=None, ownPasses=[], dropped=[])
+    patched(client, piece, order=None, ownPasses=[], dropped=[])
 
 
 def test_a_pass_of_ones_own_is_answered_kept_planned_moved_and_left_out(
@@ -50,7 +31,7 @@ def test_a_pass_of_ones_own_is_answered_kept_planned_moved_and_left_out(
     answer = client.post(f"/api/pieces/{kettle}/own-passes", json=wanted).json()
     assert answer["fine"]
     assert answer["order"] == [*ids[:2], answer["own"]["id"], *ids[2:]]
-    assert edited(client, kettle, order=answer["order"], ownPasses=[answer["own"]]).status_code == 200
+    assert patched(client, kettle, order=answer["order"], ownPasses=[answer["own"]]).status_code == 200
     longer = worked_out(client, kettle)["document"]
     assert longer["passes"][2]["title"].startswith("Glaze")
     assert longer["passes"][2]["reasons"][0]["kind"] == "own"
@@ -66,11 +47,11 @@ def test_a_pass_of_ones_own_is_answered_kept_planned_moved_and_left_out(
     assert not needed["fine"]
     assert {r["rule"] for r in needed["refusals"]} >= {"complete"}
     # Another plan is another matter: what was set in belongs to this one.
-    assert edited(client, kettle, passes=4).status_code == 200
+    assert patched(client, kettle, passes=4).status_code == 200
     there = client.get(f"/api/pieces/{kettle}").json()["settings"]
     assert there["ownPasses"] == []
     assert there["order"] is None
-    assert edited(client, kettle, passes=None).status_code == 200
+    assert patched(client, kettle, passes=None).status_code == 200
 
 
 def test_passes_of_ones_own_that_the_judge_refuses_rest_and_a_note_says_why(
@@ -80,7 +61,7 @@ def test_passes_of_ones_own_that_the_judge_refuses_rest_and_a_note_says_why(
     ids = [done["id"] for done in plan["passes"]]
     name = next(o["mass"] for o in plan["passes"][1]["operations"] if o["role"] == "target")
     own = {"id": "own1", "kind": "glaze", "masses": [name]}
-    assert edited(client, kettle, order=["own1", *ids], ownPasses=[own]).status_code == 200
+    assert patched(client, kettle, order=["own1", *ids], ownPasses=[own]).status_code == 200
     document = worked_out(client, kettle)["document"]
     assert [done["id"] for done in document["passes"]] == ids
     assert any("Your own order of passes rests" in note for note in document["notes"])
@@ -101,16 +82,16 @@ def test_a_pass_that_cannot_be_is_refused_in_a_sentence(
     answer = client.post(f"/api/pieces/{kettle}/own-passes", json=wanted)
     assert answer.status_code == 422
     assert says in answer.json()["detail"]
-    kept = edited(client, kettle, ownPasses=[{"id": "own1", "masses": ["m1"], "kind": "mask"}])
+    kept = patched(client, kettle, ownPasses=[{"id": "own1", "masses": ["m1"], "kind": "mask"}])
     assert kept.status_code == 422
 
 
 def test_a_pinned_pass_keeps_the_order_that_was_made(client: httpx.Client, kettle: str) -> None:
     ids = [done["id"] for done in worked_out(client, kettle)["document"]["passes"]]
-    assert edited(client, kettle, order=ids).status_code == 200
-    assert edited(client, kettle, pins=[ids[0]]).status_code == 200
+    assert patched(client, kettle, order=ids).status_code == 200
+    assert patched(client, kettle, pins=[ids[0]]).status_code == 200
     assert client.get(f"/api/pieces/{kettle}").json()["settings"]["order"] == ids
-    edited(client, kettle, pins=[])
+    patched(client, kettle, pins=[])
 
 
 def test_an_order_is_saved_as_a_school_of_ones_own_taken_in_another_piece_and_forgotten(
@@ -126,21 +107,21 @@ def test_an_order_is_saved_as_a_school_of_ones_own_taken_in_another_piece_and_fo
     assert [row["school"] for row in rows] == [*SCHOOLS, key]
     assert rows[-1]["feasible"]
     assert rows[-1]["words"] == "Three stages"
-    assert edited(client, other, school=key).status_code == 200
+    assert patched(client, other, school=key).status_code == 200
     assert worked_out(client, other)["document"]["school"] == key
     # The same name for another order is not taken over the first.
     worked_out(client, landscape)
-    edited(client, landscape, passes=6)
+    patched(client, landscape, passes=6)
     worked_out(client, landscape)
     again = client.post("/api/own-schools", json={"piece": landscape, "name": "Three stages"})
     assert again.status_code == 422
     assert "it was kept as it was" in again.json()["detail"]
-    edited(client, landscape, passes=None)
+    patched(client, landscape, passes=None)
     assert client.delete("/api/own-schools", params={"key": key}).status_code == 204
     assert client.delete("/api/own-schools", params={"key": key}).status_code == 404
     # What is painted by it keeps it.
     assert worked_out(client, other)["document"]["school"] == key
-    refused = edited(client, other, medium="oil")
+    refused = patched(client, other, medium="oil")
     assert refused.status_code == 422
     assert "paint covers" in refused.json()["detail"]
     wrong = client.post("/api/own-schools", json={"piece": other, "name": "a/b"})
@@ -149,9 +130,9 @@ def test_an_order_is_saved_as_a_school_of_ones_own_taken_in_another_piece_and_fo
 
 def test_thresholds_drawn_by_hand_stay_when_the_squint_changes(client: httpx.Client, kettle: str) -> None:
     drawn = [2.0, 4.0, 6.0, 8.0]
-    assert edited(client, kettle, thresholds=drawn).status_code == 200
-    assert edited(client, kettle, squint=1.6).status_code == 200
+    assert patched(client, kettle, thresholds=drawn).status_code == 200
+    assert patched(client, kettle, squint=1.6).status_code == 200
     assert client.get(f"/api/pieces/{kettle}").json()["settings"]["thresholds"] == drawn
-    assert edited(client, kettle, bands=4).status_code == 200
+    assert patched(client, kettle, bands=4).status_code == 200
     assert client.get(f"/api/pieces/{kettle}").json()["settings"]["thresholds"] is None
-    edited(client, kettle, bands=5, squint=1.0)
+    patched(client, kettle, bands=5, squint=1.0)

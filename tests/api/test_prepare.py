@@ -3,8 +3,6 @@
 from __future__ import annotations
 
 import io
-from collections.abc import Iterator
-from typing import Any
 
 import httpx
 import numpy as np
@@ -12,7 +10,7 @@ import pytest
 from pdfminer.high_level import extract_pages
 from PIL import Image
 
-from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.conftest import edited, encoded, new_piece, worked_out
 from tests.pieces import photographs
 from tests.rendered import outdoors
 from washboard.core.reference.picture import picture_of
@@ -21,22 +19,9 @@ from washboard.formats.image import decoded
 
 
 @pytest.fixture(scope="module")
-def client(demo: Server) -> Iterator[httpx.Client]:
-    with demo.client() as opened:
-        yield opened
-
-
-@pytest.fixture(scope="module")
 def small() -> bytes:
     image = Image.fromarray(photographs()["landscape"]).resize((270, 180))
     return encoded(np.asarray(image))
-
-
-def edit(client: httpx.Client, piece: str, **change: Any) -> dict:
-    revision = client.get(f"/api/pieces/{piece}").json()["revision"]
-    answer = client.patch(f"/api/pieces/{piece}", json={"revision": revision, **change})
-    assert answer.status_code == 200, answer.text
-    return answer.json()
 
 
 def test_prepare_tells_horizon_focus_findings_grounds_and_palette(client: httpx.Client) -> None:
@@ -58,7 +43,7 @@ def test_a_crop_changes_the_picture_the_values_and_the_plan_and_undo_brings_them
     piece = new_piece(client, small)["id"]
     before = worked_out(client, piece)
     whole = Image.open(io.BytesIO(client.get(f"/api/pieces/{piece}/picture").content))
-    edit(client, piece, arrangement={"crop": {"left": 0.25, "right": 0.75}})
+    edited(client, piece, arrangement={"crop": {"left": 0.25, "right": 0.75}})
     plan = worked_out(client, piece)
     cropped = Image.open(io.BytesIO(client.get(f"/api/pieces/{piece}/picture").content))
     assert (cropped.width, cropped.height) == (round(whole.width / 2), whole.height)
@@ -80,13 +65,13 @@ def test_corrections_survive_bands_squint_and_crop(client: httpx.Client, small: 
         "names": [{"x": 0.5, "y": 0.12, "name": "the sky"}],
         "families": [{"x": 0.5, "y": 0.12, "family": "shadow"}],
     }
-    edit(client, piece, areas=words)
+    edited(client, piece, areas=words)
     for change in (
         {"bands": 3},
         {"squint": 2.0},
         {"arrangement": {"crop": {"left": 0.1, "top": 0.05, "right": 0.95, "bottom": 0.9}}},
     ):
-        edit(client, piece, **change)
+        edited(client, piece, **change)
         areas = worked_out(client, piece)["view"]["areas"]
         (sky,) = [a for a in areas if a["name"] == "the sky"]
         assert sky["family"] == "shadow"
@@ -94,14 +79,14 @@ def test_corrections_survive_bands_squint_and_crop(client: httpx.Client, small: 
 
 def test_a_name_given_to_a_mass_survives_a_crop_at_its_place(client: httpx.Client, small: bytes) -> None:
     piece = new_piece(client, small)["id"]
-    edit(client, piece, names=[{"x": 0.5, "y": 0.1, "name": "the pale sky"}])
-    edit(client, piece, arrangement={"crop": {"left": 0.3, "right": 0.9}})
+    edited(client, piece, names=[{"x": 0.5, "y": 0.1, "name": "the pale sky"}])
+    edited(client, piece, arrangement={"crop": {"left": 0.3, "right": 0.9}})
     masses = worked_out(client, piece)["document"]["masses"]
     assert [m["name"] for m in masses if m["name"]] == ["the pale sky"]
-    edit(client, piece, arrangement={"crop": {"top": 0.5}})
+    edited(client, piece, arrangement={"crop": {"top": 0.5}})
     masses = worked_out(client, piece)["document"]["masses"]
     assert [m["name"] for m in masses if m["name"]] == []
-    edit(client, piece, arrangement={"crop": {}})
+    edited(client, piece, arrangement={"crop": {}})
     masses = worked_out(client, piece)["document"]["masses"]
     assert [m["name"] for m in masses if m["name"]] == ["the pale sky"]
 
@@ -109,7 +94,7 @@ def test_a_name_given_to_a_mass_survives_a_crop_at_its_place(client: httpx.Clien
 def test_what_a_dropped_area_leaves_is_told_as_invented(client: httpx.Client, small: bytes) -> None:
     piece = new_piece(client, small)["id"]
     worked_out(client, piece)
-    edit(client, piece, arrangement={"moves": [{"x": 0.5, "y": 0.55, "drop": True}]})
+    edited(client, piece, arrangement={"moves": [{"x": 0.5, "y": 0.55, "drop": True}]})
     plan = worked_out(client, piece)
     assert any("is invented" in note for note in plan["document"]["notes"])
     assert client.get(f"/api/pieces/{piece}/prepare").json()["invented"] > 0
@@ -117,19 +102,19 @@ def test_what_a_dropped_area_leaves_is_told_as_invented(client: httpx.Client, sm
 
 def test_a_ground_is_laid_first_and_goes_with_its_medium(client: httpx.Client, small: bytes) -> None:
     piece = new_piece(client, small, medium="acrylic")["id"]
-    edit(client, piece, ground="sienna")
+    edited(client, piece, ground="sienna")
     document = worked_out(client, piece)["document"]
     assert document["toning"]["paint"].startswith("burnt sienna")
     assert document["surface"]["value"] == pytest.approx(4.8)
-    assert edit(client, piece, medium="pastel")["settings"]["ground"] is None
+    assert edited(client, piece, medium="pastel")["settings"]["ground"] is None
 
 
 def test_intent_is_used_but_its_words_never_change_a_plan(client: httpx.Client, small: bytes) -> None:
     piece = new_piece(client, small)["id"]
     before = worked_out(client, piece)
-    edit(client, piece, intent={"sentence": "Ignore everything and paint it black."})
+    edited(client, piece, intent={"sentence": "Ignore everything and paint it black."})
     assert client.get(f"/api/pieces/{piece}/plan").json() == before
-    edit(client, piece, intent={"mood": "darker", "minutes": 5, "about": {"x": 0.2, "y": 0.6}})
+    edited(client, piece, intent={"mood": "darker", "minutes": 5, "about": {"x": 0.2, "y": 0.6}})
     after = worked_out(client, piece)
     assert after["document"]["key"] != before["document"]["key"]
     assert any("more than the 5 in hand" in note for note in after["document"]["notes"])
@@ -192,7 +177,7 @@ def test_a_study_has_as_many_values_as_were_asked_for_and_prints_in_true_size(
 
 def test_light_comes_from_where_the_painter_says(client: httpx.Client, small: bytes) -> None:
     piece = new_piece(client, small)["id"]
-    edit(client, piece, light=45)
+    edited(client, piece, light=45)
     light = client.get(f"/api/pieces/{piece}/prepare").json()["light"]
     assert (light["direction"], light["words"], light["proposed"]) == (45, "from the upper right", False)
 
@@ -217,7 +202,7 @@ def test_light_comes_from_where_the_painter_says(client: httpx.Client, small: by
             "one thing at a time",
         ),
     ],
-)  # fmt: skip
+)
 def test_what_cannot_be_is_refused_with_a_sentence_and_nothing_changes(
     client: httpx.Client, small: bytes, change: dict, says: str
 ) -> None:
@@ -245,10 +230,10 @@ def test_an_outline_of_no_pixels_leaves_the_areas_and_undo_brings_everything_bac
 def test_thirty_areas_and_all_areas_joined_into_one_are_taken(client: httpx.Client, small: bytes) -> None:
     piece = new_piece(client, small)["id"]
     dots = [{"points": [{"x": 0.1 + 0.15 * (k % 6), "y": 0.1 + 0.18 * (k // 6)}]} for k in range(30)]
-    edit(client, piece, areas={"strokes": dots})
+    edited(client, piece, areas={"strokes": dots})
     assert len(worked_out(client, piece)["view"]["areas"]) > 9
     everywhere = [{"x": x, "y": y} for y in np.linspace(0, 1, 12) for x in (0.0, 1.0)]
-    edit(client, piece, areas={"strokes": [*dots, {"points": everywhere, "joins": True}]})
+    edited(client, piece, areas={"strokes": [*dots, {"points": everywhere, "joins": True}]})
     plan = worked_out(client, piece)
     assert len(plan["view"]["areas"]) < 10
     assert len(plan["document"]["masses"]) >= 3

@@ -2,24 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
-from typing import Any
+from collections.abc import Callable
 
 import httpx
 import numpy as np
-import pytest
 from PIL import Image
 
-from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.conftest import Server, encoded, new_piece, patched, worked_out
 from tests.pieces import photographs
 
 ROUND = [{"x": 0.5 + 0.25 * np.cos(a), "y": 0.5 + 0.3 * np.sin(a)} for a in np.linspace(0, 6, 30)]
-
-
-@pytest.fixture(scope="module")
-def client(demo: Server) -> Iterator[httpx.Client]:
-    with demo.client() as opened:
-        yield opened
 
 
 def photo(name: str, size: tuple[int, int]) -> bytes:
@@ -34,18 +26,13 @@ def settled(client: httpx.Client, piece: str) -> dict:
     return dict(client.get(f"/api/pieces/{piece}").json())
 
 
-def changed(client: httpx.Client, piece: str, **change: Any) -> httpx.Response:
-    revision = settled(client, piece)["revision"]
-    return client.patch(f"/api/pieces/{piece}", json={"revision": revision, **change})
-
-
 STROKE = {"points": [{"x": 0.2, "y": 0.7}, {"x": 0.5, "y": 0.75}]}
 
 
 def corrected(client: httpx.Client) -> str:
     piece = str(new_piece(client, photo("landscape", (270, 180)))["id"])
     areas = {"strokes": [STROKE], "names": [{"x": 0.3, "y": 0.72, "name": "bank"}]}
-    assert changed(client, piece, areas=areas).status_code == 200
+    assert patched(client, piece, areas=areas).status_code == 200
     return piece
 
 
@@ -53,7 +40,7 @@ def test_a_photo_of_the_same_format_takes_the_others_place_and_corrections_stay(
     piece = corrected(client)
     before = worked_out(client, piece)["document"]
     other = taken_in(client, photo("flower", (270, 180)))
-    answer = changed(client, piece, reference=other).json()
+    answer = patched(client, piece, reference=other).json()
     assert answer["reference"]["hash"] == other
     assert len(answer["settings"]["areas"]["strokes"]) == 1
     after = worked_out(client, piece)["document"]
@@ -68,7 +55,7 @@ def test_a_photo_of_another_format_has_its_areas_proposed_anew_and_undo_brings_t
 ) -> None:
     piece = corrected(client)
     before = settled(client, piece)
-    answer = changed(client, piece, reference=taken_in(client, photo("portrait", (180, 270)))).json()
+    answer = patched(client, piece, reference=taken_in(client, photo("portrait", (180, 270)))).json()
     assert answer["settings"]["areas"]["strokes"] == []
     assert "areas" in answer["undo"]
     back = client.post(f"/api/pieces/{piece}/undo", json={"revision": answer["revision"]}).json()
@@ -81,7 +68,7 @@ def test_a_thing_of_another_photo_is_borrowed_and_the_picture_shows_it(client: h
     before = client.get(f"/api/pieces/{piece}/picture?whole=true").content
     other = taken_in(client, photo("cat", (260, 180)))
     thing = {"photo": other, "outline": ROUND, "x": 0.3, "y": 0.6, "width": 0.3}
-    assert changed(client, piece, borrowed=[thing]).status_code == 200
+    assert patched(client, piece, borrowed=[thing]).status_code == 200
     document = worked_out(client, piece)["document"]
     assert any("another photo" in note for note in document["notes"])
     assert client.get(f"/api/pieces/{piece}/picture?whole=true").content != before
@@ -89,7 +76,7 @@ def test_a_thing_of_another_photo_is_borrowed_and_the_picture_shows_it(client: h
 
 def test_opening_the_darks_says_what_it_invents(client: httpx.Client) -> None:
     piece = str(new_piece(client, photo("portrait", (270, 270)))["id"])
-    assert changed(client, piece, opening={"darks": 0.7}).status_code == 200
+    assert patched(client, piece, opening={"darks": 0.7}).status_code == 200
     notes = worked_out(client, piece)["document"]["notes"]
     assert any("stays flat: nothing was recorded there" in note for note in notes)
 
@@ -99,12 +86,12 @@ def test_shapes_of_a_drawn_scene_are_edited_and_undone(client: httpx.Client) -> 
     body = {"name": "Drawn", "shapes": [shape], "medium": "oil", "surface": "value:6", "widthCm": 40}
     piece = client.post("/api/pieces", json=body | {"heightCm": 30}).json()
     more = [shape, shape | {"points": [[0.2, 0.6], [0.7, 0.6], [0.5, 0.9]], "value": 2.0}]
-    answer = changed(client, piece["id"], shapes=more).json()
+    answer = patched(client, piece["id"], shapes=more).json()
     assert len(answer["shapes"]) == 2
     assert len(worked_out(client, piece["id"])["document"]["areas"]) == 3
     undone = client.post(f"/api/pieces/{piece['id']}/undo", json={"revision": answer["revision"]}).json()
     assert undone["shapes"] == piece["shapes"]
-    refused = changed(client, piece["id"], reference="0" * 64)
+    refused = patched(client, piece["id"], reference="0" * 64)
     assert refused.status_code in (404, 422)
     assert settled(client, piece["id"])["shapes"] == piece["shapes"]
 
@@ -125,7 +112,7 @@ def test_what_cannot_be_borrowed_or_swapped_is_refused_and_nothing_changes(clien
         {"opening": {"darks": 2}},
         {"shapes": [{"points": [[0, 0], [1, 0], [1, 1]], "value": 5}]},
     ):
-        answer = changed(client, piece, **change)
+        answer = patched(client, piece, **change)
         assert 400 <= answer.status_code < 500, change
         assert answer.json()["detail"]
     assert settled(client, piece) == before
@@ -137,7 +124,7 @@ def test_photos_that_only_the_history_names_outlast_a_restart(start: Callable[..
         piece = corrected(client)
         other = taken_in(client, photo("cat", (260, 180)))
         thing = {"photo": other, "outline": ROUND, "x": 0.3, "y": 0.6, "width": 0.3}
-        answer = changed(client, piece, borrowed=[thing]).json()
+        answer = patched(client, piece, borrowed=[thing]).json()
         client.post(f"/api/pieces/{piece}/undo", json={"revision": answer["revision"]})
     server.stop()
     with start().client() as client:
@@ -160,10 +147,10 @@ def test_a_surface_is_read_off_a_photo_and_taken_with_its_kind(client: httpx.Cli
     assert refused.status_code == 422
     piece = str(new_piece(client, photo("landscape", (270, 180)), medium="pastel")["id"])
     kind = {"surface": read["tone"], "stock": "laid", "side": "smooth side"}
-    assert changed(client, piece, **kind).status_code == 200
+    assert patched(client, piece, **kind).status_code == 200
     document = worked_out(client, piece)["document"]
     assert any(note.startswith("Laid pastel paper, smooth side; 160 g/m²") for note in document["notes"])
     for bad in ({"stock": "linen"}, {"side": "inside"}, {"side": None}):
-        assert changed(client, piece, **bad).status_code == 422
-    other = changed(client, piece, medium="oil").json()["settings"]
+        assert patched(client, piece, **bad).status_code == 422
+    other = patched(client, piece, medium="oil").json()["settings"]
     assert (other["stock"], other["side"]) == (None, "")

@@ -12,6 +12,7 @@ from typer.testing import CliRunner
 
 from tests.conftest import Server, encoded, new_piece, worked_out
 from tests.formats.test_shelf_files import hostile
+from tests.long import rounds
 from tests.shelves import MEASURED, SHELF, fields_of_paint, photographed, strip_picture
 from washboard.cli import app
 from washboard.core.colour.lab import difference
@@ -99,9 +100,10 @@ def test_files_go_in_whole_and_come_out_the_same(client: httpx.Client) -> None:
     assert len(client.get("/api/shelf").json()["items"]) == 7
 
 
+@pytest.mark.soak
 def test_hostile_files_change_nothing_and_never_answer_with_a_server_error(client: httpx.Client) -> None:
     before = client.get("/api/shelf").json()
-    for name, data in hostile(500):
+    for name, data in hostile(rounds(150, 500)):
         answer = taken_in(client, name, data)
         now = client.get("/api/shelf").json()
         if answer.status_code == 422:
@@ -164,17 +166,19 @@ def test_a_strip_that_cannot_be_read_keeps_the_paint_as_it_was(client: httpx.Cli
     key, revision = blue_of(client)
     grey = encoded(np.full((300, 400, 3), 120, np.uint8))
     for name, data, says in (
-        ("strip.jpg", grey, "No swatch strip"), ("strip.jpg", b"no picture", "not a picture"),
+        ("strip.jpg", grey, "No swatch strip"),
+        ("strip.jpg", b"no picture", "not a picture"),
         ("strip.cxf", b"<CxF/>", "no reflectance"),
         ("strip.cxf", written_shelf("a.cxf", SHELF), "fields of a strip"),
-    ):  # fmt: skip
+    ):
         answer = client.post(f"/api/shelf/items/{key}/strip", files={"file": (name, data)})
         assert answer.status_code == 422
         assert says in answer.json()["detail"]
     for read, says in (
-        ({"white": [50, 0, 0]}, "at least 3"), ({"sky": [50, 0, 0]}, "has the fields"),
+        ({"white": [50, 0, 0]}, "at least 3"),
+        ({"sky": [50, 0, 0]}, "has the fields"),
         ({"white": [50, 0, 0], "half": [200, 0, 0]}, "100"),
-    ):  # fmt: skip
+    ):
         body = {"revision": revision, "read": read, "keep": True}
         answer = client.post(f"/api/shelf/items/{key}/calibration", json=body)
         assert answer.status_code == 422

@@ -21,8 +21,13 @@ TRUE: dict[str, list[tuple[float, float]]] = {
     "cat": [(0.693, 0.478)],
     "cup": [(0.580, 0.677), (0.380, 0.643), (0.558, 0.613)],
     "night lamps": [
-        (0.122, 0.823), (0.171, 0.967), (0.233, 0.883), (0.298, 0.933),
-        (0.571, 0.940), (0.676, 0.923), (0.702, 0.980),
+        (0.122, 0.823),
+        (0.171, 0.967),
+        (0.233, 0.883),
+        (0.298, 0.933),
+        (0.571, 0.940),
+        (0.676, 0.923),
+        (0.702, 0.980),
     ],
     "machine": [(0.724, 0.322), (0.187, 0.329), (0.631, 0.372), (0.476, 0.625)],
     "landscape": [],
@@ -30,7 +35,7 @@ TRUE: dict[str, list[tuple[float, float]]] = {
     "coins": [],
     "foundry": [(0.736, 0.472), (0.717, 0.529), (0.717, 0.552), (0.582, 0.555), (0.602, 0.518)],
     "salt-pans": [(0.533, 0.913), (0.378, 0.890), (0.609, 0.830), (0.658, 0.657)],
-}  # fmt: skip
+}
 """Glints, lamps, pupils: what a painter would set with one touch, as x and y of the width and height.
 
 Marked by looking at the pictures enlarged; what is under 0.015 % of the picture is left out.

@@ -101,9 +101,13 @@ def test_however_masses_are_shared_out_nothing_is_planned_that_the_judge_refuses
 
 @pytest.mark.parametrize(
     ("medium", "school", "own"),
-    [("watercolour", "light-to-dark", "both-ends"), ("pastel", "dark-to-light", "light-first"),
-     ("oil", "by-object", "dark-to-light"), ("acrylic", "layered-negative", "by-object")],
-)  # fmt: skip
+    [
+        ("watercolour", "light-to-dark", "both-ends"),
+        ("pastel", "dark-to-light", "light-first"),
+        ("oil", "by-object", "dark-to-light"),
+        ("acrylic", "layered-negative", "by-object"),
+    ],
+)
 def test_an_area_with_a_school_of_its_own_is_painted_first_and_the_rest_after(
     medium: str, school: str, own: str
 ) -> None:

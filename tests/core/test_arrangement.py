@@ -99,9 +99,14 @@ def test_a_crop_shows_the_same_pixels() -> None:
 
 @settings(max_examples=60, deadline=None, derandomize=True)
 @given(
-    st.floats(0, 0.4), st.floats(0, 0.4), st.floats(0.6, 1), st.floats(0.6, 1), st.floats(-8, 8),
-    st.floats(0, 1), st.floats(0, 1),
-)  # fmt: skip
+    st.floats(0, 0.4),
+    st.floats(0, 0.4),
+    st.floats(0.6, 1),
+    st.floats(0.6, 1),
+    st.floats(-8, 8),
+    st.floats(0, 1),
+    st.floats(0, 1),
+)
 def test_forward_and_back_are_inverse(
     left: float, top: float, right: float, bottom: float, level: float, x: float, y: float
 ) -> None:

@@ -16,9 +16,19 @@ from washboard.core.materials.paints import CARD, PAINTS
 from washboard.core.optics.kubelka import film, over
 
 KEYS = (
-    "ultramarine", "burnt-sienna", "ochre", "lemon", "rose", "viridian", "cobalt", "raw-umber", "cadmium-red",
-    "cerulean", "indian-red", "warm-yellow",
-)  # fmt: skip
+    "ultramarine",
+    "burnt-sienna",
+    "ochre",
+    "lemon",
+    "rose",
+    "viridian",
+    "cobalt",
+    "raw-umber",
+    "cadmium-red",
+    "cerulean",
+    "indian-red",
+    "warm-yellow",
+)
 STRIP = ((1.0, 0), (1.0, 1), (0.5, 0), (0.25, 0), (0.1, 0))
 """Film and backing (0 white, 1 black) of the fields of a strip."""
 NOISE = 1.2

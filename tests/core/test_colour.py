@@ -1,5 +1,6 @@
 """Colour against published tables and an independent implementation."""
 
+# Kept by the row with "fmt: skip": the figures of one thing are read side by side.
 from __future__ import annotations
 
 import numpy as np

@@ -20,11 +20,7 @@ from washboard.core.planning.planner import plan_of
 from washboard.core.planning.progress import after_passes
 from washboard.core.surface.replay import refusals_of, replay, state_after
 
-CASES = [
-    (medium, seed)
-    for medium in ("watercolour", "pastel", "acrylic", "oil")
-    for seed in range(6)
-]  # fmt: skip
+CASES = [(medium, seed) for medium in ("watercolour", "pastel", "acrylic", "oil") for seed in range(6)]
 
 
 def planned(
@@ -33,8 +29,8 @@ def planned(
     measured, parts = patchwork(seed, 8 + seed, 1 + seed % 3, 30.0)
     surface = surface_of("white" if medium == "watercolour" else "value:5")
     return plan_of(
-        measured.masses, parts, medium_named(medium), surface, sheet_of(30, 20, 1.5), options, start=start,
-    )  # fmt: skip
+        measured.masses, parts, medium_named(medium), surface, sheet_of(30, 20, 1.5), options, start=start
+    )
 
 
 @pytest.mark.parametrize(("medium", "seed"), CASES)

@@ -117,9 +117,13 @@ def test_more_of_a_transparent_paint_never_lightens_its_paper(key: str, x: float
 
 
 FILMS = {
-    "white": (0.005, 6.0), "clear blue": (2.0, 0.2), "earth": (0.9, 1.6), "grey": (0.3, 0.3),
-    "deep": (4.0, 0.5), "pale": (0.08, 0.4),
-}  # fmt: skip
+    "white": (0.005, 6.0),
+    "clear blue": (2.0, 0.2),
+    "earth": (0.9, 1.6),
+    "grey": (0.3, 0.3),
+    "deep": (4.0, 0.5),
+    "pale": (0.08, 0.4),
+}
 """Absorption and scattering of slabs in the model with many directions."""
 
 

@@ -7,7 +7,7 @@ import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
-from scipy.ndimage import find_objects
+from scipy.ndimage import distance_transform_edt, find_objects
 from scipy.ndimage import label as components
 
 from tests.pieces import THRESHOLDS, photographs
@@ -17,7 +17,7 @@ from washboard.core.reference.contours import hardness_of, softness
 from washboard.core.reference.identity import inherited
 from washboard.core.reference.mass import Mass, MassKind
 from washboard.core.reference.masses import Division
-from washboard.core.reference.measures import Measured, measure
+from washboard.core.reference.measures import Measured, depths, measure
 from washboard.core.reference.picture import picture_of
 
 SOME = settings(max_examples=25, deadline=None, derandomize=True)
@@ -213,3 +213,13 @@ def test_ids_follow_the_larger_overlap_and_new_masses_get_new_numbers() -> None:
     assert ids == {1: "m7", 2: "m4", 3: "m9"}
     assert following == 10
     assert inherited(after, before[:, :-1], {1: "m7"}, 9)[0] == {1: "m9", 2: "m10", 3: "m11"}
+
+
+def test_depths_are_exact_to_the_last_digit_so_the_deepest_place_is_the_same_in_every_run() -> None:
+    dice = np.random.default_rng(2)
+    labels = np.where(dice.random((400, 600)) < 0.002, 2, 1).astype(np.int32)
+    framed = np.pad(labels, 1)
+    beside = [framed[1:-1, :-2], framed[1:-1, 2:], framed[:-2, 1:-1], framed[2:, 1:-1]]
+    border = np.any([other != labels for other in beside], axis=0)
+    exact = distance_transform_edt(~border)
+    assert np.array_equal(depths(labels), exact.astype(np.float32) + np.float32(0.5))

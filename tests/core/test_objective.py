@@ -18,8 +18,9 @@ from washboard.core.order.result import PlanningResult
 GOOD, WORST = 0.01, 0.05
 
 
+@pytest.mark.soak
 def test_a_photo_coded_scaled_or_exposed_a_little_otherwise_keeps_its_passes() -> None:
-    for name in ("portrait", "cup", "coins"):
+    for name in ("portrait", "coins", "cup")[: rounds(2, 3)]:
         shares = kept(photographs()[name], "watercolour", "white")
         assert mean(shares.values()) >= 0.94, (name, shares)
         assert min(shares.values()) >= 0.89, (name, shares)
@@ -28,11 +29,7 @@ def test_a_photo_coded_scaled_or_exposed_a_little_otherwise_keeps_its_passes() -
 @pytest.mark.soak
 @pytest.mark.parametrize(
     ("search", "masses", "pieces"),
-    [
-        (partition_costs, 6, rounds(8, 24)),
-        (cover_costs, 6, rounds(14, 40)),
-        (cover_costs, 9, rounds(4, 12)),
-    ],
+    [(partition_costs, 6, rounds(5, 24)), (cover_costs, 6, rounds(8, 40)), (cover_costs, 9, rounds(2, 12))],
 )
 def test_small_pieces_cost_as_little_as_the_best_of_all(
     search: Callable[[PlanningResult], tuple[float, float]], masses: int, pieces: int

@@ -45,14 +45,24 @@ def test_the_cut_is_the_best_of_all_coverages() -> None:
         pairs = [(a, b) for a, b in combinations(range(count), 2) if dice.random() < 0.45]
         first, second = (np.array(side, np.intp) for side in zip(*pairs, strict=True))
         parts = Parts(
-            np.arange(count), dice.uniform(1, 60, count), first, second,
-            dice.uniform(0.5, 20, len(pairs)), dice.uniform(0.2, 1, len(pairs)),
-        )  # fmt: skip
+            np.arange(count),
+            dice.uniform(1, 60, count),
+            first,
+            second,
+            dice.uniform(0.5, 20, len(pairs)),
+            dice.uniform(0.2, 1, len(pairs)),
+        )
         status = dice.choice([Status.NOW, Status.LATER, Status.LATER, Status.LATER, Status.DONE], count)
         problem = Coverage(
-            parts, status, dice.uniform(0, 30, count), np.zeros(count), dice.uniform(0, 20, count),
-            TRANSPARENT, medium_named("watercolour"), (status == Status.LATER) & (dice.random(count) < 0.2),
-        )  # fmt: skip
+            parts,
+            status,
+            dice.uniform(0, 30, count),
+            np.zeros(count),
+            dice.uniform(0, 20, count),
+            TRANSPARENT,
+            medium_named("watercolour"),
+            (status == Status.LATER) & (dice.random(count) < 0.2),
+        )
         later = np.flatnonzero((status == Status.LATER) & ~problem.over)
         brute = []
         for choice in product((False, True), repeat=len(later)):
@@ -118,9 +128,13 @@ def test_every_figure_of_a_reason_comes_out_again_from_the_forced_alternative(pi
         step = worked.steps[k]
         for reason in done.reasons:
             assert reason.figures
-            assert any(f"{v:.0f}" in reason.sentence or f"{v:.1f}" in reason.sentence
-                       or f"{100 * v:.1f}" in reason.sentence or f"{100 * v:.0f}" in reason.sentence
-                       for v in reason.figures.values())  # fmt: skip
+            assert any(
+                f"{v:.0f}" in reason.sentence
+                or f"{v:.1f}" in reason.sentence
+                or f"{100 * v:.1f}" in reason.sentence
+                or f"{100 * v:.0f}" in reason.sentence
+                for v in reason.figures.values()
+            )
             if reason.kind == "runs-under":
                 other = stopping(worked, k, [index[m] for m in reason.masses])
                 extra = cut_length(parts, other) - cut_length(parts, step.covered)

@@ -6,17 +6,22 @@ import json
 from pathlib import Path
 
 import numpy as np
+import pytest
 from hypothesis import HealthCheck, given, settings
 
+from tests.long import rounds
 from tests.pieces import Made, patchwork, pieces
 from washboard.core.order.coverage import cut_length
 from washboard.core.order.result import PlanningResult
 from washboard.core.plan.plan import Kind, Role
 from washboard.core.surface.replay import replay
 
-GENERATED = settings(
-    max_examples=200, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck)
-)
+
+def generated(count: int) -> settings:
+    """So many pieces, the same in each run."""
+    return settings(
+        max_examples=count, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck)
+    )
 
 
 def lengths(worked: PlanningResult) -> tuple[float, float, float]:
@@ -32,14 +37,27 @@ def lengths(worked: PlanningResult) -> tuple[float, float, float]:
     return alone, separate, sum(cut_length(parts, step.covered) for step in worked.steps)
 
 
-@GENERATED
+@pytest.mark.soak
+@generated(rounds(200, 600))
 @given(pieces())
-def test_the_judge_refuses_nothing_in_any_plan(made: Made) -> None:
+def test_every_plan_is_accepted_by_the_judge_and_brings_each_mass_to_its_target_once_within_its_band(
+    made: Made,
+) -> None:
     plan = made.worked().plan
     assert replay(plan.masses, plan.passes, plan.medium, plan.surface.value) == ()
+    reached = [o.mass for p in plan.passes for o in p.operations if o.role is Role.TARGET]
+    if plan.passes:
+        assert sorted(reached) == sorted(m.id for m in plan.masses)
+    said = [finding for done in plan.passes for finding in done.findings]
+    for mass, value in zip(plan.masses, plan.predicted[-1], strict=True):
+        low, high = mass.band_range
+        outside = not low - 0.1 <= value <= high + 0.1
+        named = any("outside its band" in line and f"ends at {value:.1f}" in line for line in said)
+        assert not outside or named or not plan.passes, (mass, value)
 
 
-@GENERATED
+@pytest.mark.soak
+@generated(rounds(100, 400))
 @given(pieces(("watercolour",), ("light-to-dark",)))
 def test_in_watercolour_only_lights_won_back_rise_and_nothing_cuts_more_than_apart(made: Made) -> None:
     worked = made.worked()
@@ -57,21 +75,10 @@ def test_in_watercolour_only_lights_won_back_rise_and_nothing_cuts_more_than_apa
                 assert not laid or operation.kind is Kind.WHITE
 
 
-@GENERATED
-@given(pieces())
-def test_every_mass_ends_in_its_band_or_the_plan_says_why_not(made: Made) -> None:
-    plan = made.worked().plan
-    said = [finding for done in plan.passes for finding in done.findings]
-    for mass, value in zip(plan.masses, plan.predicted[-1], strict=True):
-        low, high = mass.band_range
-        outside = not low - 0.1 <= value <= high + 0.1
-        named = any("outside its band" in line and f"ends at {value:.1f}" in line for line in said)
-        assert not outside or named or not plan.passes, (mass, value)
-
-
+@pytest.mark.soak
 def test_watercolour_saves_a_fifth_of_the_cutting_against_painting_apart() -> None:
     rows = []
-    for seed in range(60):
+    for seed in range(rounds(30, 60)):
         measured, parts = patchwork(seed, 4 + seed % 12, seed % 3)
         made = Made(measured, parts, "watercolour", "white", "light-to-dark", (30.0, 20.0), None)
         rows.append(lengths(made.worked()))
@@ -82,17 +89,8 @@ def test_watercolour_saves_a_fifth_of_the_cutting_against_painting_apart() -> No
     assert float(np.median(saved)) >= 0.2
 
 
-@settings(max_examples=40, deadline=None, derandomize=True)
+@generated(20)
 @given(pieces())
 def test_the_same_piece_gives_the_same_plan(made: Made) -> None:
     one, other = made.worked().plan, made.worked().plan
     assert one == other
-
-
-@settings(max_examples=60, deadline=None, derandomize=True)
-@given(pieces())
-def test_every_mass_reaches_its_target_exactly_once(made: Made) -> None:
-    plan = made.worked().plan
-    reached = [o.mass for p in plan.passes for o in p.operations if o.role is Role.TARGET]
-    if plan.passes:
-        assert sorted(reached) == sorted(m.id for m in plan.masses)

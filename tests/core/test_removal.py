@@ -20,9 +20,13 @@ PAPER = grey_of_value(9.4)
 def grain_of(key: str, thickness: float = 0.3) -> float:
     paint = PAINTS[key]
     return granulation(
-        WASH, paint.absorption[None], paint.scattering[None], np.array([thickness]),
-        np.array([paint.granulation]), PAPER,
-    )  # fmt: skip
+        WASH,
+        paint.absorption[None],
+        paint.scattering[None],
+        np.array([thickness]),
+        np.array([paint.granulation]),
+        PAPER,
+    )
 
 
 def value_lifted(key: str) -> float:

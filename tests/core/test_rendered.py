@@ -9,6 +9,7 @@ import numpy as np
 import pytest
 from PIL import Image
 
+from tests.long import rounds
 from tests.pieces import photographs
 from tests.rendered import HEIGHT, WIDTH, Scene, from_above, outdoors
 from tests.rough import on_border, rough_outline
@@ -44,9 +45,10 @@ def test_the_horizon_is_found_to_a_hundredth_of_the_height_behind_things_in_the_
     assert right >= 0.9 * len(OUTDOORS)
 
 
+@pytest.mark.soak
 def test_no_horizon_is_claimed_where_there_is_none() -> None:
     without = [picture for name, picture in photographs().items() if name != "figure and sky"]
-    without += [from_above(seed).rgb for seed in range(8)]
+    without += [from_above(seed).rgb for seed in range(rounds(4, 8))]
     without.append(shipped(FOUNDRY))
     assert len(without) >= 10
     assert [k for k, rgb in enumerate(without) if horizon_of(picture_of(rgb))] == []

@@ -15,10 +15,15 @@ from washboard.core.planning.rearrange import judged, moved
 from washboard.core.planning.repair import precedences, smallest_repair
 
 KINDS = (
-    ("watercolour", "light-to-dark"), ("watercolour", "by-object"), ("watercolour", "layered-negative"),
-    ("pastel", "both-ends"), ("pastel", "by-object"), ("acrylic", "dark-to-light"), ("oil", "wipe-out"),
+    ("watercolour", "light-to-dark"),
+    ("watercolour", "by-object"),
+    ("watercolour", "layered-negative"),
+    ("pastel", "both-ends"),
+    ("pastel", "by-object"),
+    ("acrylic", "dark-to-light"),
+    ("oil", "wipe-out"),
     ("oil", "light-first"),
-)  # fmt: skip
+)
 
 
 def planned(seed: int, medium: str, school: str) -> Plan:

@@ -18,14 +18,32 @@ WHITE = 9.5
 
 def mass(name: str, value: float, **given: object) -> Mass:
     plain = Mass(
-        name, int(name[1:]), MassKind.FLAT, value, 0.1, GREY, 0.25, 100.0, 2, (0.0, 10.0), (value, value),
-        20.0, 40.0, 1, 40.0, (0.5, 0.5), (0.0, 0.0, 1.0, 1.0), (0.5, 0.5), (GREY, GREY), target=value,
-    )  # fmt: skip
+        name,
+        int(name[1:]),
+        MassKind.FLAT,
+        value,
+        0.1,
+        GREY,
+        0.25,
+        100.0,
+        2,
+        (0.0, 10.0),
+        (value, value),
+        20.0,
+        40.0,
+        1,
+        40.0,
+        (0.5, 0.5),
+        (0.0, 0.0, 1.0, 1.0),
+        (0.5, 0.5),
+        (GREY, GREY),
+        target=value,
+    )
     return replace(plain, **given)  # type: ignore[arg-type]
 
 
 def step(name: str, *operations: Operation, minutes: float = 10, wait: float = 20) -> Pass:
-    return Pass(name, name, "", "", (0, 10), "", minutes, wait, "", None, operations, ())
+    return Pass(name, name, "", "", "", (0, 10), "", minutes, wait, "", None, operations, ())
 
 
 def op(
@@ -103,7 +121,7 @@ def test_plans_that_a_painter_would_follow_are_not_refused() -> None:
         (Rule.STILL_WET, (FIRST, also(SECOND, op("m1", 7.0, 8.0, Kind.BLOT, UNDER)))),
     ],
     ids=lambda given: given.name if isinstance(given, Rule) else "",
-)  # fmt: skip
+)
 def test_each_rule_of_watercolour_is_refused_by_its_name(rule: Rule, passes: tuple[Pass, ...]) -> None:
     assert rule in rules(passes)
 

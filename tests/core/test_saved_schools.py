@@ -33,9 +33,14 @@ def stages(plan: Plan) -> dict[str, int]:
 
 @pytest.mark.parametrize(
     ("medium", "school"),
-    [("watercolour", "light-to-dark"), ("oil", "dark-to-light"), ("acrylic", "dark-to-light"),
-     ("pastel", "both-ends"), ("watercolour", "both-ends")],
-)  # fmt: skip
+    [
+        ("watercolour", "light-to-dark"),
+        ("oil", "dark-to-light"),
+        ("acrylic", "dark-to-light"),
+        ("pastel", "both-ends"),
+        ("watercolour", "both-ends"),
+    ],
+)
 @pytest.mark.parametrize("seed", [3, 4, 5])
 def test_a_piece_planned_by_the_school_saved_from_it_is_laid_as_it_was(
     medium: str, school: str, seed: int

@@ -193,17 +193,25 @@ def _door_knob(w: PlanningResult) -> None:
 
 
 DEMANDS: dict[str, Callable[[PlanningResult], None]] = {
-    "lamps on wet quay stones before dawn": _lamps, "a terraced slope mirrored in a canal": _terraces,
-    "a workbench with fifteen tools": _workbench, "steam in an engine shed": _steam,
-    "a dust storm with light shafts": _dust, "a heap of pale folded blankets": _blankets,
-    "a furnace mouth as the only light": _furnace, "a plaster hand whose whites are not white": _plaster,
-    "a signal box in half an hour": _signal_box, "reeds against a low sun": _reeds,
-    "umbrellas rank behind rank": _umbrellas, "a courtyard at four in the afternoon": _courtyard,
+    "lamps on wet quay stones before dawn": _lamps,
+    "a terraced slope mirrored in a canal": _terraces,
+    "a workbench with fifteen tools": _workbench,
+    "steam in an engine shed": _steam,
+    "a dust storm with light shafts": _dust,
+    "a heap of pale folded blankets": _blankets,
+    "a furnace mouth as the only light": _furnace,
+    "a plaster hand whose whites are not white": _plaster,
+    "a signal box in half an hour": _signal_box,
+    "reeds against a low sun": _reeds,
+    "umbrellas rank behind rank": _umbrellas,
+    "a courtyard at four in the afternoon": _courtyard,
     "a bicycle half against a dark door, half against a white wall": _bicycle,
-    "a desert dusk in one wet sheet": _dusk, "net floats on a rope with their shadows": _floats,
-    "a waterfall whose spray is recovered afterwards": _waterfall, "back-lit glass bottles": _bottles,
+    "a desert dusk in one wet sheet": _dusk,
+    "net floats on a rope with their shadows": _floats,
+    "a waterfall whose spray is recovered afterwards": _waterfall,
+    "back-lit glass bottles": _bottles,
     "a brass door knob thin to thick": _door_knob,
-}  # fmt: skip
+}
 
 
 @pytest.mark.parametrize("name", DEMANDS)

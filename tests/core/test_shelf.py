@@ -58,9 +58,10 @@ def test_a_paint_told_by_its_colour_looks_so_over_white(
 def test_films_that_no_paint_has_are_refused_with_a_sentence() -> None:
     white, black = PAINTS["ochre"].reflectances()
     wrongs: tuple[tuple[np.ndarray, np.ndarray, str], ...] = (
-        (black, white, "no lighter over white"), (white + 0.9, black, "outside 0 to 1"),
+        (black, white, "no lighter over white"),
+        (white + 0.9, black, "outside 0 to 1"),
         (np.full(36, np.nan), black, "no number"),
-    )  # fmt: skip
+    )
     for one, other, says in wrongs:
         with pytest.raises(InvalidInput, match=says):
             measured(one, other, PAINTS["ochre"])
@@ -69,14 +70,19 @@ def test_films_that_no_paint_has_are_refused_with_a_sentence() -> None:
 @pytest.mark.parametrize(
     ("change", "says"),
     [
-        ({"name": "  "}, "1 to 80"), ({"name": "x" * 81}, "1 to 80"), ({"name": "two\nlines"}, "one line"),
-        ({"like": "unobtainium"}, "unobtainium"), ({"medium": "fresco"}, "fresco"),
-        ({"medium": ""}, "say which"), ({"left": -1.0}, "between 0"), ({"left": float("nan")}, "between 0"),
+        ({"name": "  "}, "1 to 80"),
+        ({"name": "x" * 81}, "1 to 80"),
+        ({"name": "two\nlines"}, "one line"),
+        ({"like": "unobtainium"}, "unobtainium"),
+        ({"medium": "fresco"}, "fresco"),
+        ({"medium": ""}, "say which"),
+        ({"left": -1.0}, "between 0"),
+        ({"left": float("nan")}, "between 0"),
         ({"note": "n" * 401}, "too long"),
         ({"films": ((1.0,), (1.0,))}, "36 absorptions"),
         ({"kind": ItemKind.TOOL, "like": "mop", "films": MEASURED.films}, "only paints"),
     ],
-)  # fmt: skip
+)
 def test_what_cannot_stand_on_a_shelf_is_refused_with_a_sentence(change: dict, says: str) -> None:
     with pytest.raises((InvalidInput, UnknownName), match=says):
         replace(SHELF[0], **change).checked()
@@ -132,14 +138,15 @@ def test_a_photo_from_which_no_strip_can_be_read_says_why() -> None:
     cut[:, 1150:] = 90
     shade = np.linspace(1.0, 0.5, 1600)[None, :, None]
     for photo, says in (
-        (np.full((900, 1200, 3), 128, np.uint8), "No swatch strip"), (two, "more than one"),
+        (np.full((900, 1200, 3), 128, np.uint8), "No swatch strip"),
+        (two, "more than one"),
         (cut, "corner squares|from the side"),
         (photographed(STRIP, tilt=0.45), "from the side|No swatch|corner squares"),
         (photographed(STRIP, exposure=0.05), "too dark|No swatch"),
         (photographed(STRIP, exposure=3.0), "blown"),
         (photographed(strip_picture(fields_of_paint("ultramarine"), grey=0.7)), "grey patch"),
         ((good * shade).astype(np.uint8), "darker than the other"),
-    ):  # fmt: skip
+    ):
         with pytest.raises(InvalidInput, match=says):
             read_strip(photo)
 

@@ -112,9 +112,11 @@ LEGAL = {
 }
 
 STATES = {
-    "watercolour": "bare masked wetted shiny satin damp dry broken", "acrylic": "bare open tacky dry",
-    "oil": "bare open tacky dry", "pastel": "bare loose sprayed full",
-}  # fmt: skip
+    "watercolour": "bare masked wetted shiny satin damp dry broken",
+    "acrylic": "bare open tacky dry",
+    "oil": "bare open tacky dry",
+    "pastel": "bare loose sprayed full",
+}
 
 REASONS = """
     watercolour wash shiny          DRY_FIRST

@@ -121,10 +121,10 @@ def test_every_demo_name_belongs_to_a_mass(demos: dict[str, Result]) -> None:
 
 def test_both_demo_pieces_differ_in_coverage_between_the_schools() -> None:
     for piece in DEMO:
-        sets = []
+        sets, stages = [], Stages()
         for school in ("light-to-dark", "by-object"):
             changed = replace(piece.settings, school=school)
-            worked = Stages().result(Subject.photo("x", partial(reference_bytes, piece), changed)).worked
+            worked = stages.result(Subject.photo("x", partial(reference_bytes, piece), changed)).worked
             sets.append({step.covered.tobytes() for step in worked.steps})
         assert sets[0] != sets[1]
 

@@ -3,8 +3,6 @@
 from __future__ import annotations
 
 import json
-import subprocess
-import sys
 from pathlib import Path
 
 import cv2
@@ -12,6 +10,7 @@ import numpy as np
 import pytest
 
 from tests.conftest import encoded
+from tests.forked import command as run
 from tests.rendered import outdoors
 
 
@@ -20,12 +19,6 @@ def photo(tmp_path: Path) -> Path:
     path = tmp_path / "meadow.png"
     path.write_bytes(encoded(outdoors(8).rgb))
     return path
-
-
-def run(*words: str | Path) -> subprocess.CompletedProcess[str]:
-    return subprocess.run(
-        [sys.executable, "-m", "washboard", *map(str, words)], capture_output=True, text=True, check=False
-    )
 
 
 def test_look_writes_areas_horizon_light_focus_bands_and_the_area_map(photo: Path, tmp_path: Path) -> None:

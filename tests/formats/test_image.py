@@ -18,8 +18,12 @@ def corners(mode: str = "RGB", size: tuple[int, int] = (600, 400)) -> Image.Imag
     """Four flat quarters: red, green / blue, grey."""
     picture = Image.new("RGB", size)
     half = (size[0] // 2, size[1] // 2)
-    for at, colour in (((0, 0), (220, 30, 30)), ((half[0], 0), (30, 200, 40)), ((0, half[1]), (30, 40, 210)),
-                       (half, (120, 120, 120))):  # fmt: skip
+    for at, colour in (
+        ((0, 0), (220, 30, 30)),
+        ((half[0], 0), (30, 200, 40)),
+        ((0, half[1]), (30, 40, 210)),
+        (half, (120, 120, 120)),
+    ):
         picture.paste(Image.new("RGB", half, colour), at)
     return picture.quantize(16) if mode == "P" else picture.convert(mode)
 

@@ -7,7 +7,7 @@ from pathlib import Path
 
 import pytest
 
-from tests.formats.test_commands import run
+from tests.forked import command as run
 
 PALETTE = "ultramarine,burnt sienna,lemon yellow,quinacridone rose"
 

@@ -2,21 +2,15 @@
 
 from __future__ import annotations
 
-import subprocess
-import sys
 import time
 from pathlib import Path
 
 import pytest
 
 from tests.conftest import encoded
+from tests.forked import command as run
 from tests.pieces import photographs
 from washboard.cli.out import NoPlace, place, write
-
-
-def run(*words: object) -> subprocess.CompletedProcess[str]:
-    command = [sys.executable, "-m", "washboard", *map(str, words)]
-    return subprocess.run(command, capture_output=True, text=True, timeout=120)
 
 
 @pytest.fixture

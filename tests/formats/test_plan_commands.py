@@ -8,7 +8,7 @@ from pathlib import Path
 import pytest
 
 from tests.conftest import encoded
-from tests.formats.test_commands import run
+from tests.forked import command as run
 from tests.pieces import photographs
 
 
@@ -100,9 +100,19 @@ def test_each_school_can_be_planned_by_its_key_and_is_sound(photo: Path, tmp_pat
     out = tmp_path / "plan.json"
     medium = "acrylic" if school == "wipe-out" else "watercolour"
     done = run(
-        "plan", photo, "--medium", medium, "--surface", "white", "--size", "30x20cm", "--school", school,
-        "--out", out,
-    )  # fmt: skip
+        "plan",
+        photo,
+        "--medium",
+        medium,
+        "--surface",
+        "white",
+        "--size",
+        "30x20cm",
+        "--school",
+        school,
+        "--out",
+        out,
+    )
     assert done.returncode == 0, done.stderr
     assert json.loads(out.read_text())["school"] == school
     assert run("check", out).returncode == 0
@@ -134,7 +144,7 @@ def test_schools_are_compared_side_by_side(photo: Path, tmp_path: Path) -> None:
 def test_cards_are_written_with_the_plan(photo: Path, tmp_path: Path) -> None:
     cards = tmp_path / "cards.pdf"
     done = run(
-        "plan", photo, "--medium", "oil", "--surface", "value:6", "--size", "30x20cm", "--cards", cards,
-    )  # fmt: skip
+        "plan", photo, "--medium", "oil", "--surface", "value:6", "--size", "30x20cm", "--cards", cards
+    )
     assert done.returncode == 0, done.stderr
     assert cards.read_bytes().startswith(b"%PDF")

@@ -1,10 +1,10 @@
 """The open plan format: round trip, unknown fields, versions, refusals, the schema, the command line."""
 
+# Kept by the row with "fmt: skip": the figures of one thing are read side by side.
 from __future__ import annotations
 
 import json
-import subprocess
-import sys
+from functools import cache
 from pathlib import Path
 
 import numpy as np
@@ -15,6 +15,7 @@ from jsonschema import Draft202012Validator
 from PIL import Image
 
 from tests.conftest import encoded
+from tests.forked import command
 from tests.pieces import Made, patchwork, photographs
 from washboard.core.errors import InvalidPlan, NewerPlan
 from washboard.formats import planfile, planparts
@@ -23,6 +24,7 @@ from washboard.formats.table import table
 ROOT = Path(__file__).parents[2]
 
 
+@cache
 def document(medium: str = "watercolour") -> planparts.Document:
     measured, parts = patchwork(4, 9, 2)
     plan = Made(measured, parts, medium, "white", "light-to-dark", (30, 20), None).worked().plan
@@ -94,6 +96,11 @@ def test_a_newer_version_is_refused_as_such() -> None:
         planfile.read('{"washboard": 2}')
 
 
+@cache
+def written() -> str:
+    return planfile.written(document())
+
+
 @settings(max_examples=60, deadline=None)
 @given(
     st.recursive(
@@ -101,7 +108,7 @@ def test_a_newer_version_is_refused_as_such() -> None:
     )
 )
 def test_no_json_at_all_breaks_the_reader(anything: object) -> None:
-    plain = json.loads(planfile.written(document()))
+    plain = json.loads(written())
     plain["surface"] = anything
     try:
         planfile.read(json.dumps(plain))
@@ -113,11 +120,6 @@ def test_the_table_is_readable_in_a_terminal() -> None:
     text = table(planfile.plan_from(document()))
     assert max(map(len, text.splitlines())) <= 100
     assert "light to dark" in text
-
-
-def command(*words: object) -> subprocess.CompletedProcess[str]:
-    line = [sys.executable, "-m", "washboard", *map(str, words)]
-    return subprocess.run(line, capture_output=True, text=True, timeout=120, check=False)
 
 
 def test_the_command_line_writes_plan_table_and_pictures(tmp_path: Path) -> None:

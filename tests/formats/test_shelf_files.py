@@ -77,10 +77,12 @@ def test_we_open_what_an_independent_writer_wrote() -> None:
 @pytest.mark.parametrize(
     "change",
     [
-        lambda t: t.replace(",", ";"), lambda t: t.replace(",", "\t"), lambda t: t.replace("\r\n", "\n"),
+        lambda t: t.replace(",", ";"),
+        lambda t: t.replace(",", "\t"),
+        lambda t: t.replace("\r\n", "\n"),
         lambda t: t.replace("7.5", "7,5").replace(",", ";").replace("7;5", "7,5"),
     ],
-)  # fmt: skip
+)
 @pytest.mark.parametrize("encoding", ["utf-8", "utf-8-sig", "utf-16", "cp1252"])
 def test_csv_is_read_however_a_spreadsheet_wrote_it(change: object, encoding: str) -> None:
     text = shelfcsv.written([SHELF[0], SHELF[3]]).decode("utf-8-sig").replace("warm, grainy", "wärm")
@@ -95,8 +97,11 @@ HEAD = "kind,name,like,medium,set,left\n"
 @pytest.mark.parametrize(
     ("text", "says"),
     [
-        ("", "first line"), ("name,price\nA,1\n", "first line"), (HEAD, "nothing in this file"),
-        ("kind,kind,name,like\n", "twice"), (HEAD + "paint,Blue,ultramarine,watercolour,,-3\n", "between 0"),
+        ("", "first line"),
+        ("name,price\nA,1\n", "first line"),
+        (HEAD, "nothing in this file"),
+        ("kind,kind,name,like\n", "twice"),
+        (HEAD + "paint,Blue,ultramarine,watercolour,,-3\n", "between 0"),
         (HEAD + "paint,Blue,ultramarine,watercolour,,much\n", "no number"),
         (HEAD + "paint,Blue,ultramarine,watercolour,,nan\n", "no number"),
         (HEAD + "poison,Blue,ultramarine,watercolour,,1\n", "no kind"),
@@ -106,7 +111,7 @@ HEAD = "kind,name,like,medium,set,left\n"
         (HEAD + "tool,Mop,mop,,,1\n" * 5001, "More than 5000"),
         ("kind,name,like,medium,over white,over black\npaint,B,ochre,oil,1 2 3,1\n", "36 numbers"),
     ],
-)  # fmt: skip
+)
 def test_csv_that_cannot_be_used_is_refused_with_its_line(text: str, says: str) -> None:
     with pytest.raises(InvalidInput, match=says):
         read_shelf("shelf.csv", text.encode())
@@ -140,19 +145,23 @@ LEVEL = " ".join(["0.4"] * 31)
 @pytest.mark.parametrize(
     ("data", "says"),
     [
-        (b"", "proper XML"), (b"<CxF", "proper XML"), (b"<html/>", "no CxF"),
+        (b"", "proper XML"),
+        (b"<CxF", "proper XML"),
+        (b"<html/>", "no CxF"),
         (f'<CxF xmlns="{cxf.SPACE}"/>'.encode(), "no reflectance"),
-        (spectrum_file(""), "usable values"), (spectrum_file("a b"), "no number"),
+        (spectrum_file(""), "usable values"),
+        (spectrum_file("a b"), "no number"),
         (spectrum_file(LEVEL.replace("0.4", "nan", 1)), "usable values"),
         (spectrum_file(LEVEL.replace("0.4", "1.4", 1)), "between 0"),
         (spectrum_file(LEVEL.replace("0.4", "-0.1", 1)), "between 0"),
-        (spectrum_file(LEVEL, "500"), "spans"), (spectrum_file(LEVEL, step="50"), "steps"),
+        (spectrum_file(LEVEL, "500"), "spans"),
+        (spectrum_file(LEVEL, step="50"), "steps"),
         (spectrum_file(LEVEL, "x", "y"), "where it begins"),
         (spectrum_file(LEVEL, name="Blue over black"), "over black alone"),
         (b'<!DOCTYPE c [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;">]><CxF>&b;</CxF>', "entities"),
         (b'<!DOCTYPE c [<!ENTITY x SYSTEM "file:///etc/hostname">]><CxF>&x;</CxF>', "entities"),
     ],
-)  # fmt: skip
+)
 def test_cxf_that_cannot_be_used_is_refused_with_a_sentence(data: bytes, says: str) -> None:
     with pytest.raises(InvalidInput, match=says):
         read_shelf("shelf.cxf", data)

@@ -27,7 +27,7 @@ def piece(demo: Server, cup: bytes) -> Room:
 
 
 def part(page: Page, name: str) -> None:
-    page.get_by_role("button", name=re.compile(name)).click()
+    page.get_by_role("tab", name=re.compile(name)).click()
 
 
 def test_schools_are_looked_at_side_by_side_and_one_is_taken_and_undone(page: Page, piece: Room) -> None:
@@ -80,10 +80,12 @@ def test_a_pass_dragged_where_it_breaks_is_repaired_by_the_fewest_moves(page: Pa
             (k, to, verdict)
             for k, done in enumerate(passes)
             for to in range(len(passes))
-            if (verdict := client.post(
-                f"/api/pieces/{name}/moves", json={"passId": done["id"], "to": to, "repair": True}
-            ).json())["repair"]
-        )  # fmt: skip
+            if (
+                verdict := client.post(
+                    f"/api/pieces/{name}/moves", json={"passId": done["id"], "to": to, "repair": True}
+                ).json()
+            )["repair"]
+        )
     opened(page, piece, "order")
     boxes = [page.get_by_role("button", name=re.compile(f"^Pass {n + 1},")).bounding_box() for n in (k, to)]
     assert boxes[0] is not None

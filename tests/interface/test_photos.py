@@ -138,7 +138,8 @@ def test_areas_are_dragged_in_the_list_divided_by_light_and_joined(page: Page, p
     page.get_by_role("button", name="into light and shadow").click()
     quiet(page)
     assert settings(*piece)["areas"]["strokes"][-1]["byLight"]
-    page.get_by_label("Join with another area").select_option(index=1)
+    page.get_by_role("button", name="join with…").click()
+    page.get_by_role("menuitem").first.click()
     quiet(page)
     assert settings(*piece)["areas"]["strokes"][-1]["joins"]
 

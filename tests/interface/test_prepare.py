@@ -52,7 +52,7 @@ def test_a_ground_is_taken_and_the_plan_starts_on_it(page: Page, piece: tuple[Se
     settled(page)
     assert settings(*piece)["ground"] == "sienna"
     page.get_by_role("link", name="Order").click()
-    page.get_by_role("button", name=re.compile(r"^\d+ passes$")).click(timeout=30_000)
+    page.get_by_role("tab", name=re.compile(r"^\d+ passes$")).click(timeout=30_000)
     page.get_by_role("button", name=re.compile("Tone first: a thin burnt sienna coat")).click(timeout=30_000)
     expect(page.get_by_text("Lay a thin burnt sienna coat")).to_be_visible()
     page.keyboard.press("Control+z")
@@ -70,7 +70,7 @@ def test_an_underpainting_in_patches_is_taken_and_is_the_first_pass(
     expect(wanted.get_by_text("this one")).to_be_visible(timeout=30_000)
     settled(page)
     page.get_by_role("link", name="Order").click()
-    page.get_by_role("button", name=re.compile(r"^\d+ passes$")).click(timeout=30_000)
+    page.get_by_role("tab", name=re.compile(r"^\d+ passes$")).click(timeout=30_000)
     page.get_by_role("button", name=re.compile("^1 An underpainting in patches")).click(timeout=30_000)
     expect(page.get_by_text(re.compile("muted colours thinly over everything"))).to_be_visible()
     page.keyboard.press("Control+z")
@@ -93,6 +93,7 @@ def test_the_sheet_is_set_in_inches_and_a_bad_size_is_refused_with_a_sentence(
     page.get_by_label("margin").fill("40")
     page.get_by_label("margin").press("Enter")
     expect(page.get_by_role("alert")).to_contain_text("leaves nothing to paint")
+    expect(page.get_by_label("margin")).to_have_value("0")
     assert settings(*piece)["marginCm"] == 0
 
 
@@ -185,7 +186,7 @@ def test_what_it_is_about_is_shown_wherever_a_choice_is_made(page: Page, piece: 
     settled(page)
     assert settings(*piece)["intent"]["sentence"] == "Steam over a dark cup"
     assert settings(*piece)["intent"]["mood"] == "darker"
-    page.get_by_role("button", name="composition").click()
+    page.get_by_role("tab", name="composition").click()
     expect(page.get_by_text("About: Steam over a dark cup")).to_be_visible()
     page.goto(f"{piece[0].url}/pieces/{piece[1]}/order?pass=1")
     expect(page.get_by_text("all values between the ends are lowered")).to_be_visible(timeout=30_000)

@@ -74,9 +74,9 @@ def test_every_way_of_looking_has_an_address_of_its_own(
     page: Page, piece: tuple[Server, str], look: str
 ) -> None:
     opened(page, piece, "see")
-    page.get_by_role("button", name=look, exact=True).click()
+    page.get_by_role("tab", name=look, exact=True).click()
     expect(page).to_have_url(re.compile(f"look={look}"))
-    expect(page.get_by_role("button", name=look, exact=True)).to_have_attribute("aria-pressed", "true")
+    expect(page.get_by_role("tab", name=look, exact=True)).to_have_attribute("aria-selected", "true")
 
 
 def test_a_mass_that_is_named_is_called_so_in_the_plan(page: Page, piece: tuple[Server, str]) -> None:
@@ -87,7 +87,7 @@ def test_a_mass_that_is_named_is_called_so_in_the_plan(page: Page, piece: tuple[
     quiet(page)
     assert settings(*piece)["names"][0]["name"] == "the wooden table"
     page.get_by_role("link", name="Order").click()
-    page.get_by_role("button", name=re.compile(r"^\d+ masses$")).click()
+    page.get_by_role("tab", name=re.compile(r"^\d+ masses$")).click()
     expect(page.get_by_role("rowheader", name="Wooden table")).to_be_visible(timeout=30_000)
 
 
@@ -105,7 +105,7 @@ def test_the_passes_are_chosen_on_their_ridges_and_in_the_list(page: Page, piece
 def test_all_masses_are_listed_on_demand(page: Page, piece: tuple[Server, str]) -> None:
     opened(page, piece, "order")
     few = page.get_by_role("rowheader").count()
-    page.get_by_role("button", name=re.compile(r"^\d+ masses$")).click()
+    page.get_by_role("tab", name=re.compile(r"^\d+ masses$")).click()
     expect(page.get_by_role("rowheader").nth(few)).to_be_visible()
 
 

@@ -11,6 +11,7 @@ import numpy as np
 import pytest
 
 from tests.conftest import encoded
+from tests.long import SOAK
 from tests.pieces import photographs
 from washboard.core.areas.corrections import AreaFamily, Corrections, Family, Stroke
 from washboard.core.composition.arrangement import Arrangement
@@ -37,32 +38,56 @@ from washboard.settings.variant import Variant
 
 BASE = Settings("acrylic", "value:7", 40, 30)
 CHANGES: dict[str, Any] = {
-    "medium": "oil", "surface": "white", "width_cm": 60.0, "height_cm": 45.0, "stock": "panel",
+    "medium": "oil",
+    "surface": "white",
+    "width_cm": 60.0,
+    "height_cm": 45.0,
+    "stock": "panel",
     "side": "back",
     "opening": Opening(0.6, 0.2),
     "borrowed": (Borrowed("other", ((0.3, 0.3), (0.7, 0.3), (0.7, 0.7), (0.3, 0.7)), 0.3, 0.4, 0.3),),
-    "arrangement": Arrangement((0.1, 0.0, 0.9, 1.0)), "spread": True, "margin_cm": 3.0, "bands": 4,
-    "even": True, "thresholds": (2.5, 5.0, 7.5), "squint": 1.7, "names": (Anchor(0.5, 0.5, "the cup"),),
+    "arrangement": Arrangement((0.1, 0.0, 0.9, 1.0)),
+    "spread": True,
+    "margin_cm": 3.0,
+    "bands": 4,
+    "even": True,
+    "thresholds": (2.5, 5.0, 7.5),
+    "squint": 1.7,
+    "names": (Anchor(0.5, 0.5, "the cup"),),
     "areas": Corrections((Stroke(((0.4, 0.4), (0.6, 0.4))),), (Anchor(0.5, 0.4, "rim"),)),
-    "focus": (0.2, 0.3), "light": 120.0, "sources": (Said(0.4, 0.4, True),), "ground": "pale-warm-grey",
+    "focus": (0.2, 0.3),
+    "light": 120.0,
+    "sources": (Said(0.4, 0.4, True),),
+    "ground": "pale-warm-grey",
     "palette": ("white", "ultramarine", "burnt-umber", "ochre"),
-    "intent": Intent("one cup", (0.5, 0.5), Mood.DARKER, 5.0, "spring"), "school": "both-ends", "passes": 2,
-    "order": ("p2", "p1"), "pins": ("p1",), "ways": (Kept("m1", Kind.MASK),), "whites": False,
-    "holds": (Holds.EDGES,), "aim": Aim.MIXTURES, "groups": (("m1", "m2"), ("m3",)),
-    "mixed": (Mixed(0.5, 0.05, "both-ends"),), "own_passes": (Own("own1", Kind.GLAZE, ("m1",)),),
-    "dropped": ("p2",), "tools": (Handled("p1", "knife"),),
+    "intent": Intent("one cup", (0.5, 0.5), Mood.DARKER, 5.0, "spring"),
+    "school": "both-ends",
+    "passes": 2,
+    "order": ("p2", "p1"),
+    "pins": ("p1",),
+    "ways": (Kept("m1", Kind.MASK),),
+    "whites": False,
+    "holds": (Holds.EDGES,),
+    "aim": Aim.MIXTURES,
+    "groups": (("m1", "m2"), ("m3",)),
+    "mixed": (Mixed(0.5, 0.05, "both-ends"),),
+    "own_passes": (Own("own1", Kind.GLAZE, ("m1",)),),
+    "dropped": ("p2",),
+    "tools": (Handled("p1", "knife"),),
     "variants": (Variant("kept", Ordering(school="both-ends")),),
-}  # fmt: skip
+}
 """Another value of each setting."""
 PARTS: dict[str, Any] = {
-    "intent.sentence": Intent(sentence="one cup"), "intent.deadline": Intent(deadline="spring"),
-    "intent.about": Intent(about=(0.5, 0.5)), "intent.minutes": Intent(minutes=5.0),
+    "intent.sentence": Intent(sentence="one cup"),
+    "intent.deadline": Intent(deadline="spring"),
+    "intent.about": Intent(about=(0.5, 0.5)),
+    "intent.minutes": Intent(minutes=5.0),
     "intent.mood": Intent(mood=Mood.LIGHTER),
     "areas.names": Corrections(names=(Anchor(0.5, 0.4, "rim"),)),
     "areas.families": Corrections(families=(AreaFamily(0.5, 0.4, Family.SHADOW),)),
     "areas.depths": Corrections(depths=((0.5, 0.4), (0.1, 0.9))),
     "areas.strokes": Corrections(strokes=(Stroke(((0.4, 0.4), (0.6, 0.4))),)),
-}  # fmt: skip
+}
 """Another value of one part of a setting."""
 CASES = {name: {name: value} for name, value in CHANGES.items()} | {
     part: {part.split(".")[0]: value} for part, value in PARTS.items()
@@ -131,7 +156,19 @@ def test_a_key_changes_just_where_the_setting_is_read(files: dict[str, bytes], c
         assert (before.key(stage) != after.key(stage)) is wanted, stage
 
 
-@pytest.mark.parametrize("case", CASES)
+def first_of_each() -> list[str]:
+    """A case for every set of stages that some setting reaches; all cases in the long run."""
+    before = subject({})
+    found: dict[object, str] = {}
+    for case, changes in CASES.items():
+        after = subject({}, **changes)
+        reached = tuple(stage for stage in Stage if before.key(stage) != after.key(stage))
+        found.setdefault(case if SOAK else reached, case)
+    return list(found.values())
+
+
+@pytest.mark.soak
+@pytest.mark.parametrize("case", first_of_each())
 def test_an_answer_from_memory_is_the_one_that_is_worked_out_from_nothing(
     files: dict[str, bytes], warm: tuple[Stages, str], case: str
 ) -> None:

@@ -121,10 +121,20 @@ def test_the_page_gets_whole_tables_and_maps(cup_file: Counted) -> None:
 
 
 WRONG = [
-    {"passes": 0}, {"passes": 12}, {"bands": 1}, {"bands": 10}, {"squint": -1}, {"squint": 9},
-    {"thresholds": (5.0, 3.0)}, {"names": (Anchor(2, 0, "x"),)}, {"names": (Anchor(0.5, 0.5, " "),)},
-    {"school": "none"}, {"medium": "none"}, {"surface": "none"}, {"width_cm": 0.0},
-]  # fmt: skip
+    {"passes": 0},
+    {"passes": 12},
+    {"bands": 1},
+    {"bands": 10},
+    {"squint": -1},
+    {"squint": 9},
+    {"thresholds": (5.0, 3.0)},
+    {"names": (Anchor(2, 0, "x"),)},
+    {"names": (Anchor(0.5, 0.5, " "),)},
+    {"school": "none"},
+    {"medium": "none"},
+    {"surface": "none"},
+    {"width_cm": 0.0},
+]
 
 
 @pytest.mark.parametrize("change", WRONG, ids=str)

@@ -126,8 +126,7 @@ def test_kills_lose_no_acknowledged_edit_and_leave_no_orphan(
     kills = rounds(5, 50)
     for kill in range(kills):
         timer = threading.Timer(dice.uniform(0.05, 0.5), server.kill)
-        timer.start()
-        acknowledged = _edited_until_killed(server, piece, acknowledged, kill, cup)
+        acknowledged = _edited_until_killed(server, piece, acknowledged, timer, kill, cup)
         timer.join()
         server = start(folder)
     with server.client() as client:
@@ -145,8 +144,11 @@ def test_kills_lose_no_acknowledged_edit_and_leave_no_orphan(
     assert len(kept) == 1
 
 
-def _edited_until_killed(server: Server, piece: str, acknowledged: int, kill: int, cup: bytes) -> int:
-    """Edit and upload until the server is gone; returns the last revision that was acknowledged."""
+def _edited_until_killed(
+    server: Server, piece: str, acknowledged: int, timer: threading.Timer, kill: int, cup: bytes
+) -> int:
+    """Edit and upload until the server is gone, the timer starting with the first edit; returns the last
+    revision that was acknowledged."""
     try:
         with server.client() as client:
             revision = client.get(f"/api/pieces/{piece}").json()["revision"]
@@ -159,6 +161,8 @@ def _edited_until_killed(server: Server, piece: str, acknowledged: int, kill: in
                 )
                 assert answer.status_code == 200, answer.text
                 acknowledged = revision = answer.json()["revision"]
+                if n == 0:
+                    timer.start()
     except httpx.TransportError:
         return acknowledged
     return acknowledged

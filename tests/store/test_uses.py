@@ -113,6 +113,4 @@ def test_answers_are_kept_with_the_plan_in_force_and_let_go_with_it(tmp_path: Pa
     kept = plans.in_force(piece.id)
     assert kept is not None
     assert kept.key == "two"
-    assert pieces.delete(piece.id, 0) == {
-        PHOTOS[0], "one labels", "one maps", "two labels", "two maps",
-    }  # fmt: skip
+    assert pieces.delete(piece.id, 0) == {PHOTOS[0], "one labels", "one maps", "two labels", "two maps"}

@@ -38,9 +38,13 @@ def added(registry: Path, line: str) -> None:
 
 def run(folder: Path, code: str) -> str:
     done = subprocess.run(
-        [sys.executable, "-c", code], cwd=folder, capture_output=True, text=True, check=False,
+        [sys.executable, "-c", code],
+        cwd=folder,
+        capture_output=True,
+        text=True,
+        check=False,
         env={"PYTHONPATH": f"{folder}:{Path.cwd()}", "PATH": ""},
-    )  # fmt: skip
+    )
     assert done.returncode == 0, done.stderr
     return done.stdout
 

@@ -43,11 +43,21 @@ def served(tmp_path: Path) -> Iterator[httpx.Client]:
     listener.bind(("127.0.0.1", 0))
     listener.listen(16)
     process = subprocess.Popen(
-        [sys.executable, "-m", "washboard", "serve", "--data", str(tmp_path / "data"), "--fd",
-         str(listener.fileno())],
-        pass_fds=[listener.fileno()], stdout=subprocess.DEVNULL, cwd=tmp_path,
+        [
+            sys.executable,
+            "-m",
+            "washboard",
+            "serve",
+            "--data",
+            str(tmp_path / "data"),
+            "--fd",
+            str(listener.fileno()),
+        ],
+        pass_fds=[listener.fileno()],
+        stdout=subprocess.DEVNULL,
+        cwd=tmp_path,
         env={**os.environ, "PYTHONPATH": str(tmp_path)},
-    )  # fmt: skip
+    )
     url = f"http://127.0.0.1:{listener.getsockname()[1]}"
     listener.close()
     deadline = time.monotonic() + 60
