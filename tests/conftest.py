@@ -17,7 +17,7 @@ import httpx
 import numpy as np
 import pytest
 from PIL import Image
-from playwright.sync_api import Browser, Page, sync_playwright
+from playwright.sync_api import Browser, Page, expect, sync_playwright
 
 from tests.forked import Forked
 from tests.pieces import photographs
@@ -31,6 +31,9 @@ CHROMIUM = (
     "--disable-component-update",
     "--disable-sync",
 )
+
+# A machine that is busy with other things is no fault of the page.
+expect.set_options(timeout=60_000)
 
 
 @dataclass
@@ -124,6 +127,7 @@ def page(browser: Browser) -> Iterator[Page]:
         viewport={"width": 1280, "height": 800}, reduced_motion="reduce", service_workers="block"
     )
     opened = context.new_page()
+    opened.set_default_timeout(60_000)
     wrong: list[str] = []
     opened.on("pageerror", lambda error: wrong.append(str(error)))
     yield opened

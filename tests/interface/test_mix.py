@@ -30,7 +30,7 @@ def test_the_mixtures_of_each_pass_are_shown_with_parts_values_and_amounts(page:
         passes = client.get(f"/api/pieces/{made}/plan").json()["document"]["passes"]
     quiet(page)
     rows = page.get_by_role("article")
-    expect(rows.first).to_be_visible(timeout=30_000)
+    expect(rows.first).to_be_visible()
     page.keyboard.press("ArrowRight")
     expect(page.get_by_role("button", name="Pass 2")).to_have_attribute("aria-pressed", "true")
     own = [pile for pile in board["piles"] if pile["pass"] == passes[1]["id"]]

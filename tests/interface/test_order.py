@@ -34,16 +34,16 @@ def test_schools_are_looked_at_side_by_side_and_one_is_taken_and_undone(page: Pa
     opened(page, piece, "order")
     part(page, "^schools$")
     negatives = page.get_by_role("region", name="Layered negatives", exact=True)
-    expect(negatives.get_by_role("img")).to_have_count(3, timeout=30_000)
+    expect(negatives.get_by_role("img")).to_have_count(3)
     expect(negatives).to_contain_text("judged from pass")
     expect(page.get_by_role("region", name="Dark to light")).to_contain_text("only darkens")
     negatives.get_by_role("button", name="take it").click()
-    expect(negatives).to_contain_text("as it is now", timeout=30_000)
+    expect(negatives).to_contain_text("as it is now")
     quiet(page)
     assert settings(*piece)["school"] == "layered-negative"
     page.keyboard.press("Control+z")
     first = page.get_by_role("region", name="Light to dark, reserved lights", exact=True)
-    expect(first).to_contain_text("as it is now", timeout=30_000)
+    expect(first).to_contain_text("as it is now")
 
 
 def test_an_order_is_kept_under_a_name_and_switched_to_from_another(page: Page, piece: Room) -> None:
@@ -52,17 +52,17 @@ def test_an_order_is_kept_under_a_name_and_switched_to_from_another(page: Page, 
     page.get_by_label("Keep this order as").fill("As it came")
     page.get_by_role("button", name="keep", exact=True).click()
     kept = page.get_by_role("region", name="As it came")
-    expect(kept.get_by_role("img")).to_have_count(3, timeout=30_000)
+    expect(kept.get_by_role("img")).to_have_count(3)
     expect(kept).to_contain_text("as it is now")
     before = [b.inner_text() for b in page.get_by_role("button", name=re.compile("^Pass ")).all()]
     page.get_by_role("region", name="Layered negatives", exact=True).get_by_role(
         "button", name="take it"
     ).click()
-    expect(kept.get_by_role("button", name="switch to it")).to_be_visible(timeout=30_000)
+    expect(kept.get_by_role("button", name="switch to it")).to_be_visible()
     quiet(page)
     assert settings(*piece)["school"] == "layered-negative"
     kept.get_by_role("button", name="switch to it").click()
-    expect(kept).to_contain_text("as it is now", timeout=30_000)
+    expect(kept).to_contain_text("as it is now")
     quiet(page)
     assert settings(*piece)["school"] is None
     assert [b.inner_text() for b in page.get_by_role("button", name=re.compile("^Pass ")).all()] == before
@@ -120,7 +120,7 @@ def test_a_finding_is_tried_seen_beside_what_was_before_and_taken_back(page: Pag
     expect(page).to_have_url(re.compile("below=findings"))
     before = settings(*piece)
     page.get_by_role("button", name=re.compile("^Try: ")).first.click()
-    expect(page.get_by_role("status")).to_contain_text("Tried:", timeout=30_000)
+    expect(page.get_by_role("status")).to_contain_text("Tried:")
     expect(page.get_by_role("img", name="As it was before")).to_be_visible()
     quiet(page)
     assert settings(*piece) != before
@@ -137,7 +137,7 @@ def test_a_light_is_kept_another_way_and_as_it_was_found_again(page: Page, piece
     other = "mask" if was != "mask" else "reserve"
     choice.select_option(other)
     quiet(page)
-    expect(page.get_by_text("as the painter says").first).to_be_visible(timeout=30_000)
+    expect(page.get_by_text("as the painter says").first).to_be_visible()
     assert settings(*piece)["ways"][0]["way"] == other
     page.get_by_role("button", name="as it was found").first.click()
     quiet(page)
@@ -175,14 +175,14 @@ def test_passes_are_joined_and_split_and_shared_out_as_planned_again(page: Page,
     passes = page.get_by_role("button", name=re.compile("^Pass "))
     before = passes.count()
     page.get_by_role("button", name=re.compile("^Join pass")).first.click()
-    expect(passes).to_have_count(before - 1, timeout=30_000)
+    expect(passes).to_have_count(before - 1)
     quiet(page)
     assert settings(*piece)["groups"]
     page.get_by_role("button", name=re.compile("^Split pass")).first.click()
-    expect(passes).to_have_count(before, timeout=30_000)
+    expect(passes).to_have_count(before)
     page.get_by_role("button", name="share the masses out as planned").click()
     quiet(page)
-    expect(passes).to_have_count(before, timeout=30_000)
+    expect(passes).to_have_count(before)
     assert settings(*piece)["groups"] is None
 
 
@@ -194,9 +194,7 @@ def test_a_pass_of_ones_own_is_set_in_with_its_price_and_left_out_again(page: Pa
     expect(answer).to_contain_text("after pass 2: fine.")
     expect(answer).to_contain_text("more of work")
     answer.get_by_role("button", name="Keep this order").click()
-    expect(page.get_by_role("button", name=re.compile("^3 ?Unify with a glaze"))).to_be_visible(
-        timeout=30_000
-    )
+    expect(page.get_by_role("button", name=re.compile("^3 ?Unify with a glaze"))).to_be_visible()
     quiet(page)
     assert settings(*piece)["ownPasses"][0]["kind"] == "unify"
     page.get_by_role("button", name=re.compile("^3 ?Unify with a glaze")).click()
@@ -204,7 +202,7 @@ def test_a_pass_of_ones_own_is_set_in_with_its_price_and_left_out_again(page: Pa
     page.get_by_role("button", name="Leave out pass 3").click()
     expect(answer).to_contain_text("The plan without pass 3: fine.")
     answer.get_by_role("button", name="Keep this order").click()
-    expect(page.get_by_role("button", name=re.compile("^3 ?Unify"))).to_have_count(0, timeout=30_000)
+    expect(page.get_by_role("button", name=re.compile("^3 ?Unify"))).to_have_count(0)
     quiet(page)
     assert settings(*piece)["ownPasses"] == []
 
@@ -223,11 +221,11 @@ def test_a_pass_is_given_to_another_tool_and_its_minutes_follow(page: Page, piec
     opened(page, piece, "order?pass=2")
     tool = page.get_by_label("Tool of this pass")
     tool.select_option("wide-brush")
-    expect(page.get_by_text("Use a wide soft brush.")).to_be_visible(timeout=30_000)
+    expect(page.get_by_text("Use a wide soft brush.")).to_be_visible()
     quiet(page)
     assert settings(*piece)["tools"][0]["tool"] == "wide-brush"
     tool.select_option("")
-    expect(page.get_by_text("Use a wide soft brush.")).to_have_count(0, timeout=30_000)
+    expect(page.get_by_text("Use a wide soft brush.")).to_have_count(0)
 
 
 def test_an_order_is_saved_as_a_school_of_ones_own_and_forgotten(page: Page, piece: Room) -> None:
@@ -236,10 +234,10 @@ def test_an_order_is_saved_as_a_school_of_ones_own_and_forgotten(page: Page, pie
     name.fill("Quiet middles")
     page.get_by_role("button", name="save as a school").click()
     mine = page.get_by_role("region", name="Quiet middles", exact=True)
-    expect(mine.get_by_role("img")).to_have_count(3, timeout=30_000)
+    expect(mine.get_by_role("img")).to_have_count(3)
     mine.get_by_role("button", name="take it").click()
-    expect(mine).to_contain_text("as it is now", timeout=30_000)
+    expect(mine).to_contain_text("as it is now")
     quiet(page)
     assert settings(*piece)["school"].startswith("own/Quiet middles/darkens/")
     mine.get_by_role("button", name="forget it").click()
-    expect(mine).to_have_count(0, timeout=30_000)
+    expect(mine).to_have_count(0)

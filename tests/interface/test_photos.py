@@ -52,14 +52,14 @@ def test_a_thing_is_cut_from_another_photo_placed_made_larger_and_left_out(
     opened(page, piece, "see?look=reference")
     page.get_by_label("cut a thing from another photo").set_input_files(cat)
     other = page.get_by_role("img", name="What a thing is cut from")
-    expect(other).to_be_visible(timeout=20_000)
+    expect(other).to_be_visible()
     drag(page, other, ring(0.5, 0.5, 0.22))
-    expect(page.get_by_text("Drag it to its place")).to_be_visible(timeout=20_000)
+    expect(page.get_by_text("Drag it to its place")).to_be_visible()
     quiet(page)
     (thing,) = settings(*piece)["borrowed"]
     assert (thing["x"], thing["y"]) == (0.5, 0.5)
     drag(page, page.get_by_role("img", name="The reference"), [(0.5, 0.5), (0.3, 0.7)])
-    expect(page.get_by_text("comes from another photo")).to_be_visible(timeout=30_000)
+    expect(page.get_by_text("comes from another photo")).to_be_visible()
     quiet(page)
     (moved,) = settings(*piece)["borrowed"]
     assert moved["x"] == pytest.approx(0.3, abs=0.01)
@@ -72,7 +72,7 @@ def test_a_thing_is_cut_from_another_photo_placed_made_larger_and_left_out(
     quiet(page)
     assert settings(*piece)["borrowed"] == []
     page.keyboard.press("Control+z")
-    expect(page.get_by_role("button", name="borrowed thing 1")).to_be_visible(timeout=20_000)
+    expect(page.get_by_role("button", name="borrowed thing 1")).to_be_visible()
 
 
 def test_lost_ends_are_shown_and_opened_and_the_photo_is_swapped(page: Page, piece: Room, cat: Path) -> None:
@@ -80,19 +80,15 @@ def test_lost_ends_are_shown_and_opened_and_the_photo_is_swapped(page: Page, pie
     page.get_by_role("button", name="show where").click()
     expect(page.get_by_role("img", name="Lost ends")).to_be_visible()
     page.get_by_role("radio", name="Open the darks 0.5").click()
-    expect(page.get_by_text("are the camera's, not the scene's")).to_be_visible(timeout=30_000)
+    expect(page.get_by_text("are the camera's, not the scene's")).to_be_visible()
     quiet(page)
     assert settings(*piece)["opening"] == {"darks": 0.5, "lights": 0.0}
     before = page.get_by_role("img", name="The reference").get_attribute("src")
     page.get_by_label("put another photo in its place").set_input_files(cat)
-    expect(page.get_by_role("img", name="The reference")).not_to_have_attribute(
-        "src", before or "", timeout=30_000
-    )
+    expect(page.get_by_role("img", name="The reference")).not_to_have_attribute("src", before or "")
     quiet(page)
     page.keyboard.press("Control+z")
-    expect(page.get_by_role("img", name="The reference")).to_have_attribute(
-        "src", before or "", timeout=30_000
-    )
+    expect(page.get_by_role("img", name="The reference")).to_have_attribute("src", before or "")
 
 
 def test_a_scene_is_drawn_changed_and_planned_without_a_photo(page: Page, piece: Room) -> None:
@@ -115,14 +111,14 @@ def test_a_scene_is_drawn_changed_and_planned_without_a_photo(page: Page, piece:
     page.get_by_role("button", name="red").click()
     page.get_by_role("button", name="See the order").click()
     page.wait_for_url("**/order*")
-    expect(page.get_by_role("img", name=re.compile("The picture"))).to_be_visible(timeout=30_000)
+    expect(page.get_by_role("img", name=re.compile("The picture"))).to_be_visible()
     made = page.url.split("/pieces/")[1].split("/")[0]
     with server.client() as client:
         document = worked_out(client, made)["document"]
     assert sorted(round(m["value"], 1) for m in document["masses"]) == [1.5, 4.5, 8.5]
     page.goto(f"{server.url}/pieces/{made}/see?look=reference")
     drag(page, page.get_by_role("img", name="The scene: 3 shapes"), ring(0.75, 0.3, 0.08))
-    expect(page.get_by_role("img", name="The scene: 4 shapes")).to_be_visible(timeout=30_000)
+    expect(page.get_by_role("img", name="The scene: 4 shapes")).to_be_visible()
 
 
 def test_areas_are_dragged_in_the_list_divided_by_light_and_joined(page: Page, piece: Room) -> None:
@@ -131,7 +127,7 @@ def test_areas_are_dragged_in_the_list_divided_by_light_and_joined(page: Page, p
     first = rows.nth(0).get_by_role("button").locator("span").nth(1).inner_text()
     count = rows.count()
     rows.nth(0).drag_to(rows.nth(count - 1))
-    expect(rows.nth(count - 1)).to_contain_text(first, timeout=30_000)
+    expect(rows.nth(count - 1)).to_contain_text(first)
     quiet(page)
     assert len(settings(*piece)["areas"]["depths"]) == count
     rows.nth(count - 1).get_by_role("button").click()
@@ -168,7 +164,7 @@ def test_the_kind_of_surface_is_chosen_and_its_tone_read_off_a_photo(
     path.write_bytes(encoded(sheet, "PNG"))
     opened_prepare(page, piece, "ground")
     page.get_by_label("Kind of surface").select_option("panel")
-    expect(page.get_by_text("prime both sides, or it warps")).to_be_visible(timeout=30_000)
+    expect(page.get_by_text("prime both sides, or it warps")).to_be_visible()
     quiet(page)
     page.get_by_label("Side", exact=True).select_option("back")
     page.get_by_label("read it off a photo").set_input_files(path)
@@ -176,7 +172,7 @@ def test_the_kind_of_surface_is_chosen_and_its_tone_read_off_a_photo(
     photo.click(position={"x": 250, "y": 100})
     expect(page.get_by_text("Now the white beside it.")).to_be_visible()
     photo.click(position={"x": 60, "y": 100})
-    expect(photo).to_have_count(0, timeout=20_000)
+    expect(photo).to_have_count(0)
     quiet(page)
     kept = settings(*piece)
     assert (kept["stock"], kept["side"]) == ("panel", "back")
@@ -202,5 +198,5 @@ def test_an_accent_is_put_and_a_thing_is_scaled(page: Page, piece: Room) -> None
 def opened_prepare(page: Page, piece: Room, part: str) -> None:
     server, made = piece
     page.goto(f"{server.url}/pieces/{made}/prepare?part={part}")
-    page.get_by_role("img", name="The piece as arranged").wait_for(timeout=30_000)
+    page.get_by_role("img", name="The piece as arranged").wait_for()
     quiet(page)

@@ -8,7 +8,7 @@ import pytest
 from playwright.sync_api import Browser, Page, expect
 
 from tests.conftest import Server, new_piece, worked_out
-from tests.interface.test_rooms_of_a_piece import opened, quiet, settings
+from tests.interface.test_rooms_of_a_piece import becomes, opened, quiet, settings
 
 
 @pytest.fixture
@@ -22,13 +22,13 @@ def piece(demo: Server, cup: bytes) -> tuple[Server, str]:
 def prepared(page: Page, where: tuple[Server, str], part: str) -> None:
     server, piece = where
     page.goto(f"{server.url}/pieces/{piece}/prepare?part={part}")
-    page.get_by_role("img", name="The piece as arranged").wait_for(timeout=30_000)
+    page.get_by_role("img", name="The piece as arranged").wait_for()
     settled(page)
 
 
 def settled(page: Page) -> None:
     quiet(page)
-    page.locator("[data-busy='false']").wait_for(timeout=30_000)
+    page.locator("[data-busy='false']").wait_for()
 
 
 def drag(
@@ -48,17 +48,15 @@ def test_a_ground_is_taken_and_the_plan_starts_on_it(page: Page, piece: tuple[Se
     assert rows.count() >= 8
     wanted = rows.filter(has_text="A thin burnt sienna coat")
     wanted.get_by_role("button", name="take it").click()
-    expect(wanted.get_by_text("this one")).to_be_visible(timeout=30_000)
+    expect(wanted.get_by_text("this one")).to_be_visible()
     settled(page)
     assert settings(*piece)["ground"] == "sienna"
     page.get_by_role("link", name="Order").click()
-    page.get_by_role("tab", name=re.compile(r"^\d+ passes$")).click(timeout=30_000)
-    page.get_by_role("button", name=re.compile("Tone first: a thin burnt sienna coat")).click(timeout=30_000)
+    page.get_by_role("tab", name=re.compile(r"^\d+ passes$")).click()
+    page.get_by_role("button", name=re.compile("Tone first: a thin burnt sienna coat")).click()
     expect(page.get_by_text("Lay a thin burnt sienna coat")).to_be_visible()
     page.keyboard.press("Control+z")
-    page.wait_for_timeout(300)
-    quiet(page)
-    assert settings(*piece)["ground"] is None
+    becomes(piece, lambda kept: kept["ground"] is None)
 
 
 def test_an_underpainting_in_patches_is_taken_and_is_the_first_pass(
@@ -67,16 +65,14 @@ def test_an_underpainting_in_patches_is_taken_and_is_the_first_pass(
     prepared(page, piece, "ground")
     wanted = page.get_by_role("listitem").filter(has_text="An underpainting in patches")
     wanted.get_by_role("button", name="take it").click()
-    expect(wanted.get_by_text("this one")).to_be_visible(timeout=30_000)
+    expect(wanted.get_by_text("this one")).to_be_visible()
     settled(page)
     page.get_by_role("link", name="Order").click()
-    page.get_by_role("tab", name=re.compile(r"^\d+ passes$")).click(timeout=30_000)
-    page.get_by_role("button", name=re.compile("^1 An underpainting in patches")).click(timeout=30_000)
+    page.get_by_role("tab", name=re.compile(r"^\d+ passes$")).click()
+    page.get_by_role("button", name=re.compile("^1 An underpainting in patches")).click()
     expect(page.get_by_text(re.compile("muted colours thinly over everything"))).to_be_visible()
     page.keyboard.press("Control+z")
-    page.wait_for_timeout(300)
-    quiet(page)
-    assert settings(*piece)["ground"] is None
+    becomes(piece, lambda kept: kept["ground"] is None)
 
 
 def test_the_sheet_is_set_in_inches_and_a_bad_size_is_refused_with_a_sentence(
@@ -129,19 +125,19 @@ def test_a_thing_is_dragged_to_another_place_within_fifty_milliseconds_a_step(
     settled(page)
     (move,) = settings(*piece)["arrangement"]["moves"]
     assert (move["x"], move["dx"]) == pytest.approx((0.47, 0.13), abs=0.01)
-    expect(page.get_by_text(re.compile("of it is invented"))).to_be_visible(timeout=30_000)
+    expect(page.get_by_text(re.compile("of it is invented"))).to_be_visible()
     cut = page.evaluate("performance.getEntriesByName('cut out').map(e => e.duration)")
     assert cut
     page.keyboard.press("Control+z")
     settled(page)
-    expect(page.get_by_text("The picture as it is arranged")).to_be_visible(timeout=30_000)
+    expect(page.get_by_text("The picture as it is arranged")).to_be_visible()
 
 
 def test_the_focus_is_set_where_it_is_touched_and_told(page: Page, piece: tuple[Server, str]) -> None:
     prepared(page, piece, "composition")
     page.get_by_role("button", name="set the focus").click()
     drag(page, 0.3, 0.3, 0.3, 0.3)
-    expect(page.get_by_text("as you set it")).to_be_visible(timeout=30_000)
+    expect(page.get_by_text("as you set it")).to_be_visible()
     assert settings(*piece)["focus"]["x"] == pytest.approx(0.3, abs=0.01)
 
 
@@ -189,13 +185,13 @@ def test_what_it_is_about_is_shown_wherever_a_choice_is_made(page: Page, piece: 
     page.get_by_role("tab", name="composition").click()
     expect(page.get_by_text("About: Steam over a dark cup")).to_be_visible()
     page.goto(f"{piece[0].url}/pieces/{piece[1]}/order?pass=1")
-    expect(page.get_by_text("all values between the ends are lowered")).to_be_visible(timeout=30_000)
+    expect(page.get_by_text("all values between the ends are lowered")).to_be_visible()
 
 
 def test_two_windows_read_what_the_core_reads_and_move_by_key(page: Page, piece: tuple[Server, str]) -> None:
     opened(page, piece, "see?look=windows")
     first = page.get_by_role("slider", name="First window")
-    expect(page.get_by_text(re.compile("^The second is"))).to_be_visible(timeout=30_000)
+    expect(page.get_by_text(re.compile("^The second is"))).to_be_visible()
     first.focus()
     for _ in range(5):
         page.keyboard.press("ArrowRight")
@@ -203,13 +199,13 @@ def test_two_windows_read_what_the_core_reads_and_move_by_key(page: Page, piece:
     with server.client() as client:
         asked = {"one": {"x": 0.38, "y": 0.4, "half": 0.015}, "other": {"x": 0.67, "y": 0.6, "half": 0.015}}
         told = client.post(f"/api/pieces/{name}/compare", json=asked).json()
-    expect(page.get_by_text(f"The second is {told['words']}")).to_be_visible(timeout=30_000)
+    expect(page.get_by_text(f"The second is {told['words']}")).to_be_visible()
     expect(page.get_by_text(f"{told['one']['value']:.1f} 1")).to_be_visible()
     page.get_by_role("button", name="second on the predicted picture").click()
-    expect(page.get_by_text("2, as predicted")).to_be_visible(timeout=30_000)
+    expect(page.get_by_text("2, as predicted")).to_be_visible()
     page.get_by_role("button", name="values along a line").click()
     drag(page, 0.1, 0.5, 0.9, 0.5, "The reference")
-    expect(page.get_by_role("img", name="Values along the line")).to_be_visible(timeout=30_000)
+    expect(page.get_by_role("img", name="Values along the line")).to_be_visible()
 
 
 def test_one_band_alone_hides_all_other_values(page: Page, piece: tuple[Server, str]) -> None:
@@ -253,8 +249,7 @@ def test_a_rough_outline_is_drawn_by_touch_and_snaps(browser: Browser, piece: tu
         kind = "touchMove" if k else "touchStart"
         session.send("Input.dispatchTouchEvent", {"type": kind, "touchPoints": [point]})
     session.send("Input.dispatchTouchEvent", {"type": "touchEnd", "touchPoints": []})
-    page.wait_for_timeout(400)
-    quiet(page)
+    becomes(piece, lambda kept: len(kept["areas"]["strokes"]) == 1)
     (stroke,) = settings(*piece)["areas"]["strokes"]
     assert stroke["closed"]
     assert len(stroke["points"]) >= 5

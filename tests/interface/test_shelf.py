@@ -121,11 +121,11 @@ def test_a_piece_takes_the_paints_of_the_shelf_along(shelf: Page, server: Server
         piece = new_piece(client, cup)["id"]
         worked_out(client, piece)
     shelf.goto(f"{server.url}/pieces/{piece}/prepare?part=palette")
-    shelf.get_by_role("button", name=re.compile("Take the 3 on your shelf")).click(timeout=60_000)
+    shelf.get_by_role("button", name=re.compile("Take the 3 on your shelf")).click()
     mine = shelf.get_by_role("button", name=re.compile("Ultramarine tube"))
-    expect(mine).to_have_attribute("aria-pressed", "true", timeout=60_000)
+    expect(mine).to_have_attribute("aria-pressed", "true")
     shelf.get_by_role("link", name="Mix").click()
-    expect(shelf.get_by_text("Ultramarine tube").first).to_be_visible(timeout=60_000)
+    expect(shelf.get_by_text("Ultramarine tube").first).to_be_visible()
 
 
 def test_what_cannot_be_read_says_why_and_keeps_everything(shelf: Page, tmp_path: Path) -> None:

@@ -35,7 +35,7 @@ export function ValueChart({ board, now, bare, nameOf }: Props) {
             <Title order={4}>{WORDS[column]}</Title>
             <ul>
               {bareIn === column && (
-                <Cell words="bare" value={bare} title="The bare surface" lab={[10 * bare, 0, 0]} />
+                <Cell words="bare" title="The bare surface" lab={[10 * bare, 0, 0]} />
               )}
               {piles
                 .filter((pile) => columnOf(pile.band, bands) === column)
@@ -45,7 +45,6 @@ export function ValueChart({ board, now, bare, nameOf }: Props) {
                   <Cell
                     key={pile.masses.join() + pile.end}
                     words={pile.value.toFixed(1)}
-                    value={pile.value}
                     title={nameOf(pile)}
                     lab={pile.recipes[0]?.lab ?? pile.target}
                     now={pile.pass === now}
@@ -80,15 +79,18 @@ function distinct(piles: Pile[]): Pile[] {
 
 interface CellProps {
   words: string;
-  value: number;
   title: string;
   lab: readonly number[];
   now?: boolean;
 }
 
-function Cell({ words, value, title, lab, now }: CellProps) {
+/** Lightness L* at which black and white ink stand out alike, by 4.6 to 1. */
+const TURN = 49;
+
+function Cell({ words, title, lab, now }: CellProps) {
+  const dark = (lab[0] ?? 0) < TURN;
   return (
-    <li data-now={now} data-dark={value < 5} style={{ background: css(lab) }} title={title}>
+    <li data-now={now} data-dark={dark} style={{ background: css(lab) }} title={title}>
       {words}
     </li>
   );

@@ -1,4 +1,5 @@
-import { Suspense } from "react";
+import { useIsMutating } from "@tanstack/react-query";
+import { type ReactNode, Suspense } from "react";
 import { Outlet, useOutletContext, useParams } from "react-router";
 import type { Piece, Plan } from "../api/client";
 import { useCatalogue, useChanges, useFreshOnFocus, usePiece, usePlan } from "../api/hooks";
@@ -54,18 +55,24 @@ export function PieceRoom() {
           {problem.message} {plan.error && <Act onClick={() => plan.refetch()}>Try again</Act>}
         </ProblemNote>
       )}
-      <main aria-busy={plan.isFetching}>
+      <Main busy={plan.isFetching}>
         <h1 className="unseen">{piece.data?.name}</h1>
         {piece.data && plan.data ? (
-          <Suspense>
+          <Suspense fallback={<div aria-busy="true" />}>
             <Outlet context={{ piece: piece.data, plan: plan.data, changes } satisfies Room} />
           </Suspense>
         ) : (
           !problem && <Progress job={job} onStop={stop} />
         )}
-      </main>
+      </Main>
     </Frame>
   );
+}
+
+/** What the piece's stage shows; busy from the moment something is changed until its plan is there. */
+function Main({ busy, children }: { busy: boolean; children: ReactNode }) {
+  const changing = useIsMutating() > 0;
+  return <main aria-busy={busy || changing}>{children}</main>;
 }
 
 /** With what, on what and how large, in one line. */
