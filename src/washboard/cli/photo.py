@@ -81,7 +81,9 @@ def transfer(
     sheet = settings.sheet(width / height)
     lines = format.lines_of(arcs_of(seen.areas, sheet.picture_width_cm, detail), sheet, choices)
     if out.suffix.lower() == ".svg":
-        names = {area.label: area.called for area in seen.areas.areas}
+        from ..words import ENGLISH
+
+        names = {area.label: ENGLISH.name(area.called) for area in seen.areas.areas}
         write(out, format.svg_of(lines, sheet, names, choices).encode())
     else:
         write(out, format.pdf_of(lines, sheet, photo.stem, choices))

@@ -76,18 +76,20 @@ def check(
     from ..core.checks import Checked, findings_of
     from ..core.surface.replay import refusals_of
     from ..formats import comparison, planfile
+    from ..words import ENGLISH, About
 
     place(out, plan)
     document = planfile.read(plan.read_bytes())
     read = planfile.plan_from(document)
-    refusals = refusals_of(read)
+    refusals, told = refusals_of(read), About.of(read)
     findings = findings_of(Checked(read, planfile.things_of(document)))
     if out is not None:
         write_json(out, comparison.report_document(read, refusals, findings))
     for refusal in refusals:
-        print(comparison.refusal_line(refusal))
+        print(comparison.refusal_line(read, refusal))
     for finding in findings:
-        print(f"{finding.weight.name.lower()}: {finding.sentence} {finding.why}")
+        seen, why = (ENGLISH.text(words, told) for words in (finding.sentence, finding.why))
+        print(f"{finding.weight.name.lower()}: {seen} {why}")
     if refusals:
         raise SystemExit(1)
 

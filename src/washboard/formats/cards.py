@@ -14,6 +14,7 @@ from reportlab.platypus import Frame, KeepInFrame, Paragraph
 
 from ..core.plan.acts import ACTS
 from ..core.plan.plan import Pass, Plan, Role
+from ..words import ENGLISH, About
 from .table import minutes
 
 MM = 72 / 25.4
@@ -58,25 +59,32 @@ def cards_of(
 
 
 def _card(number: int, plan: Plan, done: Pass, mixtures: Sequence[str]) -> list[Paragraph]:
+    told, edges = About.of(plan), ENGLISH.text(done.edge)
     low, high = done.values
     values = f"{low:.1f}" if high - low < 0.05 else f"{low:.1f} to {high:.1f}"
     wait = f"then wait {minutes(done.wait)}" if done.wait else "no wait"
     if done.between:
         wait = f"{minutes(done.between)} between coats, {wait}"
     lines = [
-        (f"{number} of {len(plan.passes)}  {done.act}", BIG),
-        (f"<b>Where</b> {_safe(done.where)}", PLAIN),
-        (f"<b>{minutes(done.minutes)}</b>, {wait}. Value {values}. Edges: {_safe(done.edge)}.", PLAIN),
-        (f"<b>Needs</b> {_safe(done.needs)}. <b>Tool</b> {_safe(tools_of(done))}.", PLAIN),
-        (_safe(done.what), PLAIN),
+        (f"{number} of {len(plan.passes)}  {ENGLISH.text(done.title, told)}", BIG),
+        (f"<b>Where</b> {_safe(ENGLISH.text(done.where, told))}", PLAIN),
+        (f"<b>{minutes(done.minutes)}</b>, {wait}. Value {values}. Edges: {_safe(edges)}.", PLAIN),
+        (f"<b>Before</b> {_safe(ENGLISH.text(done.needs))}. <b>Tool</b> {_safe(tools_of(done))}.", PLAIN),
+        (_safe(_how(done, told)), PLAIN),
     ]
     if mixtures:
         lines += [(f"<b>Mix</b> {_safe('; '.join(mixtures))}.", PLAIN)]
-    lines += [(f"<b>Why</b> {_safe(' '.join(r.sentence for r in done.reasons[:3]))}", PLAIN)]
-    lines += [(f"<b>Mind</b> {_safe(finding)}", PLAIN) for finding in done.findings[:2]]
+    lines += [
+        (f"<b>Why</b> {_safe(' '.join(ENGLISH.text(r.sentence, told) for r in done.reasons[:3]))}", PLAIN)
+    ]
+    lines += [(f"<b>Mind</b> {_safe(ENGLISH.text(mind, told))}", PLAIN) for mind in done.findings[:2]]
     lines += [(_safe(caution), SMALL) for caution in cautions_of(plan, done)]
     head, *rest = lines
     return [Paragraph(_safe(head[0]), head[1]), *(Paragraph(text, style) for text, style in rest)]
+
+
+def _how(done: Pass, told: About) -> str:
+    return " ".join(ENGLISH.text(step, told) for step in done.what)
 
 
 def tools_of(done: Pass) -> str:
@@ -98,6 +106,7 @@ def sheet_of(name: str, plan: Plan, pictures: Sequence[bytes]) -> bytes:
     out = io.BytesIO()
     canvas = Canvas(out, pagesize=(SHEET[0] * MM, SHEET[1] * MM), invariant=True)
     canvas.setTitle(f"{name}: the plan")
+    told = About.of(plan)
     margin, top = 12.0, SHEET[1] - 12.0
     work, wait = sum(p.minutes for p in plan.passes), sum(p.waiting for p in plan.passes)
     head = (
@@ -116,9 +125,9 @@ def sheet_of(name: str, plan: Plan, pictures: Sequence[bytes]) -> bytes:
         if done.between:
             wait_words = f", {minutes(done.between)} between coats{wait_words}"
         text = [
-            Paragraph(f"<b>{number}  {_safe(done.title)}</b>", style),
-            Paragraph(_safe(f"{minutes(done.minutes)}{wait_words}. {done.what}"), style),
-            *(Paragraph(_safe(r.sentence), style) for r in done.reasons[:2]),
+            Paragraph(f"<b>{number}  {_safe(ENGLISH.text(done.title, told))}</b>", style),
+            Paragraph(_safe(f"{minutes(done.minutes)}{wait_words}. {_how(done, told)}"), style),
+            *(Paragraph(_safe(ENGLISH.text(r.sentence, told)), style) for r in done.reasons[:2]),
         ]
         _flow(canvas, text, margin + wide + GAP, upper - tall, SHEET[0] - 2 * margin - wide - GAP, tall)
     canvas.showPage()

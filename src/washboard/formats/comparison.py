@@ -11,6 +11,7 @@ from ..core.plan.plan import Plan
 from ..core.planning.compare import Compared
 from ..core.schools import SCHOOLS, mixable
 from ..core.surface.refusal import Refusal
+from ..words import ENGLISH, About
 
 
 def comparison_document(found: Sequence[Compared], medium: str) -> dict[str, Any]:
@@ -52,7 +53,8 @@ def school_entry(one: Compared) -> dict[str, Any]:
 
 def titles(plan: Plan) -> list[str]:
     """The passes by their titles."""
-    return [done.title for done in plan.passes]
+    told = About.of(plan)
+    return [ENGLISH.text(done.title, told) for done in plan.passes]
 
 
 def report_document(plan: Plan, refusals: Sequence[Refusal], findings: Sequence[Finding]) -> dict[str, Any]:
@@ -62,12 +64,12 @@ def report_document(plan: Plan, refusals: Sequence[Refusal], findings: Sequence[
         "medium": plan.medium.key,
         "school": plan.school,
         "refused": len(refusals),
-        "refusals": [refusal_entry(refusal) for refusal in refusals],
-        "findings": [finding_entry(finding) for finding in findings],
+        "refusals": [refusal_entry(plan, refusal) for refusal in refusals],
+        "findings": [finding_entry(plan, finding) for finding in findings],
     }
 
 
-def refusal_entry(refusal: Refusal) -> dict[str, Any]:
+def refusal_entry(plan: Plan, refusal: Refusal) -> dict[str, Any]:
     """One refusal: pass, operation, mass, state, rule and reason."""
     return {
         "pass": refusal.done,
@@ -75,23 +77,23 @@ def refusal_entry(refusal: Refusal) -> dict[str, Any]:
         "mass": refusal.mass,
         "state": refusal.state and refusal.state.value,
         "rule": refusal.rule.name.lower(),
-        "reason": refusal.sentence,
+        "reason": ENGLISH.text(refusal.sentence, About.of(plan)),
     }
 
 
-def finding_entry(finding: Finding) -> dict[str, Any]:
+def finding_entry(plan: Plan, finding: Finding) -> dict[str, Any]:
     """One finding with its figures, place and what can be tried."""
-    fix = finding.fix
+    fix, told = finding.fix, About.of(plan)
     return {
         "kind": finding.kind,
         "weight": finding.weight.name.lower(),
-        "sentence": finding.sentence,
-        "why": finding.why,
+        "sentence": ENGLISH.text(finding.sentence, told),
+        "why": ENGLISH.text(finding.why, told),
         "figures": {k: round(v, 3) for k, v in finding.figures.items()},
         "place": list(finding.place),
         "masses": list(finding.masses),
         "passes": list(finding.passes),
-        "fix": fix and {"words": fix.words, **_change_entry(fix.change)},
+        "fix": fix and {"words": ENGLISH.text(finding.trying, told), **_change_entry(fix)},
     }
 
 
@@ -112,8 +114,9 @@ def _change_entry(change: Change) -> dict[str, Any]:
             return {"field": "mood", "value": mood.value}
 
 
-def refusal_line(refusal: Refusal) -> str:
+def refusal_line(plan: Plan, refusal: Refusal) -> str:
     """One refusal on a line: pass, operation, mass, state, reason."""
     operation = refusal.kind.value if refusal.kind else "–"
     state = refusal.state.value if refusal.state else "–"
-    return f"{refusal.done}\t{operation}\t{refusal.mass}\t{state}\t{refusal.sentence}"
+    reason = ENGLISH.text(refusal.sentence, About.of(plan))
+    return f"{refusal.done}\t{operation}\t{refusal.mass}\t{state}\t{reason}"

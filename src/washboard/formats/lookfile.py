@@ -17,6 +17,7 @@ from ..core.composition.light import Light
 from ..core.ground.choice import Candidate
 from ..core.materials.surfaces import Sheet
 from ..core.reference.picture import Labels, Picture
+from ..words import ENGLISH
 
 LOOK, GROUND = "washboard-look", "washboard-ground"
 VERSION = 1
@@ -64,7 +65,7 @@ def area_entry(area: Area) -> dict[str, Any]:
     """One area: label in the map, name, share 0–1, depth (0 farthest), family."""
     return {
         "label": area.label,
-        "name": area.called,
+        "name": ENGLISH.name(area.called),
         "share": round(area.share, 5),
         "depth": area.depth,
         "family": area.family.value,

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import hashlib
 import json
+from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Any
 
@@ -16,11 +17,24 @@ from ..core.key.key import Key
 from ..core.key.relations import SKY_ABOVE, Thing
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet, Surface
-from ..core.plan.names import named
 from ..core.plan.plan import Kind, Operation, Pass, Plan, Reason, Reserve, Toning
+from ..core.reference.look import Look
 from ..core.reference.mass import Border, Mass
+from ..core.reference.name import Name
 from ..core.reference.picture import Labels
-from .planparts import VERSION, Document, MassPart, PassPart, ReservePart, SheetPart, ToningPart
+from ..core.sentence import Sentence, as_given
+from ..words import ENGLISH, About, Said
+from .planparts import (
+    VERSION,
+    Document,
+    MarkPart,
+    MassPart,
+    PassPart,
+    ReservePart,
+    SaidPart,
+    SheetPart,
+    ToningPart,
+)
 
 MOST_BYTES = 16 * 2**20
 
@@ -51,6 +65,7 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "width_cm": sheet.picture_width_cm,
         "height_cm": sheet.picture_height_cm,
     }
+    told = About.of(plan)
     bare = {o.mass for p in plan.passes for o in p.operations if o.kind is Kind.RESERVE}
     return {
         "washboard": VERSION,
@@ -58,19 +73,19 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "piece": source.piece,
         "medium": plan.medium.key,
         "school": plan.school,
-        "school_reason": plan.school_why,
+        "school_reason": ENGLISH.text(plan.school_why),
         "surface": vars(plan.surface),
         "sheet": vars(sheet),
         "reference": reference or None,
         "key": vars(plan.key),
         "label_map": source.label_map,
         "masses": [_mass(m, m.id in bare) for m in plan.masses],
-        "passes": [_pass(p) for p in plan.passes],
+        "passes": [_pass(p, told) for p in plan.passes],
         "predicted": {"values": plan.predicted},
-        "notes": plan.notes,
-        "toning": plan.toning and vars(plan.toning),
+        "notes": [ENGLISH.text(note, told) for note in plan.notes],
+        "toning": plan.toning and _toning(plan.toning),
         "areas": [_area(a) for a in source.areas],
-        "reserves": [{**vars(r), "figures": dict(r.figures)} for r in plan.reserves],
+        "reserves": [_reserve(r, told) for r in plan.reserves],
         "ties": plan.ties,
         "shapes": plan.shapes,
     }
@@ -79,7 +94,7 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
 def _area(area: Area) -> dict[str, Any]:
     return {
         "id": f"a{area.label}",
-        "name": area.called,
+        "name": ENGLISH.name(area.called),
         "share": area.share,
         "value": area.value,
         "depth": area.depth,
@@ -88,24 +103,79 @@ def _area(area: Area) -> dict[str, Any]:
 
 
 def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
-    fields = {k: v for k, v in vars(mass).items() if k not in ("target", "borders")}
+    fields = {k: v for k, v in vars(mass).items() if k not in ("target", "borders", "called", "look")}
     return fields | {
-        "called": named(mass),
+        "called": ENGLISH.name(mass.called),
+        "naming": vars(mass.called),
+        "look": vars(mass.look),
         "target_value": mass.target,
         "reserved": reserved,
         "neighbours": [vars(b) for b in mass.borders],
     }
 
 
-def _pass(done: Pass) -> dict[str, Any]:
+def _pass(done: Pass, told: About) -> dict[str, Any]:
+    title = _said(done.title, told)
+    steps, minds = ([_said(words, told) for words in texts] for texts in (done.what, done.findings))
     return {k: v for k, v in vars(done).items() if k not in ("wait", "max_lag")} | {
-        "title": done.title,
-        "reason": " ".join(r.sentence for r in done.reasons),
+        "title": title["text"],
+        "title_marks": title["marks"],
+        "what": " ".join(step["text"] for step in steps),
+        "steps": steps,
+        "where": ENGLISH.text(done.where, told),
+        "edge": _small(ENGLISH.text(done.edge)),
+        "needs": _small(ENGLISH.text(done.needs)),
+        "reason": " ".join(ENGLISH.text(r.sentence, told) for r in done.reasons),
         "wait_minutes": done.wait,
         "max_lag_minutes": done.max_lag,
         "operations": [vars(o) for o in done.operations],
-        "reasons": [{**vars(r), "figures": dict(r.figures)} for r in done.reasons],
+        "reasons": [_reason(r, told) for r in done.reasons],
+        "findings": [mind["text"] for mind in minds],
+        "minds": minds,
     }
+
+
+def _reason(reason: Reason, told: About) -> dict[str, Any]:
+    words = _said(reason.sentence, told)
+    return {
+        "kind": reason.kind,
+        "sentence": words["text"],
+        "marks": words["marks"],
+        "masses": reason.masses,
+        "figures": dict(reason.figures),
+    }
+
+
+def _reserve(reserve: Reserve, told: About) -> dict[str, Any]:
+    words = _said(reserve.sentence, told)
+    ways = [(kind, minutes, _small(ENGLISH.text(why))) for kind, minutes, why in reserve.ways]
+    return {
+        **vars(reserve),
+        "sentence": words["text"],
+        "marks": words["marks"],
+        "figures": dict(reserve.figures),
+        "ways": ways,
+    }
+
+
+def _toning(toning: Toning) -> dict[str, Any]:
+    what = " ".join(ENGLISH.text(step) for step in toning.what)
+    return {**vars(toning), "title": ENGLISH.text(toning.title), "what": what}
+
+
+def _said(words: Sentence, told: About) -> dict[str, Any]:
+    said = ENGLISH.say(words, told)
+    return {"text": said.text, "marks": [vars(mark) for mark in said.marks]}
+
+
+def marks_of(said: Said) -> list[MarkPart]:
+    """Where a text names masses, as the format holds it."""
+    return [MarkPart.model_validate(vars(mark)) for mark in said.marks]
+
+
+def _small(text: str) -> str:
+    """A phrase that stands behind a label."""
+    return text[:1].lower() + text[1:]
 
 
 def _rounded(given: Any) -> Any:
@@ -166,57 +236,73 @@ def plan_from(document: Document) -> Plan:
         document.engine,
         medium,
         document.school,
-        document.school_reason,
+        as_given(document.school_reason),
         Surface(document.surface.words, document.surface.value, document.surface.lab),
         Sheet(**{k: getattr(document.sheet, k) for k in SheetPart.model_fields}),
         Key(key.measured, key.planned, key.lowest, key.highest),
         tuple(_mass_from(m) for m in document.masses),
         tuple(_pass_from(p) for p in document.passes),
         document.predicted.values,
-        document.notes,
+        tuple(map(as_given, document.notes)),
         _toning_from(document.toning),
-        tuple(Reserve(**{k: getattr(r, k) for k in ReservePart.model_fields}) for r in document.reserves),
+        tuple(map(_reserve_from, document.reserves)),
         document.ties,
         document.shapes,
     )
 
 
 def _toning_from(part: ToningPart | None) -> Toning | None:
-    return Toning(**{k: getattr(part, k) for k in ToningPart.model_fields}) if part else None
+    if part is None:
+        return None
+    what = (as_given(part.what),)
+    return Toning(as_given(part.title), what, part.paint, part.minutes, part.wait, part.value)
+
+
+def _reserve_from(part: ReservePart) -> Reserve:
+    ways = tuple((kind, minutes, as_given(why)) for kind, minutes, why in part.ways)
+    words = _given(part.sentence, part.marks)
+    return Reserve(part.mass, part.kind, part.runner_up, words, part.figures, ways, part.overruled)
 
 
 def _mass_from(part: MassPart) -> Mass:
-    dropped = ("called", "target_value", "reserved", "neighbours")
+    dropped = ("called", "naming", "look", "target_value", "reserved", "neighbours")
     fields = {k: getattr(part, k) for k in MassPart.model_fields if k not in dropped}
     borders = tuple(Border(b.mass, b.length_cm, b.softness_mm, b.hardness) for b in part.neighbours)
-    return Mass(**fields, target=part.target_value, borders=borders)
+    # Files of before have the name in words only.
+    called = Name(**dict(part.naming)) if part.naming else Name(own=part.called)
+    look = Look(**dict(part.look)) if part.look else Look()
+    return Mass(**fields, called=called, look=look, target=part.target_value, borders=borders)
 
 
 def _pass_from(part: PassPart) -> Pass:
     operations = tuple(Operation(**dict(o)) for o in part.operations)
-    reasons = tuple(Reason(r.kind, r.sentence, r.masses, r.figures) for r in part.reasons)
+    reasons = tuple(Reason(r.kind, _given(r.sentence, r.marks), r.masses, r.figures) for r in part.reasons)
     return Pass(
         part.id,
-        *_titled(part),
-        part.what,
-        part.where,
+        _given(part.title, part.title_marks),
+        _steps(part.steps, (part.what,)),
+        as_given(part.where),
         part.values,
-        part.edge,
+        as_given(part.edge),
         part.minutes,
         part.wait_minutes,
-        part.needs,
+        as_given(part.needs),
         part.max_lag_minutes,
         operations,
         reasons,
-        part.findings,
+        _steps(part.minds, part.findings),
         part.beside,
         part.between,
     )
 
 
-def _titled(part: PassPart) -> tuple[str, str]:
-    """What a pass does and to what; files of before have both in one title."""
-    return (part.act, part.over) if part.act else (part.title, "")
+def _given(text: str, marks: Sequence[MarkPart]) -> Sentence:
+    return as_given(text, [(mark.start, mark.end, mark.masses) for mark in marks])
+
+
+def _steps(said: Sequence[SaidPart], texts: Sequence[str]) -> tuple[Sentence, ...]:
+    """Sentences with their marks; files of before have the texts only."""
+    return tuple(_given(s.text, s.marks) for s in said) or tuple(as_given(text) for text in texts if text)
 
 
 def things_of(document: Document) -> dict[str, Thing]:
@@ -250,6 +336,6 @@ def label_hash(labels: Labels) -> str:
     return hashlib.sha256(shape + labels.astype("<u2").tobytes()).hexdigest()
 
 
-def pass_part(done: Pass) -> PassPart:
+def pass_part(done: Pass, told: About) -> PassPart:
     """One pass as the format holds it."""
-    return PassPart.model_validate(_rounded(_pass(done)))
+    return PassPart.model_validate(_rounded(_pass(done, told)))

@@ -73,11 +73,50 @@ class NeighbourPart(_Part):
     hardness: Share
 
 
+class NamePart(_Part):
+    """What a mass is called, by keys of words; `own` is the painter's word, and then all that counts."""
+
+    own: str = ""
+    noun: str = "patch"
+    tone: str = ""
+    hues: tuple[str, ...] = ()
+    place: str = ""
+    within: str = ""
+    size: str = ""
+    letter: str = ""
+
+
+class LookPart(_Part):
+    """How a mass looks and lies: hues, sides touched, how hollow and how long."""
+
+    hues: tuple[str, ...] = ("grey",)
+    sides: tuple[bool, bool, bool, bool] = (False, False, False, False)
+    hole: float = 0.0
+    long: float = 1.0
+
+
+class MarkPart(_Part):
+    """From `start` to `end` of a text these masses are named, or counted."""
+
+    start: int
+    end: int
+    masses: tuple[str, ...]
+
+
+class SaidPart(_Part):
+    """A text, and where in it masses are named."""
+
+    text: str
+    marks: tuple[MarkPart, ...] = ()
+
+
 class MassPart(_Part):
     id: str
     label: int = Field(ge=1)
     name: str | None
     called: str = ""
+    naming: NamePart | None = None
+    look: LookPart | None = None
     kind: MassKind
     light: bool
     value: Value
@@ -128,6 +167,7 @@ class ReservePart(_Part):
     figures: dict[str, float]
     ways: tuple[tuple[Kind, float, str], ...] = ()
     overruled: bool = False
+    marks: tuple[MarkPart, ...] = ()
 
 
 class ReasonPart(_Part):
@@ -135,9 +175,12 @@ class ReasonPart(_Part):
     sentence: str
     masses: tuple[str, ...]
     figures: dict[str, float]
+    marks: tuple[MarkPart, ...] = ()
 
 
 class PassPart(_Part):
+    """A pass. `steps` are the sentences of `what`, and `minds` the findings, with the masses they name."""
+
     id: str
     title: str
     reason: str
@@ -154,8 +197,9 @@ class PassPart(_Part):
     findings: tuple[str, ...]
     beside: bool = False
     between: Length = 0.0
-    act: str = ""
-    over: str = ""
+    title_marks: tuple[MarkPart, ...] = ()
+    steps: tuple[SaidPart, ...] = ()
+    minds: tuple[SaidPart, ...] = ()
 
 
 class PredictedPart(_Part):

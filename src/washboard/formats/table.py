@@ -7,6 +7,7 @@ import textwrap
 from ..core.materials.surfaces import described
 from ..core.plan.plan import Pass, Plan
 from ..core.schools import school_named
+from ..words import ENGLISH, About
 
 WIDTH = 100
 
@@ -15,35 +16,41 @@ def table(plan: Plan) -> str:
     """The plan's passes as lines of at most 100 characters."""
     sheet = plan.sheet
     work, wait = sum(p.minutes for p in plan.passes), sum(p.waiting for p in plan.passes)
+    told = About.of(plan)
     head = [
-        f"{plan.medium.words} on {described(plan.surface)}, {sheet.width_cm:g} × {sheet.height_cm:g} cm: "
-        f"{school_named(plan.school).words.lower()} ({plan.school_why.rstrip('.')}).",
+        f"{plan.medium.words} on {ENGLISH.text(described(plan.surface)).lower()}, {sheet.width_cm:g} × "
+        f"{sheet.height_cm:g} cm: {school_named(plan.school).words.lower()}. "
+        f"{ENGLISH.text(plan.school_why, told)}",
         f"{len(plan.masses)} masses, {len(plan.passes)} passes, {minutes(work)} of work, "
         f"{minutes(wait)} of waiting.",
-        *plan.notes,
+        *(ENGLISH.text(note, told) for note in plan.notes),
         f"Caution: {plan.medium.caution}",
     ]
     lines = [line for text in head for line in textwrap.wrap(text, WIDTH)]
     for number, done in enumerate(plan.passes, 1):
-        lines += ["", *_lines(number, done)]
+        lines += ["", *_lines(number, done, told)]
     return "\n".join(lines)
 
 
-def _lines(number: int, done: Pass) -> list[str]:
+def _lines(number: int, done: Pass, told: About) -> list[str]:
     low, high = done.values
     values = f"{low:.1f}" if high - low < 0.05 else f"{low:.1f}–{high:.1f}"
     wait = f", then {minutes(done.wait)} to dry" if done.wait else ""
     if done.between:
         wait = f", {minutes(done.between)} between coats{wait}"
-    facts = f"value {values} · {minutes(done.minutes)}{wait} · edges: {done.edge} · needs: {done.needs}"
+    edges, needs = (ENGLISH.text(words, told).lower() for words in (done.edge, done.needs))
+    facts = f"value {values} · {minutes(done.minutes)}{wait} · edges: {edges} · before: {needs}"
     indent = "    "
-    lines = textwrap.wrap(f"{number:>2}  {done.title}", WIDTH, subsequent_indent=indent)
-    for text in (facts, done.what):
-        lines += textwrap.wrap(text, WIDTH, initial_indent=indent, subsequent_indent=indent)
+    lines = textwrap.wrap(f"{number:>2}  {ENGLISH.text(done.title, told)}", WIDTH, subsequent_indent=indent)
+    for line in (facts, " ".join(ENGLISH.text(step, told) for step in done.what)):
+        lines += textwrap.wrap(line, WIDTH, initial_indent=indent, subsequent_indent=indent)
     for mark, texts in (("–", [r.sentence for r in done.reasons]), ("◇", done.findings)):
         for text in texts:
             lines += textwrap.wrap(
-                f"{mark} {text}", WIDTH, initial_indent=indent, subsequent_indent=indent + "  "
+                f"{mark} {ENGLISH.text(text, told)}",
+                WIDTH,
+                initial_indent=indent,
+                subsequent_indent=indent + "  ",
             )
     return lines
 

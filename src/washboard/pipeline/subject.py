@@ -9,6 +9,7 @@ from functools import cached_property
 
 from .. import ENGINE
 from ..core.reference.drawn import Shape
+from ..core.reference.name import Name
 from ..settings import Settings, Stage
 from ..settings.stage import after
 
@@ -17,11 +18,12 @@ Bytes = Callable[[], bytes]
 
 @dataclass(frozen=True)
 class Identity:
-    """Which id each mass of a plan has, by its label (both without repeats), and the first number never
-    used."""
+    """Which id each mass of a plan has, by its label (both without repeats), the first number never used, and
+    the names of the masses by their ids."""
 
     ids: tuple[tuple[int, str], ...]
     next_number: int
+    names: tuple[tuple[str, Name], ...] = ()
 
 
 @dataclass(frozen=True)
@@ -71,7 +73,7 @@ class Subject:
             if stage is Stage.SCENE:
                 parts.append(repr(self.shapes))
             if stage is Stage.PLAN:
-                parts.append(repr(self.identity and self.identity.ids))
+                parts.append(repr(self.identity and (self.identity.ids, self.identity.names)))
             self._keys[stage] = hashlib.sha256("\0".join(parts).encode()).hexdigest()
         return self._keys[stage]
 

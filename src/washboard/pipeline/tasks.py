@@ -7,7 +7,6 @@ that the server starts without the libraries that do the work. `stage` says what
 from __future__ import annotations
 
 import hashlib
-from collections.abc import Mapping
 from dataclasses import dataclass, fields
 from typing import ClassVar
 
@@ -15,7 +14,7 @@ from ..core.errors import WashboardError
 from ..core.reference.windows import Window
 from ..formats.transfer import Choices
 from ..settings import Stage
-from .subject import Subject, stages_up_to
+from .subject import Identity, Subject, stages_up_to
 
 
 class WorkerDied(WashboardError):
@@ -72,12 +71,12 @@ class Question(Task):
 
 @dataclass(frozen=True)
 class WorkOut(Question):
-    """A whole piece under its name: `before` is the deflated label map, its (h, w), ids, next number."""
+    """A whole piece under its name: `before` is the deflated label map, its (h, w) and the masses there."""
 
     answered_by = "document:worked_out"
     stage = Stage.RESULT
     piece: str
-    before: tuple[bytes, tuple[int, int], Mapping[int, str], int] | None = None
+    before: tuple[bytes, tuple[int, int], Identity] | None = None
 
 
 @dataclass(frozen=True)

@@ -14,6 +14,7 @@ from ..core.reference.ladder import histogram
 from ..core.reference.picture import Labels, Singles
 from ..core.schools import school_named
 from ..settings import Settings
+from ..words import ENGLISH
 from .stages import Result
 from .stages.notes import photo_notes
 
@@ -45,9 +46,13 @@ def view_of(result: Result, settings: Settings) -> dict[str, Any]:
         "areas": [_area(area) for area in seen.whole.areas],
         "back": back,
         "school": school_named(result.worked.plan.school).words,
-        "surface": described(result.worked.plan.surface),
+        "surface": _small(ENGLISH.text(described(result.worked.plan.surface))),
         "photo": list(photo_notes(seen.frame, settings)),
     }
+
+
+def _small(text: str) -> str:
+    return text[:1].lower() + text[1:]
 
 
 def _area(area: Area) -> dict[str, Any]:
@@ -56,7 +61,7 @@ def _area(area: Area) -> dict[str, Any]:
         "id": f"a{area.label}",
         "label": area.label,
         "name": area.name,
-        "called": area.called,
+        "called": ENGLISH.name(area.called),
         "share": round(area.share, 4),
         "value": round(area.value, 2),
         "family": area.family.value,

@@ -6,14 +6,13 @@ that were there before keep their ids, and whatever is asked about the plan is a
 
 from __future__ import annotations
 
-import json
-from collections.abc import Mapping
+from dataclasses import replace
 
 from .. import ENGINE
 from ..core.errors import WashboardError
 from ..formats import planfile
 from ..formats.planparts import Document
-from ..pipeline.subject import Subject
+from ..pipeline.subject import Identity, Subject
 from ..pipeline.tasks import WorkOut
 from ..settings import Stage
 from ..store.database import translated
@@ -23,8 +22,8 @@ from .jobs import Job
 from .studio import Studio, now
 from .subjects import identity_of, subject_of
 
-Before = tuple[bytes, tuple[int, int], Mapping[int, str], int]
-"""Masses as they were: the deflated label map, its (h, w), the ids of its labels, the next number."""
+Before = tuple[bytes, tuple[int, int], Identity]
+"""Masses as they were: the deflated label map, its (h, w), ids and names."""
 
 
 class NotReady(WashboardError):
@@ -130,7 +129,6 @@ def _before(studio: Studio, piece: Piece) -> Before | None:
     there = studio.pieces.get(piece.id)
     path = studio.media.path(last.view["media"]["labels"])
     if not path.exists():
-        return b"", (0, 0), {}, there.next_mass
-    masses = json.loads(last.document)["masses"]
-    ids = {int(mass["label"]): str(mass["id"]) for mass in masses}
-    return path.read_bytes(), (last.view["height"], last.view["width"]), ids, there.next_mass
+        return b"", (0, 0), Identity((), there.next_mass)
+    identity = replace(identity_of(last), next_number=there.next_mass)
+    return path.read_bytes(), (last.view["height"], last.view["width"]), identity

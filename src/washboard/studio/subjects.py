@@ -8,6 +8,7 @@ from typing import Any
 
 from ..core.materials.paints import FEWEST, PAINTS, Paint
 from ..core.reference.drawn import Shape
+from ..core.reference.name import Name
 from ..pipeline.subject import Identity, Subject
 from ..settings import settings_of
 from ..store.pieces import Piece
@@ -27,10 +28,15 @@ def subject_of(studio: Studio, piece: Piece) -> Subject:
 
 
 def identity_of(plan: StoredPlan) -> Identity:
-    """The ids of masses as a plan has them."""
-    masses = json.loads(plan.document)["masses"]
-    ids = sorted((int(mass["label"]), str(mass["id"])) for mass in masses)
-    return Identity(tuple(ids), int(plan.view["nextMass"]))
+    """The ids and names of masses as a plan has them."""
+    masses = sorted(json.loads(plan.document)["masses"], key=lambda mass: int(mass["label"]))
+    ids = tuple((int(mass["label"]), str(mass["id"])) for mass in masses)
+    names = tuple(
+        (str(mass["id"]), Name(**{**naming, "hues": tuple(naming["hues"])}))
+        for mass in masses
+        if (naming := mass.get("naming"))
+    )
+    return Identity(ids, int(plan.view["nextMass"]), names)
 
 
 def shapes_of(given: Sequence[Mapping[str, Any]] | None) -> tuple[Shape, ...]:

@@ -7,7 +7,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from ...core.schools.aims import Aim
-from ...formats.planparts import PassPart
+from ...formats.planparts import MarkPart, PassPart
 from ...settings.models import SettingsUpdate
 from ...settings.wire import Id, Model, OwnPassModel
 
@@ -86,6 +86,7 @@ class WeaknessRead(Model):
     kind: str
     weight: Literal["spoils", "weakens", "note"]
     sentence: str
+    marks: list[MarkPart]
     why: str
     figures: dict[str, float]
     place: tuple[float, float]
@@ -118,14 +119,15 @@ class OwnPassCreate(Model):
 
 
 class RefusalRead(Model):
-    """What breaks: the pass, the mass, the rule and `why`, which tells passes by their numbers in the plan in
-    force, where `sentence` has their ids."""
+    """What breaks: the pass, the mass, the rule, and that as a sentence; `by` is the pass in its way, "" for
+    none. Passes are told by their numbers in the plan in force."""
 
     pass_id: str
     mass: str
     rule: str
+    by: str
     sentence: str
-    why: str
+    marks: list[MarkPart]
 
 
 class RepairRead(Model):

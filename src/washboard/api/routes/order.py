@@ -6,10 +6,11 @@ from typing import Annotated, Literal
 
 from fastapi import APIRouter, Path, Response
 
-from ...core.checks import Checked, Finding, Fix, Weight, findings_of
+from ...core.checks import Checked, Finding, Weight, findings_of
 from ...core.plan.own import Own, free_id
 from ...core.plan.plan import Plan
 from ...core.planning.rearrange import Verdict, moved, with_own, without
+from ...core.surface.refusal import Refusal
 from ...formats import planfile
 from ...pipeline.tasks import CompareSchools, MakeCards
 from ...settings import Settings
@@ -21,6 +22,7 @@ from ...studio import Studio
 from ...studio.answers import ask
 from ...studio.planning import document_of, ready
 from ...studio.subjects import subject_of
+from ...words import ENGLISH, About
 from ..models.order import (
     FixRead,
     MoveCreate,
@@ -77,21 +79,28 @@ def _plan(studio: Studio, piece: Piece) -> tuple[str, Plan]:
 
 
 def _read(key: str, plan: Plan, verdict: Verdict) -> VerdictRead:
-    numbers = {done.id: f"pass {k}" for k, done in enumerate(plan.passes, 1)}
-    refusals = [
-        RefusalRead(
-            pass_id=r.done, mass=r.mass, rule=r.rule.name.lower(), sentence=r.sentence, why=r.why(numbers)
-        )
-        for r in verdict.refusals
-    ]
+    told = About.of(plan)
+    refusals = [_refusal(refusal, told) for refusal in verdict.refusals]
     repair = verdict.repair
     return VerdictRead(
         plan=key,
         fine=verdict.fine,
         refusals=refusals,
         order=[p.id for p in verdict.passes],
-        passes=[planfile.pass_part(p) for p in verdict.passes],
+        passes=[planfile.pass_part(p, told) for p in verdict.passes],
         repair=RepairRead(order=list(repair.order), moved=list(repair.moved)) if repair else None,
+    )
+
+
+def _refusal(refusal: Refusal, told: About) -> RefusalRead:
+    said = ENGLISH.say(refusal.sentence, told)
+    return RefusalRead(
+        pass_id=refusal.done,
+        mass=refusal.mass,
+        rule=refusal.rule.name.lower(),
+        by=refusal.by,
+        sentence=said.text,
+        marks=planfile.marks_of(said),
     )
 
 
@@ -101,9 +110,10 @@ def findings(studio: InStudio, piece: Id) -> WeaknessesRead:
     there = studio.pieces.get(piece)
     stored = ready(studio, there)
     document = document_of(stored)
-    found = findings_of(Checked(planfile.plan_from(document), planfile.things_of(document)))
+    plan = planfile.plan_from(document)
+    found, told = findings_of(Checked(plan, planfile.things_of(document))), About.of(plan)
     settings = subject_of(studio, there).settings
-    return WeaknessesRead(plan=stored.key, findings=[_finding(finding, settings) for finding in found])
+    return WeaknessesRead(plan=stored.key, findings=[_finding(finding, settings, told) for finding in found])
 
 
 WEIGHTS: dict[Weight, Literal["spoils", "weakens", "note"]] = {
@@ -113,24 +123,29 @@ WEIGHTS: dict[Weight, Literal["spoils", "weakens", "note"]] = {
 }
 
 
-def _finding(finding: Finding, settings: Settings) -> WeaknessRead:
+def _finding(finding: Finding, settings: Settings, told: About) -> WeaknessRead:
+    said = ENGLISH.say(finding.sentence, told)
     return WeaknessRead(
         kind=finding.kind,
         weight=WEIGHTS[finding.weight],
-        sentence=finding.sentence,
-        why=finding.why,
+        sentence=said.text,
+        marks=planfile.marks_of(said),
+        why=ENGLISH.text(finding.why, told),
         figures=dict(finding.figures),
         place=finding.place,
         masses=list(finding.masses),
         passes=list(finding.passes),
-        fix=_fix(finding.fix, settings) if finding.fix else None,
+        fix=_fix(finding, settings, told),
     )
 
 
-def _fix(fix: Fix, settings: Settings) -> FixRead | None:
+def _fix(finding: Finding, settings: Settings, told: About) -> FixRead | None:
     """A fix as a change of settings; None where it would change nothing, or cannot be as the piece is set."""
-    changes = fields_changed(settings, fix.change)
-    return None if changes is None else FixRead(words=fix.words, changes=changes_of(changes))
+    changes = fields_changed(settings, finding.fix) if finding.fix else None
+    if changes is None:
+        return None
+    words = ENGLISH.text(finding.trying, told)
+    return FixRead(words=words[:1].lower() + words[1:], changes=changes_of(changes))
 
 
 @router.get("/{piece}/schools", responses=problems())

@@ -16,6 +16,7 @@ from ...core.materials.surfaces import described, surface_of, tone_beside
 from ...formats.image import MOST_BYTES
 from ...settings.wire import PlaceModel
 from ...store.references import Reference
+from ...words import ENGLISH
 from ..models.reference import ReferenceRead, ToneCreate, ToneRead
 from ..problems import problems
 from .access import InStudio, kept
@@ -63,7 +64,7 @@ def tone(studio: InStudio, content: Hash, given: ToneCreate) -> ToneRead:
     """The tone of a surface from a photo of it beside something white."""
     rgb = np.asarray(Image.open(io.BytesIO(studio.working(content))).convert("RGB"))
     found = tone_beside(_about(rgb, given.surface), _about(rgb, given.white))
-    return ToneRead(tone=found, words=described(surface_of(found)))
+    return ToneRead(tone=found, words=ENGLISH.text(described(surface_of(found))))
 
 
 def _about(rgb: NDArray[np.uint8], place: PlaceModel) -> NDArray[np.float64]:

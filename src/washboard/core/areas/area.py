@@ -8,9 +8,8 @@ from dataclasses import dataclass, replace
 import cv2
 import numpy as np
 
-from ..colour.words import look_at
+from ..reference.name import Name, letter_of
 from ..reference.picture import Labels, Picture
-from ..reference.place import place_of
 from .area_map import PROPOSED, STEP
 from .corrections import NONE, Corrections, Family
 from .depth import depth_ranks
@@ -39,9 +38,14 @@ class Area:
     name: str | None = None
 
     @property
-    def called(self) -> str:
-        """The painter's name, else how it looks and where it lies."""
-        return self.name or f"{look_at(self.lab, self.value)} {place_of(self)}"
+    def called(self) -> Name:
+        """The painter's name, else a letter that stays with it: an area has no name in common with a mass."""
+        return Name(own=self.name) if self.name else Name(noun="area", letter=letter_of(self.label - 1))
+
+    @property
+    def short(self) -> str:
+        """The same in few words: the painter's, or `area B`."""
+        return self.name or f"area {self.called.letter}"
 
 
 UNSURE = 0.5

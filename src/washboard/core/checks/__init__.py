@@ -6,7 +6,7 @@ from collections.abc import Callable, Sequence
 from importlib import import_module
 
 from .finding import Checked, Finding, Weight
-from .fix import Fix
+from .fix import Change
 
 FILES = (
     "families",
@@ -50,4 +50,4 @@ def findings_of(checked: Checked) -> tuple[Finding, ...]:
     return tuple(sorted(found, key=lambda finding: -finding.weight))
 
 
-__all__ = ["Checked", "Finding", "Fix", "Weight", "findings_of"]
+__all__ = ["Change", "Checked", "Finding", "Weight", "findings_of"]

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections import Counter
 
 from ..order.grouping import MIXTURE_HUE
+from ..sentence import count_of
 from .finding import Checked, Finding, Weight
 
 SEEN = 0.01
@@ -26,8 +27,7 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "many-colours",
             Weight.NOTE,
-            f"{len(uses)} colours, {len(single)} of them in one place only.",
-            "Few colours that come back hold a picture together: let one echo, or mix it nearer to another.",
+            {"colours": len(uses), "masses": count_of([m.id for m in single], "masses")},
             {"colours": float(len(uses)), "once": float(len(single))},
             largest.inside,
             tuple(m.id for m in single),

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from ..key.mood import Mood
+from ..sentence import tone
 from .finding import Checked, Finding, Weight
-from .fix import Fix, TakeMood
+from .fix import TakeMood
 
 ROOM = 2.0
 """Values above the darkest that surface and paint reach from which a picture has no true dark."""
@@ -27,12 +28,11 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "darkest-dark",
             Weight.WEAKENS,
-            f"The darkest dark ends at {value:.1f}; this paint reaches {lowest:.1f}.",
-            "Painters are afraid of darks: without a true one the lights have nothing to stand against.",
+            {"value": tone(value), "lowest": tone(lowest)},
             {"value": value, "lowest": lowest},
             darkest.inside,
             (darkest.id,),
             (),
-            Fix("plan the whole darker", TakeMood(Mood.DARKER)),
+            TakeMood(Mood.DARKER),
         )
     ]

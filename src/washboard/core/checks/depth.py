@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from ..key.relations import Holds, far_and_near
-from ..plan.names import named
+from ..sentence import of_masses, tone
 from .finding import Checked, Finding, Weight
-from .fix import Fix, Hold
+from .fix import Hold
 
 CLOSE = 0.15
 """Values by which the far may be the darker unnoticed."""
@@ -25,15 +25,11 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "far-too-dark",
             Weight.WEAKENS,
-            f"{named(far).capitalize()} lies farthest and ends at {c.ends[far.id]:.1f}; the darkest nearer "
-            f"place, {named(near)}, at {c.ends[near.id]:.1f}.",
-            "Air lightens what is far: a far dark that nothing nearer reaches comes forward.",
+            {"far": of_masses((far.id,)), "near": of_masses((near.id,)), "gap": tone(gap)},
             {"gap": gap},
             far.inside,
             (far.id, near.id),
             (),
-            Fix("keep the far lighter than the near", Hold(Holds.DEPTH))
-            if near.target > far.target
-            else None,
+            Hold(Holds.DEPTH) if near.target > far.target else None,
         )
     ]

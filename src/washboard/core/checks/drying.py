@@ -4,8 +4,9 @@ from __future__ import annotations
 
 from ..planning.compare import SITTING
 from ..schools.aims import Aim
+from ..sentence import whole
 from .finding import Checked, Finding, Weight
-from .fix import Fix, TakeAim
+from .fix import TakeAim
 
 LONG, TIMES = 60.0, 2.0
 """Minutes of waiting, and times the work, from which waiting is the most of it."""
@@ -27,12 +28,11 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "long-drying",
             Weight.NOTE,
-            f"{waiting:.0f} min of waiting for {working:.0f} min of work; {max(waits):.0f} after one pass.",
-            "Waiting in one go can be used: join passes, or work at something else meanwhile.",
+            {"waiting": whole(waiting), "working": whole(working)},
             {"waiting": waiting, "working": working},
             (0.5, 0.5),
             (),
             (longest.id,),
-            Fix("do with a pass fewer", TakeAim(Aim.WAITS)) if waiting < LONG + max(waits) else None,
+            TakeAim(Aim.WAITS) if waiting < LONG + max(waits) else None,
         )
     ]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ..sentence import whole
 from .finding import Checked, Finding, Weight
 
 FIRM, ALL = 0.6, 0.95
@@ -21,8 +22,7 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "edges-all-firm",
             Weight.NOTE,
-            f"Of {total:.0f} cm of edges {firm:.0f} are firm.",
-            "Crisp all round, shapes look cut from paper: soften some, away from the focus.",
+            {"firm": whole(firm), "all": whole(total)},
             {"firm": firm, "all": total},
             longest.inside,
             (longest.id,),

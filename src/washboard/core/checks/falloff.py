@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 
-from ..plan.names import named
+from ..sentence import of_masses, tone
 from .finding import Checked, Finding, Weight
 from .glow import lamp_of
 
@@ -33,9 +33,7 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "falls-off",
             Weight.WEAKENS,
-            f"{named(lightest).capitalize()} ends at {c.ends[lightest.id]:.1f}, far from the lamp; what "
-            f"stands beside it at {near:.1f} at most.",
-            "Light falls off with distance: something lighter far away asks for a lamp of its own.",
+            {"masses": of_masses((lightest.id,)), "gap": tone(gap)},
             {"gap": gap},
             lightest.inside,
             (lightest.id, lamp.id),

@@ -5,9 +5,9 @@ from __future__ import annotations
 import math
 
 from ..key.relations import APART, SAME_HUE, Holds, standing_for
-from ..plan.names import named
+from ..sentence import of_masses, tone
 from .finding import Checked, Finding, Weight
-from .fix import Fix, Hold
+from .fix import Hold
 
 CLOSE = 0.1
 """Values within which two are as far apart as they should be."""
@@ -33,16 +33,17 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "families",
             Weight.SPOILS,
-            f"In shadow, {named(shadow)} ends at {c.ends[shadow.id]:.1f}; in light, {named(light)} at "
-            f"{c.ends[light.id]:.1f}.",
-            f"Of one colour the lightest shadow stays {APART} below the darkest light, or form is lost.",
+            {
+                "shadow": of_masses((shadow.id,)),
+                "light": of_masses((light.id,)),
+                "dark": tone(c.ends[shadow.id]),
+                "pale": tone(c.ends[light.id]),
+            },
             {"gap": gap},
             shadow.inside,
             (shadow.id, light.id),
             (),
             # No fix if the targets are apart already: then the paint does not reach them.
-            Fix("hold the two families apart", Hold(Holds.FAMILIES))
-            if light.target - shadow.target < APART
-            else None,
+            Hold(Holds.FAMILIES) if light.target - shadow.target < APART else None,
         )
     ]

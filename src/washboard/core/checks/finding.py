@@ -10,7 +10,8 @@ from functools import cached_property
 from ..key.relations import Thing
 from ..plan.plan import Plan
 from ..reference.mass import Mass, MassKind
-from .fix import Fix
+from ..sentence import Sentence, Value
+from .fix import Change
 
 Place = tuple[float, float]
 
@@ -27,19 +28,34 @@ class Weight(IntEnum):
 class Finding:
     """One thing that weakens a plan.
 
-    `kind` its stable name; `sentence` what is the matter with `figures`; `why` it matters in one sentence;
-    `place` on the picture (shares 0–1); ids of the `masses` and `passes` concerned; `fix` what can be tried.
+    `kind` its stable name, by which the catalogue knows what is seen, why it matters and what can be tried;
+    `values` what these sentences name, `figures` the same exactly; `place` on the picture (shares 0–1); ids
+    of the `masses` and `passes` concerned; `fix` what can be tried.
     """
 
     kind: str
     weight: Weight
-    sentence: str
-    why: str
+    values: Mapping[str, Value]
     figures: Mapping[str, float]
     place: Place
     masses: tuple[str, ...] = ()
     passes: tuple[str, ...] = ()
-    fix: Fix | None = None
+    fix: Change | None = None
+
+    @property
+    def sentence(self) -> Sentence:
+        """What is seen."""
+        return Sentence(f"check-{self.kind}", self.values)
+
+    @property
+    def why(self) -> Sentence:
+        """Why it matters."""
+        return Sentence(f"check-{self.kind}-why", self.values)
+
+    @property
+    def trying(self) -> Sentence:
+        """What the fix does, where there is one."""
+        return Sentence(f"check-{self.kind}-try", self.values)
 
 
 @dataclass(frozen=True)

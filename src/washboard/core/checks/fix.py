@@ -54,11 +54,3 @@ class TakeMood:
 
 
 Change = Hold | KeepLight | TakePasses | TakeSchool | TakeAim | TakeMood
-
-
-@dataclass(frozen=True)
-class Fix:
-    """A change that mends something, in words."""
-
-    words: str
-    change: Change

@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from ..key.relations import OUTSHINES, SHINES, Holds, lights_among, source_among
-from ..plan.names import named
 from ..reference.mass import Mass
+from ..sentence import of_masses, tone
 from .finding import Checked, Finding, Weight
-from .fix import Fix, Hold
+from .fix import Hold
 
 LARGEST = 0.06
 """Share of the picture at most that a source takes."""
@@ -47,15 +47,11 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "glow",
             Weight.SPOILS,
-            f"{named(source).capitalize()} ends at {c.ends[source.id]:.1f}, {named(rival)} at "
-            f"{c.ends[rival.id]:.1f}: {gap:.1f} apart.",
-            f"A light outshines everything else by {OUTSHINES} or more; all else is darkened to make room.",
+            {"lamp": of_masses((source.id,)), "rival": of_masses((rival.id,)), "gap": tone(gap)},
             {"gap": gap, "lights": float(len(lights))},
             source.inside,
             (source.id, rival.id),
             (),
-            Fix("let the light outshine everything", Hold(Holds.LIGHT))
-            if source.target - rival.target < OUTSHINES
-            else None,
+            Hold(Holds.LIGHT) if source.target - rival.target < OUTSHINES else None,
         )
     ]

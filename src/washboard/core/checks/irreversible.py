@@ -5,7 +5,7 @@ from __future__ import annotations
 from ..plan.acts import ACTS, Reversibility
 from ..plan.plan import Kind
 from .finding import Checked, Finding, Weight
-from .fix import Fix, TakeSchool
+from .fix import TakeSchool
 
 EARLY = 0.5
 """Share of the passes before which a step without return comes early."""
@@ -24,19 +24,17 @@ def found(c: Checked) -> list[Finding]:
     if len(early) < MANY:
         return []
     first = c.plan.by_id.get(early[0][1].mass)
-    words = ", ".join(sorted({ACTS[o.kind].words for _, o in early}))
     wiped = all(o.kind is Kind.WIPE for _, o in early)
     school = c.plan.medium.school
     return [
         Finding(
             "irreversible-early",
             Weight.NOTE if wiped else Weight.WEAKENS,
-            f"{len(early)} steps without return ({words}) come in the first half.",
-            "What cannot be taken back is best done when its neighbours are in and it can be judged.",
+            {"steps": len(early)},
             {"steps": float(len(early))},
             first.inside if first else (0.5, 0.5),
             tuple(dict.fromkeys(o.mass for _, o in early)),
             tuple(dict.fromkeys(p.id for p, _ in early)),
-            Fix("take the medium's usual order", TakeSchool(school)) if c.plan.school != school else None,
+            TakeSchool(school) if c.plan.school != school else None,
         )
     ]

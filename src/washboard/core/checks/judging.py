@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from ..planning.compare import judged_from
 from .finding import Checked, Finding, Weight
-from .fix import Fix, TakeSchool
+from .fix import TakeSchool
 
 LATE = 0.7
 """Share of the passes after which both ends come late."""
@@ -23,12 +23,11 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "judged-late",
             Weight.NOTE,
-            f"A true dark and a true light both stand only after pass {judged} of {count}.",
-            "Values are judged against each other: until both ends are down, every middle is a guess.",
+            {"number": judged, "count": count},
             {"pass": float(judged), "passes": float(count)},
             dark.inside,
             (dark.id,),
             (c.plan.passes[judged - 1].id,),
-            Fix("place both ends first", TakeSchool("both-ends")),
+            TakeSchool("both-ends"),
         )
     ]

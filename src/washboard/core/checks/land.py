@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from ..key.relations import LAND_FROM, UNDER_SKY, Holds
-from ..plan.names import named
+from ..sentence import of_masses, tone
 from .finding import Checked, Finding, Weight
-from .fix import Fix, Hold
+from .fix import Hold
 
 CLOSE = 0.25
 STORM = 5.0
@@ -27,15 +27,11 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "land-against-sky",
             Weight.NOTE,
-            f"{named(lightest).capitalize()} ends at {c.ends[lightest.id]:.1f}, the sky's darkest at "
-            f"{darkest:.1f}.",
-            "Land is stronger than the sky, unless the sky is the storm; sunlit snow may be meant so.",
+            {"land": of_masses((lightest.id,)), "value": tone(c.ends[lightest.id]), "sky": tone(darkest)},
             {"gap": gap},
             lightest.inside,
             (lightest.id,),
             (),
-            Fix("keep the land below the sky", Hold(Holds.LAND))
-            if min(m.target for m in sky) - lightest.target < UNDER_SKY
-            else None,
+            Hold(Holds.LAND) if min(m.target for m in sky) - lightest.target < UNDER_SKY else None,
         )
     ]

@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from ..plan.names import named
 from ..plan.plan import Kind, Role
+from ..sentence import of_masses
 from .finding import Checked, Finding, Weight
-from .fix import Fix, KeepLight
+from .fix import KeepLight
 
 LIFTS = frozenset({Kind.LIFT_WET, Kind.LIFT_DRY, Kind.STENCIL, Kind.BLOT})
 STAINS = 0.4
@@ -26,13 +26,12 @@ def found(c: Checked) -> list[Finding]:
                     Finding(
                         "stains-under-lift",
                         Weight.WEAKENS,
-                        f"{named(mass).capitalize()} is to be lifted; the paint stains by {share:.1f}.",
-                        "Staining pigments give little back: keep the light before, or lay other paint.",
+                        {"masses": of_masses((mass.id,))},
                         {"staining": share},
                         mass.inside,
                         (mass.id,),
                         (done.id,),
-                        Fix("mask it instead", KeepLight(mass.id, Kind.MASK)),
+                        KeepLight(mass.id, Kind.MASK),
                     )
                 )
     return findings

@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from ..plan.names import named
 from ..plan.plan import Kind
+from ..sentence import of_masses, whole
 from .finding import Checked, Finding, Weight
-from .fix import Fix, KeepLight
+from .fix import KeepLight
 
 LONG = 12 * 60.0
 """Minutes from which fluid grips the sheet."""
@@ -29,13 +29,12 @@ def found(c: Checked) -> list[Finding]:
                     Finding(
                         "mask-too-long",
                         Weight.WEAKENS,
-                        f"The mask on {named(mass)} stays for {hours:.0f} hours.",
-                        "Fluid that stays overnight, or is warmed, tears the sheet when it comes off.",
+                        {"masses": of_masses((mass.id,)), "hours": whole(hours)},
                         {"hours": hours},
                         mass.inside,
                         (mass.id,),
                         (done.id,),
-                        Fix("paint round it instead", KeepLight(mass.id, Kind.RESERVE)),
+                        KeepLight(mass.id, Kind.RESERVE),
                     )
                 )
         clock += done.lasts + done.wait

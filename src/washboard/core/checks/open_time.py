@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from ..plan.plan import Kind
+from ..sentence import whole
 from .finding import Checked, Finding, Weight
-from .fix import Fix, TakePasses
+from .fix import TakePasses
 
 WASHES = frozenset({Kind.WASH, Kind.GRADED_WASH, Kind.NEGATIVE})
 MOST_PASSES = 9
@@ -27,14 +28,12 @@ def found(c: Checked) -> list[Finding]:
         (c.plan.by_id[o.mass] for o in worst.operations if o.kind in WASHES), key=lambda m: (m.share, m.id)
     )
     count, number = len(c.plan.passes), c.plan.passes.index(worst) + 1
-    fix = Fix("divide it: one pass more", TakePasses(count + 1)) if count < MOST_PASSES else None
+    fix = TakePasses(count + 1) if count < MOST_PASSES else None
     return [
         Finding(
             "open-time",
             Weight.WEAKENS,
-            f"Pass {number} takes {worst.minutes:.0f} min, a {medium.wet} stays open for "
-            f"{medium.open_minutes:.0f}.",
-            "An unfinished wash that meets a drying edge leaves a hard line or a bloom.",
+            {"number": number, "minutes": whole(worst.minutes), "open": whole(medium.open_minutes)},
             {"minutes": worst.minutes, "open": medium.open_minutes},
             largest.inside,
             (largest.id,),

@@ -22,18 +22,12 @@ def found(c: Checked) -> list[Finding]:
     for mass in masses:
         value = c.ends[mass.id]
         shares["dark" if value < DARK else "light" if value >= LIGHT else "middle"] += mass.share / total
-    words = ", ".join(f"{100 * share:.0f} % {name}" for name, share in shares.items())
     largest = max(masses, key=lambda m: (m.share, m.id))
     if max(shares.values()) - min(shares.values()) <= ALIKE:
-        kind, why = (
-            "equal-values",
-            "Three equal shares quarrel: let one of them be the picture, one the accent.",
-        )
+        kind = "equal-values"
     elif max(shares.values()) >= ALONE:
-        kind, why = (
-            "one-column",
-            "Nearly everything lies in one column: a few per cent of another give it a voice.",
-        )
+        kind = "one-column"
     else:
         return []
-    return [Finding(kind, Weight.NOTE, f"The picture is {words}.", why, shares, largest.inside)]
+    most = max(shares, key=lambda name: shares[name])
+    return [Finding(kind, Weight.NOTE, {"most": most}, shares, largest.inside)]

@@ -5,6 +5,7 @@ from __future__ import annotations
 import numpy as np
 
 from ..reference.mass import MassKind
+from ..sentence import count_of
 from .finding import Checked, Finding, Weight
 
 MANY = 5
@@ -21,13 +22,11 @@ def found(c: Checked) -> list[Finding]:
         sizes = [m.area_cm2**0.5 for m in own]
         spread = float(np.std(sizes) / max(np.mean(sizes), 1e-9))
         if spread < VARIES:
-            word = "light" if light else "dark"
             return [
                 Finding(
                     "all-alike",
                     Weight.NOTE,
-                    f"{len(own)} {word} accents differ by {100 * spread:.0f} % in size.",
-                    "Of one size they read as a printed pattern: vary them and let some overlap.",
+                    {"masses": count_of([m.id for m in own], "highlights" if light else "dark-accents")},
                     {"count": float(len(own)), "spread": spread},
                     own[0].inside,
                     tuple(m.id for m in own),

@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from ..key.relations import APART, FIRM, Holds
-from ..plan.names import named
+from ..key.relations import FIRM, Holds
+from ..sentence import of_masses, whole
 from .finding import Checked, Finding, Weight
-from .fix import Fix, Hold
+from .fix import Hold
 
 LOST = 0.3
 """Values below which a firm edge cannot be told any more."""
@@ -34,14 +34,11 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "silhouette",
             Weight.WEAKENS,
-            f"Along {length:.0f} cm {named(mass)} and {named(other)} end {step:.1f} apart: the edge is lost.",
-            "Counterchange shows a shape: dark against light on one side, light against dark on the other.",
+            {"one": of_masses((mass.id,)), "other": of_masses((other.id,)), "length": whole(length)},
             {"cm": length, "step": step},
             mass.inside,
             (mass.id, other.id),
             (),
-            Fix(f"keep hard-edged neighbours {APART} apart", Hold(Holds.EDGES))
-            if abs(mass.target - other.target) < LOST
-            else None,
+            Hold(Holds.EDGES) if abs(mass.target - other.target) < LOST else None,
         )
     ]

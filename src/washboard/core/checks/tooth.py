@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from ..plan.names import named
 from ..plan.plan import Role
+from ..sentence import of_masses
 from .finding import Checked, Finding, Weight
-from .fix import Fix, TakePasses
+from .fix import TakePasses
 
 
 def found(c: Checked) -> list[Finding]:
@@ -25,12 +25,11 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "tooth",
             Weight.WEAKENS,
-            f"{named(mass).capitalize()} gets {layers[deepest]} layers; this surface holds about {most}.",
-            "The last touches must find a hold, and a colour overworked turns to mud.",
+            {"masses": of_masses((mass.id,)), "layers": layers[deepest], "most": most},
             {"layers": float(layers[deepest]), "most": float(most)},
             mass.inside,
             (mass.id,),
             tuple(p.id for p in c.plan.passes if mass.id in {o.mass for o in p.operations}),
-            Fix("one pass fewer", TakePasses(count - 1)) if count > 1 else None,
+            TakePasses(count - 1) if count > 1 else None,
         )
     ]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ..sentence import percent
 from .finding import Checked, Finding, Weight
 
 MOST = 0.15
@@ -25,8 +26,7 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "paper-white",
             Weight.WEAKENS,
-            f"{100 * share:.0f} % of the picture stay as white as the paper.",
-            "White things in shade belong to the middle: paper white tells only where it is a few per cent.",
+            {"share": percent(share)},
             {"share": share},
             largest.inside,
             tuple(m.id for m in white),

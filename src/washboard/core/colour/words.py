@@ -1,13 +1,18 @@
-"""Colours in painters' words: level of value and name of the hue."""
+"""Colours in painters' words, by keys: the word for a value and for a hue."""
 
 from __future__ import annotations
 
 import math
 
-from .lab import value_of_lab
-
-LEVELS = ((1.9, "blackish"), (3.6, "dark"), (5.2, "deep"), (6.8, "middle"), (8.2, "light"))
-"""Upper limit of value and the word for it; above the last it is `pale`."""
+TONES = (
+    (1.5, "black"),
+    (3.2, "dark"),
+    (4.5, "dark-middle"),
+    (5.5, "middle"),
+    (6.8, "light-middle"),
+    (9.0, "light"),
+)
+"""Upper limit of value and the key of its word, the same everywhere; above the last it is `white`."""
 
 HUES = (
     (20, "rose"),
@@ -32,17 +37,17 @@ CLEAR = 1.05
 """Chroma over lightness from which a dark hue keeps its own name: a red cup in shade is red."""
 
 
-def level_of(value: float) -> str:
-    """The word for a Munsell value (0–10).
+def tone_of(value: float) -> str:
+    """The key of the word for a Munsell value (0–10).
 
-    >>> level_of(9.0), level_of(2.4)
-    ('pale', 'dark')
+    >>> tone_of(9.2), tone_of(2.4)
+    ('white', 'dark')
     """
-    return next((word for limit, word in LEVELS if value < limit), "pale")
+    return next((word for limit, word in TONES if value < limit), "white")
 
 
 def hue_of(lab: tuple[float, float, float]) -> str:
-    """The word for the hue of a Lab colour; `grey` below chroma 4, `warm grey` below 9.
+    """The key of the word for the hue of a Lab colour; `grey` below chroma 4, `warm-grey` below 9.
 
     >>> hue_of((60.0, 0.0, 0.0)), hue_of((30.0, 15.0, 25.0))
     ('grey', 'brown')
@@ -54,7 +59,7 @@ def hue_of(lab: tuple[float, float, float]) -> str:
     angle = math.degrees(math.atan2(b, a)) % 360
     name = next(word for limit, word in HUES if angle <= limit)
     if chroma < 9:
-        return "warm grey" if angle < 110 or angle > 325 else "cool grey"
+        return "warm-grey" if angle < 110 or angle > 325 else "cool-grey"
     if lightness < 52 and chroma < CLEAR * lightness and name in EARTHS:
         name = EARTHS[name]
     if chroma < 16 and "-" not in name:
@@ -65,14 +70,3 @@ def hue_of(lab: tuple[float, float, float]) -> str:
 def is_warm(lab: tuple[float, float, float]) -> bool:
     """Whether a Lab colour leans warm: toward red and yellow rather than green and blue."""
     return lab[2] + 0.6 * lab[1] > 0
-
-
-def look_at(lab: tuple[float, float, float], value: float | None = None) -> str:
-    """Level and hue of a Lab colour; `value` where it is known better than from the colour."""
-    value = float(value_of_lab(lab)) if value is None else value
-    hue = hue_of(lab)
-    if hue == "grey" and value >= 8.8:
-        return "white"
-    if hue == "grey" and value < 1.9:
-        return "black"
-    return f"{level_of(value)} {hue}"

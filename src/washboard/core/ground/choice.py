@@ -14,7 +14,7 @@ from ..key.key import key_for, targeted
 from ..materials.grounds import GROUNDS, Ground, GroundKind
 from ..materials.media import Medium
 from ..materials.paints import Paint
-from ..materials.surfaces import Surface, described
+from ..materials.surfaces import Surface
 from ..mixing.paintbox import Paintbox, paintbox_of
 from ..reference.mass import Mass
 from ..reference.picture import Picture
@@ -81,7 +81,7 @@ def candidates_of(
     `area_cm2` is the picture's area on the surface, for the minutes of toning; coats are those of `paints`.
     Toned grounds in patches, a muted colour for each of `areas`, join opaque media where areas are known.
     """
-    bare = Ground("own", f"{described(own)} as it is", GroundKind.BARE, own.value, (own.lab[1], own.lab[2]))
+    bare = Ground("own", "the surface as it is", GroundKind.BARE, own.value, (own.lab[1], own.lab[2]))
     tried = [(bare, own), *((ground, ground.surface) for ground in GROUNDS[medium.key])]
     colours = sampled(picture)
     box = paintbox_of(medium, own, paints)

@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from ..colour.words import hue_of, level_of
 from ..materials.grounds import Ground, GroundKind
 from ..plan.plan import Toning
+from ..sentence import as_given, sentence
 
 REFERENCE_CM2 = 500.0
 """Area for which a ground's minutes are given."""
@@ -17,8 +17,8 @@ def toning_of(ground: Ground, area_cm2: float) -> Toning | None:
     if ground.kind not in (GroundKind.TONED, GroundKind.PRIMED):
         return None
     minutes = ground.minutes * max(area_cm2 / REFERENCE_CM2, 0.2) ** SHRINKS
-    tone = f"{level_of(ground.value)} {hue_of(ground.surface.lab)}, value {ground.value:.1f}"
-    what = f"Lay {ground.words} ({ground.paint}) evenly over the whole sheet: {tone}."
-    if ground.note:
-        what += f" Mind: {ground.note}."
-    return Toning(ground.words, what, ground.paint, minutes, ground.dry_minutes, ground.value)
+    what = sentence("how-toning", ground=ground.words, paint=ground.paint)
+    care = (as_given(f"{ground.note}."),) if ground.note else ()
+    return Toning(
+        as_given(ground.words), (what, *care), ground.paint, minutes, ground.dry_minutes, ground.value
+    )

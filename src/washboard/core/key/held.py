@@ -11,9 +11,10 @@ from ..colour.lab import value_of_lab
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
 from ..reference.mass import Mass
+from ..sentence import Listed, Sentence, count_of, of_masses, sentence, tone
 from .conflict import Conflict
 from .key import Key, moved_to
-from .relations import WEIGHTS, WORDS, Holds, Relation, Thing, relations_of
+from .relations import WEIGHTS, Holds, Relation, Thing, relations_of
 from .solve import Keyed, rekeyed
 
 ASKED, BESIDE = 100.0, 0.02
@@ -29,7 +30,7 @@ class Held:
     masses: tuple[Mass, ...]
     relations: tuple[Relation, ...] = ()
     keyed: Keyed | None = None
-    notes: tuple[str, ...] = ()
+    notes: tuple[Sentence, ...] = ()
 
 
 def held(
@@ -78,38 +79,42 @@ def _notes(
     holds: Sequence[Holds],
     relations: Sequence[Relation],
     found: Keyed,
-) -> tuple[str, ...]:
+) -> tuple[Sentence, ...]:
     steps = [m.target - b.target for b, m in zip(before, after, strict=True)]
-    count = sum(abs(step) >= MOVED for step in steps)
-    words = " and ".join(WORDS[name] for name in holds)
-    if not count:
-        return (f"Held as it is seen: {words}.",)
+    moved = [m.id for m, step in zip(after, steps, strict=True) if abs(step) >= MOVED]
+    wanted = Listed(tuple(sentence(f"holds-{name}") for name in holds))
+    if not moved:
+        return (sentence("held-as-seen", wanted=wanted),)
     far = max(steps, key=abs)
     notes = [
-        f"So that {words}, {count} mass{'es are' if count > 1 else ' is'} moved, the farthest "
-        f"{abs(far):.1f} {'lighter' if far > 0 else 'darker'}."
+        sentence(
+            "held-lighter" if far > 0 else "held-darker",
+            wanted=wanted,
+            masses=count_of(moved, "masses"),
+            step=tone(abs(far)),
+        )
     ]
-    notes += [_conflict_words(before, relations, conflict, found) for conflict in found.conflicts[:3]]
+    for conflict in found.conflicts[:3]:
+        notes += _conflict(before, relations, conflict, found)
     return tuple(notes)
 
 
-def _conflict_words(
+def _conflict(
     masses: Sequence[Mass], relations: Sequence[Relation], conflict: Conflict, found: Keyed
-) -> str:
-    names = [_words(masses, relations[k]) for k in conflict.relations[:3]]
-    more = f" and {len(conflict.relations) - 3} more" if len(conflict.relations) > 3 else ""
-    within = " within what surface and paint reach" if conflict.reach else ""
+) -> list[Sentence]:
+    """What cannot hold together, and what gave way."""
+    held = [relations[k] for k in conflict.relations]
+    ids = [masses[k].id for relation in held for k in (relation.upper, relation.lower)]
     gave = max(conflict.relations, key=lambda k: (float(found.gave[k]), -k))
-    return (
-        f"These cannot all hold{within}: {'; '.join(names)}{more}. They ask for {conflict.excess:.1f} values "
-        f"too much; {WORDS[relations[gave].holds]} gives way by {float(found.gave[gave]):.1f}."
-    )
-
-
-def _words(masses: Sequence[Mass], relation: Relation) -> str:
-    upper, lower = masses[relation.upper], masses[relation.lower]
-    return f"{_name(upper)} {relation.gap:.1f} above {_name(lower)}"
-
-
-def _name(mass: Mass) -> str:
-    return mass.name or mass.id
+    return [
+        sentence(
+            "conflict-in-reach" if conflict.reach else "conflict",
+            masses=of_masses(ids),
+            excess=tone(conflict.excess),
+        ),
+        sentence(
+            "conflict-gave",
+            relation=sentence(f"holds-{relations[gave].holds}"),
+            by=tone(float(found.gave[gave])),
+        ),
+    ]

@@ -14,6 +14,7 @@ from ..colour.value import luminance_of
 from ..materials.media import Medium
 from ..materials.surfaces import Surface
 from ..reference.mass import Mass, MassKind
+from ..sentence import Sentence, sentence, tone
 
 Floats = NDArray[np.float64]
 
@@ -51,14 +52,16 @@ class Key:
         return float(np.interp(value, self.measured, self.planned))
 
     @property
-    def words(self) -> str:
-        """What the key does, as a sentence."""
+    def note(self) -> Sentence:
+        """What the key does."""
         if np.allclose(self.measured, self.planned, atol=0.05):
-            return f"The reference's values fit into {self.lowest:.1f} to {self.highest:.1f} as they are."
-        return (
-            f"The reference runs from {self.measured[0]:.1f} to {self.measured[-1]:.1f}; "
-            f"surface and paint reach {self.lowest:.1f} to {self.highest:.1f}, so its ends are drawn in "
-            "and the order kept."
+            return sentence("key-fits", lowest=tone(self.lowest), highest=tone(self.highest))
+        return sentence(
+            "key-closer",
+            lowest=tone(self.lowest),
+            highest=tone(self.highest),
+            seen_lowest=tone(self.measured[0]),
+            seen_highest=tone(self.measured[-1]),
         )
 
 

@@ -9,6 +9,7 @@ from enum import StrEnum
 import numpy as np
 
 from ..reference.mass import Mass, MassKind
+from ..reference.name import NAMELESS, Name
 
 OUTSHINES = 1.5
 """Values by which a source of light stands above everything else."""
@@ -37,14 +38,6 @@ class Holds(StrEnum):
     DEPTH = "depth"
 
 
-WORDS: Mapping[Holds, str] = {
-    Holds.ORDER: "neighbours keep their order",
-    Holds.EDGES: "hard-edged neighbours stay half a value apart",
-    Holds.LIGHT: "the light outshines everything",
-    Holds.FAMILIES: "the lightest shadow stays below the darkest light",
-    Holds.LAND: "land is stronger than the sky",
-    Holds.DEPTH: "the darkest dark is not in the distance",
-}
 WEIGHTS: Mapping[Holds, float] = {
     Holds.ORDER: 1.0,
     Holds.EDGES: 0.5,
@@ -74,7 +67,7 @@ class Thing:
     id: str
     family: str | None = None
     sky: bool = False
-    name: str = ""
+    name: Name = NAMELESS
 
 
 def relations_of(

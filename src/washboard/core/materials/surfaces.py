@@ -10,8 +10,9 @@ import numpy as np
 from numpy.typing import ArrayLike
 
 from ..colour.lab import encoded_of, lab_of_linear, lightness_of_value, linear_of, linear_of_lab, value_of_lab
-from ..colour.words import hue_of, level_of
+from ..colour.words import hue_of, tone_of
 from ..errors import InvalidInput, InvalidSize
+from ..sentence import Sentence, sentence, tone
 
 Lab = tuple[float, float, float]
 
@@ -84,11 +85,14 @@ def _toned(words: str, lab: Lab) -> Surface:
     return Surface(words, float(value_of_lab(lab)), lab)
 
 
-def described(surface: Surface) -> str:
-    """The surface's tone in words: `white`, `black`, or level and hue with the value."""
+def described(surface: Surface) -> Sentence:
+    """The surface's tone in words: `white`, `black`, or its tone and hue with the value."""
     if surface.words in WORDS:
-        return surface.words
-    return f"{level_of(surface.value)} {hue_of(surface.lab)} (value {surface.value:.1f})"
+        return sentence(f"tone-{surface.words}")
+    tone_key, hue = tone_of(surface.value), hue_of(surface.lab)
+    return sentence(
+        "surface", tone=sentence(f"tone-{tone_key}"), hue=sentence(f"hue-{hue}"), value=tone(surface.value)
+    )
 
 
 @dataclass(frozen=True)
@@ -101,17 +105,14 @@ class Sheet:
     picture_height_cm: float
 
     @property
-    def note(self) -> str | None:
+    def note(self) -> Sentence | None:
         """What was done about a format that differs from the reference's, or None."""
         across = self.width_cm - self.picture_width_cm
         down = self.height_cm - self.picture_height_cm
         if max(across, down) < 0.05:
             return None
-        side, margin = ("left and right", across / 2) if across > down else ("top and bottom", down / 2)
-        return (
-            f"The sheet's format differs from the picture's: the picture is {self.picture_width_cm:.1f} × "
-            f"{self.picture_height_cm:.1f} cm, centred, with {margin:.1f} cm of margin {side}."
-        )
+        side, margin = ("sides", across / 2) if across > down else ("ends", down / 2)
+        return sentence(f"margin-{side}", margin=tone(margin))
 
 
 def sheet_of(width_cm: float, height_cm: float, aspect: float, margin_cm: float = 0.0) -> Sheet:

@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 
 from ..plan.acts import ACTS, Reversibility
 from ..plan.plan import Kind
+from ..sentence import Sentence, sentence, tone, whole
 
 HAIRLINE_MM, MASKED_MM, ROUND_MM = 0.7, 10.0, 6.0
 """Widths: hairlines are scratched, up to MASKED_MM is masked, from ROUND_MM is painted round."""
@@ -24,6 +25,8 @@ MANY = 6
 """Islands from which cutting round them one by one is fussy."""
 SLENDER = 8.0
 """Outline over width from which a light is a line."""
+LIFTS = 0.35
+"""Share of paint that must come off for a lift to be counted on."""
 REFUSED = 10_000.0
 """Cost of a way that cannot be."""
 
@@ -63,7 +66,7 @@ class Way:
 
     kind: Kind
     minutes: float
-    why: str
+    why: Sentence
     refused: bool = False
 
 
@@ -87,12 +90,11 @@ class Decision:
         return self.ways[1]
 
     @property
-    def sentence(self) -> str:
-        """The choice, the runner-up and the figures behind both."""
-        first, second = self.ways[:2]
-        words = ACTS[first.kind].words
-        said = "as the painter says" if self.overruled else first.why
-        return f"{words.capitalize()}: {said}. Next best, {ACTS[second.kind].words}: {second.why}."
+    def sentence(self) -> Sentence:
+        """The choice and what speaks for it."""
+        first = self.choice
+        key = "way-asked" if self.overruled else "way"
+        return sentence(key, act=sentence(f"do-{first.kind.value}"), why=first.why)
 
 
 def decided(light: Light, overrule: Kind | None = None, final: float = 0.0) -> Decision:
@@ -122,55 +124,60 @@ def decided(light: Light, overrule: Kind | None = None, final: float = 0.0) -> D
 def _round(light: Light) -> Way:
     cut = light.outline_cm / light.cut_cm + 0.15 * (light.islands - 1)
     minutes = cut + 3 * max(0, light.islands - MANY)
-    why = f"{light.width_mm:.0f} mm wide, {light.outline_cm:.0f} cm of edge cut in {cut:.1f} min"
+    why = sentence("way-round", width=whole(light.width_mm))
     open_for = light.open_minutes
-    if open_for and light.wash_minutes + cut > open_for and cut > 1.0:
-        minutes += 2 * (light.wash_minutes + cut - open_for)
-        why += f", with the wash {light.wash_minutes + cut:.0f} of the {open_for:.0f} min it stays open"
-    if light.width_mm < ROUND_MM:
-        minutes += 6 * (ROUND_MM - light.width_mm)
-        why += f"; under {ROUND_MM:.0f} mm a brush does not keep it"
-    if light.islands >= MANY:
-        why += f"; {light.islands} islands one by one"
-    if light.softness_mm > HALF_SOFT_MM:
-        minutes += 3.0
-        why += f"; its edge, {light.softness_mm:.0f} mm soft, is softened after"
     if light.target < light.paper - NOT_PAPER:
         minutes += 4.0
-        why += f"; it wants a tint of {light.target:.1f} of its own"
+        why = sentence("way-round-tinted", value=tone(light.target))
+    if light.softness_mm > HALF_SOFT_MM:
+        minutes += 3.0
+        why = sentence("way-round-soft", soft=whole(light.softness_mm))
+    if light.islands >= MANY:
+        why = sentence("way-round-many", count=light.islands)
+    if open_for and light.wash_minutes + cut > open_for and cut > 1.0:
+        minutes += 2 * (light.wash_minutes + cut - open_for)
+        why = sentence("way-round-late", minutes=whole(light.wash_minutes + cut), open=whole(open_for))
+    if light.width_mm < ROUND_MM:
+        minutes += 6 * (ROUND_MM - light.width_mm)
+        why = sentence("way-round-small", width=whole(light.width_mm))
     return Way(Kind.RESERVE, minutes, why)
 
 
 def _mask(light: Light) -> Way:
     minutes = 6 + 0.1 * light.outline_cm + 0.3 * light.islands
-    many = f"{light.islands} island{'s' if light.islands > 1 else ''}"
-    why = f"{light.width_mm:.1f} mm wide, {many}: the wash runs through"
-    if light.width_mm > MASKED_MM:
-        minutes += 3 * (light.width_mm - MASKED_MM)
-        why = f"{light.width_mm:.0f} mm wide: fluid of that size tears and is slow"
-    if light.narrowest_mm < HAIRLINE_MM and light.width_mm < HAIRLINE_MM:
-        minutes += 20
-        why = f"{light.width_mm:.1f} mm wide: finer than fluid is drawn"
+    many = light.islands > 1 and light.width_mm >= ROUND_MM
+    why = (
+        sentence("way-mask-many", count=light.islands)
+        if many
+        else sentence(
+            "way-mask" if light.width_mm < ROUND_MM else "way-mask-wide", width=whole(light.width_mm)
+        )
+    )
     if light.softness_mm > SOFT_MM:
         minutes += 3 * light.softness_mm
-        why += f"; its hard edge must be softened {light.softness_mm:.0f} mm"
+        why = sentence("way-mask-soft", soft=whole(light.softness_mm))
+    if light.width_mm > MASKED_MM:
+        minutes += 3 * (light.width_mm - MASKED_MM)
+        why = sentence("way-mask-large", width=whole(light.width_mm))
+    if light.narrowest_mm < HAIRLINE_MM and light.width_mm < HAIRLINE_MM:
+        minutes += 20
+        why = sentence("way-mask-fine")
     return Way(Kind.MASK, minutes, why)
 
 
 def _lift(light: Light, kind: Kind, base: float, soft: float) -> Way:
     """Lifting: how far it can go is set by staining, how well it fits by the softness of the edge."""
     reach = 1 - light.staining
-    minutes, why = (
-        base,
-        f"{light.softness_mm:.0f} mm of soft edge; {100 * light.staining:.0f} % of the paint around stains",
-    )
+    minutes, why = base, sentence("way-lift", soft=whole(light.softness_mm))
     if light.softness_mm < soft:
         minutes += 6 * (soft - light.softness_mm)
-        why = f"its edge, {light.softness_mm:.1f} mm, is firmer than a lift leaves"
+        why = sentence("way-lift-firm")
+    if reach < LIFTS:
+        minutes += 60 * (LIFTS - reach)
+        why = sentence("way-lift-stains")
     if light.target > light.paper - NOT_PAPER:
         minutes += 20
-        why = f"no lift comes back to {light.target:.1f}, nearly the sheet's {light.paper:.1f}"
-    minutes += 60 * max(0.0, 0.35 - reach)
+        why = sentence("way-lift-white")
     if light.islands > MANY:
         minutes += 2.0 * light.islands
     if light.width_mm < 2:
@@ -196,12 +203,12 @@ def _stencil(light: Light) -> Way:
 
 def _scratch(light: Light) -> Way:
     minutes = 2 + 0.05 * light.outline_cm
-    why = f"{light.width_mm:.1f} mm: a hairline for the point of a blade, bone dry, last"
+    why = sentence("way-scratch")
     if light.width_mm > HAIRLINE_MM:
         minutes += 40 * (light.width_mm - HAIRLINE_MM)
-        why = f"{light.width_mm:.1f} mm wide, a blade draws up to {HAIRLINE_MM:g}"
+        why = sentence("way-scratch-wide", width=whole(light.width_mm))
     if 0 < light.weight < HEAVY:
-        return Way(Kind.SCRATCH, minutes + REFUSED, f"{light.weight} g/m² bear no blade", True)
+        return Way(Kind.SCRATCH, minutes + REFUSED, sentence("way-scratch-thin", weight=light.weight), True)
     if light.softness_mm > SOFT_MM:
         minutes += 8
     return Way(Kind.SCRATCH, minutes, why)
@@ -209,28 +216,26 @@ def _scratch(light: Light) -> Way:
 
 def _sand(light: Light) -> Way:
     if light.toxic:
-        return Way(Kind.SAND, REFUSED, "toxic paint around it: no dust", True)
+        return Way(Kind.SAND, REFUSED, sentence("way-sand-toxic"), True)
     if not light.rough or 0 < light.weight < HEAVY:
-        return Way(Kind.SAND, REFUSED, "only a heavy, rough sheet sparkles under sandpaper", True)
-    broken = light.islands >= 2 * MANY and light.width_mm < 3
-    why = f"{light.islands} sparkles of {light.width_mm:.1f} mm on rough paper"
-    return Way(Kind.SAND, 4.0 if broken else 40.0, why if broken else "it is no broken sparkle")
+        return Way(Kind.SAND, REFUSED, sentence("way-sand-smooth"), True)
+    if light.islands >= 2 * MANY and light.width_mm < 3:
+        return Way(Kind.SAND, 4.0, sentence("way-sand", count=light.islands))
+    return Way(Kind.SAND, 40.0, sentence("way-sand-no"))
 
 
 def _white(light: Light) -> Way:
     if not light.whites:
-        return Way(Kind.WHITE, REFUSED, "the painter wants no opaque white", True)
+        return Way(Kind.WHITE, REFUSED, sentence("way-white-none"), True)
     minutes = 9 + 3 * max(0.0, light.width_mm - 2) + 0.5 * light.islands + 0.15 * light.outline_cm
-    return Way(Kind.WHITE, minutes, f"{light.width_mm:.1f} mm, a touch at the very end; chalky beside paper")
+    return Way(Kind.WHITE, minutes, sentence("way-white"))
 
 
 def _placeholder(light: Light) -> Way:
     if light.target > light.paper - TINTED:
-        return Way(Kind.PLACEHOLDER, REFUSED, "bare paper needs no tint", True)
+        return Way(Kind.PLACEHOLDER, REFUSED, sentence("way-tint-none"), True)
     minutes = 2.0 if light.reminder else 30.0
-    return Way(
-        Kind.PLACEHOLDER, minutes, f"a tint of {light.target:.1f} marks it and becomes the light itself"
-    )
+    return Way(Kind.PLACEHOLDER, minutes, sentence("way-tint", value=tone(light.target)))
 
 
 WAYS: tuple[Callable[[Light], Way], ...] = (

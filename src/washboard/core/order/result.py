@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from ..plan.own import Own
 from ..plan.plan import Plan
 from ..plan.tools import Tool
+from ..sentence import Sentence
 from .coverage import Coverage
 from .painting import Scene
 
@@ -39,7 +40,7 @@ class Group:
 
     masses: tuple[int, ...]
     pass_type: PassType = PassType.LAYS
-    called: str = ""
+    called: Sentence | None = None
     beside: bool = False
 
 
@@ -60,7 +61,7 @@ class Step:
     coats: NDArray[np.int64]
     paint: Floats
     pass_type: PassType = PassType.LAYS
-    called: str = ""
+    called: Sentence | None = None
     beside: bool = False
     own: Own | None = None
     tool: Tool | None = None

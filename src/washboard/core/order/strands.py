@@ -14,6 +14,7 @@ from ..reference.mass import Mass, MassKind
 from ..schools import School, school_named
 from ..schools.aims import Aim
 from ..schools.school import SchoolContext, Strand
+from ..sentence import sentence
 from .depth import LARGER, host_of
 from .grouping import MOST_PASSES, PassGrouping, groupings_of, near_ties, shared_out
 from .lights import reserved
@@ -105,7 +106,7 @@ def _strands(context: SchoolContext, school: School, options: Options) -> list[S
         main = tuple(k for k in context.main if area[k] == thing.id) if thing.id in own else ()
         if main:
             other = school_named(own[thing.id])
-            called = f"{thing.name}, {other.words.lower()}"
+            called = sentence("strand-own-area", thing=thing.name, school=other.said)
             found += [replace(s, called=called) for s in other.strands(replace(context, main=main))]
     rest = tuple(k for k in context.main if area[k] not in own)
     return [*found, *school.strands(replace(context, main=rest))]
@@ -238,7 +239,7 @@ def _background_first(masses: Sequence[Mass], groups: Sequence[Group]) -> list[G
     found = []
     for group, own, thin in zip(groups, regrouped, over, strict=True):
         found += [replace(group, masses=tuple(own))] * bool(own)
-        found += [replace(group, masses=tuple(thin), called="", beside=True)] * bool(thin)
+        found += [replace(group, masses=tuple(thin), called=None, beside=True)] * bool(thin)
     return found
 
 

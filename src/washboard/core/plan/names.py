@@ -1,15 +1,13 @@
-"""Masses and passes in painters' words."""
+"""Masses and mixtures as sentences name them."""
 
 from __future__ import annotations
 
 from collections.abc import Sequence
 
-import numpy as np
-
-from ..colour.lab import difference, lab_of_linear, linear_of_lab
-from ..colour.words import hue_of, is_warm, level_of, look_at
+from ..colour.lab import difference
+from ..colour.words import hue_of, tone_of
 from ..reference.mass import Lab, Mass, MassKind
-from ..reference.place import place_of
+from ..sentence import Masses, Sentence, of_masses, row_of, sentence
 
 NEARLY_ALL = 0.72
 """Share of the picture from which a pass is laid over the sheet, leaving something."""
@@ -18,85 +16,40 @@ SECOND_HUE, VARIEGATED = 0.25, 8.0
 """Share of a pass, and ΔE₀₀ from its first mixture, from which a second hue is worth naming."""
 
 
-def look_of(mass: Mass) -> str:
-    """How a mass looks: level and hue, `deep blue`, `pale warm grey`."""
-    return look_at(mass.target_lab, mass.target)
+def weightiest(masses: Sequence[Mass]) -> tuple[str, ...]:
+    """Ids of masses in the order in which they are named: the painter's names, then the largest, accents
+    last."""
+    ranked = sorted(masses, key=lambda m: (m.kind is MassKind.ACCENT, not m.called.own, -m.share, m.label))
+    return tuple(m.id for m in ranked)
 
 
-def named(mass: Mass) -> str:
-    """The painter's name for a mass, else look and place: `the deep blue across the top`."""
-    if mass.name:
-        return mass.name
-    if mass.kind is MassKind.ACCENT:
-        return f"the {'light' if mass.light else 'dark'} accent {place_of(mass)}"
-    return f"the {look_of(mass)} {place_of(mass)}"
+def said(masses: Sequence[Mass], most: int = 3) -> Masses:
+    """Masses inside a sentence."""
+    return of_masses(weightiest(masses), most)
 
 
-def listed(masses: Sequence[Mass], most: int = 3) -> str:
-    """Masses as a list in words: names and the largest first, then how many more, then accents counted."""
-    shapes = [m for m in masses if m.kind is not MassKind.ACCENT or m.name]
-    ranked = sorted(shapes, key=lambda m: (m.name is None, -m.share, m.label))
-    names = list(dict.fromkeys(named(m) for m in ranked))
-    shown, more = names[:most], len(names) - most
-    if more == 1:
-        shown = names
-    elif more > 1:
-        shown.append(f"{count_word(more)} {'more' if ranked[-1].name else 'smaller shapes'}")
-    unnamed = [m for m in masses if m.kind is MassKind.ACCENT and not m.name]
-    for light in (True, False):
-        found = [m for m in unnamed if m.light is light]
-        word = "light" if light else "dark"
-        if len(found) == 1 and not shown:
-            shown.append(named(found[0]))
-        elif found:
-            shown.append(
-                f"the {count_word(len(found))} {word} accents" if len(found) > 1 else f"the {word} accent"
-            )
-    return shown[0] if len(shown) == 1 else ", ".join(shown[:-1]) + " and " + shown[-1] if shown else ""
+def row(masses: Sequence[Mass], most: int = 3) -> Masses:
+    """Masses in a title."""
+    return row_of(weightiest(masses), most)
 
 
-def spread(values: Sequence[float]) -> str:
-    """A range of values in words, one value where they agree.
-
-    >>> spread([3.04, 3.0]), spread([2.0, 4.5])
-    ('3.0', '2.0 to 4.5')
-    """
-    low, high = f"{min(values):.1f}", f"{max(values):.1f}"
-    return low if low == high else f"{low} to {high}"
+def tones_of(masses: Sequence[Mass]) -> Sentence:
+    """What a pass lays by its mean value: `darks`, `light middles`."""
+    return sentence(f"tones-{tone_of(mean_target(masses))}")
 
 
-def count_word(number: int) -> str:
-    """A small count in letters.
-
-    >>> count_word(6), count_word(14)
-    ('six', '14')
-    """
-    words = (
-        "no",
-        "one",
-        "two",
-        "three",
-        "four",
-        "five",
-        "six",
-        "seven",
-        "eight",
-        "nine",
-        "ten",
-        "eleven",
-        "twelve",
-    )
-    return words[number] if number < len(words) else str(number)
+def mean_target(masses: Sequence[Mass]) -> float:
+    """The mean target value, by area."""
+    return sum(m.target * m.share for m in masses) / max(sum(m.share for m in masses), 1e-12)
 
 
-def mixture_words(masses: Sequence[Mass]) -> str:
-    """Level of a pass and the hues of its largest mixtures: a mean of hues would say grey.
+def mixture_of(masses: Sequence[Mass]) -> Sentence:
+    """Tone of a pass and the hues of its largest mixtures: a mean of hues would say grey.
 
     A second hue is named where it takes SECOND_HUE of the pass and is clearly another colour. A graded mass
     has the hues of both its ends.
     """
     total = sum(m.share for m in masses)
-    mean = sum(m.target * m.share for m in masses) / max(total, 1e-12)
     held: dict[str, float] = {}
     largest: dict[str, tuple[float, Lab]] = {}
     for mass in masses:
@@ -111,22 +64,27 @@ def mixture_words(masses: Sequence[Mass]) -> str:
     second = next(
         (h for h in others if held[h] >= SECOND_HUE * total and _is_another(colour[first], colour[h])), None
     )
-    return f"{level_of(mean)} {first}" + (f" and {second}" if second else "")
+    tone = tone_of(mean_target(masses))
+    if second:
+        return sentence("mixture-of-two", tone=_tone(tone), hue=_hue(first), other=_hue(second))
+    return colour_words(tone, first)
+
+
+def colour_words(tone: str, hue: str) -> Sentence:
+    """A colour by the keys of its tone and hue: black and white say all where there is only grey."""
+    if tone in ("black", "white") and hue == "grey":
+        return _tone(tone)
+    return sentence("mixture", tone=_tone(tone), hue=_hue(hue))
+
+
+def _tone(key: str) -> Sentence:
+    return sentence(f"tone-{key}")
+
+
+def _hue(key: str) -> Sentence:
+    return sentence(f"hue-{key}")
 
 
 def _is_another(one: Lab, other: Lab) -> bool:
     """Whether two colours differ by more than VARIEGATED ΔE₀₀, lightness left out."""
     return float(difference(one, (one[0], *other[1:]))) > VARIEGATED
-
-
-def temperature(masses: Sequence[Mass]) -> str:
-    """`warm` or `cool`, from the area-weighted mean colour."""
-    total = sum(m.share for m in masses)
-    linear = sum(np.asarray(linear_of_lab(m.target_lab)) * m.share for m in masses) / max(total, 1e-12)
-    lab = lab_of_linear(linear)
-    return "warm" if is_warm((float(lab[0]), float(lab[1]), float(lab[2]))) else "cool"
-
-
-def capital(text: str) -> str:
-    """The text with its first letter large, the rest as it is."""
-    return text[:1].upper() + text[1:]

@@ -9,9 +9,10 @@ from ..errors import InvalidInput
 from ..materials.media import Medium
 from ..optics.grain import value_fixed
 from ..reference.mass import Mass
+from ..sentence import Sentence, as_given, sentence
 from ..time.pace import SETTLING, covering_minutes, cutting_minutes
 from .acts import ACTS, Sort
-from .names import capital, listed
+from .names import row
 from .plan import Kind, Operation, Pass, Plan, Role
 
 MOST_OWN = 6
@@ -21,11 +22,8 @@ LAID = (Kind.RESTATE, Kind.SCUMBLE, Kind.GLAZE, Kind.UNIFY, Kind.RAYS)
 THIN = (Kind.GLAZE, Kind.UNIFY)
 """What is laid as a thin film, so that it darkens or tints what it goes over."""
 
-HOW = {
-    Kind.RAYS: "Lay them too strong, then take them back with a finger or a clean brush until nobody sees "
-    "where they start."
-}
-"""How it is done, where the words of the act leave that open."""
+HOW = (Kind.RAYS,)
+"""Acts whose words leave open how they are done."""
 
 
 @dataclass(frozen=True)
@@ -64,14 +62,16 @@ def own_pass(own: Own, masses: Mapping[str, Mass], medium: Medium, operations: S
     values = [mass.target for mass in over]
     return Pass(
         own.id,
-        *own_title(own.kind, over),
-        own_sentence(own.kind, over),
-        "everywhere" if ACTS[own.kind].sort is Sort.LOOKS else listed(over, 4),
+        own_title(own.kind, over),
+        own_how(own.kind),
+        sentence("everywhere")
+        if ACTS[own.kind].sort is Sort.LOOKS
+        else sentence("only-masses", masses=row(over, 4)),
         (min(values), max(values)),
-        "no edges to cut",
+        sentence("edges-none"),
         own_minutes(own.kind, over, medium),
         0.0,
-        "dry" if own.kind in LAID and medium.dry_minutes else "as it is",
+        sentence("needs-dry" if own.kind in LAID and medium.dry_minutes else "needs-nothing"),
         None,
         tuple(operations),
         (),
@@ -79,18 +79,19 @@ def own_pass(own: Own, masses: Mapping[str, Mass], medium: Medium, operations: S
     )
 
 
-def own_title(kind: Kind, masses: Sequence[Mass]) -> tuple[str, str]:
-    """What is done, and to what, "" where it is only looked at."""
+def own_title(kind: Kind, masses: Sequence[Mass]) -> Sentence:
+    """What is done, and to what where it is not only looked at."""
     act = ACTS[kind]
-    return capital(act.words), "" if act.sort is Sort.LOOKS else listed(masses)
+    if act.sort is Sort.LOOKS:
+        return as_given(act.words)
+    return sentence("title-own", act=act.words, masses=row(masses))
 
 
-def own_sentence(kind: Kind, masses: Sequence[Mass]) -> str:
-    """The same as a sentence, with the usual tool."""
+def own_how(kind: Kind) -> tuple[Sentence, ...]:
+    """With what it is done, and how where the words of the act leave that open."""
     act = ACTS[kind]
-    over = "" if act.sort is Sort.LOOKS else f": {listed(masses, 4)}"
-    said = capital(f"{act.words}{over}{f', with the {act.tool}' if act.tool else ''}.")
-    return f"{said} {HOW[kind]}" if kind in HOW else said
+    with_tool = (sentence("how-tool", tool=act.tool),) if act.tool else ()
+    return (*with_tool, sentence(f"how-{kind.value}")) if kind in HOW else with_tool
 
 
 def own_minutes(kind: Kind, masses: Sequence[Mass], medium: Medium) -> float:

@@ -11,6 +11,7 @@ from ..key.key import Key
 from ..materials.media import Medium
 from ..materials.surfaces import Sheet, Surface
 from ..reference.mass import Mass
+from ..sentence import Sentence
 from .state import BARE, SheetState
 
 
@@ -133,7 +134,7 @@ class Reason:
     """Why a pass is as it is: a sentence and the figures in it, recomputable from a forced alternative."""
 
     kind: str
-    sentence: str
+    sentence: Sentence
     masses: tuple[str, ...] = ()
     figures: Mapping[str, float] = field(default_factory=dict)
 
@@ -145,31 +146,24 @@ class Pass:
     `needs` is the state of the surface it asks for; `minutes` of work, `between` in which one coat dries for
     the next, `wait` after it before the next pass may begin; `max_lag` the most minutes the next may come
     later, or None. `beside`: it comes besides the passes over shapes, as masks, tones, lights won back,
-    accents and thin things do. `act` is what is done, `over` the shapes it is done to, "" for the whole
-    sheet.
+    accents and thin things do. `what` is how it is done, a sentence a step.
     """
 
     id: str
-    act: str
-    over: str
-    what: str
-    where: str
+    title: Sentence
+    what: tuple[Sentence, ...]
+    where: Sentence
     values: tuple[float, float]
-    edge: str
+    edge: Sentence
     minutes: float
     wait: float
-    needs: str
+    needs: Sentence
     max_lag: float | None
     operations: tuple[Operation, ...]
     reasons: tuple[Reason, ...]
-    findings: tuple[str, ...] = ()
+    findings: tuple[Sentence, ...] = ()
     beside: bool = False
     between: float = 0.0
-
-    @property
-    def title(self) -> str:
-        """What is done, and to which shapes."""
-        return f"{self.act}: {self.over}" if self.over else self.act
 
     @property
     def lasts(self) -> float:
@@ -195,9 +189,9 @@ class Reserve:
     mass: str
     kind: Kind
     runner_up: Kind
-    sentence: str
+    sentence: Sentence
     figures: Mapping[str, float]
-    ways: tuple[tuple[Kind, float, str], ...] = ()
+    ways: tuple[tuple[Kind, float, Sentence], ...] = ()
     overruled: bool = False
 
 
@@ -205,8 +199,8 @@ class Reserve:
 class Toning:
     """What is laid all over before the first pass: `minutes` of work, then `wait` minutes to dry."""
 
-    title: str
-    what: str
+    title: Sentence
+    what: tuple[Sentence, ...]
     paint: str
     minutes: float
     wait: float
@@ -226,14 +220,14 @@ class Plan:
     engine: str
     medium: Medium
     school: str
-    school_why: str
+    school_why: Sentence
     surface: Surface
     sheet: Sheet
     key: Key
     masses: tuple[Mass, ...]
     passes: tuple[Pass, ...]
     predicted: tuple[tuple[float, ...], ...]
-    notes: tuple[str, ...] = ()
+    notes: tuple[Sentence, ...] = ()
     toning: Toning | None = None
     reserves: tuple[Reserve, ...] = ()
     ties: tuple[int, ...] = ()

@@ -11,13 +11,12 @@ from numpy.typing import NDArray
 from ... import ENGINE
 from ..colour.spectra import value_of_spectrum
 from ..cut import NEVER
-from ..ground.shares import RIGHT_VALUE
 from ..key.held import held
 from ..key.key import Key, key_for, targeted
 from ..key.mood import Mood, in_mood
 from ..materials.media import Medium
 from ..materials.paints import Paint
-from ..materials.surfaces import Sheet, Surface, described
+from ..materials.surfaces import Sheet, Surface
 from ..mixing.paintbox import Paintbox, paintbox_of
 from ..order.coverage import Coverage, Status, cut_length
 from ..order.depth import with_depth
@@ -34,6 +33,7 @@ from ..plan.state import BARE, SheetState
 from ..reference.mass import Mass, MassKind
 from ..schools import SCHOOLS, School, school_named
 from ..schools.aims import aimed
+from ..sentence import Sentence, as_given, percent, sentence, tone
 from ..words.passes import worded
 
 Floats = NDArray[np.float64]
@@ -43,13 +43,10 @@ LOUD_CHROMA, HIGH_ABOVE = 35.0, 3.0
 """Chroma, and values above the ground, from which an opaque colour gets a muted layer below."""
 
 
-def default_school(medium: Medium, surface: Surface) -> tuple[School, str]:
-    """The school that medium and ground suggest, with the reason."""
+def default_school(medium: Medium) -> tuple[School, Sentence]:
+    """The school that a medium suggests, with the reason."""
     school = SCHOOLS[medium.school]
-    if medium.transparent or surface.value < 8.5:
-        why = f"{medium.words} on {described(surface)}: {school.fits}."
-        return school, why
-    return school, f"{medium.words} covers, also on {described(surface)}: {school.fits}."
+    return school, sentence("school-fits", medium=medium.words, fits=school.fits)
 
 
 def plan_of(
@@ -59,7 +56,7 @@ def plan_of(
     surface: Surface,
     sheet: Sheet,
     options: Options = NO_OPTIONS,
-    notes: Sequence[str] = (),
+    notes: Sequence[Sentence] = (),
     mood: Mood = Mood.AS_SEEN,
     paints: Sequence[Paint] = (),
     box: Paintbox | None = None,
@@ -73,9 +70,9 @@ def plan_of(
     UnknownName for an unknown school and InvalidInput for one that cannot be in the medium.
     """
     chosen, why = (
-        default_school(medium, surface)
+        default_school(medium)
         if options.school is None
-        else (school_named(options.school, medium, surface), "chosen by the painter.")
+        else (school_named(options.school, medium, surface), sentence("school-chosen"))
     )
     key = in_mood(key_for(medium, surface, masses), mood)
     known = {thing.id: thing for thing in options.things}
@@ -248,7 +245,8 @@ def passes_of(ordered: Ordered, steps: Sequence[Step]) -> tuple[tuple[Pass, ...]
 
 
 def _blank(k: int, operations: tuple[Operation, ...], minutes: float) -> Pass:
-    return Pass(f"p{k + 1}", "", "", "", "", (0.0, 0.0), "", minutes, 0.0, "", None, operations, ())
+    none = as_given("")
+    return Pass(f"p{k + 1}", none, (), none, (0.0, 0.0), none, minutes, 0.0, none, None, operations, ())
 
 
 def predicted_values(scene: Scene, steps: Sequence[Step]) -> tuple[tuple[float, ...], ...]:
@@ -263,20 +261,17 @@ def mass_values(scene: Scene, reflectances: Floats) -> Floats:
     return np.array([median_of(scene, values, scene.parts.of(m)) for m in range(len(scene.masses))])
 
 
-def _notes(sheet: Sheet, key: Key, ordered: Ordered, given: Sequence[str]) -> tuple[str, ...]:
+def _notes(sheet: Sheet, key: Key, ordered: Ordered, given: Sequence[Sentence]) -> tuple[Sentence, ...]:
     scene = ordered.scene
     notes = [*given]
     if sheet.note:
         notes.append(sheet.note)
-    notes.append(key.words)
+    notes.append(key.note)
     if scene.medium.transparent and scene.surface.value < 6.0:
         notes.append(
-            f"{scene.medium.words} only darkens, so nothing can be lighter than this surface "
-            f"({scene.surface.value:.1f}). Choose a lighter one or an opaque medium to keep the light."
+            sentence("note-only-darkens", medium=scene.medium.words, value=tone(scene.surface.value))
         )
     ground = sum(m.share for m, t in zip(scene.masses, ordered.turn, strict=True) if t < 0)
     if ground >= 0.005 and not scene.medium.transparent:
-        notes.append(
-            f"The surface already paints {100 * ground:.0f} % of the picture within {RIGHT_VALUE} of value."
-        )
+        notes.append(sentence("note-ground-paints", share=percent(ground)))
     return tuple(notes)

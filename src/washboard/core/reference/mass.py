@@ -5,6 +5,9 @@ from __future__ import annotations
 from dataclasses import dataclass, field, replace
 from enum import StrEnum
 
+from .look import PLAIN, Look
+from .name import NAMELESS, Name
+
 Lab = tuple[float, float, float]
 
 
@@ -36,7 +39,8 @@ class Mass:
     `light_end` and `dark_end` are the target colours at both ends of a graded mass, else alike.
     `direction` is where a graded mass grows darker, in degrees counter-clockwise from the right.
     `box` is left, top, right, bottom, `centre` x, y, and `inside` the point farthest from its border,
-    all normalised 0–1 from the top left. `area` is the id of the area that holds most of it.
+    all normalised 0–1 from the top left. `area` is the id of the area that holds most of it. `name` is the
+    painter's, `called` what it goes by.
     """
 
     id: str
@@ -65,6 +69,8 @@ class Mass:
     target_ends: tuple[Lab, Lab] = ((0.0, 0.0, 0.0), (0.0, 0.0, 0.0))
     name: str | None = None
     area: str | None = None
+    look: Look = PLAIN
+    called: Name = NAMELESS
     borders: tuple[Border, ...] = field(default=())
 
     @property

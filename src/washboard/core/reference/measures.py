@@ -12,8 +12,10 @@ from numpy.typing import NDArray
 from ..colour.lab import value_of_lab
 from . import contours
 from .gradients import SAMPLED, SMALL, MassPixels, gradient_of, median_colour, quantiles_of
+from .look import look_of
 from .mass import Border, Lab, Mass, MassKind
 from .masses import Division
+from .naming import named_masses
 from .picture import Labels, Picture, Singles
 from .transitions import transitions
 
@@ -83,7 +85,7 @@ def measure(
                 light=division.light_accent[label - division.flat_count - 1] if accent else True,
             )
         )
-    return Measured(tuple(masses), labels, along)
+    return Measured(named_masses(masses), labels, along)
 
 
 def _parts(picture: Picture, labels: Labels) -> Iterator[MassPixels]:
@@ -168,6 +170,7 @@ def _mass(
         ),
         inside=((deepest % width + 0.5) / width, (deepest // width + 0.5) / height),
         ends=ends,
+        look=look_of(part.mask, part.lab, (part.rows.start, part.columns.start), distance.shape),
     )
 
 

@@ -5,10 +5,12 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from ..plan.plan import Kind
+from ..sentence import sentence
 from .school import School, SchoolContext, Strand
 
 END = 0.22
 """Share of the range of values, at each end, that is placed first."""
+LIGHTS, DARKS, MIDDLES = (sentence(f"strand-{which}") for which in ("lights", "darks", "middles"))
 
 
 def _strands(context: SchoolContext) -> Sequence[Strand]:
@@ -20,9 +22,9 @@ def _strands(context: SchoolContext) -> Sequence[Strand]:
     middles = [k for k in context.main if k not in lights and k not in darks]
     way = -1 if context.medium.transparent else 1
     return (
-        Strand(context.by(lambda m: -m.target, lights), 1, Kind.PLACEHOLDER, "the lightest lights, marked"),
-        Strand(context.by(lambda m: m.target, darks), 2, None, "the darkest darks"),
-        Strand(context.by(lambda m: way * m.target, middles), 6, None, "the middles between the ends"),
+        Strand(context.by(lambda m: -m.target, lights), 1, Kind.PLACEHOLDER, LIGHTS),
+        Strand(context.by(lambda m: m.target, darks), 2, None, DARKS),
+        Strand(context.by(lambda m: way * m.target, middles), 6, None, MIDDLES),
     )
 
 

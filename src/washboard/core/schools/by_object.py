@@ -7,6 +7,8 @@ from dataclasses import replace
 
 from ..materials.media import Medium
 from ..reference.mass import Mass
+from ..reference.name import Name
+from ..sentence import Sentence, sentence
 from .school import OPAQUE, TRANSPARENT, School, SchoolContext, Strand
 
 LEAST_SHARE = 0.02
@@ -16,17 +18,29 @@ LIGHTER = 0.5
 STAGES = 3
 """Passes for a thing at most: a fixed number of stages keeps the place."""
 
+Called = Name | Sentence
+"""A thing by its name, or small things by what they are."""
+
 
 def _strands(context: SchoolContext) -> Sequence[Strand]:
     way = -1 if context.medium.transparent else 1
     held = _in_order(context)
     return [
-        Strand(context.by(lambda m: way * m.target, thing), STAGES, None, called.format(number, len(held)))
+        Strand(
+            context.by(lambda m: way * m.target, thing), STAGES, None, _numbered(called, number, len(held))
+        )
         for number, (called, thing) in enumerate(held, 1)
     ]
 
 
-def _in_order(context: SchoolContext) -> list[tuple[str, list[int]]]:
+def _numbered(called: Called, number: int, count: int) -> Sentence:
+    """A thing, or a family of small ones, with its place in the row."""
+    if isinstance(called, Name):
+        return sentence("strand-thing", thing=called, number=number, count=count)
+    return Sentence(called.key, {**called.values, "number": number, "count": count})
+
+
+def _in_order(context: SchoolContext) -> list[tuple[Called, list[int]]]:
     """The masses of each thing, far to near, then the small things on it as one family; of no known thing by
     what encloses them. In paint that covers, small things lighter than all that is large come last."""
     groups = _groups(context)
@@ -45,8 +59,8 @@ def _in_order(context: SchoolContext) -> list[tuple[str, list[int]]]:
     for key in large:
         ordered.append((_called(context, key), groups[key]))
         if key in families:
-            ordered.append(_family(context, groups, families[key], "thing{} on it"))
-    return [*ordered, _family(context, groups, sorted(lit), "light{}")] if lit else ordered
+            ordered.append(_family(context, groups, families[key], "strand-small-things"))
+    return [*ordered, _family(context, groups, sorted(lit), "strand-small-lights")] if lit else ordered
 
 
 def comes_last(own: Sequence[Mass], others: Sequence[Mass], medium: Medium) -> bool:
@@ -60,21 +74,19 @@ def _family(
     context: SchoolContext,
     groups: Mapping[tuple[int, int], list[int]],
     keys: Sequence[tuple[int, int]],
-    what: str,
-) -> tuple[str, list[int]]:
+    key: str,
+) -> tuple[Called, list[int]]:
     """Small things as one: the only one by its name, several by their number."""
-    own = [k for key in keys for k in groups[key]]
-    if len(keys) == 1 and keys[0][0] >= 0 and context.things[keys[0][0]].name:
+    own = [k for thing in keys for k in groups[thing]]
+    if len(keys) == 1 and keys[0][0] >= 0 and context.things[keys[0][0]].name.own:
         return _called(context, keys[0]), own
-    words = f"{len(own)} small {what.format('s')}" if len(own) > 1 else f"a small {what.format('')}"
-    return words + ", {} of {}", own
+    return sentence(key, things=len(own)), own
 
 
-def _called(context: SchoolContext, key: tuple[int, int]) -> str:
-    """A thing by its name, with its place in the row left open."""
+def _called(context: SchoolContext, key: tuple[int, int]) -> Called:
+    """A thing by its name."""
     place, _ = key
-    name = context.things[place].name if 0 <= place < len(context.things) else ""
-    return (name.replace("{", "").replace("}", "") or "thing") + ", {} of {}"
+    return context.things[place].name if 0 <= place < len(context.things) else sentence("strand-nameless")
 
 
 def _groups(context: SchoolContext) -> dict[tuple[int, int], list[int]]:

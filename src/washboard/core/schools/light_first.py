@@ -8,6 +8,7 @@ from collections.abc import Sequence
 from ..key.relations import brightest
 from ..plan.plan import Kind
 from ..reference.mass import Mass, MassKind
+from ..sentence import sentence
 from .school import School, SchoolContext, Strand
 
 FIRM = 0.75
@@ -18,6 +19,7 @@ LIT_CHROMA = 14.0
 """Chroma from which a place shows the colour of the light."""
 FALLS = 5.0
 """Values below the source at which its glow ends."""
+GLOW, BEYOND = sentence("strand-glow"), sentence("strand-beyond-glow")
 
 
 def _strands(context: SchoolContext) -> Sequence[Strand]:
@@ -25,8 +27,8 @@ def _strands(context: SchoolContext) -> Sequence[Strand]:
     rest = [k for k in context.main if k not in glow]
     kind = None if context.medium.transparent else Kind.GLOW
     return (
-        Strand(context.by(lambda m: -m.target, list(glow)), 1, kind, "the glow, one gradient"),
-        Strand(context.by(lambda m: -m.target, rest), 8, None, "what the light does not reach"),
+        Strand(context.by(lambda m: -m.target, list(glow)), 1, kind, GLOW),
+        Strand(context.by(lambda m: -m.target, rest), 8, None, BEYOND),
     )
 
 

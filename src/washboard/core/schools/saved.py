@@ -12,6 +12,7 @@ from collections.abc import Sequence
 from ..errors import InvalidInput
 from ..materials.media import MEDIA
 from ..plan.plan import Plan, Role
+from ..sentence import Sentence, sentence
 from .school import School, SchoolContext, Strand
 
 PREFIX = "own/"
@@ -101,7 +102,12 @@ def _strands(context: SchoolContext, stages: Sequence[Sequence[int]]) -> Sequenc
         held[stage_of(_hundredths(context.masses[k].target, low, high), stages)].append(k)
     way = -1 if context.medium.transparent else 1
     return [
-        Strand(context.by(lambda m: way * m.target, own), 1, None, f"stage {number} of {len(stages)}")
+        Strand(
+            context.by(lambda m: way * m.target, own),
+            1,
+            None,
+            sentence("strand-stage", number=number, count=len(stages)),
+        )
         for number, own in enumerate(held, 1)
     ]
 

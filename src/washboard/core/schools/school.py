@@ -10,6 +10,7 @@ from ..materials.media import MEDIA, Medium
 from ..materials.surfaces import Surface
 from ..plan.plan import Kind
 from ..reference.mass import Mass
+from ..sentence import Sentence, as_given
 
 ALL_MEDIA = frozenset(MEDIA)
 
@@ -70,13 +71,13 @@ class SchoolContext:
 class Strand:
     """Masses that share passes only with each other, in their order; at most `most` passes.
 
-    `kind`: how they are laid, None as the medium lays; `called`: the strand in words, for titles and reasons.
+    `kind`: how they are laid, None as the medium lays; `called`: what it is, for titles and reasons.
     """
 
     order: tuple[int, ...]
     most: int = 9
     kind: Kind | None = None
-    called: str = ""
+    called: Sentence | None = None
 
 
 @dataclass(frozen=True)
@@ -105,6 +106,11 @@ class School:
     restates: bool = False
     transparent: Weights = field(default=TRANSPARENT)
     opaque: Weights = field(default=OPAQUE)
+
+    @property
+    def said(self) -> Sentence:
+        """Its name inside a sentence."""
+        return as_given(self.words[:1].lower() + self.words[1:])
 
     def weights(self, medium: Medium) -> Weights:
         """What this school weighs in a medium."""

@@ -9,38 +9,31 @@ from ..materials.media import Medium
 from ..plan.plan import Kind, Operation, Pass
 from ..plan.state import MassSurface
 from ..reference.mass import Mass
+from ..sentence import Sentence, Turn, of_masses, sentence
 from .rules import Rule
 from .transitions import SurfaceState
-
-BY = "{by}"
-"""Where a refusal tells the pass that stands in its way."""
 
 
 @dataclass(frozen=True)
 class Refusal:
-    """What breaks: in which pass, by which operation on which mass in which state, by which rule, and why.
+    """What breaks: in which pass, by which operation on which mass in which state, and by which rule.
 
-    `name` is the mass's, or its id. `detail` may hold BY for the pass `by`, which stands in the way: the plan
-    knows its id, a page its number.
+    `by` is the id of the pass that stands in the way, `behind` that of a mass.
     """
 
     done: str
     mass: str
     rule: Rule
-    name: str
-    detail: str
     by: str = ""
+    behind: str = ""
     kind: Kind | None = None
     state: SurfaceState | None = None
 
     @property
-    def sentence(self) -> str:
-        """The mass, the rule and why, passes told by their ids."""
-        return f"{self.name}: {self.why({})}"
-
-    def why(self, called: Mapping[str, str]) -> str:
-        """The rule and what is in its way, passes told by what they are `called`, by their ids otherwise."""
-        return f"{self.rule.value}; {self.detail.replace(BY, called.get(self.by, self.by))}."
+    def sentence(self) -> Sentence:
+        """The rule, about this mass."""
+        own, behind = of_masses((self.mass,)), of_masses((self.behind,) if self.behind else ())
+        return sentence(f"refused-{self.rule}", masses=own, by=Turn(self.by), behind=behind)
 
 
 @dataclass
@@ -58,13 +51,10 @@ class Replay:
         done: Pass,
         mass: str,
         rule: Rule,
-        why: str,
         o: Operation | None = None,
         state: SurfaceState | None = None,
         by: str = "",
+        behind: str = "",
     ) -> None:
-        """Note that an operation on a mass breaks a rule, and why: BY in it stands for the pass `by`."""
-        known = self.masses.get(mass)
-        name = (known.name if known else None) or mass
-        kind = o.kind if o else None
-        self.refusals.append(Refusal(done.id, mass, rule, name, why, by, kind, state))
+        """Note that an operation on a mass breaks a rule; `by` and `behind` as in a refusal."""
+        self.refusals.append(Refusal(done.id, mass, rule, by, behind, o.kind if o else None, state))

@@ -17,7 +17,7 @@ from ..plan.acts import ACTS, Sort
 from ..plan.plan import Kind, Operation, Pass, Plan, Role
 from ..plan.state import BARE, MassSurface, SheetState
 from ..reference.mass import Mass, MassKind
-from .refusal import BY, Refusal, Replay
+from .refusal import Refusal, Replay
 from .rules import Rule
 from .transitions import SurfaceState, after, dried, stage
 from .whole import judge_accents, judge_completeness, judge_depth, turns_of
@@ -49,8 +49,8 @@ def replay(
 
     `ground_value` is the bare surface's Munsell value, 0–10; the passes begin at `start`.
     """
-    replayed, clock = _replayed(masses, passes, medium, ground_value, start)
-    judge_completeness(replayed, passes, clock, start)
+    replayed, _ = _replayed(masses, passes, medium, ground_value, start)
+    judge_completeness(replayed, passes, start)
     turn = turns_of(passes)
     judge_accents(replayed, passes, turn)
     judge_depth(replayed, passes, turn)
@@ -87,11 +87,10 @@ def _replayed(
     # Judge with the shortest drying time, that of a small, thin layer: the plan may wait longer.
     for done in passes:
         if min(done.minutes, done.between, done.wait) < 0 and masses:
-            durations = f"{done.minutes:.1f}, {done.between:.1f} and {done.wait:.1f} min"
-            replayed.refuse(done, masses[0].id, Rule.WITHIN, durations)
+            replayed.refuse(done, masses[0].id, Rule.WITHIN)
         for operation in done.operations:
             if operation.mass not in by_id:
-                replayed.refuse(done, operation.mass, Rule.UNKNOWN, "the plan has no such mass", operation)
+                replayed.refuse(done, operation.mass, Rule.UNKNOWN, operation)
                 continue
             _step(replayed, done, operation, clock, clock + max(done.lasts, 0.0))
         clock += max(done.lasts, 0.0) + max(done.wait, 0.0)
@@ -119,12 +118,11 @@ def state_of(surface: MassSurface, medium: Medium, now: float) -> SurfaceState:
 def _step(replayed: Replay, done: Pass, o: Operation, now: float, end: float) -> None:
     surface, medium = replayed.surfaces[o.mass], replayed.medium
     if not 0 <= o.cover <= 1:
-        replayed.refuse(done, o.mass, Rule.WITHIN, f"a cover of {o.cover:.2f}", o)
+        replayed.refuse(done, o.mass, Rule.WITHIN, o)
     state = state_of(surface, medium, now)
     outcome = after(medium.key, o.kind, state)
     if isinstance(outcome, Rule) and o.role is not Role.OVERLAP:
-        by = surface.by or "the start"
-        replayed.refuse(done, o.mass, outcome, f"it is {state.value} since {BY}", o, state, by)
+        replayed.refuse(done, o.mass, outcome, o, state, surface.by)
     _judged(replayed, done, o, surface, state)
     if o.role is Role.OVERLAP:
         return
@@ -145,30 +143,27 @@ def _laying(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) ->
     mass, medium = replayed.masses[o.mass], replayed.medium
     corrects = o.kind in CORRECTING
     if surface.kept:
-        replayed.refuse(done, o.mass, Rule.RESERVED, "it was to stay bare", o)
+        replayed.refuse(done, o.mass, Rule.RESERVED, o)
     elif surface.finished and not corrects:
         rule = Rule.FINISHED if o.role is Role.TARGET else Rule.UNDER_FIRST
-        replayed.refuse(done, o.mass, rule, f"it was finished in {BY}", o, by=surface.by)
+        replayed.refuse(done, o.mass, rule, o, by=surface.by)
     if surface.layers > medium.most_layers and medium.key != "pastel" and o.role is not Role.OVERLAP:
-        replayed.refuse(done, o.mass, Rule.LAYERS, f"this would be layer {surface.layers + 1}", o)
+        replayed.refuse(done, o.mass, Rule.LAYERS, o)
     if o.oil and surface.oil and o.oil < surface.oil - LEANER:
-        why = f"{100 * o.oil:.0f} % of oil over {100 * surface.oil:.0f} %"
-        replayed.refuse(done, o.mass, Rule.LEAN_FIRST, why, o)
+        replayed.refuse(done, o.mass, Rule.LEAN_FIRST, o)
     if not medium.transparent or o.kind is Kind.WHITE:
         return
     if o.to_value > o.from_value + TOLERANCE:
-        why = f"from {o.from_value:.2f} to {o.to_value:.2f} it would rise"
-        replayed.refuse(done, o.mass, Rule.DARKENS, why, o)
+        replayed.refuse(done, o.mass, Rule.DARKENS, o)
     if o.cover > 0.99 and o.to_value > surface.value + TOLERANCE:
-        why = f"it stands at {surface.value:.2f}, not {o.from_value:.2f}"
-        replayed.refuse(done, o.mass, Rule.STARTS, why, o)
+        replayed.refuse(done, o.mass, Rule.STARTS, o)
     if (
         mass.kind is MassKind.ACCENT
         and mass.light
         and o.role is Role.TARGET
         and o.kind is not Kind.PLACEHOLDER
     ):
-        replayed.refuse(done, o.mass, Rule.LIGHT_ACCENT, "its light is the bare surface", o)
+        replayed.refuse(done, o.mass, Rule.LIGHT_ACCENT, o)
 
 
 CORRECTING = (Kind.GLAZE, Kind.RESTATE, Kind.UNIFY, Kind.SCUMBLE, Kind.WHITE, Kind.RAYS)
@@ -177,15 +172,13 @@ CORRECTING = (Kind.GLAZE, Kind.RESTATE, Kind.UNIFY, Kind.SCUMBLE, Kind.WHITE, Ki
 
 def _taking(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) -> None:
     if o.kind is Kind.SAND and surface.toxic:
-        replayed.refuse(done, o.mass, Rule.TOXIC_DUST, f"what {BY} laid is toxic as dust", o, by=surface.by)
+        replayed.refuse(done, o.mass, Rule.TOXIC_DUST, o, by=surface.by)
     # The stained share of the optical density over the bare surface cannot be lifted.
     bare, now = (float(luminance_of(v)) for v in (replayed.ground, min(surface.value, replayed.ground)))
     kept = ACTS[o.kind].grip * surface.staining * math.log10(max(bare, 1e-6) / max(now, 1e-6))
     most = float(value_of(bare * 10**-kept))
     if o.to_value > most + LIFTS_CLOSE:
-        held = ACTS[o.kind].grip * surface.staining
-        why = f"{100 * held:.0f} % stain, which leaves {most:.1f}, not {o.to_value:.1f}"
-        replayed.refuse(done, o.mass, Rule.STAINS, why, o)
+        replayed.refuse(done, o.mass, Rule.STAINS, o)
 
 
 def _changed(
@@ -200,7 +193,7 @@ def _changed(
     elif o.kind is Kind.UNMASK:
         on = end - (end if surface.masked_at is None else surface.masked_at)
         if on > MASK_STAYS:
-            replayed.refuse(done, o.mass, Rule.MASK_LONG, f"it was on for {on / 1440:.1f} days", o)
+            replayed.refuse(done, o.mass, Rule.MASK_LONG, o)
         surface = replace(surface, masked_at=None, by=done.id, layers=max(surface.layers, 1))
     elif act.sort is Sort.LAYS and state is not SurfaceState.MASKED:
         surface = replace(

@@ -14,7 +14,7 @@ ENCLOSED, FIRM = 0.8, 0.5
 """Share of an outline along what lies behind, and hardness, from which a thing stands before it."""
 
 
-def judge_completeness(replayed: Replay, passes: Sequence[Pass], end: float, start: SheetState) -> None:
+def judge_completeness(replayed: Replay, passes: Sequence[Pass], start: SheetState) -> None:
     """Every mass reaches its target once, before the start or in these passes, and no mask stays on."""
     for name, surface in replayed.surfaces.items():
         reached = [
@@ -22,9 +22,9 @@ def judge_completeness(replayed: Replay, passes: Sequence[Pass], end: float, sta
         ]
         before = int(start.of(name, replayed.ground).settled)
         if before + len(reached) != 1 and passes:
-            replayed.refuse(passes[-1], name, Rule.COMPLETE, f"it does so {before + len(reached)} times")
+            replayed.refuse(passes[-1], name, Rule.COMPLETE)
         if surface.masked_at is not None:
-            replayed.refuse(passes[-1], name, Rule.UNMASK, f"it is still on at minute {end:.0f}")
+            replayed.refuse(passes[-1], name, Rule.UNMASK)
 
 
 Turns = Mapping[str, tuple[int, int]]
@@ -48,7 +48,7 @@ def judge_accents(replayed: Replay, passes: Sequence[Pass], turn: Turns) -> None
         k = turn[name][0]
         later = [b.mass for b in mass.borders if b.mass in turn and turn[b.mass][0] > k]
         if later:
-            replayed.refuse(passes[k], name, Rule.AROUND_FIRST, f"{_names(replayed, later)} is laid after it")
+            replayed.refuse(passes[k], name, Rule.AROUND_FIRST, behind=later[0])
 
 
 def judge_depth(replayed: Replay, passes: Sequence[Pass], turn: Turns) -> None:
@@ -65,9 +65,4 @@ def judge_depth(replayed: Replay, passes: Sequence[Pass], turn: Turns) -> None:
                 continue
             if (behind.depth or 0) < mass.depth and turn[border.mass] > turn[name]:
                 k = turn[name][0]
-                why = f"{behind.name or behind.id} lies behind it and comes later"
-                replayed.refuse(passes[k], name, Rule.BACK_FIRST, why)
-
-
-def _names(replayed: Replay, ids: Sequence[str]) -> str:
-    return ", ".join(replayed.masses[i].name or i for i in ids[:3])
+                replayed.refuse(passes[k], name, Rule.BACK_FIRST, behind=behind.id)

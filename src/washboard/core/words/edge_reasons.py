@@ -10,9 +10,10 @@ from numpy.typing import NDArray
 from ..order.coverage import Status, cut_length
 from ..order.painting import Scene
 from ..order.result import PlanningResult
-from ..plan.names import listed, look_of
+from ..plan.names import said
 from ..plan.plan import Reason
 from ..reference.mass import Mass, MassKind
+from ..sentence import sentence, tone, whole
 
 Mask = NDArray[np.bool_]
 
@@ -38,12 +39,9 @@ def meets_bare(worked: PlanningResult, k: int) -> Reason | None:
     if here is None:
         return None
     step, length, bare = here
-    names = listed(masses_at(worked.scene, bare), 2)
-    sentence = (
-        f"It is the first thing clearly darker than the bare surface beside it: {step:.1f} values along "
-        f"{length:.0f} cm, so {names} appear{'s' if len(bare) == 1 else ''} now."
-    )
-    return Reason("meets-bare", sentence, ids_of(worked.scene, bare), {"values": step, "cm": length})
+    names = said(masses_at(worked.scene, bare), 2)
+    words = sentence("why-meets-bare", masses=names, step=tone(step))
+    return Reason("meets-bare", words, ids_of(worked.scene, bare), {"values": step, "cm": length})
 
 
 def bare_contrast(worked: PlanningResult, k: int) -> tuple[float, float, list[int]] | None:
@@ -81,12 +79,9 @@ def goes_round(worked: PlanningResult, k: int) -> Reason | None:
         return None
     minutes = length / scene.medium.cut_cm
     narrow = min(scene.masses[m].width_mm for m in around)
-    sentence = (
-        f"It goes round {listed(masses_at(scene, around), 2)}: {length:.0f} cm of edge, {minutes:.1f} min, "
-        f"{narrow:.{0 if narrow >= 3 else 1}f} mm wide at the slimmest; once covered, that light is gone."
-    )
+    words = sentence("why-goes-round", masses=said(masses_at(scene, around), 2), length=whole(length))
     return Reason(
-        "goes-round", sentence, ids_of(scene, around), {"cm": length, "minutes": minutes, "mm": narrow}
+        "goes-round", words, ids_of(scene, around), {"cm": length, "minutes": minutes, "mm": narrow}
     )
 
 
@@ -101,14 +96,9 @@ def runs_under(worked: PlanningResult, k: int) -> Reason | None:
     seconds = step.problem.seconds(forced) - step.problem.seconds(step.covered)
     if extra < WORTH_CM or seconds <= 0:
         return None
-    edge = "would cut" if scene.medium.transparent else "would draw"
-    sentence = (
-        f"It runs under {listed(masses_at(scene, under))}: stopping there {edge} {extra:.0f} cm more, "
-        f"{seconds / 60:.0f} min with the second cutting of the same edge."
-        if seconds >= 45
-        else f"It runs under {listed(masses_at(scene, under))}: stopping there {edge} {extra:.0f} cm more."
-    )
-    return Reason("runs-under", sentence, ids_of(scene, under), {"cm": extra, "minutes": seconds / 60})
+    key = "why-runs-under-minutes" if seconds >= 45 else "why-runs-under"
+    words = sentence(key, length=whole(extra), minutes=whole(seconds / 60))
+    return Reason("runs-under", words, ids_of(scene, under), {"cm": extra, "minutes": seconds / 60})
 
 
 def _run_under(worked: PlanningResult, k: int) -> list[int]:
@@ -140,10 +130,8 @@ def keeps_off(worked: PlanningResult, k: int) -> Reason | None:
     weight = np.where(beside, spoilt * np.sqrt(scene.parts.areas), 0)
     part = int(np.argmax(weight))
     mass = scene.masses[int(scene.parts.mass[part])]
-    sentence = (
-        f"It stays off {listed([mass])}: under that {look_of(mass)} it would end ΔE {spoilt[part]:.1f} off."
-    )
-    return Reason("keeps-off", sentence, (mass.id,), {"deltaE": float(spoilt[part])})
+    words = sentence("why-keeps-off", masses=said([mass]))
+    return Reason("keeps-off", words, (mass.id,), {"deltaE": float(spoilt[part])})
 
 
 def _beside(scene: Scene, covered: Mask) -> Mask:

@@ -8,13 +8,14 @@ from dataclasses import replace
 import numpy as np
 
 from ..colour.lab import value_of_lab
-from ..colour.words import hue_of, look_at
+from ..colour.words import hue_of, tone_of
 from ..order.result import PassType, PlanningResult, Step
 from ..order.timing import coats_of
-from ..plan.names import NEARLY_ALL, capital, count_word, listed, mixture_words, named, temperature
-from ..plan.own import own_sentence, own_title
+from ..plan.names import NEARLY_ALL, colour_words, mixture_of, row, said, tones_of, weightiest
+from ..plan.own import own_how, own_title
 from ..plan.plan import Kind, Pass, Role
 from ..reference.mass import Mass, MassKind
+from ..sentence import Sentence, Value, count_of, of_masses, sentence, tone, whole
 from .reasons import reasons_for
 from .tight import findings_for
 
@@ -28,13 +29,11 @@ def _worded(worked: PlanningResult, k: int) -> Pass:
     done, step = worked.plan.passes[k], worked.steps[k]
     masses = [worked.scene.masses[m] for m in step.group]
     under = _under(worked, k)
-    act, over = _title(worked, k, masses, under)
     return replace(
         done,
-        act=act,
-        over=over,
-        what=_what(worked, k, masses, under) + (f" Use {step.tool.words}." if step.tool else ""),
-        where=listed([*masses], 4) or "everywhere",
+        title=_title(worked, k, masses, under),
+        what=_what(worked, k, masses, under),
+        where=sentence("only-masses", masses=row(masses, 4)) if masses else sentence("everywhere"),
         values=_values(masses, done),
         edge=_edge(worked, step),
         needs=_needs(worked, k),
@@ -55,77 +54,78 @@ def _under(worked: PlanningResult, k: int) -> list[Mass]:
 
 
 TITLES = {
-    PassType.MASKS: "mask",
-    PassType.TONES: "one middle tone over everything",
-    PassType.WIPES: "wipe the lights out",
-    PassType.RECOVERS: "win the lights back",
-    PassType.RESTATES: "restate the darkest darks",
+    PassType.MASKS: "title-mask",
+    PassType.TONES: "title-tone",
+    PassType.WIPES: "title-wipe",
+    PassType.RECOVERS: "title-recover",
+    PassType.RESTATES: "title-restate",
 }
 
 
-def _title(worked: PlanningResult, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> tuple[str, str]:
-    """What is done in painters' words, and to which shapes, "" for everything."""
+def _title(worked: PlanningResult, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> Sentence:
+    """What is done in painters' words, and to which masses."""
     scene, step = worked.scene, worked.steps[k]
     if step.own is not None:
         return own_title(step.own.kind, masses)
+    if step.pass_type is PassType.TONES:
+        return sentence("title-patches" if scene.patches > 1 else "title-tone")
     if step.pass_type is not PassType.LAYS:
-        act = TITLES[step.pass_type]
-        if step.pass_type is PassType.TONES and scene.patches > 1:
-            return "An underpainting in patches", ""
-        if {worked.scene.how[m] for m in step.group} == {Kind.UNMASK} and step.pass_type is PassType.RECOVERS:
-            act = "take the mask off"
-        return capital(act), listed(masses)
+        recovers = step.pass_type is PassType.RECOVERS
+        unmasks = recovers and {scene.how[m] for m in step.group} == {Kind.UNMASK}
+        key = "title-unmask" if unmasks else TITLES[step.pass_type]
+        return sentence(key, masses=row(masses))
     if masses and all(m.kind is MassKind.ACCENT for m in masses):
-        return "Last accents", _accents(masses)
+        return _of_accents(masses)
     if step.called:
-        alone = len(masses) == 1 and step.called.startswith(f"{masses[0].name},")
-        return capital(f"{step.called}, {mixture_words(masses)}"), "" if alone else listed(masses)
-    words, first = mixture_words(masses), all(s.pass_type is not PassType.LAYS for s in worked.steps[:k])
+        if _is_alone(step.called, masses):
+            return sentence("title-strand-alone", strand=step.called, tones=tones_of(masses))
+        return sentence("title-strand", strand=step.called, tones=tones_of(masses), masses=row(masses))
+    last, first = k == len(worked.steps) - 1, _is_first(worked, k)
     if scene.medium.transparent:
-        if sum(m.share for m in [*masses, *under]) >= NEARLY_ALL:
-            wash = f"{_palest(first, words, masses)} wash over everything{_leaving(worked, masses, under)}"
-            return capital(wash), ""
-        if len(masses) > 1 and _joined(masses):
-            return capital(f"one {words} shape"), listed(masses)
-        kind = "washes" if len(masses) > 1 else "wash"
-        return capital(f"{_last(worked, k)}{words} {kind}"), listed(masses)
+        return _of_wash(worked, masses, under, first, last)
     if first and _lies_between(worked, masses):
-        return "Darker than the ground", listed(masses)
-    begun = "first block-in, " if first else _last(worked, k)
-    return capital(f"{begun}{_stage(worked, k)}"), listed(masses)
+        return sentence("title-block-in-darkest", masses=row(masses))
+    key = "title-block-in" if first else "title-last-tones" if last else "title-tones"
+    return sentence(key, tones=tones_of(masses), masses=row(masses), medium=scene.medium.key)
+
+
+def _is_first(worked: PlanningResult, k: int) -> bool:
+    return all(step.pass_type is not PassType.LAYS for step in worked.steps[:k])
+
+
+def _is_alone(called: Sentence, masses: Sequence[Mass]) -> bool:
+    """Whether a thing's only mass goes by the thing's own name."""
+    return len(masses) == 1 and bool(masses[0].name) and called.values.get("thing") == masses[0].called
+
+
+def _of_wash(
+    worked: PlanningResult, masses: Sequence[Mass], under: Sequence[Mass], first: bool, last: bool
+) -> Sentence:
+    if sum(m.share for m in [*masses, *under]) >= NEARLY_ALL:
+        left = _left_out(worked, masses, under)
+        which = "first" if first else "more"
+        if not left:
+            return sentence(f"title-{which}-wash", mixture=mixture_of(masses))
+        whites = {m.id for m, turn in zip(worked.scene.masses, worked.turn, strict=True) if turn < 0}
+        many = len(left) > 2 and {m.id for m in left} <= whites
+        named = count_of(weightiest(left), "whites") if many else row(left, 2)
+        return sentence(f"title-{which}-wash-except", masses=named)
+    if last:
+        return sentence("title-last-wash", masses=row(masses))
+    key = "title-joined-wash" if len(masses) > 1 and _joined(masses) else "title-wash"
+    return sentence(key, masses=row(masses), mixture=mixture_of(masses))
+
+
+def _left_out(worked: PlanningResult, masses: Sequence[Mass], under: Sequence[Mass]) -> list[Mass]:
+    """What a wash over nearly everything leaves: not the darks that come over it anyway."""
+    kept = {m.id for m in [*masses, *under]}
+    return [m for m in worked.scene.masses if m.id not in kept and (m.kind is not MassKind.ACCENT or m.light)]
 
 
 def _lies_between(worked: PlanningResult, masses: Sequence[Mass]) -> bool:
     """Whether the ground is lighter than all of the pass and darker than something still to come."""
     ground = worked.scene.surface.value
     return max(m.target for m in masses) < ground < max(m.target for m in worked.scene.masses) - 0.5
-
-
-def _stage(worked: PlanningResult, k: int) -> str:
-    """Darks, middles or lights, told by where the pass stands on the ladder."""
-    masses = [worked.scene.masses[m] for m in worked.steps[k].group]
-    values = [m.target for m in masses]
-    low, high = min(values), max(values)
-    mixture = mixture_words(masses)
-    if high - low < 0.05:
-        return f"{mixture}, {low:.1f}"
-    return f"{mixture}, {low:.1f} to {high:.1f}"
-
-
-def _palest(first: bool, words: str, masses: Sequence[Mass]) -> str:
-    level, hue = words.split(" ", 1)
-    tone = hue if hue != "grey" else f"{temperature(masses)} grey"
-    return f"{'palest' if first else level} {tone}"
-
-
-def _leaving(worked: PlanningResult, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
-    kept = {m.id for m in [*masses, *under]}
-    out = [m for m in worked.scene.masses if m.id not in kept and (m.kind is not MassKind.ACCENT or m.light)]
-    return f" but {listed(out, 2)}" if out else ""
-
-
-def _last(worked: PlanningResult, k: int) -> str:
-    return "last, " if k == len(worked.steps) - 1 else ""
 
 
 def _joined(masses: Sequence[Mass]) -> bool:
@@ -149,122 +149,129 @@ def _joined(masses: Sequence[Mass]) -> bool:
     return largest >= 0.8 * total
 
 
-def _accents(masses: Sequence[Mass]) -> str:
-    """The accents by name where all have one, else how many are light and dark."""
-    if all(m.name for m in masses):
-        return listed(masses)
-    counts = ((sum(m.light for m in masses), "light"), (sum(not m.light for m in masses), "dark"))
-    return " and ".join(f"{count_word(n)} {w}{'s' if n > 1 else ''}" for n, w in counts if n)
+def _of_accents(masses: Sequence[Mass]) -> Sentence:
+    lights = {m.light for m in masses}
+    key = "both" if len(lights) > 1 else "lights" if True in lights else "darks"
+    return sentence(f"title-accents-{key}", masses=row(masses))
 
 
-VERBS = {
-    **dict.fromkeys(Kind, "Lay"),
-    Kind.BLOCK_IN: "Block in",
-    Kind.ACCENT: "Set",
-    Kind.GLOW: "Set",
-    Kind.WHITE: "Set in opaque white",
-    Kind.MASK: "Draw masking fluid over",
-    Kind.UNMASK: "Take the mask off",
-    Kind.LIFT_DRY: "Lift",
-    Kind.LIFT_WET: "Lift while wet",
-    Kind.STENCIL: "Lift through a stencil",
-    Kind.SCRATCH: "Scratch",
-    Kind.SAND: "Sand",
-    Kind.SCRAPE: "Scrape",
-    Kind.WIPE: "Wipe out",
-    Kind.RESTATE: "Go once more over",
-    Kind.NEGATIVE: "Cut round the lighter shapes and lay",
-    Kind.PLACEHOLDER: "Mark with a tint",
-    Kind.TONE: "Lay the tone over",
-}
-"""How the sentence of a pass begins."""
+def _what(
+    worked: PlanningResult, k: int, masses: Sequence[Mass], under: Sequence[Mass]
+) -> tuple[Sentence, ...]:
+    """How it is done, a sentence a step."""
+    done, step, scene = worked.plan.passes[k], worked.steps[k], worked.scene
+    if step.own is not None:
+        return own_how(step.own.kind)
+    if step.pass_type is PassType.TONES and scene.patches > 1:
+        return (sentence("how-patches", colours=scene.patches),)
+    found = [*_acts(worked, k, masses)]
+    if done.between:
+        found += _coats(worked, k)
+    if under and masses and done.targets:
+        found.append(sentence("how-across", masses=said(under)))
+    graded = [m for m in masses if m.kind is MassKind.GRADED]
+    if graded and step.pass_type is PassType.LAYS:
+        found.append(_gradation(max(graded, key=lambda m: m.share)))
+    if step.tool:
+        found.append(sentence("how-tool", tool=step.tool.words))
+    return tuple(found)
 
 
-def _what(worked: PlanningResult, k: int, masses: Sequence[Mass], under: Sequence[Mass]) -> str:
-    done, own = worked.plan.passes[k], worked.steps[k].own
-    if own is not None:
-        return own_sentence(own.kind, masses)
-    if worked.steps[k].pass_type is PassType.TONES and worked.scene.patches > 1:
-        return f"Lay {count_word(worked.scene.patches)} muted colours thinly over everything, one an area."
-    kinds = {o.kind for o in done.operations if o.kind.lays}
-    verbs = dict.fromkeys(VERBS[o.kind] for o in done.operations if o.role is Role.TARGET and o.kind.reaches)
-    if not done.targets:
-        verbs = dict.fromkeys(VERBS[o.kind] for o in done.operations if o.role is Role.UNDER)
-    words = " and ".join(verb if k == 0 else verb[0].lower() + verb[1:] for k, verb in enumerate(verbs))
-    sentence = f"{words} {listed(masses)}" if masses else "Lay it over everything"
-    if len(masses) > 1 and worked.scene.medium.transparent and kinds & {Kind.WASH, Kind.GRADED_WASH}:
-        sentence += ", each with its own mixture, joined while wet"
-    sentence += "."
+def _acts(worked: PlanningResult, k: int, masses: Sequence[Mass]) -> list[Sentence]:
+    """A sentence for what is laid, with its colours, and one for every other act."""
+    done, medium = worked.plan.passes[k], worked.scene.medium
+    own: dict[Kind, list[Mass]] = {}
+    for o in done.operations:
+        if o.role is Role.TARGET and o.kind.reaches:
+            own.setdefault(o.kind, []).append(worked.plan.mass(o.mass))
+    found = []
+    laid = [mass for kind, held in own.items() if kind.lays and kind not in SAID for mass in held]
+    if laid:
+        low, high = (tone(f(m.target for m in laid)) for f in (min, max))
+        joined = len(laid) > 1 and medium.transparent and own.keys() & {Kind.WASH, Kind.GRADED_WASH}
+        key = "how-one" if low == high or f"{low.number:.1f}" == f"{high.number:.1f}" else "how-spread"
+        mixture = mixture_of(laid)
+        found.append(sentence("how-joined" if joined else key, mixture=mixture, low=low, high=high))
+    for kind, held in own.items():
+        if kind in SAID or not kind.lays:
+            found.append(sentence(f"how-{kind.value}", masses=said(held)))
     steps = max((o.steps for o in done.operations), default=1)
     if steps > 1:
         lit = [worked.plan.mass(o.mass) for o in done.operations if o.steps > 1]
-        sentence += f" Build {listed(lit, 2)} in {count_word(steps)} nested steps, outermost darkest."
-    if done.between:
-        sentence += f" {_coated(worked, k)}"
-    if under and masses and done.targets:
-        sentence += f" Carry it on under {listed(under)}."
-    graded = [m for m in masses if m.kind is MassKind.GRADED]
-    if graded and worked.steps[k].pass_type is PassType.LAYS:
-        largest = max(graded, key=lambda m: m.share)
-        sentence += " " + _gradation(largest)
-    return sentence
+        found.append(sentence("how-steps", masses=said(lit, 2), steps=steps))
+    if not found and not masses:
+        found.append(sentence("how-everywhere"))
+    elif not found:
+        guards = [o for o in done.operations if o.kind in (Kind.MASK, Kind.UNMASK)]
+        kind = guards[0].kind if guards else Kind.LAYER
+        found.append(sentence(f"how-{kind.value}" if guards else "how-under", masses=said(masses)))
+    return found
 
 
-def _coated(worked: PlanningResult, k: int) -> str:
-    """Which masses take how many coats."""
+SAID = (Kind.WHITE, Kind.RESTATE, Kind.NEGATIVE, Kind.PLACEHOLDER, Kind.TONE)
+"""What is laid in a way that needs a sentence of its own."""
+
+
+def _coats(worked: PlanningResult, k: int) -> list[Sentence]:
+    """Which masses take how many coats, each dry before the next."""
     by_count: dict[int, list[Mass]] = {}
     for m, coats in coats_of(worked.scene, worked.steps[k]).items():
         by_count.setdefault(coats, []).append(worked.plan.masses[m])
-    counts = sorted(by_count, reverse=True)
+    medium = worked.scene.medium.key
+    counts = [count for count in sorted(by_count, reverse=True) if count > 1]
     if len(by_count.get(counts[0], ())) == len(worked.steps[k].group):
-        return f"In {count_word(counts[0])} coats, each dry before the next."
-    first, *others = (f"{count_word(n)}{{}} over {listed(by_count[n], 2)}" for n in counts)
-    phrases = [first.format(" coats"), *(other.format("") for other in others)]
-    return capital(f"{', '.join(phrases)}, each dry before the next.")
+        return [sentence("how-coats-all", count=counts[0], medium=medium)]
+    return [
+        sentence("how-coats", count=count, masses=said(by_count[count], 2), medium=medium) for count in counts
+    ]
 
 
-def _gradation(mass: Mass) -> str:
-    """How a graded mass runs: values at both ends, and colours where they differ."""
-    (light, high), (dark, low) = ((look_at(end), float(value_of_lab(end))) for end in mass.target_ends)
-    start, end = _ends(mass.direction)
-    if hue_of(mass.target_ends[0]) == hue_of(mass.target_ends[1]):
-        return f"Grade {named(mass)} from {high:.1f} to {low:.1f}{end and f' toward the {end}'}."
-    start, end = start and f", at the {start}", end and f", at the {end}"
-    return f"Grade {named(mass)} from {light}, {high:.1f}{start} to {dark}, {low:.1f}{end}."
+SIDES = ("right", "top", "left", "bottom")
 
 
-def _ends(direction: float | None) -> tuple[str, str]:
-    """Where a gradation starts light and ends dark, in words."""
-    if direction is None:
-        return "", ""
-    sides = ("right", "top", "left", "foot")
-    turn = round((direction % 360) / 90) % 4
-    return sides[(turn + 2) % 4], sides[turn]
+def _gradation(mass: Mass) -> Sentence:
+    """How a graded mass runs, from the top or the left: colours where they differ, values at both ends."""
+    (light, high), (dark, low) = ((end, float(value_of_lab(end))) for end in mass.target_ends)
+    # `direction` is where it grows darker.
+    turn = None if mass.direction is None else round((mass.direction % 360) / 90) % 4
+    light_first = turn is None or SIDES[turn] in ("bottom", "right")
+    (start, from_), (end, to) = ((light, high), (dark, low)) if light_first else ((dark, low), (light, high))
+    own = of_masses((mass.id,))
+    values: dict[str, Value] = {"mass": own, "from": tone(from_), "to": tone(to)}
+    alike = hue_of(light) == hue_of(dark)
+    if not alike:
+        values |= {
+            "first": colour_words(tone_of(from_), hue_of(start)),
+            "second": colour_words(tone_of(to), hue_of(end)),
+        }
+    side = "" if turn is None else "-from-top" if SIDES[turn] in ("top", "bottom") else "-from-left"
+    return Sentence(f"how-grade{side}{'' if alike else '-in-two'}", values)
 
 
-def _edge(worked: PlanningResult, step: Step) -> str:
+def _edge(worked: PlanningResult, step: Step) -> Sentence:
     """How the edges of this pass are, by length: firm and soft."""
     parts = worked.scene.parts
     ends = (step.covered[parts.first] != step.covered[parts.second]) & ~parts.inner
     firm = float(parts.length[ends & (parts.hardness > 0.5)].sum())
     soft = float(parts.length[ends & (parts.hardness <= 0.5)].sum())
     if firm + soft < 0.5:
-        return "no edges to cut"
+        return sentence("edges-none")
     if soft < 0.1 * firm:
-        return f"firm, {firm:.0f} cm"
+        return sentence("edges-firm", firm=whole(firm))
     if firm < 0.1 * soft:
-        return f"soft, {soft:.0f} cm"
-    return f"firm {firm:.0f} cm, soft {soft:.0f} cm"
+        return sentence("edges-soft", soft=whole(soft))
+    return sentence("edges-both", firm=whole(firm), soft=whole(soft))
 
 
-def _needs(worked: PlanningResult, k: int) -> str:
+def _needs(worked: PlanningResult, k: int) -> Sentence:
+    """The state of the surface that a pass asks for."""
     scene, step = worked.scene, worked.steps[k]
     if step.pass_type is PassType.WIPES:
-        return "wet"
-    if all(s.pass_type in (PassType.MASKS,) for s in worked.steps[:k]):
-        return "bare, dry"
+        return sentence("needs-wet")
     if scene.medium.dry_minutes == 0:
-        return "as it is"
+        return sentence("needs-nothing")
+    if all(s.pass_type in (PassType.MASKS,) for s in worked.steps[:k]):
+        return sentence("needs-dry-surface")
     before = worked.plan.passes[k - 1]
     over = not np.allclose(step.before[step.covered], scene.bare[step.covered])
-    return "dry" if before.wait > 0 or over else f"{scene.medium.wet} beside it is fine"
+    return sentence("needs-dry" if before.wait > 0 or over else "needs-wet-beside")

@@ -12,11 +12,11 @@ from ..key.relations import LARGEST_LAMP
 from ..order.coverage import Status
 from ..order.grouping import contrast
 from ..order.result import PassType, PlanningResult
-from ..plan.names import capital, count_word, listed, look_of, spread
+from ..plan.names import said
 from ..plan.plan import Kind, Reason
-from ..reference.mass import Mass, MassKind
+from ..reference.mass import MassKind
+from ..sentence import percent, sentence, tone, whole
 from .edge_reasons import (
-    STANDS_OFF,
     WORTH_CM,
     contrast_around,
     goes_round,
@@ -64,13 +64,8 @@ def _nested(worked: PlanningResult, k: int) -> Reason | None:
     if not gaps:
         return None
     steps = max(o.steps for o in glows)
-    sentence = (
-        f"{capital(listed(lamps, 2))} outshine{'s' if len(lamps) == 1 else ''} what is around by "
-        f"{max(gaps):.1f} values: {count_word(steps)} nested steps, outermost darkest and richest, core last."
-    )
-    return Reason(
-        "nested", sentence, tuple(m.id for m in lamps), {"values": max(gaps), "steps": float(steps)}
-    )
+    words = sentence("why-nested", masses=said(lamps, 2), step=tone(max(gaps)))
+    return Reason("nested", words, tuple(m.id for m in lamps), {"values": max(gaps), "steps": float(steps)})
 
 
 def _in_its_turn(worked: PlanningResult, k: int) -> Reason | None:
@@ -81,15 +76,12 @@ def _in_its_turn(worked: PlanningResult, k: int) -> Reason | None:
         return None
     figures = {"low": min(own), "high": max(own)}
     if not later:
-        sentence = f"It is the last, at {spread(own)}: nothing comes over it any more."
-        return Reason("last", sentence, (), figures)
+        return Reason("last", sentence("why-last"), (), figures)
     gap = abs(sum(later) / len(later) - sum(own) / len(own))
     if gap < TOLD_APART:
-        sentence = f"At {spread(own)} it is hardly told from what follows: mix their colours together."
-        return Reason("beside", sentence, (), figures | {"gap": gap})
+        return Reason("beside", sentence("why-beside"), (), figures | {"gap": gap})
     way = "darker" if sum(later) / len(later) < sum(own) / len(own) else "lighter"
-    sentence = f"What follows is {gap:.1f} values {way} and is judged against its {spread(own)}."
-    return Reason("in-turn", sentence, (), figures | {"gap": gap})
+    return Reason("in-turn", sentence(f"why-before-{way}", step=tone(gap)), (), figures | {"gap": gap})
 
 
 def _waited(worked: PlanningResult, k: int) -> Reason | None:
@@ -101,17 +93,8 @@ def _waited(worked: PlanningResult, k: int) -> Reason | None:
     wait = worked.plan.passes[k - 1].wait
     if length < WORTH_CM or wait <= 0:
         return None
-    first, second = (_largest(worked, j) for j in (k - 1, k))
-    into = f", {look_of(first)} into {look_of(second)}" if step < STANDS_OFF else ""
-    sentence = (
-        f"It waits {wait:.0f} min for the pass before: laid together, {length:.0f} cm of firm edge would "
-        f"bleed, {step:.1f} values apart{into}."
-    )
-    return Reason("waits", sentence, (), {"cm": length, "minutes": wait, "values": step})
-
-
-def _largest(worked: PlanningResult, k: int) -> Mass:
-    return max(masses_at(worked.scene, worked.steps[k].group), key=lambda m: (m.share, -m.label))
+    words = sentence("why-waits", number=k, minutes=whole(wait), length=whole(length))
+    return Reason("waits", words, (), {"cm": length, "minutes": wait, "values": step})
 
 
 def firm_between(worked: PlanningResult, a: int, b: int) -> tuple[float, float]:
@@ -136,9 +119,8 @@ def _ground_paints(worked: PlanningResult, k: int) -> Reason | None:
     share = sum(scene.masses[m].share for m in bare)
     if share < 0.005:
         return None
-    names = listed(masses_at(scene, bare), 2)
-    sentence = f"The ground already paints {100 * share:.0f} % within 0.4 of value: leave {names}."
-    return Reason("ground-paints", sentence, ids_of(scene, bare), {"share": share})
+    words = sentence("why-ground-paints", masses=said(masses_at(scene, bare), 2), share=percent(share))
+    return Reason("ground-paints", words, ids_of(scene, bare), {"share": share})
 
 
 def _muted_first(worked: PlanningResult, k: int) -> Reason | None:
@@ -149,11 +131,8 @@ def _muted_first(worked: PlanningResult, k: int) -> Reason | None:
     masses = masses_at(scene, muted)
     chroma = max(math.hypot(*m.target_lab[1:]) for m in masses)
     above = max(m.target for m in masses) - scene.surface.value
-    sentence = (
-        f"A duller, darker layer goes under {listed(masses)} first: at a chroma of {chroma:.0f} and "
-        f"{above:.1f} values above the ground the clear colour alone would shout."
-    )
-    return Reason("muted-first", sentence, ids_of(scene, muted), {"chroma": chroma, "values": above})
+    words = sentence("why-muted-first", masses=said(masses, 2))
+    return Reason("muted-first", words, ids_of(scene, muted), {"chroma": chroma, "values": above})
 
 
 def _loose(worked: PlanningResult, k: int) -> Reason | None:
@@ -171,12 +150,10 @@ def _loose(worked: PlanningResult, k: int) -> Reason | None:
     if length < WORTH_CM:
         return None
     minutes = length / scene.medium.cut_cm
-    saved = f", {minutes:.0f} min not spent twice" if minutes >= 1 else ""
     masses = sorted({int(m) for m in parts.mass[open_side[loose]]})
-    names = listed(masses_at(scene, masses), 2)
-    later_ones = "they come later and cut" if len(masses) > 1 else "that comes later and cuts"
-    sentence = f"Its edge toward {names} may stay loose: {later_ones} those {length:.0f} cm once{saved}."
-    return Reason("loose", sentence, ids_of(scene, masses), {"cm": length, "minutes": minutes})
+    names = said(masses_at(scene, masses), 2)
+    words = sentence("why-loose", masses=names, length=whole(length))
+    return Reason("loose", words, ids_of(scene, masses), {"cm": length, "minutes": minutes})
 
 
 def _accents(worked: PlanningResult, k: int) -> Reason | None:
@@ -187,10 +164,8 @@ def _accents(worked: PlanningResult, k: int) -> Reason | None:
     steps = [contrast for m in masses if (contrast := contrast_around(worked, m)) is not None]
     if not steps:
         return None
-    sentence = (
-        "Last, because only now are their neighbours down: "
-        f"{count_word(len(masses))} of {share:.1f} % together, "
-        f"{min(steps):.1f} to {max(steps):.1f} values off what surrounds them."
-    )
+    lightest = max(masses, key=lambda m: contrast_around(worked, m) or 0.0)
+    way = "lighter" if lightest.light else "darker"
+    words = sentence(f"why-accents-{way}" if len(masses) > 1 else f"why-accent-{way}", step=tone(max(steps)))
     figures = {"share": share / 100, "least": min(steps), "most": max(steps)}
-    return Reason("accents-last", sentence, tuple(m.id for m in masses), figures)
+    return Reason("accents-last", words, tuple(m.id for m in masses), figures)

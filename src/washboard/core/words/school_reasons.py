@@ -8,10 +8,13 @@ import numpy as np
 
 from ..order.coverage import Status
 from ..order.result import PassType, PlanningResult
-from ..plan.names import capital, count_word, listed, named, spread
+from ..plan.names import said
 from ..plan.plan import Kind, Reason, Reserve
 from ..reference.mass import Mass
+from ..schools.both_ends import MIDDLES
 from ..schools.by_object import comes_last
+from ..schools.light_first import GLOW
+from ..sentence import of_masses, percent, sentence, tone, whole
 
 WORTH_CM = 3.0
 """cm of edge from which something is worth a word."""
@@ -39,10 +42,12 @@ def _of_lights(worked: PlanningResult, k: int) -> Reason | None:
     if not kept:
         return None
     largest = max(kept, key=lambda reserve: (reserve.figures["cm"], reserve.mass))
-    more = f" So for {count_word(len(kept) - 1)} more." if len(kept) > 1 else ""
-    name = capital(named(worked.plan.mass(largest.mass)))
-    sentence = f"{name}. {largest.sentence}{more}"
-    return Reason("light-kept", sentence, tuple(reserve.mass for reserve in kept), dict(largest.figures))
+    others = [reserve.mass for reserve in kept if reserve.mass != largest.mass]
+    figures, ids = dict(largest.figures), tuple(reserve.mass for reserve in kept)
+    if not others:
+        return Reason("light-kept", largest.sentence, ids, figures)
+    words = sentence("why-lights-kept", first=largest.sentence, masses=of_masses(others, 2))
+    return Reason("light-kept", words, ids, figures)
 
 
 def _of_won_back(worked: PlanningResult, k: int) -> Reason | None:
@@ -56,11 +61,8 @@ def _of_won_back(worked: PlanningResult, k: int) -> Reason | None:
     if length <= 0:
         return None
     gap = sum(step * cm for step, cm in met) / length
-    sentence = (
-        f"What lies round {listed(lights, 2)} is dry, {gap:.1f} values darker along {length:.0f} cm: "
-        "nothing more has to run through."
-    )
-    return Reason("won-back", sentence, tuple(m.id for m in lights), {"values": gap, "cm": length})
+    words = sentence("why-won-back", masses=said(lights, 2), step=tone(gap))
+    return Reason("won-back", words, tuple(m.id for m in lights), {"values": gap, "cm": length})
 
 
 def _of_tone(worked: PlanningResult, k: int) -> Reason | None:
@@ -71,20 +73,16 @@ def _of_tone(worked: PlanningResult, k: int) -> Reason | None:
     if worked.scene.patches > 1:
         return _of_patches(worked, k, share)
     value = next((o.to_value for o in worked.plan.passes[k].operations if o.kind is Kind.TONE), 0.0)
-    wiped = f"; {100 * lights:.0f} % is lighter and comes out of it with the rag" if lights else ""
-    sentence = f"A tone of {value:.1f} paints {100 * share:.0f} % of the picture at once{wiped}."
-    return Reason("toned", sentence, (), {"value": value, "share": share, "lights": lights})
+    words = sentence("why-toned", value=tone(value), share=percent(share))
+    return Reason("toned", words, (), {"value": value, "share": share, "lights": lights})
 
 
 def _of_patches(worked: PlanningResult, k: int, share: float) -> Reason:
     values = [o.to_value for o in worked.plan.passes[k].operations] or [0.0]
     low, high, count = min(values), max(values), worked.scene.patches
-    sentence = (
-        f"{capital(count_word(count))} muted colours from {low:.1f} to {high:.1f} cover the surface: no "
-        f"speck of it shows later, and they already paint {100 * share:.0f} % of the picture."
-    )
+    words = sentence("why-patches", share=percent(share))
     figures = {"low": low, "high": high, "share": share, "colours": float(count)}
-    return Reason("patches", sentence, (), figures)
+    return Reason("patches", words, (), figures)
 
 
 def _of_wiping(worked: PlanningResult, k: int) -> Reason | None:
@@ -94,11 +92,8 @@ def _of_wiping(worked: PlanningResult, k: int) -> Reason | None:
         return None
     lightest = max(wiped, key=lambda o: (o.to_value, o.mass))
     start = lightest.from_value
-    sentence = (
-        f"While the tone is wet: {count_word(len(wiped))} light{'s' if len(wiped) > 1 else ''} come up from "
-        f"{start:.1f}, the lightest to {lightest.to_value:.1f}; wiped too far, it hardly comes back."
-    )
-    return Reason("wiped", sentence, (lightest.mass,), {"from": start, "to": lightest.to_value})
+    words = sentence("why-wiped", value=tone(lightest.to_value))
+    return Reason("wiped", words, (lightest.mass,), {"from": start, "to": lightest.to_value})
 
 
 def _of_restating(worked: PlanningResult, k: int) -> Reason | None:
@@ -107,11 +102,8 @@ def _of_restating(worked: PlanningResult, k: int) -> Reason | None:
         return None
     lowest = min(m.target for m in masses)
     share = sum(m.share for m in masses)
-    sentence = (
-        f"Everything else is in, so the last dark can be judged: {listed(masses)}, {100 * share:.1f} % of "
-        f"the picture at {lowest:.1f}, gone over where it has paled beside its neighbours."
-    )
-    return Reason("restated", sentence, tuple(m.id for m in masses), {"share": share, "value": lowest})
+    words = sentence("why-restated")
+    return Reason("restated", words, tuple(m.id for m in masses), {"share": share, "value": lowest})
 
 
 def _of_negative(worked: PlanningResult, k: int) -> Reason | None:
@@ -127,13 +119,9 @@ def _of_negative(worked: PlanningResult, k: int) -> Reason | None:
     if length < WORTH_CM:
         return None
     around = _masses(worked, np.unique(parts.mass[outside[ends]]).tolist())
-    layer = sum(s.pass_type is PassType.LAYS for s in worked.steps[: k + 1])
     covered = float(parts.areas[step.covered].sum() / parts.areas.sum())
-    sentence = (
-        f"Layer {layer} surrounds {listed(around, 2)} along {length:.0f} cm and lies under all that is "
-        f"darker, {100 * covered:.0f} % of the picture."
-    )
-    return Reason("surrounds", sentence, tuple(m.id for m in around), {"cm": length, "share": covered})
+    words = sentence("why-surrounds", masses=said(around, 2), share=percent(covered))
+    return Reason("surrounds", words, tuple(m.id for m in around), {"cm": length, "share": covered})
 
 
 def _of_ends(worked: PlanningResult, k: int) -> Reason | None:
@@ -143,30 +131,21 @@ def _of_ends(worked: PlanningResult, k: int) -> Reason | None:
         return None
     values = [m.target for m in worked.scene.masses if m.share > 0]
     low, high = min(values), max(values)
-    if "middle" in step.called:
-        sentence = f"The ends stand at {low:.1f} and {high:.1f}: every middle is judged between them."
-    else:
-        own = [m.target for m in _masses(worked, step.group)]
-        sentence = (
-            f"One end of the picture's {low:.1f} to {high:.1f}: {min(own):.1f} to {max(own):.1f} goes down "
-            "before the middles, which mean nothing without it."
-        )
-    return Reason("ends", sentence, (), {"low": low, "high": high})
+    key = "why-middles" if step.called == MIDDLES else "why-ends"
+    words = sentence(key, low=tone(low), high=tone(high))
+    return Reason("ends", words, (), {"low": low, "high": high})
 
 
 def _of_glow(worked: PlanningResult, k: int) -> Reason | None:
     """The light first: from where to where the glow falls off."""
     step = worked.steps[k]
-    if "glow" not in step.called or not step.group:
+    if step.called != GLOW or not step.group:
         return None
     masses = _masses(worked, step.group)
     values = [m.target for m in masses]
     share = sum(m.share for m in masses)
-    sentence = (
-        f"The light falls off from {max(values):.1f} to {min(values):.1f} over {100 * share:.0f} % of the "
-        "picture: one gradient, laid while nothing stands in its way."
-    )
-    return Reason("glow", sentence, (), {"from": max(values), "to": min(values), "share": share})
+    words = sentence("why-glow", high=tone(max(values)), low=tone(min(values)))
+    return Reason("glow", words, (), {"from": max(values), "to": min(values), "share": share})
 
 
 def _of_thing(worked: PlanningResult, k: int) -> Reason | None:
@@ -181,23 +160,20 @@ def _of_thing(worked: PlanningResult, k: int) -> Reason | None:
     more = any(later.called for later in worked.steps[own[-1] + 1 :])
     if not more and comes_last(masses, before, worked.scene.medium):
         gap = min(values) - max(m.target for m in before)
-        sentence = f"{capital(step.called)}: {gap:.1f} lighter than all that is there to judge it beside."
-        return Reason("thing", sentence, (), {"low": min(values), "high": max(values), "gap": gap})
-    stages = count_word(len(own))
-    sentence = (
-        f"{capital(step.called)}, far to near: {spread(values)} in {stages} "
-        f"pass{'es' if len(own) > 1 else ''}, finished while its colours are out."
-    )
-    return Reason("thing", sentence, (), {"low": min(values), "high": max(values), "passes": len(own)})
+        figures = {"low": min(values), "high": max(values), "gap": gap}
+        return Reason("thing", sentence("why-thing-last", step=tone(gap)), (), figures)
+    figures = {"low": min(values), "high": max(values), "passes": len(own)}
+    number = step.called.values.get("number")
+    key = "why-thing-first" if number == 1 else "why-thing"
+    return Reason("thing", sentence(key, passes=len(own)), (), figures)
 
 
 def _of_own(worked: PlanningResult, k: int) -> Reason | None:
     """A pass of the painter's own: how much it goes over, and what that takes."""
     masses, done = _masses(worked, worked.steps[k].group), worked.plan.passes[k]
     area = sum(mass.area_cm2 for mass in masses)
-    over = f"{area:.0f} cm² once more, " if done.operations[-1].kind.lays else ""
-    sentence = f"You set it in here: {over}{done.minutes:.0f} min."
-    return Reason("own", sentence, tuple(m.id for m in masses), {"cm2": area, "minutes": done.minutes})
+    words = sentence("why-own", minutes=whole(done.minutes))
+    return Reason("own", words, tuple(m.id for m in masses), {"cm2": area, "minutes": done.minutes})
 
 
 Maker = Callable[[PlanningResult, int], Reason | None]

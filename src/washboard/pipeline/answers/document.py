@@ -42,9 +42,9 @@ def worked_out(stages: Stages, task: WorkOut, report: Progress) -> dict[str, Any
 def _before(task: WorkOut) -> Before | None:
     if task.before is None:
         return None
-    packed, shape, ids, next_number = task.before
+    packed, shape, identity = task.before
     if not packed:
         # The map was lost: nothing can be inherited, but no number is given twice.
-        return Before(np.zeros((0, 0), np.int32), {}, next_number)
+        return Before(np.zeros((0, 0), np.int32), identity)
     labels = np.frombuffer(zlib.decompress(packed), "<u2").reshape(shape).astype(np.int32)
-    return Before(labels, ids, next_number)
+    return Before(labels, identity)

@@ -31,6 +31,7 @@ from ...core.palette.coverage import Weighed, coverage_of, proposed, weighed
 from ...core.reference.mass import Mass
 from ...formats import lookfile
 from ...settings import Settings, Stage, declared
+from ...words import ENGLISH
 from ..stages import Result, Seen, Stages
 from ..tasks import PrepareFigures
 
@@ -134,7 +135,10 @@ def answer(result: Result, settings: Settings) -> dict[str, Any]:
         },
         "path": [list(point) for point in found.path.points],
         "leads": found.path.leads,
-        "shapes": [{"called": a.called, "share": a.share} for a in sorted(areas, key=lambda a: -a.share)[:3]],
+        "shapes": [
+            {"called": ENGLISH.name(a.called), "share": a.share}
+            for a in sorted(areas, key=lambda a: -a.share)[:3]
+        ],
         "turns": turns(seen, masses),
         "findings": [_finding(f, settings, seen) for f in found.findings],
         "grounds": [
@@ -158,7 +162,7 @@ def to_format(sheet: float, picture: float, focus: Focus) -> tuple[float, float,
 
 def turns(seen: Seen, masses: Sequence[Mass]) -> list[dict[str, Any]]:
     """Per area: the lightest place in shadow against the darkest in light, with the gap."""
-    called = {area.label: area.called for area in seen.areas.areas}
+    called = {area.label: ENGLISH.name(area.called) for area in seen.areas.areas}
     return [
         {
             "area": f"a{t.label}",

@@ -11,21 +11,30 @@ from ...core.areas.area import Areas
 from ...core.reference.identity import inherited
 from ...core.reference.mass import Mass, MassKind
 from ...core.reference.measures import Measured
+from ...core.reference.naming import named_masses
 from ...core.reference.place import Anchor
 from ...settings import Settings
 from ..subject import Identity
-from .results import Before
+from .results import Before, Seen
 
 
-def identified(measured: Measured, before: Before | None) -> Identity:
-    """Ids for masses: inherited from before, else numbered from 1."""
+def identified(seen: Seen, settings: Settings, before: Before | None) -> Identity:
+    """Ids for masses, inherited from before, else numbered from 1; and their names."""
+    last = before.identity if before else Identity((), 1)
     ids, next_number = inherited(
-        measured.labels,
-        before.labels if before else None,
-        dict(before.ids) if before else {},
-        before.next_number if before else 1,
+        seen.measured.labels, before.labels if before else None, dict(last.ids), last.next_number
     )
-    return Identity(tuple((mass.label, ids[mass.label]) for mass in measured.masses), next_number)
+    numbered = tuple((mass.label, ids[mass.label]) for mass in seen.measured.masses)
+    found = named_under(seen, settings, Identity(numbered, next_number, last.names))
+    return Identity(numbered, next_number, tuple((mass.id, mass.called) for mass in found.masses))
+
+
+def named_under(seen: Seen, settings: Settings, identity: Identity) -> Measured:
+    """The masses under their ids, in their areas, and by the names they have or are given."""
+    measured = named(with_identity(seen.measured, identity), settings, seen.whole)
+    masses = masses_in_areas(measured, seen.areas)
+    things = {f"a{area.label}": area.name for area in seen.areas.areas if area.name}
+    return replace(measured, masses=named_masses(masses, dict(identity.names), things))
 
 
 def with_identity(measured: Measured, identity: Identity) -> Measured:

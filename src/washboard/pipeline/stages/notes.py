@@ -6,37 +6,34 @@ from ...core.composition.borrowed import seams
 from ...core.key.mood import Mood
 from ...core.materials.stocks import described_stock, stock_named
 from ...core.plan.plan import Plan
+from ...core.sentence import Amount, Sentence, as_given, sentence, whole
 from ...settings import Settings
+from ...words import ENGLISH
 from .results import BORROWED, Framed
 
-MOODS = {Mood.LIGHTER: "lifted", Mood.DARKER: "lowered", Mood.CLOSER: "drawn together"}
+MOODS = (Mood.LIGHTER, Mood.DARKER, Mood.CLOSER)
 
 
 def photo_notes(frame: Framed, settings: Settings) -> tuple[str, ...]:
     """What opening the photo's ends invents, and the seams of what is borrowed from other photos."""
     there = [BORROWED + number for number in range(1, len(settings.borrowed) + 1)]
-    called = {area.label: area.called for area in frame.areas.areas if area.label in there}
+    called = {area.label: ENGLISH.name(area.called) for area in frame.areas.areas if area.label in there}
     return *frame.reference.notes, *seams(frame.picture, frame.areas.labels, called)
 
 
-def arrangement_notes(frame: Framed, plan: Plan, settings: Settings) -> list[str]:
+def arrangement_notes(frame: Framed, plan: Plan, settings: Settings) -> list[Sentence]:
     """What is opened, borrowed or invented, what the mood did, and whether the time in hand is enough."""
-    notes = list(photo_notes(frame, settings))
+    notes = [as_given(note) for note in photo_notes(frame, settings)]
     if settings.stock is not None:
-        notes.insert(0, described_stock(stock_named(settings.medium, settings.stock), settings.side))
+        stock = described_stock(stock_named(settings.medium, settings.stock), settings.side)
+        notes.insert(0, as_given(stock))
     if frame.invented is not None:
-        notes.append(
-            f"{100 * float(frame.invented.mean()):.1f} % of the picture is invented: filled by its "
-            "neighbours where something stood."
-        )
+        notes.append(sentence("note-invented", share=Amount(100 * float(frame.invented.mean()), 1)))
     if settings.intent.mood in MOODS:
-        notes.append(f"For the mood, all values between the ends are {MOODS[settings.intent.mood]}.")
+        notes.append(sentence(f"note-mood-{settings.intent.mood}"))
     total, hand = total_minutes(plan), settings.intent.minutes
     if hand is not None and total > hand:
-        notes.append(
-            f"The plan takes {total:.0f} min with its waits, {total - hand:.0f} more than the {hand:.0f} in "
-            "hand: fewer passes, a smaller sheet, or a second sitting."
-        )
+        notes.append(sentence("note-too-long", total=whole(total), more=whole(total - hand)))
     return notes
 
 

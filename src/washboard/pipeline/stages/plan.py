@@ -19,6 +19,7 @@ from ...core.order.result import PlanningResult
 from ...core.planning.compare import Compared, compared
 from ...core.planning.planner import plan_of
 from ...core.planning.reorder import reordered
+from ...core.sentence import Sentence, sentence
 from ...core.surface.replay import refusals_of
 from ...settings import Settings
 from .notes import arrangement_notes
@@ -36,7 +37,7 @@ def rearranged(worked: PlanningResult, settings: Settings) -> PlanningResult:
     refusals = refusals_of(plan)
     if not refusals:
         return done
-    why = f"Your own order of passes rests: {refusals[0].sentence}"
+    why = sentence("note-order-rests", why=refusals[0].sentence)
     return replace(worked, plan=replace(worked.plan, notes=(*worked.plan.notes, why)))
 
 
@@ -65,14 +66,14 @@ def far_to_near(areas: Areas) -> tuple[Thing, ...]:
 
 
 def planned(
-    seen: Seen, parts: Parts, settings: Settings, sheet: Sheet, notes: Sequence[str]
+    seen: Seen, parts: Parts, settings: Settings, sheet: Sheet, notes: Sequence[Sentence]
 ) -> PlanningResult:
     """The plan as it is worked out, before the painter rearranges it, with the ground that is laid first."""
     masses, options = seen.measured.masses, options_for(settings, seen.areas)
     mixed = [(f"a{seen.whole.at(own.x, own.y)}", own.school) for own in settings.mixed]
     held, names = {mass.area for mass in masses}, {thing.id: thing.name for thing in options.things}
-    empty = [names.get(area, area) for area, _ in mixed if area not in held]
-    alone = [f"No shape lies mostly in {name}: it is painted with the rest." for name in empty]
+    empty = [names[area] for area, _ in mixed if area not in held and area in names]
+    alone = [sentence("note-empty-area", thing=name) for name in empty]
     worked = plan_of(
         masses,
         parts,

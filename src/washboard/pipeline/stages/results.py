@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import cached_property
 
@@ -20,6 +19,7 @@ from ...core.reference.masses import Division
 from ...core.reference.measures import Measured
 from ...core.reference.picture import Labels, Picture, Singles
 from ...core.reference.squint import Squinted
+from ..subject import Identity
 
 BORROWED = PROPOSED + MOST_STROKES
 """Labels of the areas of borrowed things come after all that strokes could make."""
@@ -83,11 +83,10 @@ class Seen:
 
 @dataclass(frozen=True)
 class Before:
-    """Masses as they were before a re-analysis, so that they keep their ids."""
+    """Masses as they were before a re-analysis, so that they keep their ids and names."""
 
     labels: Labels
-    ids: Mapping[int, str]
-    next_number: int
+    identity: Identity
 
 
 @dataclass(frozen=True)

@@ -33,12 +33,13 @@ from ...core.reference.measures import Measured, measure
 from ...core.reference.picture import Labels, Picture
 from ...core.reference.squint import Squinted, squint
 from ...core.reference.tone_curve import AS_TAKEN
+from ...core.sentence import Sentence, as_given
 from ...formats.image import Decoded, decoded
 from ...settings import Stage
 from ..memo import Memo
 from ..subject import Identity, Subject
 from . import frame, plan, reference
-from .masses import identified, masses_in_areas, named, with_identity
+from .masses import identified, named_under
 from .results import BORROWED, Before, Framed, Planned, Reference, Result, Seen
 
 T = TypeVar("T")
@@ -185,7 +186,7 @@ class Stages:
         `before`.
         """
         seen = self.seen(about, progress)
-        identity = about.identity or identified(seen.measured, before)
+        identity = about.identity or identified(seen, about.read_up_to(Stage.RESULT), before)
         own = about.named(identity)
         planned = self._once(Stage.RESULT, own, lambda: self._planned(own, identity, seen, progress))
         measured = replace(seen.measured, masses=planned.masses)
@@ -193,8 +194,7 @@ class Stages:
 
     def _planned(self, about: Subject, identity: Identity, seen: Seen, progress: Progress) -> Planned:
         settings = about.read_up_to(Stage.RESULT)
-        measured = named(with_identity(seen.measured, identity), settings, seen.whole)
-        measured = replace(measured, masses=masses_in_areas(measured, seen.areas))
+        measured = named_under(seen, settings, identity)
         seen = replace(seen, measured=measured)
         progress("dividing for the passes", 0.93)
         height, width = seen.picture.shape
@@ -212,10 +212,10 @@ class Stages:
         progress("done", 1.0)
         return Planned(measured.masses, worked, cut, measured.along)
 
-    def _photo_notes(self, about: Subject) -> tuple[str, ...]:
+    def _photo_notes(self, about: Subject) -> tuple[Sentence, ...]:
         if about.content is None:
             return ()
-        return self.decoded(about.content, about.photos[about.content]).notes
+        return tuple(map(as_given, self.decoded(about.content, about.photos[about.content]).notes))
 
     def compared(
         self, about: Subject, progress: Progress = no_progress, own: tuple[str, ...] = ()

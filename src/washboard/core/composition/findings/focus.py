@@ -59,7 +59,7 @@ def _fix(c: Composed) -> tuple[Change, str]:
     area = next(area for area in c.areas.areas if area.label == label)
     if area.share <= MOST_THING / 2:
         move = Move(area.inside[0], area.inside[1], to[0] - x, to[1] - y)
-        return Change(moves=(move,)), f"move {area.called} to the crossing"
+        return Change(moves=(move,)), f"move {area.short} to the crossing"
     width = min(x / to[0], (1 - x) / (1 - to[0]), 1.0)
     height = min(y / to[1], (1 - y) / (1 - to[1]), 1.0)
     size = max(min(width, height), 0.5)

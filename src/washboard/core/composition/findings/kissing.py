@@ -31,7 +31,7 @@ def found(c: Composed) -> list[Finding]:
 def _at_horizon(c: Composed, area: Area, x: float, level: float) -> Finding:
     return Finding(
         "kissing-horizon",
-        f"The top of {area.called} lies on the horizon ({c.cm(level, down=True):.1f} cm from the top).",
+        f"The top of {area.short} lies on the horizon ({c.cm(level, down=True):.1f} cm from the top).",
         "Edges that just touch tie near and far together: let it stand above or below.",
         (x, level),
         (area.label,),
@@ -44,7 +44,7 @@ def _at_frame(c: Composed, area: Area, side: str, gap: float) -> Finding:
     by = SHIFT if side == "left" else -SHIFT
     return Finding(
         "kissing-frame",
-        f"{area.called[:1].upper() + area.called[1:]} stands {10 * c.cm(gap):.0f} mm off the {side} "
+        f"{area.short[:1].upper() + area.short[1:]} stands {10 * c.cm(gap):.0f} mm off the {side} "
         "border: it seems to touch it.",
         "A thing should be clearly inside or clearly cut.",
         (float(area.box[0] if side == "left" else area.box[2]), area.centre[1]),

@@ -31,13 +31,13 @@ def found(c: Composed) -> list[Finding]:
     return [
         Finding(
             "equal-sizes",
-            f"{_upper(one.called)} and {other.called} are of equal size "
+            f"{_upper(one.short)} and {other.short} are of equal size "
             f"({c.cm(_wide(one)):.1f} and {c.cm(_wide(other)):.1f} cm wide).",
             "Equal sizes look mechanical: one should lead.",
             ((one.centre[0] + other.centre[0]) / 2, (one.centre[1] + other.centre[1]) / 2),
             labels,
             Change(moves=(move,)),
-            f"make {farther.called} smaller by a quarter",
+            f"make {farther.short} smaller by a quarter",
         )
     ]
 

@@ -41,7 +41,7 @@ def found(c: Composed) -> list[Finding]:
             middle.centre,
             tuple(area.label for area in row),
             Change(moves=(move,)),
-            f"move {middle.called} by {c.cm(NUDGE * float(gaps[0])):.1f} cm",
+            f"move {middle.short} by {c.cm(NUDGE * float(gaps[0])):.1f} cm",
         )
     ]
 

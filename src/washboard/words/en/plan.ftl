@@ -1,0 +1,259 @@
+### A plan: titles, how a pass is done, reasons, what to mind, notes.
+
+## Titles
+
+title-mask = Brush on masking fluid: { $masses }
+title-unmask = Rub off the masking fluid: { $masses }
+title-recover = Bring the lights back: { $masses }
+title-wipe = Wipe out the lights: { $masses }
+title-tone = One middle tone over everything
+title-patches = An underpainting in patches
+title-restate = Restate the darkest darks: { $masses }
+title-first-wash = First wash over everything: { $mixture }
+title-more-wash = Wash over everything: { $mixture }
+title-first-wash-except = First wash over everything except { $masses }
+title-more-wash-except = Wash over everything except { $masses }
+title-wash = Wash in { $masses }: { $mixture }
+title-joined-wash = Wash in as one shape { $masses }: { $mixture }
+title-last-wash = Last wash: { $masses }
+title-block-in-darkest = Block in the darkest darks: { $masses }
+title-block-in = Block in the { $tones }: { $masses }
+title-tones = { $medium ->
+    [pastel] Lay the { $tones }: { $masses }
+   *[other] Paint the { $tones }: { $masses }
+}
+title-last-tones = Last, the { $tones }: { $masses }
+title-accents-lights = Highlights: { $masses }
+title-accents-darks = Dark accents: { $masses }
+title-accents-both = Highlights and dark accents: { $masses }
+title-strand = { $strand }, { $tones }: { $masses }
+title-strand-alone = { $strand }: { $tones }
+title-own = { $act }: { $masses }
+
+strand-thing = { $thing } ({ $number } of { $count })
+strand-nameless = the rest
+strand-small-things = { $things ->
+    [one] a small thing on it ({ $number } of { $count })
+   *[other] { $things } small things on it ({ $number } of { $count })
+}
+strand-small-lights = { $things ->
+    [one] a small light ({ $number } of { $count })
+   *[other] { $things } small lights ({ $number } of { $count })
+}
+strand-own-area = { $thing } by itself, { $school }
+strand-stage = stage { $number } of { $count }
+strand-lights = mark the lightest lights
+strand-darks = the darkest darks
+strand-middles = between lightest and darkest
+strand-glow = the glow, in one gradation
+strand-beyond-glow = what the light does not reach
+
+mixture = { $tone } { $hue }
+mixture-of-two = { $tone } { $hue } and { $other }
+
+everywhere = everywhere
+only-masses = { $masses }
+
+## How a pass is done
+
+how-one = Use { $mixture }, { $low }.
+how-spread = Use { $mixture }, { $low } to { $high }.
+how-joined = Give each its own mixture, { $low } to { $high }, and join them while wet.
+how-everywhere = Lay it over everything.
+how-under = Lay it under { $masses }.
+how-opaque-white = Set { $masses } in opaque white.
+how-restate = Go over { $masses } once more.
+how-negative = Paint the dark round the lighter shapes; it brings them out.
+how-placeholder = Mark { $masses } with a tint.
+how-tone = Lay the tone over { $masses }.
+how-mask = Cover { $masses } with masking fluid and let it dry.
+how-unmask = Rub the fluid off { $masses } with a clean finger.
+how-lift-dry = Wet { $masses }, wait a moment, and lift the paint off.
+how-lift-wet = Lift { $masses } while the wash is wet.
+how-stencil-lift = Lift { $masses } through a stencil.
+how-scratch = Scratch { $masses } with the point of a blade.
+how-sand = Sand { $masses } lightly.
+how-scrape = Scrape { $masses } off.
+how-wipe-out = Wipe { $masses } out with a rag.
+how-blot = Blot { $masses }.
+how-layer = Lay { $masses }.
+how-patches = Lay { $colours } muted colours thinly, one for each area.
+how-steps = Build { $masses } in { $steps } steps: darkest outside, lightest point last.
+how-coats-all = { $medium ->
+    [watercolour] { $count ->
+        [2] Wash them twice; let the first wash dry.
+       *[other] Wash them { $count } times; let each wash dry.
+    }
+    [pastel] Lay them in { $count } layers.
+   *[other] { $count ->
+        [2] Paint them twice; let the first coat dry.
+       *[other] Paint them in { $count } coats; let each dry.
+    }
+}
+how-coats = { $medium ->
+    [watercolour] { $count ->
+        [2] Wash { $masses } twice; let the first wash dry.
+       *[other] Wash { $masses } { $count } times; let each wash dry.
+    }
+    [pastel] Lay { $masses } in { $count } layers.
+   *[other] { $count ->
+        [2] Paint { $masses } twice; let the first coat dry.
+       *[other] Paint { $masses } in { $count } coats; let each dry.
+    }
+}
+how-across = { $masses-count ->
+    [one] Paint straight across { $masses }; it comes later.
+   *[other] Paint straight across { $masses }; they come later.
+}
+how-grade = Grade { $mass }: { $from } to { $to }.
+how-grade-from-top = Grade { $mass } from the top: { $from } down to { $to }.
+how-grade-from-left = Grade { $mass } from the left: { $from } to { $to }.
+how-grade-in-two = Grade { $mass }: { $first } { $from } to { $second } { $to }.
+how-grade-from-top-in-two = Grade { $mass } from the top: { $first } { $from } down to { $second } { $to }.
+how-grade-from-left-in-two = Grade { $mass } from the left: { $first } { $from } to { $second } { $to }.
+how-tool = Take { $tool }.
+how-rays = Lay them too strong, then soften them until nobody sees where they begin.
+how-toning = Lay { $ground } ({ $paint }) evenly over the whole sheet.
+
+edges-none = no edges
+edges-firm = firm, { $firm } cm
+edges-soft = soft, { $soft } cm
+edges-both = firm { $firm } cm, soft { $soft } cm
+
+needs-dry-surface = dry surface
+needs-dry = dry
+needs-wet = wet
+needs-nothing = nothing to wait for
+needs-wet-beside = dry; neighbours may be wet
+
+## Why
+
+why-meets-bare = From here { $masses } { $masses-count ->
+    [one] reads
+   *[other] read
+} as white: what is round is { $step } darker.
+why-goes-round = Paint round { $masses } ({ $length } cm of edge). Painted over, { $masses-count ->
+    [one] it is lost.
+   *[other] they are lost.
+}
+why-runs-under = Going straight across saves painting { $length } cm of edge twice.
+why-runs-under-minutes = Going straight across saves painting { $length } cm of edge twice ({ $minutes } min).
+why-keeps-off = Leave { $masses } out: this colour under it would dull it.
+why-nested = Build { $masses } in steps: outshining all round by { $step } values, it glows only so.
+why-last = Last: nothing goes over it.
+why-beside = It is hardly told from what follows: mix their colours together.
+why-before-darker = First, because what follows is { $step } values darker and is judged against it.
+why-before-lighter = First, because what follows is { $step } values lighter and is judged against it.
+why-waits = Let pass { $number } dry ({ $minutes } min), or { $length } cm of sharp edge run.
+why-ground-paints = Leave { $masses } bare: the ground already has the value ({ $share } % of the picture).
+why-muted-first = Put a duller, darker layer under { $masses } first. Alone, the bright colour would look raw.
+why-loose = Leave the edge toward { $masses } rough: it is painted over later ({ $length } cm).
+why-accents-lighter = Last, when all round is painted: the strongest is { $step } lighter than that.
+why-accents-darker = Last, when all round is painted: the strongest is { $step } darker than that.
+why-accent-lighter = Last, when all round is painted: it is { $step } lighter than that.
+why-accent-darker = Last, when all round is painted: it is { $step } darker than that.
+why-lights-kept = { $first } The same goes for { $masses }.
+why-won-back = All round { $masses } is dry and { $step } values darker: the fluid can come off.
+why-toned = One tone of { $value } paints { $share } % of the picture at once.
+why-patches = No speck of bare surface shows later, and { $share } % is painted already.
+why-wiped = Wipe while the tone is wet, up to { $value }. Wiped too far, it hardly comes back.
+why-restated = Everything else is in: now judge the darks, and deepen those that have paled.
+why-surrounds = Painted round { $masses }, this layer lies under all that is darker ({ $share } %).
+why-middles = Lightest { $high } and darkest { $low } stand: judge every middle between them.
+why-ends = Place lightest and darkest first. Without them every middle is a guess.
+why-glow = The light fades from { $high } to { $low }: lay it while nothing stands in the way.
+why-thing-first = It lies farthest, so it comes first. Finish it while its colours are mixed.
+why-thing = Farther things are in. Finish this one while its colours are mixed.
+why-thing-last = It is { $step } lighter than all else: judge it when everything stands.
+why-own = You set it in here: { $minutes } min.
+
+## What to mind
+
+mind-too-long = This takes { $minutes } min and the wash dries after { $open }. Wet the paper first, or lay it in two parts.
+mind-seam = This takes { $minutes } min and the wash dries after { $open }. Stop where { $first } meets { $second } (marked).
+mind-grading = Grading { $masses } takes { $minutes } min, but paint dries after { $open }. Keep it damp, or take a larger brush.
+mind-tone-stays = The tone is left on { $masses }: at { $value } it is near enough.
+mind-wiped = { $masses } comes out at { $value } only: what is wiped keeps a little of the tone.
+mind-taken = { $masses } comes back to { $value } only: what is taken off is never quite white again.
+mind-left-bare = { $masses } stays bare at { $value }: near enough to what is planned.
+mind-lighter = { $masses } comes out at { $value }, lighter than planned. Add a coat, or let it be.
+mind-darker = { $masses } comes out at { $value }, darker than planned: what is below shows through.
+mind-no-darker = { $masses } comes out at { $value }: this paint goes no darker here.
+mind-no-lighter = { $masses } comes out at { $value }: nothing here goes lighter.
+
+## Ways to keep a light
+
+way = { $act }: { $why }.
+way-asked = { $act }, as you asked.
+way-round = { $width } mm is wide enough for a brush
+way-round-small = { $width } mm is too small to paint round
+way-round-late = going round makes { $minutes } min of a wash that dries after { $open }
+way-round-many = { $count } of them, one by one, takes patience
+way-round-soft = soften { $soft } mm of its edge afterwards
+way-round-tinted = give it a tint of { $value } afterwards
+way-mask = { $width } mm is too small to paint round
+way-mask-wide = at { $width } mm, fluid keeps it safe and the wash runs through
+way-mask-many = { $count } small ones, and the wash runs through
+way-mask-large = at { $width } mm, fluid is slow and may tear the paper
+way-mask-fine = finer than fluid can be drawn
+way-mask-soft = fluid leaves a hard edge; { $soft } mm of it must be softened
+way-lift = its edge is soft ({ $soft } mm), as lifting leaves it
+way-lift-firm = lifting leaves a softer edge than this one
+way-lift-white = lifting would not get back to white
+way-lift-stains = the paint round it stains too much to come off
+way-scratch = a hairline for the point of a blade, when bone dry
+way-scratch-wide = at { $width } mm it is too wide for a blade
+way-scratch-thin = paper of { $weight } g/m² bears no blade
+way-sand = { $count } sparkles on rough paper
+way-sand-toxic = the paint round it is toxic: make no dust
+way-sand-smooth = only heavy, rough paper sparkles when sanded
+way-sand-no = it is no broken sparkle
+way-white = a touch at the very end; chalky beside paper
+way-white-none = you want no opaque white
+way-tint = a tint of { $value } marks it and becomes the light itself
+way-tint-none = bare paper needs no tint
+
+do-reserve = paint round it
+do-mask = mask it
+do-placeholder = mark it with a tint
+do-lift-wet = lift it while wet
+do-lift-dry = lift it when dry
+do-stencil-lift = lift it through a stencil
+do-scratch = scratch it out
+do-sand = sand it
+do-opaque-white = set it in opaque white
+do-wipe-out = wipe it out
+do-leave = leave it
+
+## Notes
+
+school-chosen = You chose it.
+school-fits = { $medium }: { $fits }.
+key-fits = Your paints reach { $lowest } to { $highest }: the photo's values fit as they are.
+key-closer = Your paints reach { $lowest } to { $highest }, the photo { $seen_lowest } to { $seen_highest }: lightest and darkest are planned a little closer.
+margin-sides = The picture is narrower than the sheet: { $margin } cm stay free at left and right.
+margin-ends = The picture is lower than the sheet: { $margin } cm stay free at top and bottom.
+note-only-darkens = { $medium } only darkens: nothing gets lighter than this surface ({ $value }). Choose a lighter one to keep the light.
+note-ground-paints = The surface already paints { $share } % of the picture.
+held-as-seen = Already so as seen: { $wanted }.
+held-lighter = So that { $wanted }, { $masses } were moved, by up to { $step } lighter.
+held-darker = So that { $wanted }, { $masses } were moved, by up to { $step } darker.
+conflict = { $masses } cannot all keep their steps: they ask for { $excess } values too much.
+conflict-in-reach = { $masses } cannot all keep their steps: paint and surface lack { $excess } values.
+conflict-gave = Given up: { $relation }, by { $by }.
+holds-order = neighbours keep their order
+holds-edges = sharp-edged neighbours stay half a value apart
+holds-light = the light outshines everything
+holds-families = every shadow stays below the lights
+holds-land = land stays darker than the sky
+holds-depth = the distance stays lighter than what is near
+
+surface = { $tone } { $hue } { $value }
+
+note-order-rests = Your own order of passes rests. { $why }
+note-empty-area = No mass lies mostly in { $thing }: it is painted with the rest.
+note-invented = { $share } % of the picture is invented: filled by its neighbours where something stood.
+note-mood-lighter = For the mood, all values between lightest and darkest are lifted.
+note-mood-darker = For the mood, all values between lightest and darkest are lowered.
+note-mood-closer = For the mood, all values are brought closer together.
+note-too-long = The plan takes { $total } min with its waits, { $more } more than you have. Take fewer passes, a smaller sheet, or a second sitting.
