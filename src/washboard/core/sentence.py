@@ -28,11 +28,29 @@ class Masses:
 
 
 @dataclass(frozen=True)
+class Edges:
+    """Edges between pairs of masses, `said` in words: what can be shown where it runs."""
+
+    pairs: tuple[tuple[str, str], ...]
+    said: Sentence
+
+
+@dataclass(frozen=True)
+class Mark:
+    """From `start` to `end` of a text these masses, or the edges between these pairs, are named."""
+
+    start: int
+    end: int
+    masses: tuple[str, ...] = ()
+    edges: tuple[tuple[str, str], ...] = ()
+
+
+@dataclass(frozen=True)
 class Given:
-    """Words that stand for themselves, with the places from start to end in them where masses are named."""
+    """Words that stand for themselves, with the places in them where masses are named."""
 
     text: str
-    marks: tuple[tuple[int, int, tuple[str, ...]], ...] = ()
+    marks: tuple[Mark, ...] = ()
 
 
 @dataclass(frozen=True)
@@ -60,7 +78,7 @@ class Listed:
     of: tuple[Sentence | str, ...]
 
 
-Value = Amount | Masses | Name | Turn | Given | Sentence | Listed | int | str
+Value = Amount | Masses | Edges | Name | Turn | Given | Sentence | Listed | int | str
 
 
 def sentence(key: str, /, **values: Value) -> Sentence:
@@ -68,7 +86,7 @@ def sentence(key: str, /, **values: Value) -> Sentence:
     return Sentence(key, values)
 
 
-def as_given(text: str, marks: Sequence[tuple[int, int, tuple[str, ...]]] = ()) -> Sentence:
+def as_given(text: str, marks: Sequence[Mark] = ()) -> Sentence:
     """Words that stand for themselves: a painter's own, or those of a plan that was read from a file."""
     return Sentence("as-given", {"text": Given(text, tuple(marks))})
 

@@ -12,6 +12,7 @@ from pydantic import ValidationError
 
 from ..core.areas.area import Area
 from ..core.areas.corrections import Family
+from ..core.colour.lab import value_of_lab
 from ..core.errors import InvalidPlan, NewerPlan, UnknownName
 from ..core.key.key import Key
 from ..core.key.relations import SKY_ABOVE, Thing
@@ -22,7 +23,7 @@ from ..core.reference.look import Look
 from ..core.reference.mass import Border, Mass
 from ..core.reference.name import Name
 from ..core.reference.picture import Labels
-from ..core.sentence import Sentence, as_given
+from ..core.sentence import Mark, Sentence, as_given
 from ..words import ENGLISH, About, Said
 from .planparts import (
     VERSION,
@@ -109,6 +110,7 @@ def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
         "naming": vars(mass.called),
         "look": vars(mass.look),
         "target_value": mass.target,
+        "end_values": [float(value_of_lab(end)) for end in mass.target_ends],
         "reserved": reserved,
         "neighbours": [vars(b) for b in mass.borders],
     }
@@ -265,7 +267,7 @@ def _reserve_from(part: ReservePart) -> Reserve:
 
 
 def _mass_from(part: MassPart) -> Mass:
-    dropped = ("called", "naming", "look", "target_value", "reserved", "neighbours")
+    dropped = ("called", "naming", "look", "target_value", "end_values", "reserved", "neighbours")
     fields = {k: getattr(part, k) for k in MassPart.model_fields if k not in dropped}
     borders = tuple(Border(b.mass, b.length_cm, b.softness_mm, b.hardness) for b in part.neighbours)
     # Files of before have the name in words only.
@@ -297,7 +299,7 @@ def _pass_from(part: PassPart) -> Pass:
 
 
 def _given(text: str, marks: Sequence[MarkPart]) -> Sentence:
-    return as_given(text, [(mark.start, mark.end, mark.masses) for mark in marks])
+    return as_given(text, [Mark(mark.start, mark.end, mark.masses, mark.edges) for mark in marks])
 
 
 def _steps(said: Sequence[SaidPart], texts: Sequence[str]) -> tuple[Sentence, ...]:

@@ -96,11 +96,12 @@ class LookPart(_Part):
 
 
 class MarkPart(_Part):
-    """From `start` to `end` of a text these masses are named, or counted."""
+    """From `start` to `end` of a text these masses, or the edges between these pairs, are named."""
 
     start: int
     end: int
-    masses: tuple[str, ...]
+    masses: tuple[str, ...] = ()
+    edges: tuple[tuple[str, str], ...] = ()
 
 
 class SaidPart(_Part):
@@ -140,6 +141,7 @@ class MassPart(_Part):
     inside: tuple[float, float]
     ends: tuple[LabColour, LabColour]
     target_ends: tuple[LabColour, LabColour]
+    end_values: tuple[float, float] | None = None
     direction: float | None
     neighbours: tuple[NeighbourPart, ...]
 

@@ -1,5 +1,5 @@
 """Words: the catalogue of all that the program says, and the one place where sentences are said."""
 
-from .speaker import ENGLISH, About, Mark, Said, Speaker
+from .speaker import ENGLISH, About, Said, Speaker
 
-__all__ = ["ENGLISH", "About", "Mark", "Said", "Speaker"]
+__all__ = ["ENGLISH", "About", "Said", "Speaker"]

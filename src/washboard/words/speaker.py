@@ -17,12 +17,15 @@ from fluent.runtime import FluentBundle, FluentResource
 from fluent.runtime.types import FluentNone, fluent_number
 
 from ..core.plan.plan import Plan
-from ..core.reference.name import Name
-from ..core.sentence import Amount, Given, Listed, Masses, Sentence, Turn, Value
+from ..core.reference.name import NAMELESS, Name
+from ..core.sentence import Amount, Edges, Given, Listed, Mark, Masses, Sentence, Turn, Value
 
 OPEN, CLOSE = "\ue000", "\ue001"
 """Stand round each name while a sentence is put together: Unicode keeps them for private use."""
-NAMED = re.compile(f"{OPEN}(?P<number>[0-9]+);(?P<name>[^{OPEN}{CLOSE}]*){CLOSE}")
+NAMED = re.compile(f"{OPEN}(?P<number>[0-9]+);(?P<words>[^{OPEN}{CLOSE}]*){CLOSE}")
+AREA = "area"
+"""The noun of a thing in the picture, which goes by a letter."""
+OWN_ARTICLE = re.compile(r"(the|a|an|my|our) ", re.IGNORECASE)
 
 
 @dataclass(frozen=True)
@@ -40,15 +43,6 @@ class About:
 
 
 NOTHING = About()
-
-
-@dataclass(frozen=True)
-class Mark:
-    """From `start` to `end` of a text these masses are named, or counted."""
-
-    start: int
-    end: int
-    masses: tuple[str, ...]
 
 
 @dataclass(frozen=True)
@@ -73,14 +67,13 @@ class Speaker:
 
     def say(self, given: Sentence, about: About = NOTHING) -> Said:
         """The sentence with its marks, its first letter large."""
-        spoken: list[tuple[str, ...]] = []
-        text = self._filled(given, about, spoken)
-        marks, plain, at = [], "", 0
+        saying = _Saying(self, about)
+        text, marks, plain, at = saying.filled(given), list[Mark](), "", 0
         for found in NAMED.finditer(text):
             plain += text[at : found.start()]
             start = len(plain)
-            plain += found["name"]
-            marks.append(Mark(start, len(plain), spoken[int(found["number"])]))
+            plain += found["words"]
+            marks.append(Mark(start, len(plain), *saying.named[int(found["number"])]))
             at = found.end()
         plain += text[at:]
         return Said(plain[:1].upper() + plain[1:], tuple(marks))
@@ -90,22 +83,47 @@ class Speaker:
         return self.say(given, about).text
 
     def name(self, name: Name) -> str:
-        """A mass's name as it stands in a list: `dark green patch, lower right`."""
-        return name.own or self._named(name, "name-listed")
+        """A name as it stands in a list: `dark green patch, lower right`."""
+        return name.own or self.generated(name, "name-listed")
 
-    def keys(self) -> frozenset[str]:
-        """Every key of the catalogue."""
-        return frozenset(self._bundle._messages)
+    def inside(self, name: Name, row: bool) -> str:
+        """A name inside a sentence, or in a `row` of names, where it goes without article."""
+        if not name.own:
+            return self.generated(name, "name-in-row" if row else "name-in-sentence")
+        return name.own if row else self._with_article(name.own)
 
-    def _filled(self, given: Sentence, about: About, spoken: list[tuple[str, ...]]) -> str:
-        values: dict[str, Any] = {}
-        for key, value in given.values.items():
-            values[key] = self._value(value, about, spoken)
-            if isinstance(value, Masses):
-                values[f"{key}-count"] = len(value.ids)
-        return self._pattern(given.key, values)
+    def _with_article(self, name: str) -> str:
+        """A painter's own name: one that begins with a small letter takes its article, as it would aloud."""
+        return name if name[:1].isupper() or OWN_ARTICLE.match(name) else self.pattern("own-name", name=name)
 
-    def _pattern(self, key: str, values: dict[str, Any]) -> str:
+    def generated(self, name: Name, pattern: str) -> str:
+        """A name made by the program, in the shape of a pattern."""
+        if name.noun == AREA:
+            return self.pattern("area-lettered", letter=name.letter)
+        parts = {
+            "size": self._word("size", name.size),
+            "tone": self._word("tone", name.tone),
+            "hues": self.row([self._word("hue", hue) for hue in name.hues]),
+            "noun": self._word("noun", name.noun),
+            "letter": name.letter,
+        }
+        look = " ".join(self.pattern("look", **parts).split())
+        if name.within:
+            return self.pattern(f"{pattern}-within", look=look, thing=self._with_article(name.within))
+        if not name.place:
+            return self.pattern(f"{pattern}-alone", look=look)
+        place = self._word("place" if pattern == "name-listed" else "at", name.place)
+        return self.pattern(pattern, look=look, place=place)
+
+    def _word(self, family: str, key: str) -> str:
+        return self.pattern(f"{family}-{key}") if key else ""
+
+    def row(self, words: Sequence[str]) -> str:
+        """Words in a row as the language joins them: `a, b and c`."""
+        return format_list(list(words), locale=self._locale) if words else ""
+
+    def pattern(self, key: str, **values: Any) -> str:
+        """A pattern of the catalogue, filled in."""
         if not self._bundle.has_message(key):
             raise KeyError(key)
         pattern = self._bundle.get_message(key).value
@@ -115,91 +133,75 @@ class Speaker:
             raise ValueError(f"{key}: {errors}")
         return str(text)
 
-    def _value(self, value: Value, about: About, spoken: list[tuple[str, ...]]) -> Any:
-        if isinstance(value, Amount):
-            digits = value.digits
-            rounded = round(value.number, digits) + 0.0
-            return fluent_number(rounded, minimumFractionDigits=digits, maximumFractionDigits=digits)
-        if isinstance(value, Sentence):
-            return self._filled(value, about, spoken)
-        if isinstance(value, Listed):
-            return self._row([v if isinstance(v, str) else self._filled(v, about, spoken) for v in value.of])
-        if isinstance(value, Masses):
-            return self._masses(value, about, spoken)
-        if isinstance(value, Given):
-            return _marked(value, spoken)
-        if isinstance(value, Turn):
-            number = about.numbers.get(value.id)
-            return (
-                self._pattern("pass-numbered", {"number": number})
-                if number
-                else self._pattern("the-start", {})
-            )
-        if isinstance(value, Name):
-            return self._inside(value, row=False)
-        return value
 
-    def _masses(self, value: Masses, about: About, spoken: list[tuple[str, ...]]) -> str:
-        """Names and, where they are too many, a count of the rest; each remembered as a mark."""
+Pairs = tuple[tuple[str, str], ...]
+
+
+class _Saying:
+    """A sentence on its way: what it named so far, masses or edges between pairs of them."""
+
+    def __init__(self, speaker: Speaker, about: About) -> None:
+        self.speaker, self.about = speaker, about
+        self.named: list[tuple[tuple[str, ...], Pairs]] = []
+
+    def filled(self, given: Sentence) -> str:
+        """The pattern with its values in words."""
+        values: dict[str, Any] = {}
+        for key, value in given.values.items():
+            values[key] = self._words(value)
+            if isinstance(value, Masses):
+                values[f"{key}-count"] = len(value.ids)
+        return self.speaker.pattern(given.key, **values)
+
+    def _words(self, value: Value) -> Any:
+        match value:
+            case Amount(amount, digits):
+                return fluent_number(
+                    round(amount, digits) + 0.0, minimumFractionDigits=digits, maximumFractionDigits=digits
+                )
+            case Sentence():
+                return self.filled(value)
+            case Listed(of):
+                return self.speaker.row([one if isinstance(one, str) else self.filled(one) for one in of])
+            case Masses():
+                return self._masses(value)
+            case Edges(pairs, said):
+                return self._noted(self.filled(said), (), pairs)
+            case Given():
+                return self._given(value)
+            case Turn(done):
+                number = self.about.numbers.get(done)
+                pattern = self.speaker.pattern
+                return pattern("pass-numbered", number=number) if number else pattern("the-start")
+            case Name():
+                return self.speaker.inside(value, row=False)
+            case _:
+                return value
+
+    def _masses(self, value: Masses) -> str:
+        """Names and, where they are too many, a count of the rest."""
         ids = value.ids if len(value.ids) <= value.most + 1 else value.ids[: value.most]
-        said = []
-        for name in ids:
-            spoken.append((name,))
-            said.append(
-                f"{OPEN}{len(spoken) - 1};{self._inside(about.names.get(name, UNNAMED), value.row)}{CLOSE}"
-            )
+        name_of = self.about.names
+        said = [
+            self._noted(self.speaker.inside(name_of.get(one, NAMELESS), value.row), (one,)) for one in ids
+        ]
         if rest := value.ids[len(ids) :]:
-            spoken.append(rest)
-            more = self._pattern(f"count-{value.counted}", {"count": len(rest)})
-            said.append(f"{OPEN}{len(spoken) - 1};{more}{CLOSE}")
-        return self._row(said)
+            said.append(self._noted(self.speaker.pattern(f"count-{value.counted}", count=len(rest)), rest))
+        return self.speaker.row(said)
 
-    def _inside(self, name: Name, row: bool) -> str:
-        """A name inside a sentence, or in a row of names."""
-        if name.own:
-            return name.own if row else self._own(name.own)
-        return self._named(name, "name-in-row" if row else "name-in-sentence")
+    def _given(self, given: Given) -> str:
+        text, at = "", 0
+        for mark in given.marks:
+            text += given.text[at : mark.start]
+            text += self._noted(given.text[mark.start : mark.end], mark.masses, mark.edges)
+            at = mark.end
+        return text + given.text[at:]
 
-    def _own(self, name: str) -> str:
-        """A painter's own name: one that begins with a small letter takes its article, as it would aloud."""
-        if name[:1].isupper() or re.match(r"(the|a|an|my|our) ", name):
-            return name
-        return self._pattern("own-name", {"name": name})
-
-    def _named(self, name: Name, pattern: str) -> str:
-        if name.noun == AREA:
-            return self._pattern("area-lettered", {"letter": name.letter})
-        parts = {
-            "size": self._word("size", name.size),
-            "tone": self._word("tone", name.tone),
-            "hues": self._row([self._word("hue", hue) for hue in name.hues]),
-            "noun": self._word("noun", name.noun),
-            "letter": name.letter,
-        }
-        look = " ".join(self._pattern("look", parts).split())
-        if name.within:
-            return self._pattern(f"{pattern}-within", {"look": look, "thing": self._own(name.within)})
-        if not name.place:
-            return self._pattern(f"{pattern}-alone", {"look": look})
-        place = self._word("place" if pattern == "name-listed" else "at", name.place)
-        return self._pattern(pattern, {"look": look, "place": place})
-
-    def _word(self, family: str, key: str) -> str:
-        return self._pattern(f"{family}-{key}", {}) if key else ""
-
-    def _row(self, words: Sequence[str]) -> str:
-        return format_list(list(words), locale=self._locale) if words else ""
+    def _noted(self, words: str, masses: tuple[str, ...], edges: Pairs = ()) -> str:
+        """Words with signs round them that tell which masses or edges they name."""
+        self.named.append((masses, edges))
+        return f"{OPEN}{len(self.named) - 1};{words}{CLOSE}"
 
 
-def _marked(given: Given, spoken: list[tuple[str, ...]]) -> str:
-    text, at = "", 0
-    for start, end, masses in given.marks:
-        spoken.append(masses)
-        text += f"{given.text[at:start]}{OPEN}{len(spoken) - 1};{given.text[start:end]}{CLOSE}"
-        at = end
-    return text + given.text[at:]
-
-
-AREA = "area"
-UNNAMED = Name(noun="patch")
 ENGLISH = Speaker("en", "en-GB")
+"""What the program speaks."""

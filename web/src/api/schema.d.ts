@@ -1781,6 +1781,71 @@ export interface components {
             says: string;
         };
         /**
+         * LookPart
+         * @description How a mass looks and lies: hues, sides touched, how hollow and how long.
+         */
+        LookPart: {
+            /**
+             * Hues
+             * @default [
+             *       "grey"
+             *     ]
+             */
+            hues: string[];
+            /**
+             * Sides
+             * @default [
+             *       false,
+             *       false,
+             *       false,
+             *       false
+             *     ]
+             */
+            sides: [
+                boolean,
+                boolean,
+                boolean,
+                boolean
+            ];
+            /**
+             * Hole
+             * @default 0
+             */
+            hole: number;
+            /**
+             * Long
+             * @default 1
+             */
+            long: number;
+        } & {
+            [key: string]: unknown;
+        };
+        /**
+         * MarkPart
+         * @description From `start` to `end` of a text these masses, or the edges between these pairs, are named.
+         */
+        MarkPart: {
+            /** Start */
+            start: number;
+            /** End */
+            end: number;
+            /**
+             * Masses
+             * @default []
+             */
+            masses: string[];
+            /**
+             * Edges
+             * @default []
+             */
+            edges: [
+                string,
+                string
+            ][];
+        } & {
+            [key: string]: unknown;
+        };
+        /**
          * MassKind
          * @enum {string}
          */
@@ -1798,6 +1863,8 @@ export interface components {
              * @default
              */
             called: string;
+            naming?: components["schemas"]["NamePart"] | null;
+            look?: components["schemas"]["LookPart"] | null;
             kind: components["schemas"]["MassKind"];
             /** Light */
             light: boolean;
@@ -1886,6 +1953,11 @@ export interface components {
                     number
                 ]
             ];
+            /** Endvalues */
+            endValues?: [
+                number,
+                number
+            ] | null;
             /** Direction */
             direction: number | null;
             /** Neighbours */
@@ -2034,6 +2106,54 @@ export interface components {
              * @default false
              */
             drop: boolean;
+        };
+        /**
+         * NamePart
+         * @description What a mass is called, by keys of words; `own` is the painter's word, and then all that counts.
+         */
+        NamePart: {
+            /**
+             * Own
+             * @default
+             */
+            own: string;
+            /**
+             * Noun
+             * @default patch
+             */
+            noun: string;
+            /**
+             * Tone
+             * @default
+             */
+            tone: string;
+            /**
+             * Hues
+             * @default []
+             */
+            hues: string[];
+            /**
+             * Place
+             * @default
+             */
+            place: string;
+            /**
+             * Within
+             * @default
+             */
+            within: string;
+            /**
+             * Size
+             * @default
+             */
+            size: string;
+            /**
+             * Letter
+             * @default
+             */
+            letter: string;
+        } & {
+            [key: string]: unknown;
         };
         /** NeighbourPart */
         NeighbourPart: {
@@ -2265,7 +2385,10 @@ export interface components {
             /** Parts */
             parts: number;
         };
-        /** PassPart */
+        /**
+         * PassPart
+         * @description A pass. `steps` are the sentences of `what`, and `minds` the findings, with the masses they name.
+         */
         PassPart: {
             /** Id */
             id: string;
@@ -2309,15 +2432,20 @@ export interface components {
              */
             between: number;
             /**
-             * Act
-             * @default
+             * Titlemarks
+             * @default []
              */
-            act: string;
+            titleMarks: components["schemas"]["MarkPart"][];
             /**
-             * Over
-             * @default
+             * Steps
+             * @default []
              */
-            over: string;
+            steps: components["schemas"]["SaidPart"][];
+            /**
+             * Minds
+             * @default []
+             */
+            minds: components["schemas"]["SaidPart"][];
         } & {
             [key: string]: unknown;
         };
@@ -2645,6 +2773,11 @@ export interface components {
             figures: {
                 [key: string]: number;
             };
+            /**
+             * Marks
+             * @default []
+             */
+            marks: components["schemas"]["MarkPart"][];
         } & {
             [key: string]: unknown;
         };
@@ -2726,8 +2859,8 @@ export interface components {
         };
         /**
          * RefusalRead
-         * @description What breaks: the pass, the mass, the rule and `why`, which tells passes by their numbers in the plan in
-         *     force, where `sentence` has their ids.
+         * @description What breaks: the pass, the mass, the rule, and that as a sentence; `by` is the pass in its way, "" for
+         *     none. Passes are told by their numbers in the plan in force.
          */
         RefusalRead: {
             /** Passid */
@@ -2736,10 +2869,12 @@ export interface components {
             mass: string;
             /** Rule */
             rule: string;
+            /** By */
+            by: string;
             /** Sentence */
             sentence: string;
-            /** Why */
-            why: string;
+            /** Marks */
+            marks: components["schemas"]["MarkPart"][];
         };
         /**
          * RepairRead
@@ -2780,6 +2915,11 @@ export interface components {
              * @default false
              */
             overruled: boolean;
+            /**
+             * Marks
+             * @default []
+             */
+            marks: components["schemas"]["MarkPart"][];
         } & {
             [key: string]: unknown;
         };
@@ -2808,6 +2948,21 @@ export interface components {
             y: number;
             /** Shines */
             shines: boolean;
+        };
+        /**
+         * SaidPart
+         * @description A text, and where in it masses are named.
+         */
+        SaidPart: {
+            /** Text */
+            text: string;
+            /**
+             * Marks
+             * @default []
+             */
+            marks: components["schemas"]["MarkPart"][];
+        } & {
+            [key: string]: unknown;
         };
         /**
          * SchoolRead
@@ -3597,6 +3752,8 @@ export interface components {
             weight: "spoils" | "weakens" | "note";
             /** Sentence */
             sentence: string;
+            /** Marks */
+            marks: components["schemas"]["MarkPart"][];
             /** Why */
             why: string;
             /** Figures */

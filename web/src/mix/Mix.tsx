@@ -35,7 +35,7 @@ export function Mix() {
       <section>
         <Group className={classes.head} gap="4 18" align="baseline">
           <Title order={2} flex="1 1 340px">
-            Pass {at}, {done.act.toLowerCase()}
+            Pass {at}: {done.title}
           </Title>
           <Amounts piece={piece.id} done={done} own={own} sticks={sticks} />
           <Choices

@@ -45,9 +45,9 @@ export function Below({ room, at }: Props) {
     areas: "areas",
     masses: `${masses.length} masses`,
     passes: `${passes.length} passes`,
-    findings: `${found.length || "no"} finding${found.length === 1 ? "" : "s"}`,
-    lights: `${reserves?.length ?? 0} light${reserves?.length === 1 ? "" : "s"} kept`,
-    schools: "schools",
+    findings: `${found.length || "no"} weak point${found.length === 1 ? "" : "s"}`,
+    lights: `${reserves?.length ?? 0} white${reserves?.length === 1 ? "" : "s"} kept`,
+    schools: "approaches",
   };
   return (
     <Tabs value={part} onChange={(to) => turn(to as Part)} keepMounted={false}>
@@ -93,7 +93,7 @@ function Chosen({ room, at, found }: ChosenProps) {
         </>
       );
     case "findings":
-      return <Findings {...room} found={found} onMass={setMass} onPass={go} />;
+      return <Findings {...room} found={found} onPass={go} />;
     case "lights":
       return <Lights {...room} onMass={setMass} />;
     case "schools":

@@ -4,6 +4,7 @@ import type { Piece, Plan, Weakness } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { Diamond } from "../parts/Diamond";
+import { useLit, Words } from "../parts/lit";
 import classes from "./order.module.css";
 
 interface Props {
@@ -11,7 +12,6 @@ interface Props {
   plan: Plan;
   found: Weakness[];
   changes: ReturnType<typeof useChanges>;
-  onMass: (mass: string | null) => void;
   onPass: (pass: number) => void;
 }
 
@@ -22,7 +22,8 @@ interface Tried {
 }
 
 /** What weakens the plan, the weightiest first, each with what can be tried and seen at once. */
-export function Findings({ piece, plan, found, changes, onMass, onPass }: Props) {
+export function Findings({ piece, plan, found, changes, onPass }: Props) {
+  const { light } = useLit();
   const [tried, setTried] = useState<Tried | null>(null);
   const attempt = ({ fix }: Weakness) => {
     if (!fix) return;
@@ -37,10 +38,10 @@ export function Findings({ piece, plan, found, changes, onMass, onPass }: Props)
     <>
       {tried && (
         <Group role="status" gap={12} py={6} align="start" wrap="nowrap">
-          <img src={tried.picture} width={170} alt="As it was before" />
+          <img src={tried.picture} width={170} alt="Before" />
           <p>
-            <b>Tried: {tried.words}.</b> {tried.count} findings before, {found.length} now. Left: as
-            it was. <Act onClick={() => setTried(null)}>Keep it</Act>{" "}
+            <b>Tried: {tried.words}.</b> {tried.count} weak points before, {found.length} now. Left:
+            before. <Act onClick={() => setTried(null)}>Keep</Act>{" "}
             <Act
               disabled={!piece.undo}
               onClick={() => {
@@ -48,7 +49,7 @@ export function Findings({ piece, plan, found, changes, onMass, onPass }: Props)
                 setTried(null);
               }}
             >
-              Take it back
+              Undo
             </Act>
           </p>
         </Group>
@@ -59,10 +60,13 @@ export function Findings({ piece, plan, found, changes, onMass, onPass }: Props)
           <li key={`${finding.kind} ${finding.masses.join()}`}>
             <Diamond weight={finding.weight} />
             <div
-              onPointerEnter={() => onMass(finding.masses[0] ?? null)}
-              onPointerLeave={() => onMass(null)}
+              onPointerEnter={() => light({ masses: finding.masses, edges: [] })}
+              onPointerLeave={() => light(null)}
             >
-              <b>{finding.sentence}</b> {finding.why}{" "}
+              <b>
+                <Words text={finding.sentence} marks={finding.marks} />
+              </b>{" "}
+              {finding.why}{" "}
               {passesOf(finding).map((number) => (
                 <Act key={number} onClick={() => onPass(number)}>
                   pass {number}

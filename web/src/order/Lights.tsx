@@ -2,6 +2,7 @@ import { Checkbox, NativeSelect } from "@mantine/core";
 import type { Piece, Plan } from "../api/client";
 import { useCatalogue, type useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
+import { Words } from "../parts/lit";
 import { nameIn } from "../parts/masses";
 import classes from "./order.module.css";
 
@@ -76,7 +77,9 @@ function Light({ plan, reserve, onOverrule, onMass }: LightProps) {
         onChange={(event) => onOverrule(event.currentTarget.value)}
       />
       {reserve.overruled && <Act onClick={() => onOverrule(null)}>as it was found</Act>}
-      <p>{reserve.sentence}</p>
+      <p>
+        <Words text={reserve.sentence} marks={reserve.marks} />
+      </p>
     </li>
   );
 }

@@ -1,8 +1,9 @@
 import { Box } from "@mantine/core";
+import { useEffect, useMemo } from "react";
 import type { Plan, Verdict } from "../api/client";
 import { Act } from "../parts/Act";
 import { Diamond } from "../parts/Diamond";
-import { nameIn } from "../parts/masses";
+import { Name, useLit, Words } from "../parts/lit";
 import { minutes, waiting } from "../parts/time";
 import classes from "./order.module.css";
 import type { Move } from "./useMove";
@@ -23,18 +24,19 @@ export function MoveNote({ move, plan }: Props) {
         <p>
           <b>{asked.words}: fine.</b> {price(plan, verdict)}{" "}
           <Act onClick={() => move.keep(verdict.order)}>Keep this order</Act>{" "}
-          <Act onClick={move.forget}>Leave it</Act>
+          <Act onClick={move.forget}>Put it back</Act>
         </p>
       ) : (
         <>
           <p>
-            <b>{asked.words} breaks:</b> <Act onClick={move.forget}>Leave it as it was</Act>
+            <b>{asked.words} cannot be:</b> <Act onClick={move.forget}>Put it back</Act>
           </p>
-          <Broken verdict={verdict} plan={plan} />
-          {repair && (
+          <Broken verdict={verdict} />
+          {repair && isAsItWas(plan, repair.order) && <p>Only the old order works.</p>}
+          {repair && !isAsItWas(plan, repair.order) && (
             <p>
-              Smallest repair: {moves(plan, verdict)}.{" "}
-              <Act onClick={() => move.keep(repair.order)}>Accept the repair</Act>
+              Fix: {moves(plan, verdict)}.{" "}
+              <Act onClick={() => move.keep(repair.order)}>Use the fix</Act>
             </p>
           )}
         </>
@@ -57,6 +59,10 @@ function price(plan: Plan, verdict: Verdict): string {
   return price ? `${price}.` : "";
 }
 
+/** Whether a repair only undoes what was asked. */
+const isAsItWas = (plan: Plan, order: readonly string[]) =>
+  plan.document.passes.map((done) => done.id).join() === order.join();
+
 /** The passes that a repair moves besides, each with where it comes to stand. */
 function moves(plan: Plan, verdict: Verdict): string {
   const { order = [], moved = [] } = verdict.repair ?? {};
@@ -64,24 +70,36 @@ function moves(plan: Plan, verdict: Verdict): string {
     const from = plan.document.passes.findIndex((p) => p.id === id) + 1;
     return `pass ${from} to place ${order.indexOf(id) + 1}`;
   });
-  return `also move ${parts.join(" and ")}`;
+  return new Intl.ListFormat("en-GB").format(parts);
 }
 
-const NAMED = 4;
-
-function Broken({ verdict, plan }: { verdict: Verdict; plan: Plan }) {
+function Broken({ verdict }: { verdict: Verdict }) {
+  const { light } = useLit();
+  // What breaks is lit at once; of the same rule the first says it for all.
+  const masses = useMemo(() => verdict.refusals.map((refusal) => refusal.mass), [verdict]);
+  useEffect(() => {
+    light({ masses, edges: [] });
+    return () => light(null);
+  }, [light, masses]);
   const rules = [...new Set(verdict.refusals.map((r) => r.rule))];
   return (
     <ul>
       {rules.map((rule) => {
-        const found = verdict.refusals.filter((r) => r.rule === rule);
-        const names = [...new Set(found.map((r) => r.mass))].map((id) => nameIn(plan, id));
-        const more = names.length - NAMED;
+        const [first, ...more] = verdict.refusals.filter((r) => r.rule === rule);
+        const others = [...new Set(more.map((r) => r.mass))].filter((id) => id !== first?.mass);
         return (
           <li key={rule} className={classes.finding}>
             <Diamond />
-            {names.slice(0, NAMED).join("; ")}
-            {more > 0 ? ` and ${more} more` : ""}: {found[0]?.why}
+            <span>
+              <Words text={first?.sentence ?? ""} marks={first?.marks} />
+              {others.length > 0 && (
+                <>
+                  {" "}
+                  So for{" "}
+                  <Name words={`${others.length} more`} lit={{ masses: others, edges: [] }} />.
+                </>
+              )}
+            </span>
           </li>
         );
       })}

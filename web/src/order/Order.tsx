@@ -1,6 +1,7 @@
 import { Box } from "@mantine/core";
 import type { Plan } from "../api/client";
 import { Caption } from "../parts/Caption";
+import { Lights } from "../parts/lit";
 import columns from "../parts/parts.module.css";
 import { minutes } from "../parts/time";
 import { useRoom } from "../pieces/PieceRoom";
@@ -13,6 +14,14 @@ import { useOrder } from "./useOrder";
 
 /** The Order stage: the picture after the selected pass, the washboard, the pass in words. */
 export function Order() {
+  return (
+    <Lights>
+      <Ordered />
+    </Lights>
+  );
+}
+
+function Ordered() {
   const room = useRoom();
   const { piece, plan, changes } = room;
   const at = useOrder(room);
@@ -21,14 +30,7 @@ export function Order() {
   return (
     <div className={columns.columns}>
       <div>
-        <Stage
-          piece={piece}
-          plan={plan}
-          pass={at.pass}
-          mass={at.mass}
-          looking={at.looking}
-          onMass={at.setMass}
-        />
+        <Stage piece={piece} plan={plan} pass={at.pass} looking={at.looking} onMass={at.setMass} />
         <Caption>
           {done ? (
             <span>
@@ -65,7 +67,7 @@ function Before({ plan }: { plan: Plan }) {
       {toning
         ? `${toning.what} ${minutes(toning.minutes)} of work, ${minutes(toning.wait)} to dry. `
         : "Nothing is laid yet. "}
-      Press → or choose a ridge.
+      Press → for pass 1, or click a pass under the chart.
     </p>
   );
 }

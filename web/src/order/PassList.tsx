@@ -40,7 +40,7 @@ export function PassList(props: Props) {
       {piece.settings.groups && (
         <li>
           <Act onClick={() => changes.edit.mutate({ groups: null })}>
-            share the masses out as planned
+            reset which masses go where
           </Act>
         </li>
       )}
@@ -69,7 +69,7 @@ function Line({ done, k, piece, plan, pass, move, changes, onPass }: LineProps) 
     <li data-lit={chosen}>
       <Toggle variant="line" active={chosen} onClick={() => onPass(k + 1)}>
         <span>{k + 1}</span>
-        <span>{done.act}</span>
+        <span>{done.title}</span>
         <span>{clock(done.minutes, waiting(done))}</span>
       </Toggle>
       <Act

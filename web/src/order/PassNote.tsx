@@ -1,9 +1,10 @@
 import { Group, NativeSelect, Text, Title } from "@mantine/core";
+import { Fragment } from "react";
 import type { Pass, Piece, Plan } from "../api/client";
 import { useCatalogue, type useChanges } from "../api/hooks";
 import { Diamond } from "../parts/Diamond";
 import { Fact } from "../parts/Fact";
-import { capital } from "../parts/masses";
+import { Words } from "../parts/lit";
 import parts from "../parts/parts.module.css";
 import { minutes } from "../parts/time";
 import classes from "./order.module.css";
@@ -21,28 +22,34 @@ export function PassNote({ piece, plan, done, changes }: Props) {
   const spread = high - low < 0.05 ? low.toFixed(1) : `${low.toFixed(1)} to ${high.toFixed(1)}`;
   return (
     <section aria-live="polite">
-      <Title order={2}>{done.act}</Title>
-      {done.over && <Text fz={15}>{capital(done.over)}</Text>}
+      <Title order={2}>
+        <Words text={done.title} marks={done.titleMarks} />
+      </Title>
       <Group component="dl" gap="8 30" my={8} pt={8} className={parts.ruled}>
         <Fact shown={minutes(done.minutes)} words="work" />
         {done.between > 0 && <Fact shown={minutes(done.between)} words="between coats" />}
-        <Fact shown={done.waitMinutes ? minutes(done.waitMinutes) : "–"} words="then wait" />
+        {done.waitMinutes > 0 && <Fact shown={minutes(done.waitMinutes)} words="let dry" />}
         <Fact shown={spread} words="value" />
         <Fact shown={done.edge} words="edges" />
-        <Fact shown={done.needs} words="surface" />
+        <Fact shown={done.needs} words="before" />
       </Group>
-      <Text mb={8}>{done.what}</Text>
+      <Text mb={8}>
+        <Sentences of={done.steps ?? [{ text: done.what }]} />
+      </Text>
       {!done.beside && <ToolField piece={piece} done={done} changes={changes} />}
       {done.reasons.length > 0 && (
         <Text my={8}>
-          <b>Why here.</b> {done.reasons.map((reason) => reason.sentence).join(" ")}
+          <b>Why.</b>{" "}
+          <Sentences of={done.reasons.map(({ sentence, marks }) => ({ text: sentence, marks }))} />
         </Text>
       )}
-      {done.findings.map((finding) => (
-        <p key={finding} className={classes.finding}>
+      {(done.minds ?? []).map((mind) => (
+        <div key={mind.text} className={classes.finding}>
           <Diamond />
-          {finding}
-        </p>
+          <p>
+            <Words {...mind} />
+          </p>
+        </div>
       ))}
       {plan.document.passes[0]?.id === done.id &&
         plan.document.notes.map((note) => (
@@ -52,6 +59,16 @@ export function PassNote({ piece, plan, done, changes }: Props) {
         ))}
     </section>
   );
+}
+
+/** Sentences one after the other. */
+function Sentences({ of }: { of: Parameters<typeof Words>[0][] }) {
+  return of.map((said, k) => (
+    <Fragment key={said.text}>
+      {k > 0 && " "}
+      <Words {...said} />
+    </Fragment>
+  ));
 }
 
 /** The tool of a pass over shapes, to be exchanged: it changes how fast the pass covers and cuts. */

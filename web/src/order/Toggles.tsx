@@ -4,14 +4,15 @@ import type { Looking } from "./Stage";
 
 interface Props {
   looking: Looking;
-  onToggle: (what: "values" | "reference" | "outlines") => void;
+  onToggle: (what: "values" | "reference" | "outlines" | "where") => void;
   onSquint: (on: boolean) => void;
 }
 
 const WAYS = [
   ["values", "V", "values only"],
-  ["reference", "R", "reference"],
+  ["reference", "R", "photo"],
   ["outlines", "O", "outlines"],
+  ["where", "W", "where"],
 ] as const;
 
 /** Ways of looking at the picture, each with its key; the squint lasts as long as it is held. */

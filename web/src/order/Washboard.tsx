@@ -204,7 +204,7 @@ function Names({ all, mass, onMass }: RibbonsProps) {
 
 const labelOf = (mass: Mass) => {
   if (mass.kind !== "accent" || mass.name) return shortName(mass);
-  return mass.light ? "Light accents" : "Dark accents";
+  return mass.light ? "Highlights" : "Dark accents";
 };
 
 /** Letters that fit beside the chart, those that fit when they stand closer, and the room that they have. */

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
 import { useKeys } from "../parts/keys";
+import { useLit } from "../parts/lit";
 import type { Room } from "../pieces/PieceRoom";
 import { usePart } from "./Below";
 import { rowsOf } from "./rows";
@@ -16,12 +17,18 @@ export function useOrder({ piece, plan, changes }: Room) {
   const { pass, go, walk } = usePass(passes.length);
   const { part, turn } = usePart();
   const [query] = useSearchParams();
-  const [mass, setMass] = useState<string | null>(null);
+  const { lit, light } = useLit();
+  const mass = lit.masses.length === 1 ? (lit.masses[0] ?? null) : null;
+  const setMass = useCallback(
+    (id: string | null) => light(id === null ? null : { masses: [id], edges: [] }),
+    [light],
+  );
   const [looking, setLooking] = useState<Looking>({
     values: query.get("look") === "values",
     reference: query.get("look") === "reference",
     squint: false,
     outlines: false,
+    where: true,
   });
   const [playing, setPlaying] = useState(false);
   const toggle = (what: keyof Looking) => setLooking((now) => ({ ...now, [what]: !now[what] }));
@@ -40,6 +47,7 @@ export function useOrder({ piece, plan, changes }: Room) {
     v: () => toggle("values"),
     r: () => toggle("reference"),
     o: () => toggle("outlines"),
+    w: () => toggle("where"),
     p: () => setPlaying((now) => !now),
     f: () => turn("findings"),
   });

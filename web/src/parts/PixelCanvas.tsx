@@ -7,6 +7,8 @@ interface Props {
   label: string;
   /** Whether pixels may be clear, so that what lies below shows. */
   clear?: boolean;
+  /** The name under which the time of a fill is left for measuring. */
+  measure?: string;
   /** Fills the pixels (0xAABBGGRR); a new function paints anew. */
   draw: (pixels: Uint32Array) => unknown;
   onPoint?: (x: number, y: number) => void;
@@ -16,7 +18,8 @@ interface Props {
 
 /** A canvas filled pixel by pixel; the time of the last fill is left for measuring. */
 export function PixelCanvas(props: Props) {
-  const { width, height, label, draw, clear = false, onPoint, onLeave, onPick } = props;
+  const { width, height, label, draw, clear = false, measure = "picture" } = props;
+  const { onPoint, onLeave, onPick } = props;
   const canvas = useRef<HTMLCanvasElement>(null);
   const image = useRef<ImageData | null>(null);
   useLayoutEffect(() => {
@@ -27,8 +30,8 @@ export function PixelCanvas(props: Props) {
       image.current = context.createImageData(width, height);
     draw(new Uint32Array(image.current.data.buffer));
     context.putImageData(image.current, 0, 0);
-    performance.measure("picture", { start, end: performance.now() });
-  }, [draw, width, height, clear]);
+    performance.measure(measure, { start, end: performance.now() });
+  }, [draw, width, height, clear, measure]);
   const place = (event: React.PointerEvent, call?: (x: number, y: number) => void) => {
     const box = event.currentTarget.getBoundingClientRect();
     call?.((event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);

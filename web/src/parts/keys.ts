@@ -10,6 +10,7 @@ export const KEYS = [
   { key: "v", shown: "V", does: "values only", letter: true },
   { key: "r", shown: "R", does: "reference", letter: true },
   { key: "o", shown: "O", does: "outlines", letter: true },
+  { key: "w", shown: "W", does: "where the pass is painted", letter: true },
   { key: "band", shown: "1 to 9", does: "one band alone, 0 for all", letter: true },
   { key: "p", shown: "P", does: "play the passes", letter: true },
   { key: "f", shown: "F", does: "findings", letter: true },

@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import type { Pass, Piece } from "../api/client";
 import { useCatalogue, usePlan } from "../api/hooks";
 import { dipPath, ridgePath, ridges } from "../parts/ridges";
-import { minutes } from "../parts/time";
+import { minutes, waiting } from "../parts/time";
 import classes from "./pieces.module.css";
 
 /** One piece on the wall: thumbnail, passes as ridges, and what to do next. */
@@ -62,7 +62,7 @@ function Next({ passes, problem }: { passes: Pass[]; problem?: string }) {
   if (!first) return <p className="quiet">Being worked out.</p>;
   const [title, rest] = first.title.split(": ");
   const work = passes.reduce((sum, p) => sum + p.minutes, 0);
-  const wait = passes.reduce((sum, p) => sum + p.waitMinutes, 0);
+  const wait = passes.reduce((sum, p) => sum + waiting(p), 0);
   return (
     <div>
       <Title order={3}>{title}</Title>

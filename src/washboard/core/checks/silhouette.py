@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ..key.relations import FIRM, Holds
-from ..sentence import of_masses, whole
+from ..sentence import Edges, of_masses, sentence, whole
 from .finding import Checked, Finding, Weight
 from .fix import Hold
 
@@ -34,7 +34,11 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "silhouette",
             Weight.WEAKENS,
-            {"one": of_masses((mass.id,)), "other": of_masses((other.id,)), "length": whole(length)},
+            {
+                "one": of_masses((mass.id,)),
+                "other": of_masses((other.id,)),
+                "edge": Edges(((mass.id, other.id),), sentence("edge-length", length=whole(length))),
+            },
             {"cm": length, "step": step},
             mass.inside,
             (mass.id, other.id),

@@ -23,14 +23,20 @@ def weightiest(masses: Sequence[Mass]) -> tuple[str, ...]:
     return tuple(m.id for m in ranked)
 
 
-def said(masses: Sequence[Mass], most: int = 3) -> Masses:
+def said(masses: Sequence[Mass], most: int = 2) -> Masses:
     """Masses inside a sentence."""
-    return of_masses(weightiest(masses), most)
+    return of_masses(weightiest(masses), _few(masses, most))
 
 
 def row(masses: Sequence[Mass], most: int = 3) -> Masses:
     """Masses in a title."""
-    return row_of(weightiest(masses), most)
+    return row_of(weightiest(masses), _few(masses, most))
+
+
+def _few(masses: Sequence[Mass], most: int) -> int:
+    """How many to name: names made by the program are long, and the picture shows the rest."""
+    own = sum(bool(mass.called.own) for mass in masses)
+    return min(most, max(own, 1))
 
 
 def tones_of(masses: Sequence[Mass]) -> Sentence:

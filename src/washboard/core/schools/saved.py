@@ -12,7 +12,7 @@ from collections.abc import Sequence
 from ..errors import InvalidInput
 from ..materials.media import MEDIA
 from ..plan.plan import Plan, Role
-from ..sentence import Sentence, sentence
+from ..sentence import sentence
 from .school import School, SchoolContext, Strand
 
 PREFIX = "own/"

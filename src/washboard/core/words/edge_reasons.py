@@ -39,7 +39,7 @@ def meets_bare(worked: PlanningResult, k: int) -> Reason | None:
     if here is None:
         return None
     step, length, bare = here
-    names = said(masses_at(worked.scene, bare), 2)
+    names = said(masses_at(worked.scene, bare))
     words = sentence("why-meets-bare", masses=names, step=tone(step))
     return Reason("meets-bare", words, ids_of(worked.scene, bare), {"values": step, "cm": length})
 
@@ -79,7 +79,7 @@ def goes_round(worked: PlanningResult, k: int) -> Reason | None:
         return None
     minutes = length / scene.medium.cut_cm
     narrow = min(scene.masses[m].width_mm for m in around)
-    words = sentence("why-goes-round", masses=said(masses_at(scene, around), 2), length=whole(length))
+    words = sentence("why-goes-round", masses=said(masses_at(scene, around)), length=whole(length))
     return Reason(
         "goes-round", words, ids_of(scene, around), {"cm": length, "minutes": minutes, "mm": narrow}
     )

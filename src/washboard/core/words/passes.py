@@ -198,7 +198,7 @@ def _acts(worked: PlanningResult, k: int, masses: Sequence[Mass]) -> list[Senten
     steps = max((o.steps for o in done.operations), default=1)
     if steps > 1:
         lit = [worked.plan.mass(o.mass) for o in done.operations if o.steps > 1]
-        found.append(sentence("how-steps", masses=said(lit, 2), steps=steps))
+        found.append(sentence("how-steps", masses=said(lit), steps=steps))
     if not found and not masses:
         found.append(sentence("how-everywhere"))
     elif not found:
@@ -222,7 +222,7 @@ def _coats(worked: PlanningResult, k: int) -> list[Sentence]:
     if len(by_count.get(counts[0], ())) == len(worked.steps[k].group):
         return [sentence("how-coats-all", count=counts[0], medium=medium)]
     return [
-        sentence("how-coats", count=count, masses=said(by_count[count], 2), medium=medium) for count in counts
+        sentence("how-coats", count=count, masses=said(by_count[count]), medium=medium) for count in counts
     ]
 
 

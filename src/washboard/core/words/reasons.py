@@ -15,7 +15,7 @@ from ..order.result import PassType, PlanningResult
 from ..plan.names import said
 from ..plan.plan import Kind, Reason
 from ..reference.mass import MassKind
-from ..sentence import percent, sentence, tone, whole
+from ..sentence import Edges, percent, sentence, tone, whole
 from .edge_reasons import (
     WORTH_CM,
     contrast_around,
@@ -64,7 +64,7 @@ def _nested(worked: PlanningResult, k: int) -> Reason | None:
     if not gaps:
         return None
     steps = max(o.steps for o in glows)
-    words = sentence("why-nested", masses=said(lamps, 2), step=tone(max(gaps)))
+    words = sentence("why-nested", masses=said(lamps), step=tone(max(gaps)))
     return Reason("nested", words, tuple(m.id for m in lamps), {"values": max(gaps), "steps": float(steps)})
 
 
@@ -89,26 +89,30 @@ def _waited(worked: PlanningResult, k: int) -> Reason | None:
     scene = worked.scene
     if k == 0 or not scene.medium.transparent:
         return None
-    length, step = firm_between(worked, k - 1, k)
+    length, step, pairs = firm_between(worked, k - 1, k)
     wait = worked.plan.passes[k - 1].wait
     if length < WORTH_CM or wait <= 0:
         return None
-    words = sentence("why-waits", number=k, minutes=whole(wait), length=whole(length))
+    edge = Edges(pairs, sentence("sharp-edge", length=whole(length)))
+    words = sentence("why-waits", number=k, minutes=whole(wait), edge=edge)
     return Reason("waits", words, (), {"cm": length, "minutes": wait, "values": step})
 
 
-def firm_between(worked: PlanningResult, a: int, b: int) -> tuple[float, float]:
-    """cm of firm edge that would bleed between the masses of two passes, and its mean step of value."""
+def firm_between(worked: PlanningResult, a: int, b: int) -> tuple[float, float, tuple[tuple[str, str], ...]]:
+    """cm of firm edge that would bleed between the masses of two passes, its mean step of value, and the
+    pairs of masses along it."""
     scene, first = worked.scene, set(worked.steps[a].group)
     index = {m.id: i for i, m in enumerate(scene.masses)}
     length = weighted = 0.0
+    pairs = []
     for m in worked.steps[b].group:
         for border in scene.masses[m].borders:
             one, other = scene.masses[m], scene.masses[index[border.mass]]
             if index[border.mass] in first and border.hardness > 0.5 and contrast(one, other) > 0.5:
                 length += border.length_cm
                 weighted += border.length_cm * abs(one.target - other.target)
-    return length, weighted / length if length else 0.0
+                pairs.append((one.id, other.id))
+    return length, weighted / length if length else 0.0, tuple(pairs)
 
 
 def _ground_paints(worked: PlanningResult, k: int) -> Reason | None:
@@ -119,7 +123,7 @@ def _ground_paints(worked: PlanningResult, k: int) -> Reason | None:
     share = sum(scene.masses[m].share for m in bare)
     if share < 0.005:
         return None
-    words = sentence("why-ground-paints", masses=said(masses_at(scene, bare), 2), share=percent(share))
+    words = sentence("why-ground-paints", masses=said(masses_at(scene, bare)), share=percent(share))
     return Reason("ground-paints", words, ids_of(scene, bare), {"share": share})
 
 
@@ -131,7 +135,7 @@ def _muted_first(worked: PlanningResult, k: int) -> Reason | None:
     masses = masses_at(scene, muted)
     chroma = max(math.hypot(*m.target_lab[1:]) for m in masses)
     above = max(m.target for m in masses) - scene.surface.value
-    words = sentence("why-muted-first", masses=said(masses, 2))
+    words = sentence("why-muted-first", masses=said(masses))
     return Reason("muted-first", words, ids_of(scene, muted), {"chroma": chroma, "values": above})
 
 
@@ -151,7 +155,7 @@ def _loose(worked: PlanningResult, k: int) -> Reason | None:
         return None
     minutes = length / scene.medium.cut_cm
     masses = sorted({int(m) for m in parts.mass[open_side[loose]]})
-    names = said(masses_at(scene, masses), 2)
+    names = said(masses_at(scene, masses))
     words = sentence("why-loose", masses=names, length=whole(length))
     return Reason("loose", words, ids_of(scene, masses), {"cm": length, "minutes": minutes})
 

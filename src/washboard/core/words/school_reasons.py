@@ -61,7 +61,7 @@ def _of_won_back(worked: PlanningResult, k: int) -> Reason | None:
     if length <= 0:
         return None
     gap = sum(step * cm for step, cm in met) / length
-    words = sentence("why-won-back", masses=said(lights, 2), step=tone(gap))
+    words = sentence("why-won-back", masses=said(lights), step=tone(gap))
     return Reason("won-back", words, tuple(m.id for m in lights), {"values": gap, "cm": length})
 
 
@@ -120,7 +120,7 @@ def _of_negative(worked: PlanningResult, k: int) -> Reason | None:
         return None
     around = _masses(worked, np.unique(parts.mass[outside[ends]]).tolist())
     covered = float(parts.areas[step.covered].sum() / parts.areas.sum())
-    words = sentence("why-surrounds", masses=said(around, 2), share=percent(covered))
+    words = sentence("why-surrounds", masses=said(around), share=percent(covered))
     return Reason("surrounds", words, tuple(m.id for m in around), {"cm": length, "share": covered})
 
 

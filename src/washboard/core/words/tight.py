@@ -5,7 +5,7 @@ from __future__ import annotations
 from ..order.result import PassType, PlanningResult
 from ..plan.plan import Kind, Operation, Role
 from ..reference.mass import Mass, MassKind
-from ..sentence import Sentence, of_masses, sentence, tone, whole
+from ..sentence import Edges, Sentence, of_masses, sentence, tone, whole
 from ..time.pace import covering_minutes
 
 WORTH_CM = 3.0
@@ -85,4 +85,6 @@ def _seam(worked: PlanningResult, k: int) -> Sentence:
     times = {"minutes": whole(done.minutes), "open": whole(scene.medium.open_minutes or 0.0)}
     if best is None:
         return sentence("mind-too-long", **times)
-    return sentence("mind-seam", first=of_masses((best[1].id,)), second=of_masses((best[2].id,)), **times)
+    first, second = (of_masses((mass.id,)) for mass in best[1:])
+    seam = Edges(((best[1].id, best[2].id),), sentence("seam-marked"))
+    return sentence("mind-seam", first=first, second=second, seam=seam, **times)

@@ -144,7 +144,7 @@ why-last = Last: nothing goes over it.
 why-beside = It is hardly told from what follows: mix their colours together.
 why-before-darker = First, because what follows is { $step } values darker and is judged against it.
 why-before-lighter = First, because what follows is { $step } values lighter and is judged against it.
-why-waits = Let pass { $number } dry ({ $minutes } min), or { $length } cm of sharp edge run.
+why-waits = Let pass { $number } dry ({ $minutes } min), or { $edge } run.
 why-ground-paints = Leave { $masses } bare: the ground already has the value ({ $share } % of the picture).
 why-muted-first = Put a duller, darker layer under { $masses } first. Alone, the bright colour would look raw.
 why-loose = Leave the edge toward { $masses } rough: it is painted over later ({ $length } cm).
@@ -169,8 +169,11 @@ why-own = You set it in here: { $minutes } min.
 
 ## What to mind
 
+seam-marked = marked
+sharp-edge = { $length } cm of sharp edge
+
 mind-too-long = This takes { $minutes } min and the wash dries after { $open }. Wet the paper first, or lay it in two parts.
-mind-seam = This takes { $minutes } min and the wash dries after { $open }. Stop where { $first } meets { $second } (marked).
+mind-seam = This takes { $minutes } min and the wash dries after { $open }. Stop where { $first } meets { $second } ({ $seam }).
 mind-grading = Grading { $masses } takes { $minutes } min, but paint dries after { $open }. Keep it damp, or take a larger brush.
 mind-tone-stays = The tone is left on { $masses }: at { $value } it is near enough.
 mind-wiped = { $masses } comes out at { $value } only: what is wiped keeps a little of the tone.

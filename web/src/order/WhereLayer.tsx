@@ -1,0 +1,70 @@
+import { useCallback, useMemo } from "react";
+import type { Pass, Plan } from "../api/client";
+import { useLit } from "../parts/lit";
+import { PixelCanvas } from "../parts/PixelCanvas";
+import type { Maps } from "./lookup";
+import classes from "./order.module.css";
+import { drawWhere, endsOf, groundOf, litIn, rolesOf, seamsOf } from "./where";
+
+interface Props {
+  plan: Plan;
+  done: Pass | undefined;
+  maps: Maps;
+  /** Whether the pass is hatched; what is lit shows in any case. */
+  hatched: boolean;
+}
+
+/** Over the picture: where the pass is painted, where it stops, and what a name means. */
+export function WhereLayer({ plan, done, maps, hatched }: Props) {
+  const { lit } = useLit();
+  const ground = useMemo(() => groundOf(maps, plan), [maps, plan]);
+  const roles = useMemo(() => rolesOf(plan, hatched ? done : undefined), [plan, done, hatched]);
+  const draw = useCallback(
+    (pixels: Uint32Array) => {
+      const seams = hatched ? seamsOf(done) : [];
+      drawWhere(pixels, ground, { roles, ...litIn(plan, lit, seams) });
+    },
+    [ground, roles, plan, lit, hatched, done],
+  );
+  return (
+    <div className={classes.where}>
+      <PixelCanvas
+        width={maps.width}
+        height={maps.height}
+        label={done && hatched ? "Where this pass is painted" : "What is lit"}
+        measure="where"
+        clear
+        draw={draw}
+      />
+      {hatched && done && <Gradations plan={plan} done={done} maps={maps} owners={ground.owners} />}
+    </div>
+  );
+}
+
+interface GradationsProps {
+  plan: Plan;
+  done: Pass;
+  maps: Maps;
+  owners: Uint16Array;
+}
+
+/** The values at both ends of the gradation that the pass is told to lay. */
+function Gradations({ plan, done, maps, owners }: GradationsProps) {
+  const places = useMemo(() => {
+    const { masses } = plan.document;
+    const targets = new Set(done.operations.filter((o) => o.role === "target").map((o) => o.mass));
+    const own = masses.filter((mass) => mass.kind === "graded" && targets.has(mass.id));
+    const [largest] = own.sort((a, b) => b.share - a.share);
+    if (!largest) return [];
+    const ends = endsOf(maps, owners, masses.indexOf(largest));
+    return ends.flatMap((place, k) => {
+      const value = largest.endValues?.[k];
+      return value === undefined ? [] : [{ ...place, value }];
+    });
+  }, [plan, done, maps, owners]);
+  return places.map(({ x, y, value }) => (
+    <span key={value} style={{ left: `${100 * x}%`, top: `${100 * y}%` }}>
+      {value.toFixed(1)}
+    </span>
+  ));
+}

@@ -1,0 +1,98 @@
+import { createContext, type ReactNode, useContext, useMemo, useState } from "react";
+import classes from "./parts.module.css";
+
+export type Pair = readonly [string, string];
+
+/** What is lit in the picture: masses by their ids, and edges between pairs of them. */
+export interface Lit {
+  masses: readonly string[];
+  edges: readonly Pair[];
+}
+
+const NOTHING: Lit = { masses: [], edges: [] };
+
+export interface Lighting {
+  lit: Lit;
+  /** Lights something while it is pointed at, or has the focus; null for nothing. */
+  light: (lit: Lit | null) => void;
+  /** Keeps it lit, or lets it go where it was kept. */
+  hold: (lit: Lit) => void;
+  held: Lit | null;
+}
+
+const LitContext = createContext<Lighting>({
+  lit: NOTHING,
+  light: () => undefined,
+  hold: () => undefined,
+  held: null,
+});
+
+export const useLit = () => useContext(LitContext);
+
+/** Everything below shares what is lit. */
+export function Lights({ children }: { children: ReactNode }) {
+  const [shown, light] = useState<Lit | null>(null);
+  const [held, setHeld] = useState<Lit | null>(null);
+  const lighting = useMemo(
+    () => ({
+      lit: shown ?? held ?? NOTHING,
+      light,
+      held,
+      hold: (lit: Lit) => setHeld((before) => (alike(before, lit) ? null : lit)),
+    }),
+    [shown, held],
+  );
+  return <LitContext value={lighting}>{children}</LitContext>;
+}
+
+const alike = (one: Lit | null, other: Lit) => JSON.stringify(one) === JSON.stringify(other);
+
+interface Mark {
+  start: number;
+  end: number;
+  masses?: string[];
+  edges?: [string, string][];
+}
+
+interface Props {
+  text: string;
+  marks?: Mark[];
+}
+
+/** A sentence in which every name lights its mass, and every count all that it counts. */
+export function Words({ text, marks = [] }: Props) {
+  const parts: ReactNode[] = [];
+  let at = 0;
+  for (const mark of marks) {
+    parts.push(text.slice(at, mark.start));
+    parts.push(
+      <Name
+        key={mark.start}
+        words={text.slice(mark.start, mark.end)}
+        lit={{ masses: mark.masses ?? [], edges: mark.edges ?? [] }}
+      />,
+    );
+    at = mark.end;
+  }
+  parts.push(text.slice(at));
+  return <>{parts}</>;
+}
+
+/** A name, or a count, that shows in the picture what it means. */
+export function Name({ words, lit }: { words: string; lit: Lit }) {
+  const { light, hold, held } = useLit();
+  return (
+    <button
+      type="button"
+      className={classes.named}
+      aria-pressed={alike(held, lit)}
+      onPointerEnter={() => light(lit)}
+      onPointerLeave={() => light(null)}
+      onFocus={() => light(lit)}
+      onBlur={() => light(null)}
+      onClick={() => hold(lit)}
+    >
+      {words}
+    </button>
+  );
+}
