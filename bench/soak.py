@@ -18,7 +18,9 @@ from tests.steady import kept, photos
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import surface_of
 from washboard.core.schools import SCHOOLS, refused
+from washboard.core.sentence import of_masses
 from washboard.core.surface.replay import replay
+from washboard.core.words.tight import SEEN
 
 TRIPLES = 3000
 SURFACES = ("white", "black", "value:5", "value:8.5", "#b08d57")
@@ -48,13 +50,13 @@ def soaked(seed: int) -> Counter[str]:
             found["plans"] += 1
             for refusal in replay(plan.masses, plan.passes, plan.medium, plan.surface.value):
                 found[f"refused {medium} {school.key} {refusal.rule.name}"] += 1
-            said = [finding for done in plan.passes for finding in done.findings]
+            said = {words.values.get("masses") for done in plan.passes for words in done.findings}
             for mass, value in zip(plan.masses, plan.predicted[-1], strict=True):
                 low, high = mass.band_range
-                outside = not low - 0.1 <= value <= high + 0.1
+                outside = abs(value - min(max(value, low), high)) >= SEEN + 0.05
                 # Where the surface is the picture there is no pass that could say so.
                 found["out of band, unsaid"] += (
-                    bool(plan.passes) and outside and not any("outside its band" in s for s in said)
+                    bool(plan.passes) and outside and of_masses((mass.id,)) not in said
                 )
             if found["plans"] % AGAIN == 0:
                 fresh = replace(made, measured=measured).worked().plan

@@ -19,6 +19,7 @@ from washboard.core.materials.media import medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
 from washboard.core.plan.plan import Kind, Operation, Pass, Plan, Role
 from washboard.core.reference.mass import Border, Mass, MassKind
+from washboard.core.sentence import as_given
 
 CASES = 22
 
@@ -51,7 +52,7 @@ class Draft:
         )
         key = Key((0.0, 10.0), (0.0, 10.0), 2.0, 9.5)
         plan = Plan(
-            "test", medium_named(self.medium), self.school, "", surface, sheet_of(30, 20, 1.5), key, masses,
+            "test", medium_named(self.medium), self.school, as_given(""), surface, sheet_of(30, 20, 1.5), key, masses,
             tuple(self.passes), rows,
         )  # fmt: skip
         return Checked(plan, self.things)
@@ -82,7 +83,8 @@ def mass(
 
 
 def done(name: str, minutes: float, *operations: Operation, wait: float = 20.0) -> Pass:
-    return Pass(name, name, "", "", "", (0, 10), "", minutes, wait, "", None, operations, ())
+    none = as_given("")
+    return Pass(name, as_given(name), (), none, (0, 10), none, minutes, wait, none, None, operations, ())
 
 
 def op(name: str, kind: Kind = Kind.WASH, role: Role = Role.TARGET, **given: Any) -> Operation:

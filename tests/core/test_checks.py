@@ -13,6 +13,7 @@ import pytest
 from tests.drafts import CASES, DICE, Draft, dark_hall, done, mass, op, sound
 from tests.long import rounds
 from tests.pieces import Made, patchwork
+from tests.said import faults, text
 from washboard.core.checks import Checked, Finding, findings_of
 from washboard.core.key.relations import Thing
 from washboard.core.materials.media import medium_named
@@ -216,13 +217,18 @@ def test_each_finding_says_what_where_and_why_with_figures() -> None:
         draft = make()
         broken(draft)
         for finding in findings_of(draft.checked()):
-            assert not finding.sentence[0].islower()
-            assert finding.sentence.endswith(".")
-            assert finding.why.endswith(".")
+            plan = draft.checked().plan
+            said = [text(words, plan) for words in (finding.sentence, finding.why)]
+            if finding.fix is not None:
+                said.append(text(finding.trying, plan) + ".")
+            for words in said:
+                assert not words[0].islower()
+                assert words.endswith(".")
+                assert faults(words, frozenset({"shade"})) == [], words
+                assert len(words.split()) <= 24, words
             assert finding.figures
             assert all(np.isfinite(v) for v in finding.figures.values())
             assert all(0 <= share <= 1 for share in finding.place)
-            assert any(ch.isdigit() for ch in finding.sentence)
 
 
 @pytest.mark.soak
@@ -242,7 +248,7 @@ def test_trying_a_fix_removes_its_finding_and_brings_nothing_worse() -> None:
             for finding in before:
                 if finding.fix is None:
                     continue
-                found = found_in(piece, fixed(settings, finding.fix.change), things)
+                found = found_in(piece, fixed(settings, finding.fix), things)
                 gone = finding.kind not in {f.kind for f in found}
                 known = {f.kind for f in before}
                 worse = any(f.weight > finding.weight and f.kind not in known for f in found)

@@ -16,7 +16,7 @@ from washboard.core.colour.lab import (
     linear_of_lab,
 )
 from washboard.core.colour.value import luminance_of, value_of
-from washboard.core.colour.words import hue_of, level_of
+from washboard.core.colour.words import hue_of, tone_of
 
 # Luminance factors of the Munsell value scale as published in 1943, relative to magnesium oxide.
 PUBLISHED_1943 = {
@@ -141,7 +141,7 @@ def test_colour_difference_agrees_with_an_independent_one() -> None:
 
 
 def test_colours_have_painters_names() -> None:
-    assert (level_of(9.2), level_of(6.0), level_of(1.2)) == ("pale", "middle", "blackish")
+    assert (tone_of(9.2), tone_of(6.0), tone_of(1.2)) == ("white", "light-middle", "black")
     assert hue_of((60, 2, 1)) == "grey"
     assert hue_of((40, 18, 30)) == "brown"
     assert hue_of((60, 0, -40)) == "blue"

@@ -8,6 +8,7 @@ import pytest
 from scipy import sparse
 
 from tests.pieces import Made, patchwork
+from tests.said import text
 from washboard.core.errors import InvalidInput
 from washboard.core.key.conflict import conflicts
 from washboard.core.key.relations import WEIGHTS, Holds, Relation, relations_of
@@ -137,5 +138,5 @@ def test_a_plan_holds_the_light_above_everything_and_says_what_it_moved() -> Non
         m.target for k, m in enumerate(lit.masses) if k != source and not (m.light and m.kind == "accent")
     ]
     assert lit.masses[source].target - max(others) >= 1.5 - 1e-6
-    assert any("the light outshines everything" in note and "moved" in note for note in lit.notes)
+    assert any("the light outshines everything" in text(note) and "moved" in text(note) for note in lit.notes)
     assert [m.target for m in seen.masses] != [m.target for m in lit.masses]

@@ -10,6 +10,7 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from tests.pieces import Made, patchwork, pieces
+from tests.said import text
 from washboard.core.colour.lab import difference, encoded_of, lab_of_linear, value_of_lab
 from washboard.core.errors import InvalidInput, InvalidSize, UnknownName
 from washboard.core.key.key import key_for, targeted
@@ -34,8 +35,8 @@ def test_a_surface_is_what_its_word_says(words: str, value: float) -> None:
 def test_a_colour_is_a_surface_with_its_own_value_and_words() -> None:
     surface = surface_of("#463d39")
     assert surface.value == pytest.approx(2.6, abs=0.1)
-    assert described(surface) == f"dark warm grey (value {surface.value:.1f})"
-    assert described(surface_of("white")) == "white"
+    assert text(described(surface)) == f"Dark warm grey {surface.value:.1f}"
+    assert text(described(surface_of("white"))) == "White"
 
 
 @pytest.mark.parametrize(

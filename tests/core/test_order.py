@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from dataclasses import replace
 from itertools import combinations, pairwise, product
 
@@ -10,6 +11,7 @@ import pytest
 from hypothesis import HealthCheck, given, settings
 
 from tests.pieces import Made, patchwork, pieces
+from tests.said import text, without_names
 from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import lab_of_spectrum
 from washboard.core.errors import InvalidInput, UnknownName
@@ -128,13 +130,10 @@ def test_every_figure_of_a_reason_comes_out_again_from_the_forced_alternative(pi
         step = worked.steps[k]
         for reason in done.reasons:
             assert reason.figures
-            assert any(
-                f"{v:.0f}" in reason.sentence
-                or f"{v:.1f}" in reason.sentence
-                or f"{100 * v:.1f}" in reason.sentence
-                or f"{100 * v:.0f}" in reason.sentence
-                for v in reason.figures.values()
-            )
+            told = {float(n) for n in re.findall(r"\d+(?:\.\d+)?", without_names(reason.sentence))}
+            exact = [v * times for v in reason.figures.values() for times in (1, 100)]
+            known = {round(v, digits) for v in exact for digits in (0, 1)} | {float(k), 1.0}
+            assert told <= known, (reason.sentence, reason.figures)
             if reason.kind == "runs-under":
                 other = stopping(worked, k, [index[m] for m in reason.masses])
                 extra = cut_length(parts, other) - cut_length(parts, step.covered)
@@ -206,7 +205,7 @@ def test_moving_a_pass_says_what_breaks_for_which_masses_and_why() -> None:
     plan = made(5).plan
     verdict = moved(plan, plan.passes[-1].id, 0)
     assert not verdict.fine
-    assert all(refusal.mass in plan.by_id and refusal.sentence for refusal in verdict.refusals)
+    assert all(refusal.mass in plan.by_id and text(refusal.sentence, plan) for refusal in verdict.refusals)
     assert moved(plan, plan.passes[1].id, 1).fine
     with pytest.raises(InvalidInput, match="no pass"):
         moved(plan, "p99", 0)

@@ -10,6 +10,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.pieces import Made, patchwork
+from tests.said import how, text
 from washboard.core.errors import InvalidInput
 from washboard.core.materials.media import MEDIA
 from washboard.core.materials.paints import PAINTS, palette_of
@@ -39,7 +40,7 @@ def laid_in(plan: Plan, k: int) -> tuple[str, ...]:
 
 def refused(worked: PlanningResult) -> list[str]:
     plan = worked.plan
-    return [r.sentence for r in replay(plan.masses, plan.passes, plan.medium, plan.surface.value)]
+    return [text(r.sentence, plan) for r in replay(plan.masses, plan.passes, plan.medium, plan.surface.value)]
 
 
 @settings(max_examples=80, deadline=None, derandomize=True)
@@ -82,7 +83,7 @@ def test_a_pass_of_ones_own_has_words_minutes_and_its_reason_with_figures() -> N
     order = [worked.plan.passes[0].id, "own1", *(p.id for p in worked.plan.passes[1:])]
     plan = reordered(worked, order, (Own("own1", Kind.SCUMBLE, names),)).plan
     own = plan.passes[1]
-    assert own.title.startswith("Scumble: ")
+    assert text(own.title, plan).startswith("Scumble: ")
     assert own.beside
     assert own.minutes > 1
     assert own.reasons[0].figures["cm2"] == pytest.approx(sum(plan.mass(name).area_cm2 for name in names))
@@ -95,7 +96,7 @@ def test_rays_are_laid_over_what_is_there_and_say_how_they_are_knocked_back(medi
     own = Own("own1", Kind.RAYS, laid_in(worked.plan, 0)[:1])
     order = [worked.plan.passes[0].id, "own1", *(p.id for p in worked.plan.passes[1:])]
     plan = reordered(worked, order, (own,)).plan
-    assert "nobody sees where they start" in plan.passes[1].what
+    assert "nobody sees where they begin" in how(plan.passes[1], plan)
     assert with_own(worked.plan, own, order[0]).fine
     assert not with_own(worked.plan, own, "").fine, "on the bare surface there is nothing to lay them over"
 

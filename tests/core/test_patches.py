@@ -10,6 +10,7 @@ import pytest
 from hypothesis import HealthCheck, given, settings
 
 from tests.pieces import THINGS, Made, patchwork, pieces
+from tests.said import text
 from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import lab_of_spectrum
 from washboard.core.errors import InvalidInput
@@ -75,13 +76,13 @@ def test_whatever_is_laid_over_it_the_judge_agrees_and_nothing_is_left_of_the_ba
 def test_it_is_the_first_pass_with_a_colour_for_each_area_its_minutes_and_its_reason(medium: str) -> None:
     worked = ferry(medium)
     plan, first = worked.plan, worked.plan.passes[0]
-    assert first.title == "An underpainting in patches"
+    assert text(first.title) == "An underpainting in patches"
     kind = Kind.BLOCK_IN if medium == "pastel" else Kind.TONE
     assert {o.kind for o in first.operations} == {kind}
     assert {o.mass for o in first.operations} == {m.id for m in plan.masses}
     reason = first.reasons[0]
     assert reason.figures["colours"] == worked.scene.patches > 2
-    assert first.needs == "bare, dry"
+    assert text(first.needs) in ("Dry surface", "Nothing to wait for")
     assert plan.toning is None, "it is a pass like any other, not toned before"
     weighed = next(c for c in grounds_of(medium) if c.ground.kind is GroundKind.PATCHES)
     assert first.minutes == pytest.approx(weighed.minutes, abs=0.5), "as long as Prepare says"
@@ -99,11 +100,11 @@ def test_a_lamp_has_no_patch_and_is_painted_last_over_what_is_around_it() -> Non
     chosen = replace(FERRY_SLIP.settings, ground="patches").checked()
     worked = Stages().result(Subject.photo("ferry", lambda: data, chosen)).worked
     plan = worked.plan
-    assert [plan.mass(name).name for name in plan.passes[-1].targets] == ["the lamp"]
+    assert [plan.mass(name).name for name in plan.passes[-1].targets] == ["lamp"]
     names = [mass.name for mass in plan.masses]
     tones = worked.scene.tones
     assert tones is not None
-    assert tones[names.index("the lamp")].tolist() == tones[names.index("the fog")].tolist()
+    assert tones[names.index("lamp")].tolist() == tones[names.index("fog")].tolist()
 
 
 def test_what_a_patch_already_paints_is_left_as_it_is() -> None:

@@ -11,6 +11,7 @@ from hypothesis import strategies as st
 
 from tests.conftest import encoded
 from tests.pieces import photographs
+from tests.said import text
 from washboard.core.areas.area_map import PROPOSED
 from washboard.core.areas.corrections import Corrections, Stroke
 from washboard.core.composition.arrangement import Arrangement, Move
@@ -117,7 +118,7 @@ def test_a_borrowed_thing_is_an_area_with_masses_of_its_own_and_its_seam_is_name
     across = result.seen.measured.labels[result.seen.areas.labels != label]
     for mass in own:
         assert (across == mass.label).sum() <= 0.1 * (result.seen.measured.labels == mass.label).sum()
-    assert any("comes from another photo" in note for note in result.worked.plan.notes)
+    assert any("comes from another photo" in text(note) for note in result.worked.plan.notes)
 
 
 def test_a_borrowed_thing_leaves_all_other_areas_as_they_are(borrowing: Subject) -> None:

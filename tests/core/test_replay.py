@@ -9,8 +9,11 @@ import pytest
 from washboard.core.materials.media import medium_named
 from washboard.core.plan.plan import Kind, Operation, Pass, Role
 from washboard.core.reference.mass import Border, Mass, MassKind
+from washboard.core.reference.name import Name
+from washboard.core.sentence import as_given
 from washboard.core.surface.replay import replay
 from washboard.core.surface.rules import Rule
+from washboard.words import ENGLISH, About
 
 GREY = (50.0, 0.0, 0.0)
 WHITE = 9.5
@@ -43,7 +46,8 @@ def mass(name: str, value: float, **given: object) -> Mass:
 
 
 def step(name: str, *operations: Operation, minutes: float = 10, wait: float = 20) -> Pass:
-    return Pass(name, name, "", "", "", (0, 10), "", minutes, wait, "", None, operations, ())
+    none = as_given("")
+    return Pass(name, as_given(name), (), none, (0, 10), none, minutes, wait, none, None, operations, ())
 
 
 def op(
@@ -131,7 +135,8 @@ def test_a_refusal_names_pass_operation_mass_state_rule_and_reason() -> None:
     (refusal,) = replay(MASSES, passes, medium_named("watercolour"), WHITE)
     assert (refusal.done, refusal.mass, refusal.kind) == ("second", "m2", Kind.WASH)
     assert refusal.state == "shiny"
-    assert refusal.sentence == "m2: dry before the next layer over it; it is shiny since first."
+    told = About({"m2": Name(own="far hill")}, {"first": 1, "second": 2})
+    assert ENGLISH.text(refusal.sentence, told) == "Let pass 1 dry first: it lies wet on the far hill."
 
 
 def test_water_dries_in_stages_and_each_lets_something_else_be_done() -> None:

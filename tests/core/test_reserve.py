@@ -11,6 +11,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from tests.said import text
 from washboard.core.order.reserve import KEEPING, WAYS, Light, decided
 from washboard.core.plan.plan import Kind
 
@@ -94,8 +95,7 @@ def test_cases_of_the_craft_are_decided_as_painters_decide_them() -> None:
 
 def test_the_sentence_gives_choice_runner_up_and_figures() -> None:
     decision = decided(replace(PLAIN, width_mm=3.0, narrowest_mm=2.0, outline_cm=6.0))
-    assert decision.sentence.startswith("Mask: 3.0 mm wide, 1 island: the wash runs through.")
-    assert "Next best, " in decision.sentence
+    assert text(decision.sentence) == "Mask it: 3 mm is too small to paint round."
     assert decision.figures["mm"] == 3.0
 
 
@@ -103,7 +103,7 @@ def test_the_painter_can_overrule_and_the_found_way_becomes_the_next_best() -> N
     decision = decided(PLAIN, Kind.MASK)
     assert decision.choice.kind is Kind.MASK
     assert decision.runner_up.kind is Kind.RESERVE
-    assert "as the painter says" in decision.sentence
+    assert text(decision.sentence) == "Mask it, as you asked."
 
 
 @pytest.mark.parametrize(
@@ -118,7 +118,7 @@ def test_what_the_sheet_the_paint_or_the_painter_forbids_says_why(
 ) -> None:
     found = next(w for w in decided(replace(PLAIN, **changes)).ways if w.kind is way)  # type: ignore[arg-type]
     assert found.refused
-    assert found.why
+    assert text(found.why)
 
 
 LIGHTS = st.builds(

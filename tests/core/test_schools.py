@@ -20,6 +20,7 @@ from washboard.core.order.result import PassType, PlanningResult
 from washboard.core.plan.plan import Kind, Plan, Role
 from washboard.core.planning.compare import compared
 from washboard.core.schools import SCHOOLS, refused, school_named
+from washboard.core.schools.light_first import GLOW
 from washboard.core.surface.replay import replay
 
 
@@ -108,7 +109,7 @@ def test_object_by_object_finishes_the_far_thing_before_the_near_one() -> None:
 
 def test_the_light_comes_first_and_its_glow_is_one_pass() -> None:
     worked = made(9, "light-first", "oil", "value:5")
-    glow = [step for step in worked.steps if "glow" in step.called]
+    glow = [step for step in worked.steps if step.called == GLOW]
     assert len(glow) == 1
     first = next(step for step in worked.steps if step.pass_type is PassType.LAYS)
     assert first is glow[0]

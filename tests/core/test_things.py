@@ -8,6 +8,7 @@ import numpy as np
 import pytest
 
 from tests.pieces import photographs
+from tests.said import text
 from washboard.core.areas.corrections import Corrections, Stroke
 from washboard.core.reference import ladder
 from washboard.core.reference.accents import Accents, find_accents
@@ -98,10 +99,10 @@ def test_the_front_figure_of_the_foundry_is_cut_from_its_floor_by_two_lines() ->
 def test_the_salt_pans_have_the_areas_their_painter_drew() -> None:
     areas = seen(SALT_PANS.settings).areas.areas
     names = [area.name for area in areas]
-    assert names[0] == "the sky"
-    assert names[-1] == "the near water"
+    assert names[0] == "sky"
+    assert names[-1] == "near water"
     assert None not in names
-    assert names.index("the left heap") < names.index("the near heap")
+    assert names.index("left heap") < names.index("near heap")
 
 
 def test_what_is_drawn_is_a_mass_however_small_and_a_slip_of_the_hand_is_none() -> None:
@@ -148,8 +149,8 @@ def test_the_demo_lamp_is_painted_last_under_its_name_and_the_pass_says_why() ->
     plan = Stages().result(Subject.photo("ferry", lambda: data, FERRY_SLIP.settings)).worked.plan
     last = plan.passes[-1]
     lamp = plan.mass(last.targets[0])
-    assert (lamp.name, len(last.targets)) == ("the lamp", 1)
-    assert last.title.startswith("The lamp, ")
+    assert (lamp.name, len(last.targets)) == ("lamp", 1)
+    assert text(last.title, plan).startswith("The lamp (")
     rest = max(mass.target for mass in plan.masses if mass is not lamp)
     assert last.reasons[0].figures["gap"] == pytest.approx(lamp.target - rest, abs=1e-6)
     assert lamp.target - rest > 1

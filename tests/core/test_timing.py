@@ -9,6 +9,7 @@ import pytest
 from hypothesis import HealthCheck, given, settings
 
 from tests.pieces import Made, patchwork, pieces
+from tests.said import how
 from washboard.core.materials.media import medium_named
 from washboard.core.order.parts import whole
 from washboard.core.order.prediction import table_of
@@ -142,7 +143,7 @@ def test_coats_are_told_and_dry_one_after_the_other_where_they_can_in_a_sitting(
             area = sum(worked.plan.masses[m].area_cm2 for m in coats)
             most = max(coats.values())
             assert done.between == pytest.approx((most - 1) * drying_minutes(worked.plan.medium, area))
-            assert "each dry before the next" in done.what
+            assert "dry" in how(done, worked.plan)
             assert done.lasts == done.minutes + done.between
     assert (seen > 0) == (medium in ("watercolour", "acrylic"))
 

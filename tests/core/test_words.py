@@ -3,24 +3,33 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Iterator
 from dataclasses import replace
 from functools import partial
 
 import pytest
 from hypothesis import HealthCheck, given, settings
+from hypothesis import strategies as st
 
+from tests.long import rounds
 from tests.pieces import Made, patchwork, pieces
+from tests.said import faults, text, why
+from washboard.core.checks import Checked, findings_of
+from washboard.core.key.relations import Thing
 from washboard.core.materials.media import MEDIA, medium_named
-from washboard.core.materials.surfaces import surface_of
 from washboard.core.order.depth import host_of, with_depth
-from washboard.core.plan.names import count_word, listed, named
 from washboard.core.plan.plan import Plan
 from washboard.core.planning.planner import default_school
-from washboard.core.reference.place import place_of
+from washboard.core.planning.rearrange import moved
+from washboard.core.reference.look import Look
+from washboard.core.reference.name import Name
+from washboard.core.reference.naming import named_masses
+from washboard.core.sentence import of_masses, row_of, sentence
 from washboard.demo.pieces import DEMO, reference_bytes
 from washboard.formats.table import minutes, table
 from washboard.pipeline.stages import Result, Stages
 from washboard.pipeline.subject import Subject
+from washboard.words import ENGLISH, About
 
 SOME = settings(max_examples=60, deadline=None, derandomize=True, suppress_health_check=list(HealthCheck))
 
@@ -38,42 +47,80 @@ def demos() -> dict[str, Result]:
 @SOME
 @given(pieces())
 def test_every_pass_has_a_title_and_says_what_and_where(made: Made) -> None:
-    for done in made.worked().plan.passes:
-        assert done.title
-        assert done.title[0].isupper()
-        assert done.what.endswith(".")
-        assert done.where
-        for sentence in [r.sentence for r in done.reasons]:
-            assert sentence.endswith(".")
-            assert "nan" not in sentence
-            assert "  " not in sentence
-            assert re.search(r"\d|one|two|three", sentence)
+    plan = made.worked().plan
+    for done in plan.passes:
+        assert text(done.title, plan)[0].isupper()
+        assert text(done.where, plan)
+        said = [*done.what, *done.findings, *(reason.sentence for reason in done.reasons)]
+        assert done.what
+        assert done.reasons
+        for words in said:
+            assert text(words, plan).endswith("."), words
 
 
-def test_lists_read_as_a_painter_would_say_them() -> None:
-    names = ("the sky", "the hill", "the shed")
-    masses = [replace(m, name=n) for m, n in zip(patchwork(2, 8, 0)[0].masses[:3], names, strict=True)]
-    assert listed(masses[:1]) == "the sky"
-    assert sorted(re.split(", | and ", listed(masses))) == ["the hill", "the shed", "the sky"]
-    assert listed([]) == ""
-    assert [count_word(n) for n in (1, 6, 12, 13)] == ["one", "six", "twelve", "13"]
+def test_lists_name_a_few_masses_and_count_the_rest() -> None:
+    names = {f"m{k}": Name(own=own) for k, own in enumerate(("sky", "hill", "Old shed", "the barn", "pond"))}
+    told = About(names)
+    say = ENGLISH.say(sentence("how-scrape", masses=of_masses(tuple(names), 2)), told)
+    assert say.text == "Scrape the sky, the hill and 3 more off."
+    assert [(say.text[m.start : m.end], m.masses) for m in say.marks] == [
+        ("the sky", ("m0",)),
+        ("the hill", ("m1",)),
+        ("3 more", ("m2", "m3", "m4")),
+    ]
+    row = ENGLISH.text(sentence("title-last-wash", masses=row_of(tuple(names)[2:], 3)), told)
+    assert row == "Last wash: Old shed, the barn and pond"
 
 
-def test_places_follow_from_extent_and_centre() -> None:
+def test_no_two_masses_are_called_alike_and_no_mass_like_an_area() -> None:
+    for seed in range(12):
+        masses = patchwork(seed, 40, 9)[0].masses
+        names = [ENGLISH.name(mass.called) for mass in masses]
+        assert len(set(names)) == len(names)
+        assert all(len(name) <= 52 for name in names), max(names, key=len)
+        assert not any(name.startswith("area ") for name in names)
+
+
+def test_a_name_stays_while_its_mass_looks_the_same_and_the_painters_own_wins() -> None:
+    masses = patchwork(3, 30, 4)[0].masses
+    kept = {mass.id: mass.called for mass in masses}
+    fewer = named_masses(masses[5:], kept)
+    assert [m.called for m in fewer] == [m.called for m in masses[5:]], "though others would be free now"
+    own = named_masses([replace(masses[0], name="barn"), *masses[1:]], kept)
+    assert own[0].called == Name(own="barn")
+    assert [m.called for m in own[1:]] == [m.called for m in masses[1:]]
+    lighter = replace(masses[8], value=9.4 if masses[8].value < 5 else 1.0)
+    changed = named_masses([*masses[:8], lighter, *masses[9:]], kept)
+    assert changed[8].called != masses[8].called
+    assert [m.called for m in changed[:8]] == [m.called for m in masses[:8]]
+
+
+def test_names_say_what_cannot_be_wrong() -> None:
     mass = patchwork(2, 8, 0)[0].masses[0]
-    across = replace(mass, box=(0.0, 0.0, 1.0, 0.2), centre=(0.5, 0.1), share=0.2)
-    assert place_of(across) == "across the top"
-    assert place_of(replace(mass, box=(0.1, 0.7, 0.3, 0.9), centre=(0.2, 0.8), share=0.02)) == "lower left"
-    assert place_of(replace(mass, share=0.7)) == "over most of the picture"
-    assert place_of(replace(mass, box=(0.4, 0.4, 0.6, 0.6), centre=(0.5, 0.5), share=0.04)) == "in the middle"
-    assert named(replace(mass, name="the kettle")) == "the kettle"
+    plain = replace(mass, share=0.05, value=5.0, inside=(0.5, 0.5), box=(0.3, 0.3, 0.7, 0.7))
+    look, corner = Look(("orange", "green")), Look(("green",), (True, False, False, True))
+    for changes, name in (
+        ({"look": look}, "orange and green patch, centre"),
+        ({"look": Look(("red",), hole=0.4), "inside": (0.8, 0.2)}, "red ring, upper right"),
+        ({"look": Look(("grey",), long=3.5), "value": 8.0}, "light grey strip, centre"),
+        ({"look": Look(("blue",), (True, True, True, False)), "share": 0.4}, "blue background, centre"),
+        ({"look": corner, "inside": (0.1, 0.9), "box": (0, 0.8, 0.2, 1)}, "green corner, bottom left"),
+        (
+            {"look": look, "inside": (0.5, 0.8), "box": (0.4, 0.7, 0.6, 0.82)},
+            "orange and green patch, lower centre",
+        ),
+        ({"look": look, "value": 0.8}, "black patch, centre"),
+        ({"look": look, "share": 0.003}, "orange and green spot, centre"),
+    ):
+        (named,) = named_masses([replace(plain, **changes)])
+        assert ENGLISH.name(named.called) == name
 
 
 @pytest.mark.parametrize("medium", MEDIA)
 def test_the_school_is_proposed_with_its_reason(medium: str) -> None:
-    school, why = default_school(medium_named(medium), surface_of("white"))
+    school, why = default_school(medium_named(medium))
     assert school.key == ("light-to-dark" if medium == "watercolour" else "dark-to-light")
-    assert medium in why.lower()
+    assert medium in text(why).lower()
 
 
 def test_what_lies_inside_another_lies_in_front_of_it() -> None:
@@ -94,11 +141,11 @@ def plan_of(demos: dict[str, Result], name: str) -> Plan:
 def test_the_salt_pans_are_washed_over_everything_but_the_heaps(demos: dict[str, Result]) -> None:
     plan = plan_of(demos, "Salt")
     mask, first = plan.passes[:2]
-    assert mask.title.startswith("Mask: the farthest heap"), "too slim for a brush"
-    assert first.title.startswith("Palest")
-    assert "over everything but the near heap's light, the second heap" in first.title
+    assert text(mask.title, plan).startswith("Brush on masking fluid: farthest heap"), "too slim for a brush"
+    title = text(first.title, plan)
+    assert title.startswith("First wash over everything except near heap's light, second heap")
     kept = {plan.mass(o.mass).name for o in mask.operations if o.kind == "reserve"}
-    assert {"the near heap's light", "the second heap", "the heap by the shed"} <= kept
+    assert {"near heap's light", "second heap", "heap by the shed"} <= kept
     assert any(r.kind == "runs-under" and r.figures["cm"] > 50 for r in first.reasons)
 
 
@@ -106,8 +153,8 @@ def test_the_foundry_leaves_the_hall_to_the_paper_and_sets_its_sparks_last(demos
     plan = plan_of(demos, "Foundry")
     first, last = plan.passes[0], plan.passes[-1]
     assert any(r.kind == "ground-paints" and r.figures["share"] > 0.4 for r in first.reasons)
-    assert "leave the hall" in " ".join(r.sentence for r in first.reasons)
-    assert last.title.startswith("Last accents")
+    assert "Leave the hall" in why(first, plan)
+    assert text(last.title, plan).startswith("Highlights")
     order = [plan.mass(name).target for done in plan.passes for name in done.targets]
     assert order[0] < 3.5 < 8 < order[-1]
 
@@ -141,3 +188,42 @@ def test_the_table_tells_the_demo_plans_within_a_hundred_columns(demos: dict[str
 )
 def test_minutes_are_told_in_words(count: float, words: str) -> None:
     assert minutes(count) == words
+
+
+def sentences_of(plan: Plan) -> Iterator[str]:
+    """All that a plan, its judge, its checks and its repairs say."""
+    for done in plan.passes:
+        yield from (text(words, plan) for words in (done.title, done.where, done.edge, done.needs))
+        yield from (text(words, plan) for words in (*done.what, *done.findings))
+        yield from (text(reason.sentence, plan) for reason in done.reasons)
+    for reserve in plan.reserves:
+        yield text(reserve.sentence, plan)
+        yield from (text(why, plan) for _, _, why in reserve.ways)
+    yield from (text(words, plan) for words in (plan.school_why, *plan.notes))
+    things = {mass.area or "": Thing(mass.area or "") for mass in plan.masses}
+    for finding in findings_of(Checked(plan, things)):
+        yield from (text(words, plan) for words in (finding.sentence, finding.why))
+        if finding.fix is not None:
+            yield text(finding.trying, plan)
+    for k, done in enumerate(plan.passes):
+        verdict = moved(plan, done.id, (k + 2) % len(plan.passes))
+        yield from (text(refusal.sentence, plan) for refusal in verdict.refusals)
+
+
+@pytest.mark.soak
+def test_no_sentence_of_a_plan_has_an_id_a_code_an_avoided_word_or_a_double_name() -> None:
+    @settings(SOME, max_examples=rounds(60, 400))
+    @given(pieces(), st.sampled_from(["", "Nile boat", "the old mill"]), st.sampled_from((None, 2, 5)))
+    def every(made: Made, own: str, passes: int | None) -> None:
+        first, *rest = made.measured.masses
+        masses = named_masses([replace(first, name=own or None), *rest])
+        made = replace(made, measured=replace(made.measured, masses=masses), passes=passes)
+        plan = made.worked().plan
+        names = [ENGLISH.name(mass.called) for mass in plan.masses]
+        assert len(set(names)) == len(names)
+        for words in sentences_of(plan):
+            assert faults(words, frozenset({own} - {""})) == [], words
+            assert not re.search(r"\b1 (?:more|whites|masses|min of waiting)\b", words), words
+            assert not re.search(r"\bthe the\b|\band and\b", words), words
+
+    every()

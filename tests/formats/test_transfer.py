@@ -17,6 +17,7 @@ from washboard.core.errors import InvalidInput
 from washboard.core.materials.surfaces import sheet_of
 from washboard.core.reference.picture import picture_of
 from washboard.formats.transfer import CHECK, Choices, lines_of, pdf_of, svg_of, tiles_of
+from washboard.words import ENGLISH
 
 MM = 72 / 25.4
 SHEET = sheet_of(50.0, 40.0, 1.5)
@@ -72,7 +73,7 @@ def test_no_line_strays_from_its_border_by_more_than_the_detail() -> None:
 
 
 def test_the_svg_is_true_to_size_and_has_a_group_for_each_area() -> None:
-    names = {area.label: area.called for area in areas().areas}
+    names = {area.label: ENGLISH.name(area.called) for area in areas().areas}
     text = svg_of(lines(), SHEET, names, Choices())
     read = SVG.parse(io.StringIO(text), ppi=25.4)
     assert (read.width, read.height) == pytest.approx((500, 400), abs=0.1)

@@ -18,7 +18,7 @@ from washboard.core.errors import InvalidInput, Stopped, WashboardError
 from washboard.core.order.prediction import painted
 from washboard.core.reference.place import Anchor
 from washboard.pipeline.stages import Before, Stages
-from washboard.pipeline.subject import Subject
+from washboard.pipeline.subject import Identity, Subject
 from washboard.pipeline.tasks import TakeIn
 from washboard.pipeline.view import packed, view_of
 from washboard.pipeline.workers import Workers
@@ -71,10 +71,16 @@ def test_masses_keep_their_ids_through_a_change_of_squint(cup_file: Counted) -> 
     stages = Stages()
     one = stages.result(Subject.photo("cup", cup_file, SETTINGS))
     ids = {m.label: m.id for m in one.worked.plan.masses}
-    before = Before(one.seen.measured.labels, ids, one.next_number)
+    names = {m.id: m.called for m in one.worked.plan.masses}
+    identity = Identity(tuple(ids.items()), one.next_number, tuple(names.items()))
+    before = Before(one.seen.measured.labels, identity)
     other = stages.result(Subject.photo("cup", cup_file, replace(SETTINGS, squint=1.4)), before=before)
     kept = {m.id for m in other.worked.plan.masses} & set(ids.values())
     assert len(kept) >= 0.5 * len(ids)
+    called = {m.id: m.called for m in other.worked.plan.masses}
+    same = [name for name in kept if called[name].look == names[name].look]
+    stayed = sum(called[name] == names[name] for name in same)
+    assert stayed >= 0.8 * len(same), "a name stays with its mass unless that has moved"
     assert other.next_number >= one.next_number
     fresh = {m.id for m in other.worked.plan.masses} - set(ids.values())
     assert all(int(name[1:]) >= one.next_number for name in fresh)

@@ -21,7 +21,8 @@ SHAPES = [
 ]
 USED = """
     if settings.varnish:
-        worked = replace(worked, plan=replace(worked.plan, notes=(*worked.plan.notes, settings.varnish)))
+        note = sentence("as-given", text=settings.varnish)
+        worked = replace(worked, plan=replace(worked.plan, notes=(*worked.plan.notes, note)))
 """
 
 
@@ -91,11 +92,11 @@ def test_a_setting_is_added_in_one_place_and_used_through_the_interface(served: 
     piece = served.post("/api/pieces", json=body).json()
     url = f"/api/pieces/{piece['id']}"
     assert piece["settings"]["varnish"] == ""
-    assert "matt" not in notes(served, piece["id"])
+    assert "Matt" not in notes(served, piece["id"])
     changed = served.patch(url, json={"revision": 0, "varnish": "matt"}).json()
     assert changed["settings"]["varnish"] == "matt"
     assert changed["undo"] == "varnish to matt"
-    assert "matt" in notes(served, piece["id"]), "the plan's key has it"
+    assert "Matt" in notes(served, piece["id"]), "the plan's key has it"
     too_long = served.patch(url, json={"revision": 1, "varnish": "m" * 30})
     assert too_long.status_code == 422
     assert served.patch(url, json={"revision": 1, "varnish": None}).status_code == 422

@@ -24,15 +24,16 @@ ROOT = Path(__file__).parents[2]
 SOURCE = ROOT / "src" / "washboard"
 MAY_IMPORT = {
     "core": {"core"},
-    "formats": {"core", "formats"},
+    "words": {"core", "words"},
+    "formats": {"core", "words", "formats"},
     "settings": {"core", "settings"},
-    "pipeline": {"core", "formats", "settings", "pipeline"},
+    "pipeline": {"core", "words", "formats", "settings", "pipeline"},
     "store": {"core", "store"},
     "devices": {"core", "devices"},
     "studio": {"core", "formats", "settings", "pipeline", "store", "studio"},
     "demo": {"core", "settings", "studio", "demo"},
-    "api": {"core", "devices", "formats", "settings", "pipeline", "store", "studio", "api"},
-    "cli": {"core", "formats", "settings", "pipeline", "studio", "api", "demo", "cli"},
+    "api": {"core", "words", "devices", "formats", "settings", "pipeline", "store", "studio", "api"},
+    "cli": {"core", "words", "formats", "settings", "pipeline", "studio", "api", "demo", "cli"},
 }
 PURE = {"numpy", "scipy", "cv2", "skimage"}
 

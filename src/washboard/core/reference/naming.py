@@ -125,9 +125,8 @@ def _places(mass: Mass) -> tuple[str, ...]:
 def _apart(masses: Sequence[Mass], names: Mapping[str, Name], taken: set[Name]) -> dict[str, Name]:
     """Names told apart: by a finer place, then lighter and darker, large and small, then a letter."""
     found = dict(names)
-    steps: tuple[Callable[[Sequence[Mass], Mapping[str, Name]], dict[str, Name]], ...] = (
-        _finer, _by_shade, _by_size,
-    )  # fmt: skip
+    steps: Sequence[Callable[[Sequence[Mass], Mapping[str, Name]], dict[str, Name]]]
+    steps = (_finer, _by_shade, _by_size)
     by_id = {mass.id: mass for mass in masses}
     for step in steps:
         for group in _alike(found, taken):

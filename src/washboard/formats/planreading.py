@@ -1,0 +1,115 @@
+"""A plan out of a document of the open format."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from ..core.areas.corrections import Family
+from ..core.errors import InvalidPlan, UnknownName
+from ..core.key.key import Key
+from ..core.key.relations import SKY_ABOVE, Thing
+from ..core.materials.media import medium_named
+from ..core.materials.surfaces import Sheet, Surface
+from ..core.plan.plan import Operation, Pass, Plan, Reason, Reserve, Toning
+from ..core.reference.look import Look
+from ..core.reference.mass import Border, Mass
+from ..core.reference.name import Name
+from ..core.sentence import Mark, Sentence, as_given
+from .planparts import Document, MarkPart, MassPart, PassPart, ReservePart, SaidPart, SheetPart, ToningPart
+
+
+def plan_from(document: Document) -> Plan:
+    """The plan in a document; raises InvalidPlan for an unknown medium."""
+    try:
+        medium = medium_named(document.medium)
+    except UnknownName as error:
+        raise InvalidPlan(str(error)) from None
+    key = document.key
+    return Plan(
+        document.engine,
+        medium,
+        document.school,
+        as_given(document.school_reason),
+        Surface(document.surface.words, document.surface.value, document.surface.lab),
+        Sheet(**{k: getattr(document.sheet, k) for k in SheetPart.model_fields}),
+        Key(key.measured, key.planned, key.lowest, key.highest),
+        tuple(_mass_from(m) for m in document.masses),
+        tuple(_pass_from(p) for p in document.passes),
+        document.predicted.values,
+        tuple(map(as_given, document.notes)),
+        _toning_from(document.toning),
+        tuple(map(_reserve_from, document.reserves)),
+        document.ties,
+        document.shapes,
+    )
+
+
+def _toning_from(part: ToningPart | None) -> Toning | None:
+    if part is None:
+        return None
+    what = (as_given(part.what),)
+    return Toning(as_given(part.title), what, part.paint, part.minutes, part.wait, part.value)
+
+
+def _reserve_from(part: ReservePart) -> Reserve:
+    ways = tuple((kind, minutes, as_given(why)) for kind, minutes, why in part.ways)
+    words = _given(part.sentence, part.marks)
+    return Reserve(part.mass, part.kind, part.runner_up, words, part.figures, ways, part.overruled)
+
+
+def _mass_from(part: MassPart) -> Mass:
+    dropped = ("called", "naming", "look", "target_value", "end_values", "reserved", "neighbours")
+    fields = {k: getattr(part, k) for k in MassPart.model_fields if k not in dropped}
+    borders = tuple(Border(b.mass, b.length_cm, b.softness_mm, b.hardness) for b in part.neighbours)
+    # Files of before have the name in words only.
+    called = Name(**dict(part.naming)) if part.naming else Name(own=part.called)
+    look = Look(**dict(part.look)) if part.look else Look()
+    return Mass(**fields, called=called, look=look, target=part.target_value, borders=borders)
+
+
+def _pass_from(part: PassPart) -> Pass:
+    operations = tuple(Operation(**dict(o)) for o in part.operations)
+    reasons = tuple(Reason(r.kind, _given(r.sentence, r.marks), r.masses, r.figures) for r in part.reasons)
+    return Pass(
+        part.id,
+        _given(part.title, part.title_marks),
+        _steps(part.steps, (part.what,)),
+        as_given(part.where),
+        part.values,
+        as_given(part.edge),
+        part.minutes,
+        part.wait_minutes,
+        as_given(part.needs),
+        part.max_lag_minutes,
+        operations,
+        reasons,
+        _steps(part.minds, part.findings),
+        part.beside,
+        part.between,
+    )
+
+
+def _given(text: str, marks: Sequence[MarkPart]) -> Sentence:
+    return as_given(text, [Mark(mark.start, mark.end, mark.masses, mark.edges) for mark in marks])
+
+
+def _steps(said: Sequence[SaidPart], texts: Sequence[str]) -> tuple[Sentence, ...]:
+    """Sentences with their marks; files of before have the texts only."""
+    return tuple(_given(s.text, s.marks) for s in said) or tuple(as_given(text) for text in texts if text)
+
+
+def things_of(document: Document) -> dict[str, Thing]:
+    """What a document tells of its areas, by their ids: family, and which is the sky."""
+    ranked = sorted(document.areas, key=lambda area: area.depth)
+    held: dict[str, list[MassPart]] = {}
+    for mass in document.masses:
+        held.setdefault(mass.area or "", []).append(mass)
+    return {
+        area.id: Thing(
+            area.id,
+            None if area.family is Family.UNSURE else area.family.value,
+            area is ranked[0]
+            and any(m.box[1] < 0.02 and m.centre[1] < SKY_ABOVE for m in held.get(area.id, ())),
+        )
+        for area in document.areas
+    }

@@ -1,0 +1,167 @@
+"""A plan as a document of the open format: every sentence said, every number rounded to what is known."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any
+
+from ..core.areas.area import Area
+from ..core.colour.lab import value_of_lab
+from ..core.plan.plan import Kind, Pass, Plan, Reason, Reserve, Toning
+from ..core.reference.mass import Mass
+from ..core.sentence import Sentence
+from ..words import ENGLISH, About, Said
+from .planparts import VERSION, Document, MarkPart, PassPart
+
+
+@dataclass(frozen=True)
+class DocumentSource:
+    """Where a plan's masses come from: the reference's hash and size, the label map's hash, the areas."""
+
+    piece: str
+    reference_hash: str | None = None
+    width_px: int = 0
+    height_px: int = 0
+    label_map: str | None = None
+    areas: tuple[Area, ...] = ()
+
+
+def document_of(plan: Plan, source: DocumentSource) -> Document:
+    """The plan as a document; every number rounded to what it can be known to."""
+    return Document.model_validate(_rounded(_fields(plan, source)))
+
+
+def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
+    sheet = plan.sheet
+    reference = source.reference_hash and {
+        "hash": source.reference_hash,
+        "width_px": source.width_px,
+        "height_px": source.height_px,
+        "width_cm": sheet.picture_width_cm,
+        "height_cm": sheet.picture_height_cm,
+    }
+    told = About.of(plan)
+    bare = {o.mass for p in plan.passes for o in p.operations if o.kind is Kind.RESERVE}
+    return {
+        "washboard": VERSION,
+        "engine": plan.engine,
+        "piece": source.piece,
+        "medium": plan.medium.key,
+        "school": plan.school,
+        "school_reason": ENGLISH.text(plan.school_why),
+        "surface": vars(plan.surface),
+        "sheet": vars(sheet),
+        "reference": reference or None,
+        "key": vars(plan.key),
+        "label_map": source.label_map,
+        "masses": [_mass(m, m.id in bare) for m in plan.masses],
+        "passes": [_pass(p, told) for p in plan.passes],
+        "predicted": {"values": plan.predicted},
+        "notes": [ENGLISH.text(note, told) for note in plan.notes],
+        "toning": plan.toning and _toning(plan.toning),
+        "areas": [_area(a) for a in source.areas],
+        "reserves": [_reserve(r, told) for r in plan.reserves],
+        "ties": plan.ties,
+        "shapes": plan.shapes,
+    }
+
+
+def _area(area: Area) -> dict[str, Any]:
+    return {
+        "id": f"a{area.label}",
+        "name": ENGLISH.name(area.called),
+        "share": area.share,
+        "value": area.value,
+        "depth": area.depth,
+        "family": area.family,
+    }
+
+
+def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
+    fields = {k: v for k, v in vars(mass).items() if k not in ("target", "borders", "called", "look")}
+    return fields | {
+        "called": ENGLISH.name(mass.called),
+        "naming": vars(mass.called),
+        "look": vars(mass.look),
+        "target_value": mass.target,
+        "end_values": [float(value_of_lab(end)) for end in mass.target_ends],
+        "reserved": reserved,
+        "neighbours": [vars(b) for b in mass.borders],
+    }
+
+
+def _pass(done: Pass, told: About) -> dict[str, Any]:
+    title = _said(done.title, told)
+    steps, minds = ([_said(words, told) for words in texts] for texts in (done.what, done.findings))
+    return {k: v for k, v in vars(done).items() if k not in ("wait", "max_lag")} | {
+        "title": title["text"],
+        "title_marks": title["marks"],
+        "what": " ".join(step["text"] for step in steps),
+        "steps": steps,
+        "where": ENGLISH.text(done.where, told),
+        "edge": _small(ENGLISH.text(done.edge)),
+        "needs": _small(ENGLISH.text(done.needs)),
+        "reason": " ".join(ENGLISH.text(r.sentence, told) for r in done.reasons),
+        "wait_minutes": done.wait,
+        "max_lag_minutes": done.max_lag,
+        "operations": [vars(o) for o in done.operations],
+        "reasons": [_reason(r, told) for r in done.reasons],
+        "findings": [mind["text"] for mind in minds],
+        "minds": minds,
+    }
+
+
+def _reason(reason: Reason, told: About) -> dict[str, Any]:
+    words = _said(reason.sentence, told)
+    return {
+        "kind": reason.kind,
+        "sentence": words["text"],
+        "marks": words["marks"],
+        "masses": reason.masses,
+        "figures": dict(reason.figures),
+    }
+
+
+def _reserve(reserve: Reserve, told: About) -> dict[str, Any]:
+    words = _said(reserve.sentence, told)
+    ways = [(kind, minutes, _small(ENGLISH.text(why))) for kind, minutes, why in reserve.ways]
+    return {
+        **vars(reserve),
+        "sentence": words["text"],
+        "marks": words["marks"],
+        "figures": dict(reserve.figures),
+        "ways": ways,
+    }
+
+
+def _toning(toning: Toning) -> dict[str, Any]:
+    what = " ".join(ENGLISH.text(step) for step in toning.what)
+    return {**vars(toning), "title": ENGLISH.text(toning.title), "what": what}
+
+
+def _said(words: Sentence, told: About) -> dict[str, Any]:
+    said = ENGLISH.say(words, told)
+    return {"text": said.text, "marks": [vars(mark) for mark in said.marks]}
+
+
+def marks_of(said: Said) -> list[MarkPart]:
+    """Where a text names masses, as the format holds it."""
+    return [MarkPart.model_validate(vars(mark)) for mark in said.marks]
+
+
+def _small(text: str) -> str:
+    """A phrase that stands behind a label."""
+    return text[:1].lower() + text[1:]
+
+
+def _rounded(given: Any) -> Any:
+    if isinstance(given, float):
+        return round(given, 4)
+    if isinstance(given, dict):
+        return {k: _rounded(v) for k, v in given.items()}
+    return [_rounded(v) for v in given] if isinstance(given, (list, tuple)) else given
+
+
+def pass_part(done: Pass, told: About) -> PassPart:
+    """One pass as the format holds it."""
+    return PassPart.model_validate(_rounded(_pass(done, told)))
