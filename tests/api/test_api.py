@@ -254,7 +254,7 @@ def test_a_format_that_differs_from_the_photo_is_centred_and_that_is_said(
 ) -> None:
     piece = new_piece(client, cup, widthCm=50, heightCm=20)
     notes = " ".join(worked_out(client, piece["id"])["document"]["notes"])
-    assert "margin left and right" in notes
+    assert "stay free at left and right" in notes
 
 
 @pytest.mark.parametrize(

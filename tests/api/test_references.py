@@ -142,7 +142,7 @@ def test_a_surface_is_read_off_a_photo_and_taken_with_its_kind(client: httpx.Cli
     content = taken_in(client, encoded(sheet, "PNG"))
     places = {"surface": {"x": 0.75, "y": 0.5}, "white": {"x": 0.4, "y": 0.2}}
     read = client.post(f"/api/references/{content}/tone", json=places).json()
-    assert "value" in read["words"]
+    assert read["words"][-1].isdigit()
     refused = client.post(f"/api/references/{content}/tone", json=places | {"white": {"x": 0.13, "y": 0.5}})
     assert refused.status_code == 422
     piece = str(new_piece(client, photo("landscape", (270, 180)), medium="pastel")["id"])

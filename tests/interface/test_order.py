@@ -32,41 +32,40 @@ def part(page: Page, name: str) -> None:
 
 def test_schools_are_looked_at_side_by_side_and_one_is_taken_and_undone(page: Page, piece: Room) -> None:
     opened(page, piece, "order")
-    part(page, "^schools$")
+    part(page, "^approaches$")
     negatives = page.get_by_role("region", name="Layered negatives", exact=True)
     expect(negatives.get_by_role("img")).to_have_count(3)
-    expect(negatives).to_contain_text("judged from pass")
+    negatives.get_by_text("more").click()
+    expect(negatives).to_contain_text("stand from pass")
     expect(page.get_by_role("region", name="Dark to light")).to_contain_text("only darkens")
-    negatives.get_by_role("button", name="take it").click()
-    expect(negatives).to_contain_text("as it is now")
+    negatives.get_by_role("button", name="Use").click()
+    expect(negatives).to_contain_text("in use")
     quiet(page)
     assert settings(*piece)["school"] == "layered-negative"
     page.keyboard.press("Control+z")
-    first = page.get_by_role("region", name="Light to dark, reserved lights", exact=True)
-    expect(first).to_contain_text("as it is now")
+    first = page.get_by_role("region", name="Light to dark, whites kept", exact=True)
+    expect(first).to_contain_text("in use")
 
 
 def test_an_order_is_kept_under_a_name_and_switched_to_from_another(page: Page, piece: Room) -> None:
     opened(page, piece, "order")
-    part(page, "^schools$")
-    page.get_by_label("Keep this order as").fill("As it came")
-    page.get_by_role("button", name="keep", exact=True).click()
+    part(page, "^approaches$")
+    page.get_by_label("Save this order as").fill("As it came")
+    page.get_by_role("button", name="Save", exact=True).click()
     kept = page.get_by_role("region", name="As it came")
     expect(kept.get_by_role("img")).to_have_count(3)
-    expect(kept).to_contain_text("as it is now")
+    expect(kept).to_contain_text("in use")
     before = [b.inner_text() for b in page.get_by_role("button", name=re.compile("^Pass ")).all()]
-    page.get_by_role("region", name="Layered negatives", exact=True).get_by_role(
-        "button", name="take it"
-    ).click()
-    expect(kept.get_by_role("button", name="switch to it")).to_be_visible()
+    page.get_by_role("region", name="Layered negatives", exact=True).get_by_role("button", name="Use").click()
+    expect(kept.get_by_role("button", name="Use")).to_be_visible()
     quiet(page)
     assert settings(*piece)["school"] == "layered-negative"
-    kept.get_by_role("button", name="switch to it").click()
-    expect(kept).to_contain_text("as it is now")
+    kept.get_by_role("button", name="Use").click()
+    expect(kept).to_contain_text("in use")
     quiet(page)
     assert settings(*piece)["school"] is None
     assert [b.inner_text() for b in page.get_by_role("button", name=re.compile("^Pass ")).all()] == before
-    kept.get_by_role("button", name="forget it").click()
+    kept.get_by_role("button", name="Delete").click()
     expect(kept).to_have_count(0)
     page.keyboard.press("Control+z")
     expect(kept).to_have_count(1)
@@ -93,10 +92,10 @@ def test_a_pass_dragged_where_it_breaks_is_repaired_by_the_fewest_moves(page: Pa
     page.mouse.move(boxes[0]["x"] + boxes[0]["width"] / 2, boxes[0]["y"] + 10)
     page.mouse.down()
     page.mouse.move(boxes[1]["x"] + boxes[1]["width"] / 2, boxes[1]["y"] + 10, steps=10)
-    expect(page.get_by_role("status")).to_contain_text("breaks")
+    expect(page.get_by_role("status")).to_contain_text("cannot be")
     page.mouse.up()
-    expect(page.get_by_role("status")).to_contain_text("Smallest repair: also move pass")
-    page.get_by_role("button", name="Accept the repair").click()
+    expect(page.get_by_role("status")).to_contain_text("Fix: pass")
+    page.get_by_role("button", name="Use the fix").click()
     quiet(page)
     expect(page.get_by_role("status")).to_have_count(0)
     assert settings(*piece)["order"] == verdict["repair"]["order"]
@@ -121,10 +120,10 @@ def test_a_finding_is_tried_seen_beside_what_was_before_and_taken_back(page: Pag
     before = settings(*piece)
     page.get_by_role("button", name=re.compile("^Try: ")).first.click()
     expect(page.get_by_role("status")).to_contain_text("Tried:")
-    expect(page.get_by_role("img", name="As it was before")).to_be_visible()
+    expect(page.get_by_role("img", name="Before")).to_be_visible()
     quiet(page)
     assert settings(*piece) != before
-    page.get_by_role("button", name="Take it back").click()
+    page.get_by_role("button", name="Undo", exact=True).click()
     quiet(page)
     expect(page.get_by_role("status")).to_have_count(0)
     assert settings(*piece) == before
@@ -137,7 +136,7 @@ def test_a_light_is_kept_another_way_and_as_it_was_found_again(page: Page, piece
     other = "mask" if was != "mask" else "reserve"
     choice.select_option(other)
     quiet(page)
-    expect(page.get_by_text("as the painter says").first).to_be_visible()
+    expect(page.get_by_text("as you asked").first).to_be_visible()
     assert settings(*piece)["ways"][0]["way"] == other
     page.get_by_role("button", name="as it was found").first.click()
     quiet(page)
@@ -153,7 +152,7 @@ def test_wiping_out_marks_its_steps_without_return_by_a_shape(
         client.patch(f"/api/pieces/{made}", json={"revision": 0, "school": "wipe-out"})
         worked_out(client, made)
     opened(page, (server, made), "order")
-    wiping = page.get_by_role("button", name=re.compile("^Pass 2, Wipe the lights out"))
+    wiping = page.get_by_role("button", name=re.compile("^Pass 2, Wipe out the lights"))
     expect(wiping.get_by_role("img", name="A step without return")).to_be_visible()
     expect(page.get_by_role("button", name=re.compile("^Pass 1,")).get_by_role("img")).to_have_count(0)
 
@@ -180,7 +179,7 @@ def test_passes_are_joined_and_split_and_shared_out_as_planned_again(page: Page,
     assert settings(*piece)["groups"]
     page.get_by_role("button", name=re.compile("^Split pass")).first.click()
     expect(passes).to_have_count(before)
-    page.get_by_role("button", name="share the masses out as planned").click()
+    page.get_by_role("button", name="reset which masses go where").click()
     quiet(page)
     expect(passes).to_have_count(before)
     assert settings(*piece)["groups"] is None
@@ -188,8 +187,8 @@ def test_passes_are_joined_and_split_and_shared_out_as_planned_again(page: Page,
 
 def test_a_pass_of_ones_own_is_set_in_with_its_price_and_left_out_again(page: Page, piece: Room) -> None:
     opened(page, piece, "order?pass=2&below=passes")
-    page.get_by_label("A pass of your own").select_option("unify")
-    page.get_by_role("button", name="What would it come to?").click()
+    page.get_by_label("Add a pass after").select_option("unify")
+    page.get_by_role("button", name="Try it").click()
     answer = page.get_by_role("status")
     expect(answer).to_contain_text("after pass 2: fine.")
     expect(answer).to_contain_text("more of work")
@@ -211,9 +210,9 @@ def test_leaving_out_what_a_shape_needs_says_which_would_be_missing(page: Page, 
     opened(page, piece, "order?pass=1&below=passes")
     page.get_by_role("button", name="Leave out pass 1").click()
     answer = page.get_by_role("status")
-    expect(answer).to_contain_text("The plan without pass 1 breaks")
+    expect(answer).to_contain_text("The plan without pass 1 cannot be")
     expect(answer.get_by_role("button", name="Keep this order")).to_have_count(0)
-    answer.get_by_role("button", name="Leave it as it was").click()
+    answer.get_by_role("button", name="Put it back").click()
     expect(answer).to_have_count(0)
 
 
@@ -221,23 +220,23 @@ def test_a_pass_is_given_to_another_tool_and_its_minutes_follow(page: Page, piec
     opened(page, piece, "order?pass=2")
     tool = page.get_by_label("Tool of this pass")
     tool.select_option("wide-brush")
-    expect(page.get_by_text("Use a wide soft brush.")).to_be_visible()
+    expect(page.get_by_text("Take a wide soft brush.")).to_be_visible()
     quiet(page)
     assert settings(*piece)["tools"][0]["tool"] == "wide-brush"
     tool.select_option("")
-    expect(page.get_by_text("Use a wide soft brush.")).to_have_count(0)
+    expect(page.get_by_text("Take a wide soft brush.")).to_have_count(0)
 
 
 def test_an_order_is_saved_as_a_school_of_ones_own_and_forgotten(page: Page, piece: Room) -> None:
     opened(page, piece, "order?below=schools")
-    name = page.get_by_label("Keep this order as")
+    name = page.get_by_label("Save this order as")
     name.fill("Quiet middles")
-    page.get_by_role("button", name="save as a school").click()
+    page.get_by_role("button", name="Save as an approach").click()
     mine = page.get_by_role("region", name="Quiet middles", exact=True)
     expect(mine.get_by_role("img")).to_have_count(3)
-    mine.get_by_role("button", name="take it").click()
-    expect(mine).to_contain_text("as it is now")
+    mine.get_by_role("button", name="Use").click()
+    expect(mine).to_contain_text("in use")
     quiet(page)
     assert settings(*piece)["school"].startswith("own/Quiet middles/darkens/")
-    mine.get_by_role("button", name="forget it").click()
+    mine.get_by_role("button", name="Delete").click()
     expect(mine).to_have_count(0)

@@ -185,7 +185,7 @@ def test_what_it_is_about_is_shown_wherever_a_choice_is_made(page: Page, piece: 
     page.get_by_role("tab", name="composition").click()
     expect(page.get_by_text("About: Steam over a dark cup")).to_be_visible()
     page.goto(f"{piece[0].url}/pieces/{piece[1]}/order?pass=1")
-    expect(page.get_by_text("all values between the ends are lowered")).to_be_visible()
+    expect(page.get_by_text("all values between lightest and darkest are lowered")).to_be_visible()
 
 
 def test_two_windows_read_what_the_core_reads_and_move_by_key(page: Page, piece: tuple[Server, str]) -> None:

@@ -148,7 +148,7 @@ def test_a_pass_dragged_along_the_board_is_answered_while_it_moves(
     page.mouse.move(first["x"] + 4, first["y"] + 10, steps=8)
     expect(page.get_by_role("status")).to_contain_text("moved to place 1")
     page.mouse.up()
-    page.get_by_role("button", name=re.compile("Leave it")).click()
+    page.get_by_role("button", name=re.compile("Put it back")).click()
     expect(page.get_by_role("status")).to_have_count(0)
 
 

@@ -180,7 +180,7 @@ class _Saying:
 
     def _masses(self, value: Masses) -> str:
         """Names and, where they are too many, a count of the rest."""
-        ids = value.ids if len(value.ids) <= value.most + 1 else value.ids[: value.most]
+        ids = value.ids[: value.most]
         name_of = self.about.names
         said = [
             self._noted(self.speaker.inside(name_of.get(one, NAMELESS), value.row), (one,)) for one in ids

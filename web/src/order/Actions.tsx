@@ -34,7 +34,7 @@ export function Actions({ piece, plan, changes }: Props) {
           one more
         </Act>
         {(document.ties?.length ?? 0) > 0 && (
-          <span className="quiet"> · {document.ties?.join(" or ")} as good</span>
+          <span className="quiet"> · {document.ties?.join(" or ")} would do as well</span>
         )}
       </Group>
       <Group component="p" gap={8}>

@@ -25,7 +25,7 @@ export function KeepOrder({ proposed, names, full, taken, onKeep, onSchool }: Pr
   const name = (typed ?? fresh).trim().slice(0, LONGEST);
   const doubled = names.includes(name);
   if (full && !taken)
-    return <p className="quiet">Eight orders are kept; forget one to keep another.</p>;
+    return <p className="quiet">Eight orders are saved; delete one to save another.</p>;
   return (
     <form
       className={classes.wide}
@@ -37,7 +37,7 @@ export function KeepOrder({ proposed, names, full, taken, onKeep, onSchool }: Pr
     >
       <Group gap="6 14" fz={15}>
         <TextInput
-          label={taken ? "This order as" : "Keep this order as"}
+          label="Save this order as"
           styles={{ input: { width: "20em" } }}
           value={typed ?? fresh}
           maxLength={LONGEST}
@@ -45,11 +45,11 @@ export function KeepOrder({ proposed, names, full, taken, onKeep, onSchool }: Pr
         />
         {!taken && (
           <Act type="submit" disabled={!name || doubled}>
-            keep
+            Save
           </Act>
         )}
         <Act disabled={!name} onClick={() => onSchool(name)}>
-          save as a school
+          Save as an approach for other pieces
         </Act>
         {!taken && doubled && <span className="quiet">That name is taken.</span>}
       </Group>

@@ -14,7 +14,7 @@ interface Props {
   changes: ReturnType<typeof useChanges>;
 }
 
-/** Areas that are painted first, by a school of their own: the sky light first, the rest as before. */
+/** Areas that are painted first, by an approach of their own. */
 export function Mixing({ piece, plan, found, changes }: Props) {
   const areas = plan.view.areas ?? [];
   const labels = useLabels(piece.id, plan, "areas");
@@ -38,22 +38,22 @@ export function Mixing({ piece, plan, found, changes }: Props) {
   return (
     <Group className={classes.wide} gap="6 14" fz={15}>
       <NativeSelect
-        label="Paint"
+        label="Paint one area first:"
         data={areas.map((one) => ({ value: one.id, label: shortName(one) }))}
         value={own.id}
         onChange={(event) => setArea(event.currentTarget.value)}
       />
       <NativeSelect
-        label="by"
+        label="approach"
         data={schools.map((one) => ({ value: one.school, label: one.words }))}
         value={by.school}
         onChange={(event) => setSchool(event.currentTarget.value)}
       />
-      <Act onClick={() => save([...mixed, { x, y, school: by.school }])}>first, then the rest</Act>
+      <Act onClick={() => save([...mixed, { x, y, school: by.school }])}>Add</Act>
       {mixed.map((one, k) => (
         <span key={`${one.x} ${one.y}`}>
           {nameAt(one)}: {wordsOf(one.school)}{" "}
-          <Act onClick={() => save(mixed.filter((_, other) => other !== k))}>like the rest</Act>
+          <Act onClick={() => save(mixed.filter((_, other) => other !== k))}>Remove</Act>
         </span>
       ))}
     </Group>

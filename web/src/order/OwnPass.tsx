@@ -30,18 +30,16 @@ export function OwnPass({ piece, plan, pass, mass, move, changes }: Props) {
   return (
     <Group component="div" gap={8} mt={10}>
       <NativeSelect
-        label={`A pass of your own after pass ${pass}:`}
+        label={`Add a pass after ${pass}:`}
         data={kinds.map((one) => ({ value: one.key, label: one.words }))}
         value={kind.key}
         onChange={(event) => setKey(event.currentTarget.value)}
       />
-      over {chosen ? shortName(chosen) : "its shapes"}
-      <Act onClick={() => move.setIn(kind.key, kind.words, over, done.id)}>
-        What would it come to?
-      </Act>
+      over {chosen ? shortName(chosen) : "the same masses"}
+      <Act onClick={() => move.setIn(kind.key, kind.words, over, done.id)}>Try it</Act>
       {changed && (
         <Act onClick={() => changes.edit.mutate({ order: null, ownPasses: [], dropped: [] })}>
-          The passes as planned
+          Reset passes
         </Act>
       )}
     </Group>

@@ -21,8 +21,8 @@ export function Row({ school, title, chosen, action, onTake, onForget }: Props) 
       <Group gap={10} mb={4} align="baseline">
         <Title order={4}>{title}</Title>
         {school.feasible && !chosen && <Act onClick={onTake}>{action}</Act>}
-        {chosen && <span className="quiet">as it is now</span>}
-        {onForget && <Act onClick={onForget}>forget it</Act>}
+        {chosen && <span className="quiet">in use</span>}
+        {onForget && <Act onClick={onForget}>Delete</Act>}
       </Group>
       {school.feasible ? (
         <>
@@ -37,6 +37,10 @@ export function Row({ school, title, chosen, action, onTake, onForget }: Props) 
             ))}
           </div>
           <Text fz="sm">{account(school)}</Text>
+          <details>
+            <summary>more</summary>
+            <Text fz="sm">{details(school)}</Text>
+          </details>
         </>
       ) : (
         <p className="quiet">Not here: {school.whyNot}.</p>
@@ -47,18 +51,27 @@ export function Row({ school, title, chosen, action, onTake, onForget }: Props) 
 
 /** What an order comes to, in one line. */
 function account(school: School): string {
-  const { passes = 0, irreversible = 0, sittings = 1, judgedFromPass } = school;
+  const { passes = 0, irreversible = 0 } = school;
   const parts = [
     `${passes} passes`,
-    `${shortMinutes(school.activeMinutes ?? 0)} of work`,
-    school.waitMinutes ? `${shortMinutes(school.waitMinutes)} of waiting` : "no waiting",
-    `${sittings} sitting${sittings === 1 ? "" : "s"}`,
+    `${shortMinutes(school.activeMinutes ?? 0)} work`,
+    school.waitMinutes ? `${shortMinutes(school.waitMinutes)} drying` : "no waiting",
     `${school.mixtures} mixtures`,
-    school.layers === 1 ? "one layer" : `up to ${school.layers} layers`,
-    irreversible ? `${irreversible} steps without return` : "every step can be mended",
-    judgedFromPass ? `judged from pass ${judgedFromPass}` : "never quite judged",
-    `ΔE ${(school.meanDeltaE ?? 0).toFixed(1)}, worst ${(school.worstDeltaE ?? 0).toFixed(1)}`,
-    `values off by ${(school.meanValueError ?? 0).toFixed(2)}`,
+    ...(irreversible ? [`${irreversible} steps cannot be undone`] : []),
   ];
-  return `${parts.join(" · ")}.`;
+  return parts.join(" · ");
+}
+
+/** What a painter asks next: sittings, layers, when it can be judged, how near it comes. */
+function details(school: School): string {
+  const { sittings = 1, layers = 1, judgedFromPass } = school;
+  return [
+    sittings === 1 ? "one sitting" : `${sittings} sittings`,
+    layers === 1 ? "one layer" : `up to ${layers} layers`,
+    judgedFromPass
+      ? `lightest and darkest stand from pass ${judgedFromPass}`
+      : "lightest and darkest never stand side by side before the last pass",
+    `colours ${(school.meanDeltaE ?? 0).toFixed(1)} ΔE off, worst ${(school.worstDeltaE ?? 0).toFixed(1)}`,
+    `values ${(school.meanValueError ?? 0).toFixed(2)} off`,
+  ].join(" · ");
 }

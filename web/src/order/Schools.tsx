@@ -15,7 +15,7 @@ interface Props {
 /** Kept orders, the present one with other aims, and every school side by side. */
 export function Schools({ piece, plan, changes, found }: Props) {
   const own = useOwnSchools(piece.id);
-  if (!found) return <p role="status">Working out every school…</p>;
+  if (!found) return <p role="status">Working out every approach…</p>;
   const { aim, groups, mixed } = piece.settings;
   const plain = !aim && !groups && !mixed?.length;
   const choose = (school: string) =>
@@ -38,7 +38,7 @@ export function Schools({ piece, plan, changes, found }: Props) {
           school={school}
           title={school.words}
           chosen={plain && school.school === plan.document.school}
-          action="take it"
+          action="Use"
           onTake={() => choose(school.school)}
           onForget={school.own ? () => own.forget(school.school) : undefined}
         />

@@ -39,7 +39,7 @@ export function Variants({ piece, plan, found, changes }: Props) {
           school={figures(variant.name) ?? waiting(variant.name)}
           title={variant.name}
           chosen={same(orderOf(piece, variant), now)}
-          action="switch to it"
+          action="Use"
           onTake={() => changes.edit.mutate(orderOf(piece, variant))}
           onForget={() => save(kept.filter(({ name }) => name !== variant.name))}
         />
@@ -50,7 +50,7 @@ export function Variants({ piece, plan, found, changes }: Props) {
           school={one}
           title={`${words}, ${one.name}`}
           chosen={piece.settings.aim === one.aim}
-          action="take it"
+          action="Use"
           onTake={() => changes.edit.mutate({ aim: one.aim, order: null })}
         />
       ))}

@@ -50,5 +50,8 @@ export function bandName(band: number, count: number): string {
   if (count % 2 && band === middle) return "Middle";
   const step = Math.ceil(Math.abs(band - middle));
   const most = Math.ceil(middle) - 1;
-  return `Middle, ${most > 1 && step > 1 ? "very " : ""}${band < middle ? "low" : "high"}`;
+  const tone = band < middle ? "dark" : "light";
+  return `${most > 1 && step > 1 ? "Very " : ""}${tone} middle`.replace(/^./, (first) =>
+    first.toUpperCase(),
+  );
 }

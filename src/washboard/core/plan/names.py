@@ -36,7 +36,8 @@ def row(masses: Sequence[Mass], most: int = 3) -> Masses:
 def _few(masses: Sequence[Mass], most: int) -> int:
     """How many to name: names made by the program are long, and the picture shows the rest."""
     own = sum(bool(mass.called.own) for mass in masses)
-    return min(most, max(own, 1))
+    # Of one more than are named, nobody would say "and one more".
+    return len(masses) if own == len(masses) == most + 1 else min(most, max(own, 1))
 
 
 def tones_of(masses: Sequence[Mass]) -> Sentence:
@@ -77,10 +78,10 @@ def mixture_of(masses: Sequence[Mass]) -> Sentence:
 
 
 def colour_words(tone: str, hue: str) -> Sentence:
-    """A colour by the keys of its tone and hue: black and white say all where there is only grey."""
-    if tone in ("black", "white") and hue == "grey":
+    """A colour by the keys of its tone and hue: in black and in a white of hardly any hue nobody sees one."""
+    if tone == "black" or (tone == "white" and hue.endswith("grey")):
         return _tone(tone)
-    return sentence("mixture", tone=_tone(tone), hue=_hue(hue))
+    return sentence("mixture", tone=_tone("light" if tone == "white" else tone), hue=_hue(hue))
 
 
 def _tone(key: str) -> Sentence:

@@ -1,4 +1,4 @@
-"""Both ends first, then the middles: lights marked, darkest darks placed, the middles graded between them."""
+"""Lightest and darkest first, then the middles, graded between them."""
 
 from __future__ import annotations
 
@@ -30,7 +30,7 @@ def _strands(context: SchoolContext) -> Sequence[Strand]:
 
 SCHOOL = School(
     key="both-ends",
-    words="Both ends first",
+    words="Lightest and darkest first",
     strands=_strands,
     fits="a true light and a true dark stand early, so every middle can be judged between them",
     restates=True,

@@ -4,7 +4,7 @@ from .school import School, Strand
 
 SCHOOL = School(
     key="light-to-dark",
-    words="Light to dark, reserved lights",
+    words="Light to dark, whites kept",
     strands=lambda context: (Strand(context.by(lambda mass: -mass.target)),),
     fits="transparent paint only darkens, so what is light is kept and the darks come last",
 )

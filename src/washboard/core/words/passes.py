@@ -15,6 +15,7 @@ from ..plan.names import NEARLY_ALL, colour_words, mixture_of, row, said, tones_
 from ..plan.own import own_how, own_title
 from ..plan.plan import Kind, Pass, Role
 from ..reference.mass import Mass, MassKind
+from ..reference.name import Name
 from ..sentence import Sentence, Value, count_of, of_masses, sentence, tone, whole
 from .reasons import reasons_for
 from .tight import findings_for
@@ -94,8 +95,13 @@ def _is_first(worked: PlanningResult, k: int) -> bool:
 
 
 def _is_alone(called: Sentence, masses: Sequence[Mass]) -> bool:
-    """Whether a thing's only mass goes by the thing's own name."""
-    return len(masses) == 1 and bool(masses[0].name) and called.values.get("thing") == masses[0].called
+    """Whether the thing's name says all: its only mass goes by it too, or none has a name of its own."""
+    thing = called.values.get("thing")
+    if not isinstance(thing, Name) or not thing.own:
+        return False
+    return (len(masses) == 1 and masses[0].called == thing) or all(
+        mass.called.within == thing.own for mass in masses
+    )
 
 
 def _of_wash(

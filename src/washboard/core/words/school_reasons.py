@@ -14,7 +14,7 @@ from ..reference.mass import Mass
 from ..schools.both_ends import MIDDLES
 from ..schools.by_object import comes_last
 from ..schools.light_first import GLOW
-from ..sentence import of_masses, percent, sentence, tone, whole
+from ..sentence import percent, sentence, tone, whole
 
 WORTH_CM = 3.0
 """cm of edge from which something is worth a word."""
@@ -42,11 +42,11 @@ def _of_lights(worked: PlanningResult, k: int) -> Reason | None:
     if not kept:
         return None
     largest = max(kept, key=lambda reserve: (reserve.figures["cm"], reserve.mass))
-    others = [reserve.mass for reserve in kept if reserve.mass != largest.mass]
+    others = [worked.plan.mass(reserve.mass) for reserve in kept if reserve.mass != largest.mass]
     figures, ids = dict(largest.figures), tuple(reserve.mass for reserve in kept)
     if not others:
         return Reason("light-kept", largest.sentence, ids, figures)
-    words = sentence("why-lights-kept", first=largest.sentence, masses=of_masses(others, 2))
+    words = sentence("why-lights-kept", first=largest.sentence, masses=said(others))
     return Reason("light-kept", words, ids, figures)
 
 
@@ -61,7 +61,7 @@ def _of_won_back(worked: PlanningResult, k: int) -> Reason | None:
     if length <= 0:
         return None
     gap = sum(step * cm for step, cm in met) / length
-    words = sentence("why-won-back", masses=said(lights), step=tone(gap))
+    words = sentence("why-won-back", step=tone(gap))
     return Reason("won-back", words, tuple(m.id for m in lights), {"values": gap, "cm": length})
 
 

@@ -1,7 +1,10 @@
 ### Names of masses and areas, value words and hues.
 
 as-given = { $text }
-count-more = { $count } more
+count-more = { $count ->
+    [one] one more
+   *[other] { $count } more
+}
 count-whites = { $count ->
     [one] one white
    *[other] { $count } whites

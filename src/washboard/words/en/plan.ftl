@@ -81,13 +81,13 @@ how-patches = Lay { $colours } muted colours thinly, one for each area.
 how-steps = Build { $masses } in { $steps } steps: darkest outside, lightest point last.
 how-coats-all = { $medium ->
     [watercolour] { $count ->
-        [2] Wash them twice; let the first wash dry.
-       *[other] Wash them { $count } times; let each wash dry.
+        [2] Two washes: let the first dry.
+       *[other] { $count } washes: let each dry.
     }
-    [pastel] Lay them in { $count } layers.
+    [pastel] { $count } layers.
    *[other] { $count ->
-        [2] Paint them twice; let the first coat dry.
-       *[other] Paint them in { $count } coats; let each dry.
+        [2] Two coats: let the first dry.
+       *[other] { $count } coats: let each dry.
     }
 }
 how-coats = { $medium ->
@@ -128,10 +128,10 @@ needs-wet-beside = dry; neighbours may be wet
 
 ## Why
 
-why-meets-bare = From here { $masses } { $masses-count ->
-    [one] reads
-   *[other] read
-} as white: what is round is { $step } darker.
+why-meets-bare = { $masses-count ->
+    [one] From here { $masses } reads as white. What is round it is { $step } darker.
+   *[other] From here { $masses } read as white. What is round them is { $step } darker.
+}
 why-goes-round = Paint round { $masses } ({ $length } cm of edge). Painted over, { $masses-count ->
     [one] it is lost.
    *[other] they are lost.
@@ -139,21 +139,24 @@ why-goes-round = Paint round { $masses } ({ $length } cm of edge). Painted over,
 why-runs-under = Going straight across saves painting { $length } cm of edge twice.
 why-runs-under-minutes = Going straight across saves painting { $length } cm of edge twice ({ $minutes } min).
 why-keeps-off = Leave { $masses } out: this colour under it would dull it.
-why-nested = Build { $masses } in steps: outshining all round by { $step } values, it glows only so.
+why-nested = { $masses-count ->
+    [one] It outshines all round by { $step } values, and glows only when built in steps.
+   *[other] They outshine all round by { $step } values, and glow only when built in steps.
+}
 why-last = Last: nothing goes over it.
 why-beside = It is hardly told from what follows: mix their colours together.
-why-before-darker = First, because what follows is { $step } values darker and is judged against it.
-why-before-lighter = First, because what follows is { $step } values lighter and is judged against it.
+why-before-darker = Before the darker passes: they are judged against this one ({ $step } darker).
+why-before-lighter = Before the lighter passes: they are judged against this one ({ $step } lighter).
 why-waits = Let pass { $number } dry ({ $minutes } min), or { $edge } run.
-why-ground-paints = Leave { $masses } bare: the ground already has the value ({ $share } % of the picture).
+why-ground-paints = Leave { $masses } bare. The ground already has the value ({ $share } % of the picture).
 why-muted-first = Put a duller, darker layer under { $masses } first. Alone, the bright colour would look raw.
-why-loose = Leave the edge toward { $masses } rough: it is painted over later ({ $length } cm).
+why-loose = Leave the edge toward { $masses } rough. It is painted over later ({ $length } cm).
 why-accents-lighter = Last, when all round is painted: the strongest is { $step } lighter than that.
 why-accents-darker = Last, when all round is painted: the strongest is { $step } darker than that.
 why-accent-lighter = Last, when all round is painted: it is { $step } lighter than that.
 why-accent-darker = Last, when all round is painted: it is { $step } darker than that.
 why-lights-kept = { $first } The same goes for { $masses }.
-why-won-back = All round { $masses } is dry and { $step } values darker: the fluid can come off.
+why-won-back = All round is dry and { $step } values darker: the fluid can come off.
 why-toned = One tone of { $value } paints { $share } % of the picture at once.
 why-patches = No speck of bare surface shows later, and { $share } % is painted already.
 why-wiped = Wipe while the tone is wet, up to { $value }. Wiped too far, it hardly comes back.
@@ -233,7 +236,7 @@ do-leave = leave it
 school-chosen = You chose it.
 school-fits = { $medium }: { $fits }.
 key-fits = Your paints reach { $lowest } to { $highest }: the photo's values fit as they are.
-key-closer = Your paints reach { $lowest } to { $highest }, the photo { $seen_lowest } to { $seen_highest }: lightest and darkest are planned a little closer.
+key-closer = Your paints reach { $lowest } to { $highest }, the photo { $seen_lowest } to { $seen_highest }. Its lightest and darkest are planned a little closer.
 margin-sides = The picture is narrower than the sheet: { $margin } cm stay free at left and right.
 margin-ends = The picture is lower than the sheet: { $margin } cm stay free at top and bottom.
 note-only-darkens = { $medium } only darkens: nothing gets lighter than this surface ({ $value }). Choose a lighter one to keep the light.
