@@ -219,9 +219,9 @@ def test_a_tab_that_fell_behind_is_told_what_changed(
         piece = new_piece(client, photo.read_bytes(), name="Two tabs")["id"]
         worked_out(client, piece)
         page.goto(f"{server.url}/pieces/{piece}/order")
-        page.get_by_role("button", name="one more").wait_for()
+        page.get_by_role("button", name="One pass more").wait_for()
         client.patch(f"/api/pieces/{piece}", json={"revision": 0, "bands": 4})
-        page.get_by_role("button", name="one more").click()
+        page.get_by_role("button", name="One pass more").click()
         expect(page.get_by_role("alert")).to_contain_text("bands to 4")
         assert client.get(f"/api/pieces/{piece}").json()["settings"]["passes"] is None
 

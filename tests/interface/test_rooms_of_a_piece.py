@@ -127,7 +127,7 @@ def test_the_number_of_passes_is_pinned_by_one_more_or_fewer(page: Page, piece: 
 
     passes, shaped = page.get_by_role("button", name=re.compile("^Pass ")), shapes()
     before = passes.count()
-    page.get_by_role("button", name="one fewer").click()
+    page.get_by_role("button", name="One pass fewer").click()
     # Thin things that had a pass of their own may come along with the shapes now.
     expect(passes).not_to_have_count(before)
     quiet(page)

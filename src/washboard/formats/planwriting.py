@@ -136,7 +136,7 @@ def _reserve(reserve: Reserve, told: About) -> dict[str, Any]:
 
 def _toning(toning: Toning) -> dict[str, Any]:
     what = " ".join(ENGLISH.text(step) for step in toning.what)
-    return {**vars(toning), "title": ENGLISH.text(toning.title), "what": what}
+    return {**vars(toning), "title": _small(ENGLISH.text(toning.title)), "what": what}
 
 
 def _said(words: Sentence, told: About) -> dict[str, Any]:

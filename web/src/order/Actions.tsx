@@ -2,6 +2,7 @@ import { Group, Tooltip } from "@mantine/core";
 import type { Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
+import classes from "./order.module.css";
 
 interface Props {
   piece: Piece;
@@ -27,11 +28,21 @@ export function Actions({ piece, plan, changes }: Props) {
       </Tooltip>
       <Group component="p" gap={8}>
         {count} passes
-        <Act disabled={shapes <= 1} onClick={() => pin(shapes - 1)}>
-          one fewer
+        <Act
+          aria-label="One pass fewer"
+          className={classes.count}
+          disabled={shapes <= 1}
+          onClick={() => pin(shapes - 1)}
+        >
+          −
         </Act>
-        <Act disabled={shapes >= MOST} onClick={() => pin(shapes + 1)}>
-          one more
+        <Act
+          aria-label="One pass more"
+          className={classes.count}
+          disabled={shapes >= MOST}
+          onClick={() => pin(shapes + 1)}
+        >
+          +
         </Act>
         {(document.ties?.length ?? 0) > 0 && (
           <span className="quiet"> · {document.ties?.join(" or ")} would do as well</span>
