@@ -194,7 +194,8 @@ def of_the_page() -> Figures:
             for key in ["ArrowRight"] * 6 + ["ArrowLeft"] * 6:
                 page.keyboard.press(key)
 
-        steps = _measured(page, walk)
+        # The hatching is drawn over the picture in the same step.
+        steps = _measured(page, walk) + _measured(page, walk, "where")
         page.goto(f"{server.url}/pieces/{piece}/see?look=bands")
         page.get_by_role("slider", name="Threshold 2").wait_for()
         page.wait_for_load_state("networkidle")

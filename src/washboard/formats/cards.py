@@ -3,88 +3,158 @@
 from __future__ import annotations
 
 import io
+import re
 from collections.abc import Mapping, Sequence
-from html import escape
+from dataclasses import dataclass
 
-from PIL import Image
-from reportlab.lib.styles import ParagraphStyle
-from reportlab.lib.utils import ImageReader
 from reportlab.pdfgen.canvas import Canvas
-from reportlab.platypus import Frame, KeepInFrame, Paragraph
 
 from ..core.plan.acts import ACTS
 from ..core.plan.plan import Pass, Plan, Role
+from ..core.sentence import Sentence
 from ..words import ENGLISH, About
 from .table import minutes
+from .typeset import (
+    DISPLAY,
+    HAIR,
+    MM,
+    QUIET,
+    STRONG,
+    TEXT,
+    flow,
+    ladder,
+    picture,
+    ridge,
+    stroke,
+    style,
+    words,
+)
 
-MM = 72 / 25.4
 CARD = (148.0, 105.0)
 """A card in mm: half of half a sheet of A4."""
 SHEET = (210.0, 297.0)
 EDGE, GAP = 6.0, 4.0
-BIG = ParagraphStyle("big", fontName="Helvetica-Bold", fontSize=12, leading=14)
-PLAIN = ParagraphStyle("plain", fontName="Helvetica", fontSize=8.2, leading=10.2, spaceAfter=2.5)
-SMALL = ParagraphStyle("small", fontName="Helvetica", fontSize=6.8, leading=8.2, spaceAfter=1)
+MOST_WORDS = 60
+"""Words on a card beside its mixtures and cautions: more cannot be read at the easel."""
 
 
-def cards_of(
-    name: str, plan: Plan, pictures: Sequence[bytes], mixtures: Mapping[str, Sequence[str]]
-) -> bytes:
-    """A card of 148 × 105 mm for each pass: the picture before and after, and the pass in words.
+@dataclass(frozen=True)
+class Mixed:
+    """A mixture as a card shows it: its colour, and its parts in words."""
 
-    `pictures` are JPEGs of the bare surface and of the painting after each pass; `mixtures` of each pass, by
-    its id, in words.
+    rgb: tuple[int, int, int]
+    words: str
+
+
+@dataclass(frozen=True)
+class Shown:
+    """A pass in pictures (JPEG): before it, where it is painted, after it."""
+
+    before: bytes
+    where: bytes
+    after: bytes
+
+
+def cards_of(name: str, plan: Plan, shown: Sequence[Shown], mixtures: Mapping[str, Sequence[Mixed]]) -> bytes:
+    """A card of 148 × 105 mm for each pass: three pictures, what to do in few words, what to mix.
+
+    `mixtures` of each pass by its id.
     """
     out = io.BytesIO()
     canvas = Canvas(out, pagesize=(CARD[0] * MM, CARD[1] * MM), invariant=True)
     canvas.setTitle(f"{name}: pass cards")
-    for number, done in enumerate(plan.passes, 1):
-        wide = 44.0
-        for k, (words, picture) in enumerate((("before", pictures[number - 1]), ("after", pictures[number]))):
-            top = CARD[1] - EDGE - k * 48
-            tall = _picture(canvas, picture, EDGE, top, wide, 42.0)
-            _words(canvas, words, EDGE, top - tall - 3.2, 6.5)
-        left = EDGE + wide + GAP
-        _flow(
-            canvas,
-            _card(number, plan, done, mixtures.get(done.id, ())),
-            left,
-            EDGE,
-            CARD[0] - left - EDGE,
-            CARD[1] - 2 * EDGE,
-        )
+    for number, (done, pictures) in enumerate(zip(plan.passes, shown, strict=True), 1):
+        _card(canvas, plan, number, done, pictures, mixtures.get(done.id, ()))
         canvas.showPage()
     canvas.save()
     return out.getvalue()
 
 
-def _card(number: int, plan: Plan, done: Pass, mixtures: Sequence[str]) -> list[Paragraph]:
-    told, edges = About.of(plan), ENGLISH.text(done.edge)
-    low, high = done.values
-    values = f"{low:.1f}" if high - low < 0.05 else f"{low:.1f} to {high:.1f}"
-    wait = f"then wait {minutes(done.wait)}" if done.wait else "no wait"
-    if done.between:
-        wait = f"{minutes(done.between)} between coats, {wait}"
-    lines = [
-        (f"{number} of {len(plan.passes)}  {ENGLISH.text(done.title, told)}", BIG),
-        (f"<b>Where</b> {_safe(ENGLISH.text(done.where, told))}", PLAIN),
-        (f"<b>{minutes(done.minutes)}</b>, {wait}. Value {values}. Edges: {_safe(edges)}.", PLAIN),
-        (f"<b>Before</b> {_safe(ENGLISH.text(done.needs))}. <b>Tool</b> {_safe(tools_of(done))}.", PLAIN),
-        (_safe(_how(done, told)), PLAIN),
-    ]
-    if mixtures:
-        lines += [(f"<b>Mix</b> {_safe('; '.join(mixtures))}.", PLAIN)]
-    lines += [
-        (f"<b>Why</b> {_safe(' '.join(ENGLISH.text(r.sentence, told) for r in done.reasons[:3]))}", PLAIN)
-    ]
-    lines += [(f"<b>Mind</b> {_safe(ENGLISH.text(mind, told))}", PLAIN) for mind in done.findings[:2]]
-    lines += [(_safe(caution), SMALL) for caution in cautions_of(plan, done)]
-    head, *rest = lines
-    return [Paragraph(_safe(head[0]), head[1]), *(Paragraph(text, style) for text, style in rest)]
+def _card(
+    canvas: Canvas, plan: Plan, number: int, done: Pass, shown: Shown, mixtures: Sequence[Mixed]
+) -> None:
+    told, wide = About.of(plan), CARD[0] - 2 * EDGE
+    top = CARD[1] - EDGE
+    words(canvas, str(number), EDGE, top - 9.6, 32, DISPLAY)
+    words(canvas, f"of {len(plan.passes)}", EDGE, top - 13.4, 7.5, TEXT, QUIET)
+    title = [(ENGLISH.text(done.title, told), style(DISPLAY, 15, 1.14))]
+    flow(canvas, title, (EDGE + 13, top, wide - 13, 13.4))
+    third = (wide - 2 * GAP) / 3
+    at = top - 16.5
+    tall = 0.0
+    for k, (label, image) in enumerate(
+        (("before", shown.before), ("where", shown.where), ("after", shown.after))
+    ):
+        left = EDGE + k * (third + GAP)
+        _, height = picture(canvas, image, left, at, third, 31.0)
+        tall = max(tall, height)
+        words(canvas, ENGLISH.pattern(f"card-{label}"), left, at - height - 3.0, 7, TEXT, QUIET)
+    at -= tall + 6.0
+    foot = EDGE + 13.0
+    side = EDGE + 2 * (third + GAP)
+    lines = [(text, style(TEXT, 9.2)) for text in _said(done, told)]
+    flow(canvas, lines, (EDGE, at, 2 * third + GAP, at - foot), 1.0)
+    _mixtures(canvas, mixtures, (side, at, third, at - foot - 3.0))
+    _foot(canvas, plan, done, EDGE, wide, third)
 
 
-def _how(done: Pass, told: About) -> str:
-    return " ".join(ENGLISH.text(step, told) for step in done.what)
+def _said(done: Pass, told: About) -> list[str]:
+    """How, the first reason, and what to mind, as far as they can be read at the easel."""
+    how = [ENGLISH.text(step, told) for step in done.what]
+    why = [ENGLISH.text(reason.sentence, told) for reason in done.reasons]
+    minds = [ENGLISH.text(mind, told) for mind in done.findings[:1]]
+    room = MOST_WORDS - len(ENGLISH.text(done.title, told).split())
+    kept = [" ".join(how)]
+    if why:
+        kept.append(f"{ENGLISH.pattern('card-why')} {_first(why[0])}")
+    room -= sum(len(text.split()) for text in kept)
+    if minds and room > 0:
+        kept.append(minds[0])
+    return [text for text in kept if text]
+
+
+def _first(text: str) -> str:
+    """The first sentence of a text."""
+    return re.split(r"(?<=[.!?])\s", text, maxsplit=1)[0]
+
+
+def _mixtures(canvas: Canvas, mixtures: Sequence[Mixed], box: tuple[float, float, float, float]) -> None:
+    """What is mixed, as strokes with their parts beside them."""
+    left, top, wide, tall = box
+    if not mixtures:
+        return
+    row = min(9.0, tall / len(mixtures))
+    for k, mixed in enumerate(mixtures):
+        bottom = top - (k + 1) * row
+        stroke(canvas, mixed.rgb, left, bottom + 1.2, 11.0, row - 2.0)
+        flow(canvas, [(mixed.words, style(TEXT, 7.4, 1.16))], (left + 13, bottom + row - 0.8, wide - 13, row))
+
+
+def _foot(canvas: Canvas, plan: Plan, done: Pass, left: float, wide: float, third: float) -> None:
+    """Work and wait as a ridge and a dip, the pass's values on the ladder, tool and cautions."""
+    base = EDGE + 6.5
+    whole = max(sum(p.minutes + p.waiting for p in plan.passes), 1.0)
+    scale = (third - 4) / max(done.minutes + done.waiting, 0.25 * whole)
+    work, wait = max(5.0, scale * done.minutes), scale * done.waiting
+    ridge(canvas, left, base, work, 4.5, wait)
+    words(canvas, minutes(done.minutes), left + 1, base + 5.4, 8.5, STRONG)
+    if done.waiting:
+        dry = ENGLISH.pattern("card-dry", minutes=minutes(done.waiting))
+        words(canvas, dry, left + work + 2, base + 1.0, 7.5, TEXT, QUIET)
+    ladder(canvas, left + third + GAP, base, third, *done.values)
+    side = left + 2 * (third + GAP)
+    needs, tools = ENGLISH.text(done.needs), tools_of(done)
+    facts = [(ENGLISH.pattern("card-needs", needs=_small(needs), tools=tools), style(TEXT, 7.6, 1.2))]
+    flow(canvas, facts, (side, base + 7.6, third, 7.6))
+    caution = " ".join(cautions_of(plan, done))
+    canvas.setStrokeGray(HAIR)
+    canvas.setLineWidth(0.3)
+    canvas.line(left * MM, (EDGE + 3.6) * MM, (left + wide) * MM, (EDGE + 3.6) * MM)
+    flow(canvas, [(caution, style(TEXT, 6.4, 1.15, QUIET))], (left, EDGE + 2.8, wide, 5.4))
+
+
+def _small(text: str) -> str:
+    return text[:1].lower() + text[1:]
 
 
 def tools_of(done: Pass) -> str:
@@ -92,7 +162,7 @@ def tools_of(done: Pass) -> str:
     tools = dict.fromkeys(
         ACTS[o.kind].tool for o in done.operations if o.role is Role.TARGET or o.kind.reaches
     )
-    return ", ".join(tool for tool in tools if tool) or "as the medium asks"
+    return ", ".join(tool for tool in tools if tool) or ENGLISH.pattern("card-usual-tools")
 
 
 def cautions_of(plan: Plan, done: Pass) -> list[str]:
@@ -101,63 +171,60 @@ def cautions_of(plan: Plan, done: Pass) -> list[str]:
     return [*(caution for caution in own if caution), plan.medium.caution]
 
 
-def sheet_of(name: str, plan: Plan, pictures: Sequence[bytes]) -> bytes:
-    """The whole plan on one sheet of A4: every pass with its picture, title, minutes and first reason."""
+def sheet_of(name: str, plan: Plan, shown: Sequence[Shown]) -> bytes:
+    """The whole plan on one sheet of A4: every pass large enough to be read at arm's length, in its order."""
     out = io.BytesIO()
     canvas = Canvas(out, pagesize=(SHEET[0] * MM, SHEET[1] * MM), invariant=True)
     canvas.setTitle(f"{name}: the plan")
-    told = About.of(plan)
-    margin, top = 12.0, SHEET[1] - 12.0
-    work, wait = sum(p.minutes for p in plan.passes), sum(p.waiting for p in plan.passes)
-    head = (
-        f"{name}. {plan.medium.words}, {plan.sheet.width_cm:g} × {plan.sheet.height_cm:g} cm: "
-        f"{len(plan.passes)} passes, {minutes(work)} of work, {minutes(wait)} of waiting."
-    )
-    _flow(canvas, [Paragraph(_safe(head), BIG)], margin, top - 14, SHEET[0] - 2 * margin, 14)
-    room = (top - 18 - margin) / max(len(plan.passes), 1)
-    tall = min(room - 2, 46.0)
-    for number, done in enumerate(plan.passes, 1):
-        upper = top - 16 - (number - 1) * min(room, tall + 3)
-        wide = tall * 1.45
-        _picture(canvas, pictures[number], margin, upper, wide, tall)
-        style = PLAIN if tall > 26 else SMALL
-        wait_words = f", then {minutes(done.wait)}" if done.wait else ""
-        if done.between:
-            wait_words = f", {minutes(done.between)} between coats{wait_words}"
-        text = [
-            Paragraph(f"<b>{number}  {_safe(ENGLISH.text(done.title, told))}</b>", style),
-            Paragraph(_safe(f"{minutes(done.minutes)}{wait_words}. {_how(done, told)}"), style),
-            *(Paragraph(_safe(ENGLISH.text(r.sentence, told)), style) for r in done.reasons[:2]),
-        ]
-        _flow(canvas, text, margin + wide + GAP, upper - tall, SHEET[0] - 2 * margin - wide - GAP, tall)
+    told, margin = About.of(plan), 12.0
+    top, wide = SHEET[1] - margin, SHEET[0] - 2 * margin
+    flow(canvas, [(name, style(DISPLAY, 22, 1.1))], (margin, top, wide, 10))
+    flow(canvas, [(_head(plan), style(TEXT, 10))], (margin, top - 10.5, wide, 6))
+    room = (top - 20 - margin) / max(len(plan.passes), 1)
+    tall = min(room - 3, 46.0)
+    for number, (done, pictures) in enumerate(zip(plan.passes, shown, strict=True), 1):
+        _row(canvas, told, number, done, pictures, (margin, top - 19 - (number - 1) * (tall + 3), wide, tall))
     canvas.showPage()
     canvas.save()
     return out.getvalue()
 
 
-def _safe(text: str) -> str:
-    """Text as the flow reads it; the fonts that every reader has know Greek only as symbols."""
-    return escape(text, quote=False).replace("Δ", '<font face="Symbol">D</font>').replace("≥", "at least ")
+def _head(plan: Plan) -> str:
+    return ENGLISH.pattern(
+        "sheet-head" if plan.waiting >= 0.5 else "sheet-head-dry",
+        medium=plan.medium.words,
+        size=f"{plan.sheet.width_cm:g} × {plan.sheet.height_cm:g}",
+        passes=len(plan.passes),
+        work=minutes(plan.work),
+        wait=minutes(plan.waiting),
+    )
 
 
-def _picture(canvas: Canvas, jpeg: bytes, left: float, top: float, wide: float, tall: float) -> float:
-    """A picture at the top left of a box, as large as fits, in mm; its height."""
-    image = Image.open(io.BytesIO(jpeg))
-    scale = min(wide / image.width, tall / image.height)
-    width, height = image.width * scale, image.height * scale
-    canvas.drawImage(ImageReader(image), left * MM, (top - height) * MM, width * MM, height * MM)
-    return height
-
-
-def _words(canvas: Canvas, text: str, left: float, bottom: float, size: float) -> None:
-    canvas.setFont("Helvetica", size)
-    canvas.setFillGray(0.25)
-    canvas.drawString(left * MM, bottom * MM, text)
-
-
-def _flow(
-    canvas: Canvas, text: Sequence[Paragraph], left: float, bottom: float, wide: float, tall: float
+def _row(
+    canvas: Canvas, told: About, number: int, done: Pass, shown: Shown, box: tuple[float, float, float, float]
 ) -> None:
-    """Paragraphs in a box in mm; what is too much is set smaller, never cut."""
-    frame = Frame(left * MM, bottom * MM, wide * MM, tall * MM, 0, 0, 0, 0)
-    frame.add(KeepInFrame(wide * MM, tall * MM, list(text), mode="shrink"), canvas)
+    """A pass on the sheet: its number, where, after, title, times and values, how it is done."""
+    left, top, wide, tall = box
+    canvas.setStrokeGray(HAIR)
+    canvas.setLineWidth(0.4)
+    canvas.line(left * MM, (top + 1.5) * MM, (left + wide) * MM, (top + 1.5) * MM)
+    words(canvas, str(number), left, top - 9, 28, DISPLAY)
+    at = left + 12
+    for image in (shown.where, shown.after):
+        width, _ = picture(canvas, image, at, top, 50.0, tall - 1)
+        at += width + 2.5
+    low, high = done.values
+    values = f"{low:.1f}" if high - low < 0.05 else f"{low:.1f}–{high:.1f}"
+    facts = [minutes(done.minutes), ENGLISH.pattern("card-values", values=values)]
+    if done.waiting:
+        facts.insert(1, ENGLISH.pattern("card-dry", minutes=minutes(done.waiting)))
+    text = [
+        (ENGLISH.text(done.title, told), style(DISPLAY, 14.5, 1.1)),
+        (" · ".join(facts), style(STRONG, 10.5)),
+        (" ".join(_how(done.what, told)), style(TEXT, 10)),
+    ]
+    flow(canvas, text, (at + 1, top, left + wide - at - 1, tall), 0.8)
+
+
+def _how(steps: Sequence[Sentence], told: About) -> list[str]:
+    return [ENGLISH.text(step, told) for step in steps[:2]]

@@ -180,6 +180,14 @@ class ReasonPart(_Part):
     marks: tuple[MarkPart, ...] = ()
 
 
+class WherePart(_Part):
+    """Ids of masses that a pass paints, is painted across since they come later, and goes round."""
+
+    painted: tuple[str, ...] = ()
+    across: tuple[str, ...] = ()
+    round: tuple[str, ...] = ()
+
+
 class PassPart(_Part):
     """A pass. `steps` are the sentences of `what`, and `minds` the findings, with the masses they name."""
 
@@ -201,6 +209,7 @@ class PassPart(_Part):
     between: Length = 0.0
     title_marks: tuple[MarkPart, ...] = ()
     steps: tuple[SaidPart, ...] = ()
+    places: WherePart = WherePart()
     minds: tuple[SaidPart, ...] = ()
 
 
@@ -215,6 +224,13 @@ class ToningPart(_Part):
     minutes: Length
     wait: Length
     value: Value
+
+
+class TotalsPart(_Part):
+    """Minutes of work and of waiting in all, the ground included."""
+
+    work_minutes: Length
+    wait_minutes: Length
 
 
 class AreaPart(_Part):
@@ -251,3 +267,4 @@ class Document(_Part):
     reserves: tuple[ReservePart, ...] = ()
     ties: tuple[int, ...] = ()
     shapes: int = 0
+    totals: TotalsPart | None = None

@@ -8,6 +8,7 @@ from typing import Any
 from ..core.areas.area import Area
 from ..core.colour.lab import value_of_lab
 from ..core.plan.plan import Kind, Pass, Plan, Reason, Reserve, Toning
+from ..core.plan.where import where_of
 from ..core.reference.mass import Mass
 from ..core.sentence import Sentence
 from ..words import ENGLISH, About, Said
@@ -63,6 +64,7 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "reserves": [_reserve(r, told) for r in plan.reserves],
         "ties": plan.ties,
         "shapes": plan.shapes,
+        "totals": {"work_minutes": plan.work, "wait_minutes": plan.waiting},
     }
 
 
@@ -104,6 +106,7 @@ def _pass(done: Pass, told: About) -> dict[str, Any]:
         "reason": " ".join(ENGLISH.text(r.sentence, told) for r in done.reasons),
         "wait_minutes": done.wait,
         "max_lag_minutes": done.max_lag,
+        "places": vars(where_of(done)),
         "operations": [vars(o) for o in done.operations],
         "reasons": [_reason(r, told) for r in done.reasons],
         "findings": [mind["text"] for mind in minds],

@@ -15,14 +15,13 @@ WIDTH = 100
 def table(plan: Plan) -> str:
     """The plan's passes as lines of at most 100 characters."""
     sheet = plan.sheet
-    work, wait = sum(p.minutes for p in plan.passes), sum(p.waiting for p in plan.passes)
     told = About.of(plan)
     head = [
         f"{plan.medium.words} on {ENGLISH.text(described(plan.surface)).lower()}, {sheet.width_cm:g} × "
         f"{sheet.height_cm:g} cm: {school_named(plan.school).words.lower()}. "
         f"{ENGLISH.text(plan.school_why, told)}",
-        f"{len(plan.masses)} masses, {len(plan.passes)} passes, {minutes(work)} of work, "
-        f"{minutes(wait)} of waiting.",
+        f"{len(plan.masses)} masses, {len(plan.passes)} passes, {minutes(plan.work)} of work, "
+        f"{minutes(plan.waiting)} of waiting.",
         *(ENGLISH.text(note, told) for note in plan.notes),
         f"Caution: {plan.medium.caution}",
     ]

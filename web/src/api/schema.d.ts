@@ -1354,6 +1354,7 @@ export interface components {
              * @default 0
              */
             shapes: number;
+            totals?: components["schemas"]["TotalsPart"] | null;
         } & {
             [key: string]: unknown;
         };
@@ -2442,6 +2443,14 @@ export interface components {
              */
             steps: components["schemas"]["SaidPart"][];
             /**
+             * @default {
+             *       "painted": [],
+             *       "across": [],
+             *       "round": []
+             *     }
+             */
+            places: components["schemas"]["WherePart"];
+            /**
              * Minds
              * @default []
              */
@@ -3518,6 +3527,18 @@ export interface components {
             [key: string]: unknown;
         };
         /**
+         * TotalsPart
+         * @description Minutes of work and of waiting in all, the ground included.
+         */
+        TotalsPart: {
+            /** Workminutes */
+            workMinutes: number;
+            /** Waitminutes */
+            waitMinutes: number;
+        } & {
+            [key: string]: unknown;
+        };
+        /**
          * TurnRead
          * @description Where light turns to shadow in an area: its lightest shadow, its darkest light, the gap in values.
          */
@@ -3780,6 +3801,29 @@ export interface components {
             plan: string;
             /** Findings */
             findings: components["schemas"]["WeaknessRead"][];
+        };
+        /**
+         * WherePart
+         * @description Ids of masses that a pass paints, is painted across since they come later, and goes round.
+         */
+        WherePart: {
+            /**
+             * Painted
+             * @default []
+             */
+            painted: string[];
+            /**
+             * Across
+             * @default []
+             */
+            across: string[];
+            /**
+             * Round
+             * @default []
+             */
+            round: string[];
+        } & {
+            [key: string]: unknown;
         };
         /**
          * WindowModel

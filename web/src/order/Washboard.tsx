@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import type { Mass, Plan } from "../api/client";
 import { shortName } from "../parts/masses";
 import { dipPath, ridgePath, ridges } from "../parts/ridges";
-import { shortMinutes, waiting } from "../parts/time";
+import { shortMinutes } from "../parts/time";
 import { ValueSteps } from "../parts/ValueSteps";
 import { LEFT, RIGHT, WIDE } from "./board";
 import classes from "./order.module.css";
@@ -108,9 +108,7 @@ export function Washboard(props: Props) {
 }
 
 function Total({ plan }: { plan: Plan }) {
-  const { passes, toning } = plan.document;
-  const work = passes.reduce((sum, p) => sum + p.minutes, toning?.minutes ?? 0);
-  const wait = passes.reduce((sum, p) => sum + waiting(p), toning?.wait ?? 0);
+  const { workMinutes: work = 0, waitMinutes: wait = 0 } = plan.document.totals ?? {};
   return (
     <text x={RIGHT + 12} y={RIDGES - 4} className={classes.small}>
       {shortMinutes(work)} work{wait > 0 ? `, ${shortMinutes(wait)} waiting` : ""}

@@ -58,22 +58,12 @@ function hatchesOf(width: number, height: number, unit: number): Uint8Array {
 
 /** What a pass does to each mass, by its place in the plan. */
 export function rolesOf(plan: Plan, done: Pass | undefined): Uint8Array {
-  const { masses } = plan.document;
-  const roles = new Uint8Array(masses.length);
-  if (!done) return roles;
-  const at = new Map(masses.map((mass, k) => [mass.id, k]));
-  const set = (id: string, role: number) => {
-    const k = at.get(id);
-    if (k !== undefined && !roles[k]) roles[k] = role;
-  };
-  const { operations, reasons } = done;
-  for (const o of operations)
-    if (o.kind === "reserve" || o.kind === "leave") set(o.mass, ROUND);
-    else if (o.role === "target" || o.kind === "mask" || o.kind === "unmask") set(o.mass, PAINTED);
-  for (const { kind, masses: round } of reasons)
-    if (kind === "goes-round") for (const id of round) set(id, ROUND);
-  for (const o of operations) if (o.role === "under" && o.cover > 0.5) set(o.mass, ACROSS);
-  return roles;
+  const { painted = [], across = [], round = [] } = done?.places ?? {};
+  const role = new Map<string, number>();
+  for (const id of across) role.set(id, ACROSS);
+  for (const id of painted) role.set(id, PAINTED);
+  for (const id of round) role.set(id, ROUND);
+  return Uint8Array.from(plan.document.masses, ({ id }) => role.get(id) ?? NOTHING);
 }
 
 /** The edges that a pass marks in any case: where to stop. */

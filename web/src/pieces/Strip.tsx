@@ -1,9 +1,9 @@
 import { Title } from "@mantine/core";
 import { Link } from "react-router";
-import type { Pass, Piece } from "../api/client";
+import type { Pass, Piece, Plan } from "../api/client";
 import { useCatalogue, usePlan } from "../api/hooks";
 import { dipPath, ridgePath, ridges } from "../parts/ridges";
-import { minutes, waiting } from "../parts/time";
+import { minutes } from "../parts/time";
 import classes from "./pieces.module.css";
 
 /** One piece on the wall: thumbnail, passes as ridges, and what to do next. */
@@ -27,7 +27,7 @@ export function Strip({ piece }: { piece: Piece }) {
         </p>
       </div>
       <Ridges passes={passes} />
-      <Next passes={passes} problem={plan.error?.message} />
+      <Next plan={plan.data} problem={plan.error?.message} />
     </Link>
   );
 }
@@ -56,19 +56,16 @@ function Ridges({ passes }: { passes: Pass[] }) {
   );
 }
 
-function Next({ passes, problem }: { passes: Pass[]; problem?: string }) {
-  const [first] = passes;
+function Next({ plan, problem }: { plan?: Plan; problem?: string }) {
+  const [first] = plan?.document.passes ?? [];
   if (problem) return <p className="quiet">{problem}</p>;
   if (!first) return <p className="quiet">Being worked out.</p>;
-  const [title, rest] = first.title.split(": ");
-  const work = passes.reduce((sum, p) => sum + p.minutes, 0);
-  const wait = passes.reduce((sum, p) => sum + waiting(p), 0);
+  const { workMinutes: work = 0, waitMinutes: wait = 0 } = plan?.document.totals ?? {};
   return (
     <div>
-      <Title order={3}>{title}</Title>
+      <Title order={3}>{first.title}</Title>
       <p>
-        {minutes(first.minutes)} of work to begin with
-        {rest ? `: ${rest}` : ""}. In all {minutes(work)}
+        {minutes(first.minutes)} to begin with. In all {minutes(work)} of work
         {wait ? ` and ${minutes(wait)} of waiting` : ""}.
       </p>
     </div>

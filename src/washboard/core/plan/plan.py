@@ -239,6 +239,16 @@ class Plan:
         """The masses by their ids."""
         return {mass.id: mass for mass in self.masses}
 
+    @property
+    def work(self) -> float:
+        """Minutes of work in all, the ground included."""
+        return sum(done.minutes for done in self.passes) + (self.toning.minutes if self.toning else 0.0)
+
+    @property
+    def waiting(self) -> float:
+        """Minutes of waiting in all: between coats, after passes, for the ground."""
+        return sum(done.waiting for done in self.passes) + (self.toning.wait if self.toning else 0.0)
+
     def mass(self, name: str) -> Mass:
         """The mass of that id; raises KeyError."""
         return self.by_id[name]

@@ -115,8 +115,8 @@ def metrics_of(worked: PlanningResult) -> Metrics:
     areas = np.maximum(scene.parts.areas, 1e-9)
     return Metrics(
         len(plan.passes),
-        sum(done.minutes for done in plan.passes),
-        sum(done.waiting for done in plan.passes),
+        plan.work,
+        plan.waiting,
         sittings_of(plan),
         sum(ACTS[o.kind].back is Reversibility.NONE for o in operations),
         max(layers.values(), default=0),

@@ -74,8 +74,12 @@ def _with(stages: Stages, subject: Subject, settings: Settings) -> Compared:
 
 def _entry(result: Result, one: Compared) -> dict[str, Any]:
     entry = school_entry(one)
-    if one.worked is None:
+    if one.worked is None or one.metrics is None:
         return entry
+    if toning := result.worked.plan.toning:
+        # The ground is laid before any of them.
+        work, wait = one.metrics.active + toning.minutes, one.metrics.waiting + toning.wait
+        entry |= {"activeMinutes": round(work, 1), "waitMinutes": round(wait, 1)}
     count = len(one.worked.plan.passes)
     rows = [round(count / 3), round(2 * count / 3), count]
     return entry | {"after": rows, "pictures": [_small(p) for p in pictures(result, one.worked, rows, SMALL)]}

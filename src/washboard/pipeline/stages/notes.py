@@ -31,13 +31,7 @@ def arrangement_notes(frame: Framed, plan: Plan, settings: Settings) -> list[Sen
         notes.append(sentence("note-invented", share=Amount(100 * float(frame.invented.mean()), 1)))
     if settings.intent.mood in MOODS:
         notes.append(sentence(f"note-mood-{settings.intent.mood}"))
-    total, hand = total_minutes(plan), settings.intent.minutes
+    total, hand = plan.work + plan.waiting, settings.intent.minutes
     if hand is not None and total > hand:
         notes.append(sentence("note-too-long", total=whole(total), more=whole(total - hand)))
     return notes
-
-
-def total_minutes(plan: Plan) -> float:
-    """Minutes of all work and all waits, toning included."""
-    toning = plan.toning.minutes + plan.toning.wait if plan.toning else 0.0
-    return toning + sum(done.lasts + done.wait for done in plan.passes)

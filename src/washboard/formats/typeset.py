@@ -1,0 +1,162 @@
+"""What cards and sheets are set from: the product's own faces, pictures, ridges and ladders, in mm."""
+
+from __future__ import annotations
+
+import io
+from collections.abc import Sequence
+from html import escape
+from importlib.resources import as_file, files
+
+from PIL import Image
+from reportlab.lib.colors import Color
+from reportlab.lib.styles import ParagraphStyle
+from reportlab.lib.utils import ImageReader
+from reportlab.pdfbase.pdfmetrics import registerFont
+from reportlab.pdfbase.ttfonts import TTFont
+from reportlab.pdfgen.canvas import Canvas
+from reportlab.platypus import Paragraph
+
+MM = 72 / 25.4
+INK, QUIET, HAIR = 0.08, 0.36, 0.72
+"""Greys of print: text, what stands behind it, thin lines."""
+TEXT, STRONG, DISPLAY = "washboard-text", "washboard-strong", "washboard-display"
+for _name, _file in ((TEXT, "text.ttf"), (STRONG, "strong.ttf"), (DISPLAY, "display.ttf")):
+    with as_file(files(__package__) / "fonts" / _file) as _path:
+        registerFont(TTFont(_name, str(_path)))
+
+
+def style(face: str, size: float, leading: float = 1.28, grey: float = INK) -> ParagraphStyle:
+    """A face at a size in points, lines `leading` times that apart."""
+    return ParagraphStyle(
+        f"{face} {size}",
+        fontName=face,
+        fontSize=size,
+        leading=leading * size,
+        textColor=Color(grey, grey, grey),
+    )
+
+
+def flow(
+    canvas: Canvas,
+    parts: Sequence[tuple[str, ParagraphStyle]],
+    box: tuple[float, float, float, float],
+    between: float = 1.2,
+) -> float:
+    """Paragraphs from the top of a box (left, top, wide, tall in mm) down; the mm they take.
+
+    Text that is too much for the box is set smaller until it fits, never cut.
+    """
+    left, top, wide, tall = box
+    scale = 1.0
+    while True:
+        set_up = [Paragraph(_safe(text), _scaled(own, scale)) for text, own in parts if text]
+        heights = [part.wrap(wide * MM, 10_000)[1] / MM for part in set_up]
+        total = sum(heights) + between * max(len(set_up) - 1, 0)
+        if total <= tall or scale < 0.5:
+            break
+        scale -= 0.04
+    at = top
+    for part, height in zip(set_up, heights, strict=True):
+        part.drawOn(canvas, left * MM, (at - height) * MM)
+        at -= height + between
+    return total
+
+
+def _scaled(own: ParagraphStyle, scale: float) -> ParagraphStyle:
+    if scale == 1.0:
+        return own
+    return ParagraphStyle(own.name, parent=own, fontSize=own.fontSize * scale, leading=own.leading * scale)
+
+
+def _safe(text: str) -> str:
+    """Text as a paragraph reads it, without the two signs that the faces lack."""
+    return escape(text, quote=False).replace("≥", "at least ").replace("→", "to")
+
+
+def words(
+    canvas: Canvas, text: str, left: float, bottom: float, size: float, face: str = TEXT, grey: float = INK
+) -> None:
+    """One line of text with its foot at `bottom`."""
+    canvas.setFont(face, size)
+    canvas.setFillGray(grey)
+    canvas.drawString(left * MM, bottom * MM, text)
+
+
+def picture(
+    canvas: Canvas, image: bytes, left: float, top: float, wide: float, tall: float
+) -> tuple[float, float]:
+    """A picture at the top left of a box, as large as fits; its width and height in mm."""
+    read = Image.open(io.BytesIO(image))
+    scale = min(wide / read.width, tall / read.height)
+    width, height = read.width * scale, read.height * scale
+    canvas.drawImage(ImageReader(read), left * MM, (top - height) * MM, width * MM, height * MM)
+    return width, height
+
+
+def ladder(
+    canvas: Canvas, left: float, bottom: float, wide: float, low: float, high: float, steps: int = 10
+) -> None:
+    """The values 1 to 10 as greys in a row, those of a pass under a bar."""
+    step = wide / steps
+    for value in range(1, steps + 1):
+        grey = _grey(value)
+        canvas.setFillGray(grey)
+        canvas.setStrokeGray(HAIR)
+        canvas.setLineWidth(0.3)
+        canvas.rect((left + (value - 1) * step) * MM, bottom * MM, step * MM, 3.4 * MM, fill=1)
+        face = STRONG if low - 0.5 <= value <= high + 0.5 else TEXT
+        ink = 0.0 if value > 4 else 1.0
+        words(canvas, str(value), left + (value - 0.5) * step - 0.8, bottom + 1.1, 6, face, ink)
+    start, end = (left + (value - 0.5) * step for value in (low, high))
+    canvas.setStrokeGray(INK)
+    canvas.setLineWidth(1.6)
+    canvas.line((start - 0.6) * MM, (bottom + 4.4) * MM, (end + 0.6) * MM, (bottom + 4.4) * MM)
+
+
+def _grey(value: float) -> float:
+    """The encoded grey 0–1 of a Munsell value, to look at beside paper."""
+    return min(1.0, max(0.0, value / 10.0))
+
+
+def ridge(
+    canvas: Canvas, left: float, bottom: float, wide: float, tall: float, dip: float = 0.0, bold: bool = True
+) -> None:
+    """A pass as a ridge of its work, and the wait after it as a dip `dip` mm wide."""
+    slope = min(2.0, wide / 4)
+    path = canvas.beginPath()
+    path.moveTo(left * MM, bottom * MM)
+    path.curveTo(
+        (left + slope * 0.6) * MM, bottom * MM, (left + slope * 0.4) * MM, (bottom + tall) * MM,
+        (left + slope) * MM, (bottom + tall) * MM,
+    )  # fmt: skip
+    path.lineTo((left + wide - slope) * MM, (bottom + tall) * MM)
+    path.curveTo(
+        (left + wide - slope * 0.4) * MM, (bottom + tall) * MM, (left + wide - slope * 0.6) * MM, bottom * MM,
+        (left + wide) * MM, bottom * MM,
+    )  # fmt: skip
+    canvas.setStrokeGray(INK)
+    canvas.setLineWidth(1.1 if bold else 0.5)
+    canvas.drawPath(path)
+    if dip > 0:
+        deep = path = canvas.beginPath()
+        deep.moveTo((left + wide) * MM, bottom * MM)
+        third = dip / 3
+        path.curveTo(
+            (left + wide + third) * MM, (bottom - 1.6) * MM,
+            (left + wide + 2 * third) * MM, (bottom - 1.6) * MM,
+            (left + wide + dip) * MM, bottom * MM,
+        )  # fmt: skip
+        canvas.setStrokeGray(QUIET)
+        canvas.setLineWidth(0.5)
+        canvas.drawPath(path)
+
+
+def stroke(
+    canvas: Canvas, rgb: tuple[int, int, int], left: float, bottom: float, wide: float, tall: float
+) -> None:
+    """A stroke of a mixture: a bar with ends as a flat brush leaves them."""
+    red, green, blue = (channel / 255 for channel in rgb)
+    canvas.setFillColorRGB(red, green, blue)
+    canvas.setStrokeGray(HAIR)
+    canvas.setLineWidth(0.3)
+    canvas.rect(left * MM, bottom * MM, wide * MM, tall * MM, fill=1)

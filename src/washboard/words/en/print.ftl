@@ -1,0 +1,18 @@
+### Cards and sheets.
+
+card-before = before
+card-where = where
+card-after = after
+card-why = Why:
+card-dry = then dry { $minutes }
+card-needs = Before: { $needs }. Tool: { $tools }.
+card-usual-tools = the usual ones
+card-values = value { $values }
+sheet-head = { $medium }, { $size } cm: { $passes ->
+    [one] one pass
+   *[other] { $passes } passes
+}, { $work } of work, { $wait } of waiting.
+sheet-head-dry = { $medium }, { $size } cm: { $passes ->
+    [one] one pass
+   *[other] { $passes } passes
+}, { $work } of work.
