@@ -113,8 +113,10 @@ def test_cards_are_true_to_size_and_say_what_the_pass_says(client: httpx.Client,
     text = " ".join(extract_text(io.BytesIO(data)).split())
     for number, done in enumerate(document["passes"], 1):
         assert f"{number} of {len(pages)}" in text
-        assert done["where"].split(",")[0].split(" and ")[0] in text
-    assert "Mix" in text
+        assert done["title"].split(":")[0] in text
+        assert done["steps"][0]["text"] in text
+    for label in ("before", "where", "after", "Why:", "Tool:"):
+        assert label in text
     assert "Read the labels" in text
     sheet = client.get(f"/api/pieces/{landscape}/cards.pdf?sheet=true").content
     (only,) = extract_pages(io.BytesIO(sheet))
@@ -203,7 +205,7 @@ def test_the_sky_is_painted_by_a_school_of_its_own_before_the_rest(
     own = [{"x": 0.9, "y": 0.1, "school": "both-ends"}]
     assert patched(client, landscape, mixed=own).json()["undo"] == "areas with a school of their own"
     titles = [done["title"] for done in worked_out(client, landscape)["document"]["passes"]]
-    assert any("both ends first" in title for title in titles[:2]), titles
+    assert any("lightest and darkest first" in title for title in titles[:2]), titles
     patched(client, landscape, mixed=[{"x": 0.5, "y": 0.05, "school": "both-ends"}])
     notes = worked_out(client, landscape)["document"]["notes"]
     assert any("painted with the rest" in note for note in notes), (

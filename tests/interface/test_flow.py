@@ -248,7 +248,7 @@ def test_letters_never_fire_while_typing_and_can_be_switched_off(page: Page, dem
     page.keyboard.press("Escape")
     field.blur()
     page.keyboard.press("?")
-    page.get_by_label("Single letters do nothing").check()
+    page.get_by_label("Turn letter keys off").check()
     page.keyboard.press("Escape")
     page.keyboard.press("v")
     assert "look=masses" in page.url

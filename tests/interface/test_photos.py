@@ -131,7 +131,7 @@ def test_areas_are_dragged_in_the_list_divided_by_light_and_joined(page: Page, p
     quiet(page)
     assert len(settings(*piece)["areas"]["depths"]) == count
     rows.nth(count - 1).get_by_role("button").click()
-    page.get_by_role("button", name="into light and shadow").click()
+    page.get_by_role("button", name="Split into light and shadow").click()
     quiet(page)
     assert settings(*piece)["areas"]["strokes"][-1]["byLight"]
     page.get_by_role("button", name="join with…").click()

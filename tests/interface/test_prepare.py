@@ -47,8 +47,8 @@ def test_a_ground_is_taken_and_the_plan_starts_on_it(page: Page, piece: tuple[Se
     rows = page.get_by_role("listitem")
     assert rows.count() >= 8
     wanted = rows.filter(has_text="A thin burnt sienna coat")
-    wanted.get_by_role("button", name="take it").click()
-    expect(wanted.get_by_text("this one")).to_be_visible()
+    wanted.get_by_role("button", name="Use", exact=True).click()
+    expect(wanted.get_by_text("in use")).to_be_visible()
     settled(page)
     assert settings(*piece)["ground"] == "sienna"
     page.get_by_role("link", name="Order").click()
@@ -64,8 +64,8 @@ def test_an_underpainting_in_patches_is_taken_and_is_the_first_pass(
 ) -> None:
     prepared(page, piece, "ground")
     wanted = page.get_by_role("listitem").filter(has_text="An underpainting in patches")
-    wanted.get_by_role("button", name="take it").click()
-    expect(wanted.get_by_text("this one")).to_be_visible()
+    wanted.get_by_role("button", name="Use", exact=True).click()
+    expect(wanted.get_by_text("in use")).to_be_visible()
     settled(page)
     page.get_by_role("link", name="Order").click()
     page.get_by_role("tab", name=re.compile(r"^\d+ passes$")).click()

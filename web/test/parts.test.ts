@@ -96,8 +96,8 @@ describe("names of bands", () => {
 
   test("tell the several middles apart", () => {
     expect(names(2)).toEqual(["Dark", "Light"]);
-    expect(names(4)).toEqual(["Dark", "Middle, low", "Middle, high", "Light"]);
-    expect(names(5)).toEqual(["Dark", "Middle, low", "Middle", "Middle, high", "Light"]);
+    expect(names(4)).toEqual(["Dark", "Dark middle", "Light middle", "Light"]);
+    expect(names(5)).toEqual(["Dark", "Dark middle", "Middle", "Light middle", "Light"]);
     for (const count of [6, 7]) expect(new Set(names(count)).size).toBe(count);
   });
 });

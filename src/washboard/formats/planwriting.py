@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Any
 
 from ..core.areas.area import Area
@@ -64,8 +64,20 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "reserves": [_reserve(r, told) for r in plan.reserves],
         "ties": plan.ties,
         "shapes": plan.shapes,
-        "totals": {"work_minutes": plan.work, "wait_minutes": plan.waiting},
+        "totals": _totals(plan),
     }
+
+
+def _totals(plan: Plan) -> dict[str, float]:
+    """Of the minutes as they are written, so that a plan that is read again has the same."""
+    rounded = replace(
+        plan,
+        passes=tuple(
+            replace(p, minutes=round(p.minutes, 4), between=round(p.between, 4), wait=round(p.wait, 4))
+            for p in plan.passes
+        ),
+    )
+    return {"work_minutes": rounded.work, "wait_minutes": rounded.waiting}
 
 
 def _area(area: Area) -> dict[str, Any]:

@@ -14,11 +14,14 @@ from reportlab.lib.utils import ImageReader
 from reportlab.pdfbase.pdfmetrics import registerFont
 from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
+from reportlab.pdfgen.pathobject import PDFPathObject
 from reportlab.platypus import Paragraph
 
 MM = 72 / 25.4
 INK, QUIET, HAIR = 0.08, 0.36, 0.72
 """Greys of print: text, what stands behind it, thin lines."""
+DIP = 1.6
+"""mm that a wait dips below the line."""
 TEXT, STRONG, DISPLAY = "washboard-text", "washboard-strong", "washboard-display"
 for _name, _file in ((TEXT, "text.ttf"), (STRONG, "strong.ttf"), (DISPLAY, "display.ttf")):
     with as_file(files(__package__) / "fonts" / _file) as _path:
@@ -118,37 +121,31 @@ def _grey(value: float) -> float:
     return min(1.0, max(0.0, value / 10.0))
 
 
-def ridge(
-    canvas: Canvas, left: float, bottom: float, wide: float, tall: float, dip: float = 0.0, bold: bool = True
-) -> None:
+def ridge(canvas: Canvas, left: float, bottom: float, wide: float, tall: float, dip: float = 0.0) -> None:
     """A pass as a ridge of its work, and the wait after it as a dip `dip` mm wide."""
-    slope = min(2.0, wide / 4)
+    slope, right, top = min(2.0, wide / 4), left + wide, bottom + tall
     path = canvas.beginPath()
     path.moveTo(left * MM, bottom * MM)
-    path.curveTo(
-        (left + slope * 0.6) * MM, bottom * MM, (left + slope * 0.4) * MM, (bottom + tall) * MM,
-        (left + slope) * MM, (bottom + tall) * MM,
-    )  # fmt: skip
-    path.lineTo((left + wide - slope) * MM, (bottom + tall) * MM)
-    path.curveTo(
-        (left + wide - slope * 0.4) * MM, (bottom + tall) * MM, (left + wide - slope * 0.6) * MM, bottom * MM,
-        (left + wide) * MM, bottom * MM,
-    )  # fmt: skip
+    _curve(path, (left + 0.6 * slope, bottom), (left + 0.4 * slope, top), (left + slope, top))
+    path.lineTo((right - slope) * MM, top * MM)
+    _curve(path, (right - 0.4 * slope, top), (right - 0.6 * slope, bottom), (right, bottom))
     canvas.setStrokeGray(INK)
-    canvas.setLineWidth(1.1 if bold else 0.5)
+    canvas.setLineWidth(1.1)
     canvas.drawPath(path)
-    if dip > 0:
-        deep = path = canvas.beginPath()
-        deep.moveTo((left + wide) * MM, bottom * MM)
-        third = dip / 3
-        path.curveTo(
-            (left + wide + third) * MM, (bottom - 1.6) * MM,
-            (left + wide + 2 * third) * MM, (bottom - 1.6) * MM,
-            (left + wide + dip) * MM, bottom * MM,
-        )  # fmt: skip
-        canvas.setStrokeGray(QUIET)
-        canvas.setLineWidth(0.5)
-        canvas.drawPath(path)
+    if dip <= 0:
+        return
+    path = canvas.beginPath()
+    path.moveTo(right * MM, bottom * MM)
+    low = bottom - DIP
+    _curve(path, (right + dip / 3, low), (right + 2 * dip / 3, low), (right + dip, bottom))
+    canvas.setStrokeGray(QUIET)
+    canvas.setLineWidth(0.5)
+    canvas.drawPath(path)
+
+
+def _curve(path: PDFPathObject, *points: tuple[float, float]) -> None:
+    """A Bézier curve through two handles to an end, all in mm."""
+    path.curveTo(*(MM * each for point in points for each in point))
 
 
 def stroke(

@@ -12,7 +12,7 @@ interface Props {
 /** What else is known of a pile: how it lifts and settles, what would do instead, which paint would help. */
 export function PileNotes({ pile, again, deltaE }: Props) {
   const { dust, liftsTo, grain, helps } = pile;
-  const rough = (grain ?? 0) > 1.5 ? `, settles in grains of ±${grain?.toFixed(0)} L*` : "";
+  const rough = (grain ?? 0) > 1.5 ? ", granulates" : "";
   return (
     <>
       {dust && (
@@ -23,20 +23,17 @@ export function PileNotes({ pile, again, deltaE }: Props) {
       )}
       {liftsTo != null && (
         <Text mt={5} c="dimmed">
-          lifts back to {liftsTo.toFixed(1)} when dry{rough}
+          lifts to {liftsTo.toFixed(1)} when dry{rough}
         </Text>
       )}
       {again && pile.again && (
         <Text mt={5}>
-          Or {again} again, {pile.again.strength < 0.95 ? "with more water" : "stronger"}: ΔE{" "}
-          {pile.again.deltaE.toFixed(1)}.
+          Or {again} again, {pile.again.strength < 0.95 ? "with more water" : "stronger"}: nearly
+          the same.
         </Text>
       )}
       {helps && deltaE !== null && (
-        <Text mt={5}>
-          This palette misses it by ΔE {deltaE.toFixed(1)}; with {helps.words} it would be{" "}
-          {helps.deltaE.toFixed(1)}.
-        </Text>
+        <Text mt={5}>Your paints come only near this colour; {helps.words} would help.</Text>
       )}
     </>
   );

@@ -91,14 +91,27 @@ function Row(props: RowProps) {
         )}
       </div>
       <Text fz="sm" ta="right">
-        off by {Math.abs(hand.value - pile.value).toFixed(1)}
-        {!hand.seen && `, ΔE ${recipe.deltaE.toFixed(1)}`}
-        <br />
-        {pile.bandKept ? "stays in " : "leaves "}
-        <b>{bandName(pile.band, board.bands.length + 1).toLowerCase()}</b>
+        <b>{matchOf(hand.value - pile.value, hand.seen ? null : recipe.deltaE)}</b>
+        {!pile.bandKept && (
+          <>
+            <br />
+            leaves {bandName(pile.band, board.bands.length + 1).toLowerCase()}
+          </>
+        )}
       </Text>
     </article>
   );
+}
+
+/** Values, and units of colour, that an eye does not tell apart; from twice as many it is off. */
+const [NEAR_VALUE, NEAR_COLOUR] = [0.15, 2];
+
+/** How near a mixture comes: exact, close or off, and which way where it is the value. */
+function matchOf(step: number, deltaE: number | null): string {
+  const far = Math.abs(step);
+  if (far >= 2 * NEAR_VALUE) return `${far.toFixed(1)} too ${step > 0 ? "light" : "dark"}`;
+  if ((deltaE ?? 0) >= 4 * NEAR_COLOUR) return "off in colour";
+  return far < NEAR_VALUE && (deltaE ?? 0) < NEAR_COLOUR ? "exact" : "close";
 }
 
 interface LooksProps {
@@ -110,7 +123,7 @@ interface LooksProps {
 /** What lies there, what is wanted, and the mixture dry and wet, side by side. */
 function Looks({ pile, hand, sticks }: LooksProps) {
   const columns = [
-    { words: "there", title: "What lies there", lab: pile.over },
+    { words: "under it", title: "What lies there", lab: pile.over },
     { words: "wanted", title: "The target", lab: pile.target },
     { words: sticks ? "laid" : "dry", title: "Dry", lab: hand.dry, dry: true },
     ...(sticks ? [] : [{ words: "wet", title: "Wet", lab: hand.wet }]),
@@ -163,7 +176,7 @@ function Values({ pile, recipe, hand, sticks }: LooksProps & { recipe: Recipe })
     );
   return (
     <Text mt={5}>
-      <b>{hand.value.toFixed(1)}</b> dry, mix it at <b>{hand.valueWet.toFixed(1)}</b> wet ·{" "}
+      Mix to <b>{hand.valueWet.toFixed(1)}</b> wet; dries to <b>{hand.value.toFixed(1)}</b> ·{" "}
       <b>{pile.ml.toFixed(1)} ml</b> ·{" "}
       {recipe.layers === 1 ? "one layer" : `${recipe.layers} layers`}
       {graded}

@@ -50,7 +50,7 @@ export function partWords(parts: number): string {
 
 /** How hard a stick is pressed for a share of the grain covered. */
 export const pressureWords = (cover: number) =>
-  cover < 0.5 ? "lightly" : cover < 0.75 ? "middling" : "firmly";
+  cover < 0.5 ? "light pressure:" : cover < 0.75 ? "medium pressure:" : "firm pressure:";
 
 export type Column = "light" | "middle" | "dark";
 

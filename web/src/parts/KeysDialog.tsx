@@ -25,7 +25,7 @@ export function KeysDialog() {
       </SimpleGrid>
       <Checkbox
         mt="md"
-        label="Single letters do nothing"
+        label="Turn letter keys off"
         checked={off}
         onChange={(event) => change(event.currentTarget.checked)}
       />

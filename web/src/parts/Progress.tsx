@@ -12,7 +12,7 @@ export function Progress({ job, onStop }: Props) {
   const done = Math.round(100 * (job?.done ?? 0));
   return (
     <Box p="lg" maw={560}>
-      <Title order={2}>Working the piece out</Title>
+      <Title order={2}>Making the plan</Title>
       <Bar my={12} value={done} aria-label="Progress" />
       <p>
         {job?.stage ?? "waiting"}, {done} %. <Act onClick={onStop}>Stop</Act>

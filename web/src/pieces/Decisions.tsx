@@ -62,7 +62,10 @@ export function Decisions({ aspect, name, busy, onSheet, onDecide }: Props) {
             ))}
           </Group>
         </Radio.Group>
-        <Radio.Group label={<Question words="On what tone?" />} {...form.getInputProps("tone")}>
+        <Radio.Group
+          label={<Question words="What are you painting on?" />}
+          {...form.getInputProps("tone")}
+        >
           <Group gap={8}>
             {TONES.map(({ key, words, lab }) => (
               <Choice key={key} value={key} words={words} lab={lab} />

@@ -31,13 +31,13 @@ export function CompositionFacts({ piece, prepared, view, changes }: Props) {
         {lightWords(light, sources)}
         {sources.map(({ x, y, value, confirmed }, k) => (
           <div key={`${x} ${y}`}>
-            Light {k + 1}, {value.toFixed(1)}:{" "}
+            Bright spot {k + 1}, {value.toFixed(1)}:{" "}
             {confirmed ? (
-              <b>a source</b>
+              <b>a lamp</b>
             ) : (
               <>
-                <Act onClick={() => say({ x, y }, true)}>it shines</Act>{" "}
-                <Act onClick={() => say({ x, y }, false)}>it does not</Act>
+                <Act onClick={() => say({ x, y }, true)}>a lamp</Act>{" "}
+                <Act onClick={() => say({ x, y }, false)}>a reflection</Act>
               </>
             )}
           </div>
@@ -51,10 +51,12 @@ export function CompositionFacts({ piece, prepared, view, changes }: Props) {
           </div>
         ))}
       </Line>
-      <Line words="Main shapes">
+      <Line words="Largest areas">
         {shapes.map((s) => `${s.called} ${percent(s.share)}`).join(", ")}
       </Line>
-      <Line words="Path">The way to the focus runs {percent(leads)} along contrasts</Line>
+      <Line words="Path">
+        dotted: how the eye gets to the focus ({percent(leads)} along contrasts)
+      </Line>
     </dl>
   );
 }
@@ -79,14 +81,12 @@ function horizonWords({ horizon, heightCm }: Prepared): string {
 function lightWords(light: Prepared["light"], sources: Prepared["sources"]): string {
   const [strongest] = sources;
   if (light) {
-    const how = light.proposed
-      ? `: ${light.things} things agree ${percent(light.agreement)}`
-      : ", as you set it";
-    return `${light.words}, ${Math.round(light.direction)}°${how}`;
+    const how = light.proposed ? `: ${light.things} areas agree` : ", as you set it";
+    return `falls ${light.words}${how}`;
   }
   if (strongest)
     return `from ${sources.length === 1 ? "a light" : `${sources.length} lights`} in the picture, the strongest of value ${strongest.value.toFixed(1)}`;
-  return "the things do not agree on a direction: correct the areas, or set it";
+  return "the areas do not agree on a direction: correct them, or set it";
 }
 
 function gapWords({ darkestLight, lightestShadow, gap }: Prepared["turns"][number]): string {
@@ -95,6 +95,6 @@ function gapWords({ darkestLight, lightestShadow, gap }: Prepared["turns"][numbe
       ? `${gap.toFixed(1)} apart`
       : gap > 0
         ? "hardly apart"
-        : `they overlap by ${(-gap).toFixed(1)}`;
+        : `light and shadow mix (${(-gap).toFixed(1)})`;
   return `darkest in light ${darkestLight.toFixed(1)}, lightest in shadow ${lightestShadow.toFixed(1)}, ${words}`;
 }

@@ -40,8 +40,8 @@ export function Grounds({ piece, prepared, changes }: Props) {
         ))}
       </ol>
       <p className="quiet">
-        Shares are counted by pixels of the photo (within 0.4 of value and ΔE 8). Coats are modelled
-        from how much each paint hides, a guess that test strips correct.
+        Shares are counted in the photo: what is close in value and colour. Coats are modelled from
+        how much each paint hides, a guess that test strips correct.
       </p>
     </>
   );
@@ -65,18 +65,23 @@ function GroundRow({ ground, chosen, onTake }: RowProps) {
           {capital(words)}
         </Title>
         <Text fz="sm">
-          Paints <b>{Math.round(100 * share)} %</b> already · {layers.toFixed(1)} coats in the mean,{" "}
-          {lightsLayers} for the lights
-          {fewerLayers > 0 && ` · ${fewerLayers} of ${masses} need fewer`}
+          <b>{Math.round(100 * share)} %</b> of the picture needs no paint
+          {layers >= 1.05 && ` · ${layers.toFixed(1)} coats on average`}
+          {lightsLayers > 1 && `, ${lightsLayers} for the lights`}
+          {fewerLayers > 0 && ` · ${fewerLayers} of ${masses} masses need fewer coats`}
         </Text>
         <Text fz="sm" c={chosen ? undefined : "dimmed"}>
           {details(ground).join(" · ")}
         </Text>
       </div>
-      {chosen ? <b>this one</b> : <Act onClick={onTake}>take it</Act>}
+      {chosen ? <b>in use</b> : <Act onClick={onTake}>Use</Act>}
     </li>
   );
 }
+
+/** How far something lies from an end of the picture, never less than nothing. */
+const steps = (by: number, words: string) =>
+  by < 0.05 ? `not ${words}` : `${by.toFixed(1)} ${words}`;
 
 /** The figures below the first line, as many as there are. */
 function details(ground: Ground): string[] {
@@ -84,7 +89,7 @@ function details(ground: Ground): string[] {
   const figures = [];
   if (kind !== "patches")
     figures.push(
-      `Value ${value.toFixed(1)}; the lightest is ${toLightest.toFixed(1)} above, the darkest ${toDarkest.toFixed(1)} below`,
+      `Value ${value.toFixed(1)}, ${steps(toLightest, "below the lightest")}, ${steps(toDarkest, "above the darkest")}`,
     );
   if (ground.minutes > 0)
     figures.push(`${minutes(ground.minutes)} to lay, ${minutes(ground.dryMinutes)} to dry`);

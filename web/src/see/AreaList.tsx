@@ -142,10 +142,10 @@ function Chosen({ area, areas, words, onEdit }: ChosenProps) {
         </Act>
         {FAMILIES.filter((family) => family !== area.family).map((family) => (
           <Act key={family} onClick={() => onEdit(withFamily(words, area, family))}>
-            in {family}
+            Mark as {family}
           </Act>
         ))}
-        <Act onClick={() => onEdit(withHalves(words, area))}>into light and shadow</Act>
+        <Act onClick={() => onEdit(withHalves(words, area))}>Split into light and shadow</Act>
         <Menu>
           <Menu.Target>
             <Act>join with…</Act>
@@ -165,8 +165,8 @@ function Chosen({ area, areas, words, onEdit }: ChosenProps) {
   );
 }
 
-/** The family, and by how much where it is only proposed and near the border. */
-function familyWords({ family, gap, value }: Area): string {
+/** The family, or a question where its value lies near the border. */
+function familyWords({ family, value }: Area): string {
   if (family !== "unsure") return family;
-  return `light or shadow? ${value.toFixed(1)}, ${gap.toFixed(1)} off`;
+  return `light or shadow? ${value.toFixed(1)}`;
 }

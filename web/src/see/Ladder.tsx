@@ -41,8 +41,11 @@ export function Ladder(props: Props) {
   return (
     <section>
       <Group justify="space-between" fz="sm">
-        <b>Areas on the ladder, far to near</b>
-        <span>Each block is a mass, as wide as the root of its share</span>
+        <b>Values of each area, far to near</b>
+        <span>
+          Value: 0 black to 10 white. A tall block varies in value; a wide one is large in the
+          picture.
+        </span>
       </Group>
       <div className={classes.frame}>
         <svg

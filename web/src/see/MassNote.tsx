@@ -16,8 +16,6 @@ interface Props {
 
 /** The measures of one mass on the surface, and its name. */
 export function MassNote({ mass, piece, plan, changes }: Props) {
-  const chroma = Math.hypot(mass.lab[1], mass.lab[2]);
-  const hue = (Math.atan2(mass.lab[2], mass.lab[1]) * 180) / Math.PI;
   const [low, high] = mass.valueRange;
   const rename = (given: string) => {
     const { x, y } = toReference(plan.view, { x: mass.inside[0], y: mass.inside[1] });
@@ -53,11 +51,7 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
           shown={`${mass.outlineCm.toFixed(0)} cm`}
           words={`outline, ${mass.pieces} piece${mass.pieces === 1 ? "" : "s"}`}
         />
-        <Fact shown={chroma.toFixed(0)} words={`chroma, hue ${((hue + 360) % 360).toFixed(0)}°`} />
-        <Fact
-          shown={mass.kind}
-          words={mass.direction === null ? "kind" : `darker toward ${mass.direction.toFixed(0)}°`}
-        />
+        <Fact shown={KINDS[mass.kind]} words={darker(mass.direction)} />
       </SimpleGrid>
       <Text my={8}>
         Borders:{" "}
@@ -73,4 +67,23 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
       <Naming what="mass" name={mass.name} onName={rename} />
     </section>
   );
+}
+
+const KINDS = { flat: "flat", graded: "graded", accent: "accent" } as const;
+const SIDES = [
+  "right",
+  "upper right",
+  "top",
+  "upper left",
+  "left",
+  "lower left",
+  "bottom",
+  "lower right",
+];
+
+/** Where a graded mass gets darker, by an arrow and a side. */
+function darker(direction: number | null): string {
+  if (direction === null) return "one value";
+  const eighth = Math.round((((direction % 360) + 360) % 360) / 45) % 8;
+  return `gets darker to the ${SIDES[eighth]} ${"→↗↑↖←↙↓↘"[eighth]}`;
 }

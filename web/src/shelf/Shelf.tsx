@@ -51,7 +51,7 @@ export function Shelf() {
           {changes.take.data && (
             <Box component="p" py={10}>
               {changes.take.data.added} added, {changes.take.data.updated} changed,{" "}
-              {changes.take.data.same} as they were. {changes.take.data.notes.join(" ")}
+              {changes.take.data.same} unchanged. {changes.take.data.notes.join(" ")}
             </Box>
           )}
           {adding && (
@@ -107,14 +107,14 @@ function Head({ shelf, changes, adding, onAdding }: HeadProps) {
       {/* Only once it is known what stands there: changes name the revision they are made on. */}
       {shelf && (
         <FilePick
-          words="take in a file"
+          words="Import"
           label="A shelf as CSV or CxF"
           accept=".csv,.cxf"
           onFile={(file) => changes.take.mutate(file)}
         />
       )}
       <span>
-        out as{" "}
+        Export{" "}
         <a href="/api/shelf/export/shelf.csv" download>
           CSV
         </a>{" "}

@@ -40,7 +40,7 @@ strand-small-lights = { $things ->
     [one] a small light ({ $number } of { $count })
    *[other] { $things } small lights ({ $number } of { $count })
 }
-strand-own-area = { $thing } by itself, { $school }
+strand-own-area = { $thing } by itself ({ $school })
 strand-stage = stage { $number } of { $count }
 strand-lights = mark the lightest lights
 strand-darks = the darkest darks
