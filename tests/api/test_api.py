@@ -36,7 +36,7 @@ def test_a_plan_is_frozen_and_found_again_after_undo(client: httpx.Client, cup: 
     url = f"/api/pieces/{piece['id']}"
     first = worked_out(client, piece["id"])
     edited = client.patch(url, json={"revision": 0, "school": "both-ends"}).json()
-    assert edited["undo"] == "school to both-ends"
+    assert edited["undo"] == "approach to Lightest and darkest first"
     other = worked_out(client, piece["id"])
     assert other["document"]["school"] == "both-ends"
     assert {m["id"] for m in other["document"]["masses"]} == {m["id"] for m in first["document"]["masses"]}

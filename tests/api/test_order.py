@@ -203,7 +203,7 @@ def test_the_sky_is_painted_by_a_school_of_its_own_before_the_rest(
 ) -> None:
     patched(client, landscape, school="light-to-dark", aim=None, mixed=[])
     own = [{"x": 0.9, "y": 0.1, "school": "both-ends"}]
-    assert patched(client, landscape, mixed=own).json()["undo"] == "areas with a school of their own"
+    assert patched(client, landscape, mixed=own).json()["undo"] == "areas with an approach of their own"
     titles = [done["title"] for done in worked_out(client, landscape)["document"]["passes"]]
     assert any("lightest and darkest first" in title for title in titles[:2]), titles
     patched(client, landscape, mixed=[{"x": 0.5, "y": 0.05, "school": "both-ends"}])

@@ -144,3 +144,11 @@ def test_what_a_refused_move_breaks_is_lit_at_once(page: Page, piece: Room) -> N
     expect(page.get_by_role("status")).to_contain_text("cannot be")
     page.mouse.move(5, 790)
     assert lit(page) > before
+
+
+def test_a_word_of_the_craft_explains_itself_by_keyboard(page: Page, piece: Room) -> None:
+    opened(page, piece, "order?pass=2")
+    page.get_by_text("value", exact=True).first.focus()
+    expect(page.get_by_text("from 0 black to 10 white")).to_be_visible()
+    page.get_by_role("tab", name=re.compile("weak point")).hover()
+    expect(page.get_by_text("What weakens the order or the composition.")).to_be_visible()

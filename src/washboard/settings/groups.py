@@ -152,7 +152,7 @@ class Preparing:
         keeps_order=True,
     )  # fmt: skip
     sources: tuple[Said, ...] = setting(
-        (), words="sources of light", wire=Annotated[list[SaidModel], Field(max_length=40)],
+        (), words="lamps", wire=Annotated[list[SaidModel], Field(max_length=40)],
         read_by=(Stage.PREPARE,), keeps_order=True,
     )  # fmt: skip
     ground: str | None = setting(
@@ -164,7 +164,7 @@ class Preparing:
         keeps_order=True,
     )  # fmt: skip
     intent: Intent = setting(
-        NO_INTENT, words="intent", wire=IntentModel, nullable=True,
+        NO_INTENT, words="what it is about", wire=IntentModel, nullable=True,
         read_by={"mood": (Stage.PLAN,), "minutes": (Stage.RESULT,), "about": (Stage.PREPARE,)},
     )  # fmt: skip
 
@@ -182,7 +182,7 @@ class Ordering:
     """
 
     school: str | None = setting(
-        None, words="school", wire=Annotated[str, Field(max_length=160)], read_by=(Stage.PLAN,)
+        None, words="approach", wire=Annotated[str, Field(max_length=160)], read_by=(Stage.PLAN,)
     )
     passes: int | None = setting(
         None, words="number of passes", wire=Annotated[int, Field(ge=1, le=MOST_PASSES)],
@@ -196,7 +196,7 @@ class Ordering:
         (), words="pinned passes", wire=Annotated[list[Id], Field(max_length=40)], keeps_order=True
     )
     ways: tuple[Kept, ...] = setting(
-        (), words="how lights are kept", wire=Annotated[list[WayModel], Field(max_length=200)],
+        (), words="how whites are kept", wire=Annotated[list[WayModel], Field(max_length=200)],
         read_by=(Stage.PLAN,),
     )  # fmt: skip
     whites: bool = setting(True, words="opaque white", read_by=(Stage.PLAN,))
@@ -210,7 +210,7 @@ class Ordering:
         read_by=(Stage.PLAN,), falls_with=(NEW_PLAN,),
     )  # fmt: skip
     mixed: tuple[Mixed, ...] = setting(
-        (), words="areas with a school of their own",
+        (), words="areas with an approach of their own",
         wire=Annotated[list[MixedModel], Field(max_length=12)], read_by=(Stage.PLAN,), falls_with=("medium",),
     )  # fmt: skip
     own_passes: tuple[Own, ...] = setting(

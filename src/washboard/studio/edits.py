@@ -6,6 +6,7 @@ from collections.abc import Mapping, Sequence
 from typing import Any
 
 from ..core.errors import InvalidInput
+from ..core.schools import school_named
 from ..settings import changed_by, declared, fields_of, settings_of
 from ..settings.groups import FORMAT
 from ..store.pieces import Piece
@@ -89,9 +90,15 @@ def words_for(given: Mapping[str, Any]) -> str:
     for key in shown:
         words, value = WORDS.get(key) or declared()[key].words, given[key]
         text = f" to {value:g}" if isinstance(value, (int, float)) and not isinstance(value, bool) else ""
-        text = f" to {value}" if isinstance(value, str) and key != "reference" else text
+        if isinstance(value, str) and key != "reference":
+            text = f" to {_named(key, value)}"
         parts[words] = words + text
     return ", ".join(parts.values())[:LONGEST_WORDS]
+
+
+def _named(key: str, value: str) -> str:
+    """What a painter calls a value: an approach goes by its name, not by its key."""
+    return school_named(value).words if key == "school" else value
 
 
 def _set_back(key: str, value: Any) -> bool:

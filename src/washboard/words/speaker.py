@@ -15,6 +15,7 @@ from typing import Any
 from babel.lists import format_list
 from fluent.runtime import FluentBundle, FluentResource
 from fluent.runtime.types import FluentNone, fluent_number
+from fluent.syntax.ast import Message
 
 from ..core.plan.plan import Plan
 from ..core.reference.name import NAMELESS, Name
@@ -25,6 +26,7 @@ OPEN, CLOSE = "\ue000", "\ue001"
 NAMED = re.compile(f"{OPEN}(?P<number>[0-9]+);(?P<words>[^{OPEN}{CLOSE}]*){CLOSE}")
 AREA = "area"
 """The noun of a thing in the picture, which goes by a letter."""
+EXPLAINED = "glossary-"
 OWN_ARTICLE = re.compile(r"(the|a|an|my|our) ", re.IGNORECASE)
 
 
@@ -61,9 +63,12 @@ class Speaker:
 
     def __init__(self, folder: str, locale: str) -> None:
         self._locale = locale.replace("-", "_")
+        self.keys: list[str] = []
         self._bundle = FluentBundle([locale], use_isolating=False)
         for file in sorted(files(__package__).joinpath(folder).iterdir(), key=lambda f: f.name):
-            self._bundle.add_resource(FluentResource(file.read_text("utf-8")))
+            resource = FluentResource(file.read_text("utf-8"))
+            self._bundle.add_resource(resource)
+            self.keys += [entry.id.name for entry in resource.body if isinstance(entry, Message)]
 
     def say(self, given: Sentence, about: About = NOTHING) -> Said:
         """The sentence with its marks, its first letter large."""
@@ -81,6 +86,14 @@ class Speaker:
     def text(self, given: Sentence, about: About = NOTHING) -> str:
         """The sentence as plain text."""
         return self.say(given, about).text
+
+    def glossary(self) -> dict[str, str]:
+        """What each word of the craft means, by the word."""
+        return {
+            key.removeprefix(EXPLAINED).replace("-", " "): self.pattern(key)
+            for key in self.keys
+            if key.startswith(EXPLAINED)
+        }
 
     def name(self, name: Name) -> str:
         """A name as it stands in a list: `dark green patch, lower right`."""

@@ -1210,7 +1210,8 @@ export interface components {
         };
         /**
          * CatalogueRead
-         * @description What there is to choose from; `acts` in words by key; the greys of a value picture's levels.
+         * @description What there is to choose from; `acts` in words by key; what words of the craft mean; the greys of a value
+         *     picture's levels.
          */
         CatalogueRead: {
             /** Media */
@@ -1227,6 +1228,10 @@ export interface components {
             tools: components["schemas"]["HandRead"][];
             /** Acts */
             acts: {
+                [key: string]: string;
+            };
+            /** Glossary */
+            glossary: {
                 [key: string]: string;
             };
             /** Greys */

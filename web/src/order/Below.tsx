@@ -1,6 +1,7 @@
 import { Tabs } from "@mantine/core";
 import { useSearchParams } from "react-router";
 import { useSchools, useWeaknesses } from "../api/hooks";
+import { Explained } from "../parts/Term";
 import type { Room } from "../pieces/PieceRoom";
 import { Findings } from "./Findings";
 import { Lights } from "./Lights";
@@ -14,6 +15,16 @@ import { Washboard } from "./Washboard";
 
 const PARTS = ["areas", "masses", "passes", "findings", "lights", "schools"] as const;
 export type Part = (typeof PARTS)[number];
+
+/** The word of the craft that each part is about. */
+const TERMS: Record<Part, string> = {
+  areas: "area",
+  masses: "mass",
+  passes: "pass",
+  findings: "weak point",
+  lights: "white",
+  schools: "approach",
+};
 
 /** Which part stands below the washboard, kept in the address. */
 export function usePart() {
@@ -62,9 +73,9 @@ export function Below({ room, at }: Props) {
       >
         <Tabs.List className={classes.parts} aria-label="Below the washboard" data-arrows>
           {PARTS.map((name) => (
-            <Tabs.Tab key={name} value={name}>
-              {words[name]}
-            </Tabs.Tab>
+            <Explained key={name} word={TERMS[name]}>
+              <Tabs.Tab value={name}>{words[name]}</Tabs.Tab>
+            </Explained>
           ))}
         </Tabs.List>
         <MoveNote move={at.move} plan={plan} />

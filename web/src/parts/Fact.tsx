@@ -1,4 +1,5 @@
 import { Text } from "@mantine/core";
+import { Term } from "./Term";
 
 interface Props {
   shown: string;
@@ -13,7 +14,7 @@ export function Fact({ shown, words }: Props) {
         {shown}
       </Text>
       <Text component="dt" fz="xs" c="dimmed">
-        {words}
+        <Term>{words}</Term>
       </Text>
     </div>
   );

@@ -6,6 +6,7 @@ import { Caption } from "../parts/Caption";
 import type { Place } from "../parts/line";
 import { ProblemNote } from "../parts/Problem";
 import columns from "../parts/parts.module.css";
+import { Explained } from "../parts/Term";
 import { type Room, useRoom } from "../pieces/PieceRoom";
 import { arrangementOf } from "./arrangement";
 import { Composition } from "./Composition";
@@ -78,9 +79,9 @@ export function Prepare() {
       <section aria-busy={found.isFetching}>
         <Tabs.List aria-label="What to settle" mb={12} data-arrows>
           {PARTS.map((name) => (
-            <Tabs.Tab key={name} value={name}>
-              {name}
-            </Tabs.Tab>
+            <Explained key={name} word={name}>
+              <Tabs.Tab value={name}>{name === "intent" ? "what it is about" : name}</Tabs.Tab>
+            </Explained>
           ))}
         </Tabs.List>
         {found.error && <ProblemNote>{found.error.message}</ProblemNote>}

@@ -2,6 +2,7 @@ import { Tabs } from "@mantine/core";
 import { Caption } from "../parts/Caption";
 import columns from "../parts/parts.module.css";
 import { SceneDrawing } from "../parts/SceneDrawing";
+import { Explained } from "../parts/Term";
 import { type Room, useRoom } from "../pieces/PieceRoom";
 import { AloneChoice } from "./AloneChoice";
 import { AreaList } from "./AreaList";
@@ -46,9 +47,9 @@ export function See() {
           <b>{see.held ? "Squinted at" : WORDS[look]}</b>
           <Tabs.List aria-label="How to look" data-arrows>
             {LOOKS.map((name) => (
-              <Tabs.Tab key={name} value={name}>
-                {name}
-              </Tabs.Tab>
+              <Explained key={name} word={name}>
+                <Tabs.Tab value={name}>{name === "reference" ? "photo" : name}</Tabs.Tab>
+              </Explained>
             ))}
           </Tabs.List>
         </Caption>

@@ -37,7 +37,8 @@ class HandRead(Model):
 
 
 class CatalogueRead(Model):
-    """What there is to choose from; `acts` in words by key; the greys of a value picture's levels."""
+    """What there is to choose from; `acts` in words by key; what words of the craft mean; the greys of a
+    value picture's levels."""
 
     media: list[Choice]
     schools: list[Choice]
@@ -46,4 +47,5 @@ class CatalogueRead(Model):
     own_passes: list[HandRead]
     tools: list[HandRead]
     acts: dict[str, str]
+    glossary: dict[str, str]
     greys: list[int]

@@ -12,6 +12,7 @@ from ...core.plan.acts import ACTS
 from ...core.plan.own import offered
 from ...core.plan.tools import TOOLS
 from ...core.schools import SCHOOLS
+from ...words import ENGLISH
 from ..models.catalogue import CatalogueRead, Choice, HandRead, StockRead
 from ..problems import problems
 
@@ -47,6 +48,7 @@ def catalogue() -> CatalogueRead:
         ],
         tools=[HandRead(key=t.key, words=t.words, media=sorted(t.media)) for t in TOOLS.values()],
         acts={kind.value: act.words for kind, act in ACTS.items()},
+        glossary=ENGLISH.glossary(),
         greys=greys(),
     )
 
