@@ -82,7 +82,7 @@ def test_every_candidate_has_its_figures_and_they_are_ranked_by_price(medium: st
     for c in found:
         assert 0 <= c.share <= 1
         assert 0 <= c.fewer <= c.masses
-        assert f"{100 * c.share:.0f} %" in c.why
+        assert text(c.why[0]).startswith(f"{100 * c.share:.0f} % of the picture")
     if not medium_named(medium).transparent:
         assert any(c.ground.kind is GroundKind.PATCHES for c in found)
 

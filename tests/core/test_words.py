@@ -184,7 +184,8 @@ def test_the_table_tells_the_demo_plans_within_a_hundred_columns(demos: dict[str
 
 
 @pytest.mark.parametrize(
-    ("count", "words"), [(3.4, "3 min"), (99, "99 min"), (125, "2 h 05"), (4320, "3.0 days")]
+    ("count", "words"),
+    [(3.4, "3 min"), (99, "99 min"), (125, "2 h 05"), (4320, "3 days"), (1440, "1 day"), (2160, "1.5 days")],
 )
 def test_minutes_are_told_in_words(count: float, words: str) -> None:
     assert minutes(count) == words

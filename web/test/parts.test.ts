@@ -12,8 +12,8 @@ describe("minutes in words", () => {
     [100, "1 h 40"],
     [125, "2 h 05"],
     [1439, "23 h 59"],
-    [1440, "1.0 days"],
-    [4320, "3.0 days"],
+    [1440, "1 day"],
+    [4320, "3 days"],
     [43200, "30 days"],
   ])("%f is %s", (count, words) => {
     expect(minutes(count)).toBe(words);

@@ -100,10 +100,12 @@ def ground(
     from ..formats import lookfile
     from ..pipeline.answers.prepare import grounds
     from ..pipeline.stages.masses import masses_in_areas
+    from ..words import ENGLISH
 
     place(out, photo)
     settings, seen = _seen(photo, size, medium, surface)
     candidates = grounds(seen, masses_in_areas(seen.measured, seen.areas), settings)
     write(out, lookfile.written(lookfile.ground_document(candidates, medium)).encode())
     for candidate in candidates[:2]:
-        print(f"{candidate.ground.words}: {candidate.why}")
+        why = " ".join(map(ENGLISH.text, candidate.why))
+        print(f"{candidate.ground.words}: {why}")

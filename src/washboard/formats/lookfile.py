@@ -141,7 +141,7 @@ def ground_entry(c: Candidate) -> dict[str, Any]:
         "minutes": round(c.minutes, 1),
         "dryMinutes": round(c.dry_minutes, 1),
         "note": c.ground.note,
-        "why": c.why,
+        "why": " ".join(map(ENGLISH.text, c.why)),
     }
 
 

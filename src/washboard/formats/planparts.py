@@ -181,11 +181,13 @@ class ReasonPart(_Part):
 
 
 class WherePart(_Part):
-    """Ids of masses that a pass paints, is painted across since they come later, and goes round."""
+    """Ids of masses that a pass paints, is painted across since they come later, and goes round; the one
+    whose gradation is told."""
 
     painted: tuple[str, ...] = ()
     across: tuple[str, ...] = ()
     round: tuple[str, ...] = ()
+    graded: str = ""
 
 
 class PassPart(_Part):

@@ -61,4 +61,5 @@ def minutes(count: float) -> str:
         return f"{whole} min"
     if whole < 1440:
         return f"{whole // 60} h {whole % 60:02d}"
-    return f"{count / 1440:.1f} days"
+    days = f"{count / 1440:.1f}".removesuffix(".0")
+    return f"{days} day{'' if days == '1' else 's'}"

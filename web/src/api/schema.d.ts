@@ -1210,8 +1210,8 @@ export interface components {
         };
         /**
          * CatalogueRead
-         * @description What there is to choose from; `acts` in words by key; what words of the craft mean; the greys of a value
-         *     picture's levels.
+         * @description What there is to choose from; `acts` in words by key; what words of the craft mean; the greys of a
+         *     value picture's levels.
          */
         CatalogueRead: {
             /** Media */
@@ -2451,7 +2451,8 @@ export interface components {
              * @default {
              *       "painted": [],
              *       "across": [],
-             *       "round": []
+             *       "round": [],
+             *       "graded": ""
              *     }
              */
             places: components["schemas"]["WherePart"];
@@ -3809,7 +3810,8 @@ export interface components {
         };
         /**
          * WherePart
-         * @description Ids of masses that a pass paints, is painted across since they come later, and goes round.
+         * @description Ids of masses that a pass paints, is painted across since they come later, and goes round; the one
+         *     whose gradation is told.
          */
         WherePart: {
             /**
@@ -3827,6 +3829,11 @@ export interface components {
              * @default []
              */
             round: string[];
+            /**
+             * Graded
+             * @default
+             */
+            graded: string;
         } & {
             [key: string]: unknown;
         };

@@ -123,7 +123,7 @@ interface LooksProps {
 /** What lies there, what is wanted, and the mixture dry and wet, side by side. */
 function Looks({ pile, hand, sticks }: LooksProps) {
   const columns = [
-    { words: "under it", title: "What lies there", lab: pile.over },
+    { words: "under", title: "What lies there", lab: pile.over },
     { words: "wanted", title: "The target", lab: pile.target },
     { words: sticks ? "laid" : "dry", title: "Dry", lab: hand.dry, dry: true },
     ...(sticks ? [] : [{ words: "wet", title: "Wet", lab: hand.wet }]),

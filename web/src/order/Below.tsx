@@ -72,11 +72,13 @@ export function Below({ room, at }: Props) {
         onDrag={at.move.drag}
       >
         <Tabs.List className={classes.parts} aria-label="Below the washboard" data-arrows>
-          {PARTS.map((name) => (
-            <Explained key={name} word={TERMS[name]}>
-              <Tabs.Tab value={name}>{words[name]}</Tabs.Tab>
-            </Explained>
-          ))}
+          {PARTS.filter((name) => name !== "lights" || reserves?.length || part === name).map(
+            (name) => (
+              <Explained key={name} word={TERMS[name]}>
+                <Tabs.Tab value={name}>{words[name]}</Tabs.Tab>
+              </Explained>
+            ),
+          )}
         </Tabs.List>
         <MoveNote move={at.move} plan={plan} />
       </Washboard>

@@ -37,10 +37,11 @@ export function Lights({ piece, plan, changes, onMass }: Props) {
         onChange={(event) => changes.edit.mutate({ whites: event.currentTarget.checked })}
       />
       <ol className={classes.findings}>
-        {reserves.map((reserve) => (
+        {reserves.map((reserve, k) => (
           <Light
             key={reserve.mass}
             plan={plan}
+            number={k + 1}
             reserve={reserve}
             onOverrule={(way) => overrule(reserve.mass, way)}
             onMass={onMass}
@@ -53,13 +54,15 @@ export function Lights({ piece, plan, changes, onMass }: Props) {
 
 interface LightProps {
   plan: Plan;
+  /** Its number in the picture. */
+  number: number;
   reserve: NonNullable<Plan["document"]["reserves"]>[number];
   /** Called with another way, or null for the way that was found. */
   onOverrule: (way: string | null) => void;
   onMass: (mass: string | null) => void;
 }
 
-function Light({ plan, reserve, onOverrule, onMass }: LightProps) {
+function Light({ plan, number, reserve, onOverrule, onMass }: LightProps) {
   const words = useCatalogue().data?.acts ?? {};
   const name = nameIn(plan, reserve.mass);
   const ways = new Set([reserve.kind, ...(reserve.ways ?? []).map(([kind]) => kind)]);
@@ -69,7 +72,9 @@ function Light({ plan, reserve, onOverrule, onMass }: LightProps) {
       onPointerEnter={() => onMass(reserve.mass)}
       onPointerLeave={() => onMass(null)}
     >
-      <b>{name}</b>
+      <b>
+        {number} {name}
+      </b>
       <NativeSelect
         aria-label={`How ${name} is kept`}
         value={reserve.kind}

@@ -3,6 +3,7 @@ import type { Plan } from "../api/client";
 import { Caption } from "../parts/Caption";
 import { Lights } from "../parts/lit";
 import columns from "../parts/parts.module.css";
+import type { Tag } from "../parts/Tags";
 import { minutes } from "../parts/time";
 import { useRoom } from "../pieces/PieceRoom";
 import { Actions } from "./Actions";
@@ -30,7 +31,14 @@ function Ordered() {
   return (
     <div className={columns.columns}>
       <div>
-        <Stage piece={piece} plan={plan} pass={at.pass} looking={at.looking} onMass={at.setMass} />
+        <Stage
+          piece={piece}
+          plan={plan}
+          pass={at.pass}
+          looking={at.looking}
+          tags={at.part === "lights" ? whitesOf(plan) : []}
+          onMass={at.setMass}
+        />
         <Caption>
           {done ? (
             <span>
@@ -57,6 +65,29 @@ function Ordered() {
       </Box>
     </div>
   );
+}
+
+/** A sign for each way to keep a white. */
+const SIGNS: Record<string, string> = {
+  reserve: "○",
+  mask: "■",
+  placeholder: "◌",
+  "lift-wet": "↑",
+  "lift-dry": "↑",
+  "stencil-lift": "↑",
+  scratch: "╱",
+  sand: "∴",
+  "opaque-white": "+",
+};
+
+/** The whites with their numbers in the list and a sign of how each is kept. */
+function whitesOf(plan: Plan): Tag[] {
+  return (plan.document.reserves ?? []).flatMap(({ mass, kind }, k) => {
+    const [x, y] = plan.document.masses.find((m) => m.id === mass)?.inside ?? [];
+    return x === undefined || y === undefined
+      ? []
+      : [{ x, y, text: `${k + 1} ${SIGNS[kind] ?? ""}` }];
+  });
 }
 
 /** What is done before the first pass: the ground is laid, or nothing. */

@@ -2,6 +2,7 @@ import { useCallback, useMemo } from "react";
 import type { Piece, Plan } from "../api/client";
 import { shownUrl, useBytes } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
+import { type Tag, Tags } from "../parts/Tags";
 import { lookedUp, useGreys } from "../see/bands";
 import { BYTES_A_PIXEL, type Maps, paint, unpacked } from "./lookup";
 import classes from "./order.module.css";
@@ -20,11 +21,12 @@ interface Props {
   plan: Plan;
   pass: number;
   looking: Looking;
+  tags: readonly Tag[];
   onMass: (mass: string | null) => void;
 }
 
 /** The picture after the selected pass; never moves, and a step asks the server for nothing. */
-export function Stage({ piece, plan, pass, looking, onMass }: Props) {
+export function Stage({ piece, plan, pass, looking, tags, onMass }: Props) {
   const { width, height, media } = plan.view;
   const loaded = useBytes(`/api/pieces/${piece.id}/maps/maps?${media.maps}`);
   const squinted = useBytes(
@@ -79,6 +81,7 @@ export function Stage({ piece, plan, pass, looking, onMass }: Props) {
           hatched={looking.where}
         />
       )}
+      {tags.length > 0 && <Tags tags={tags} />}
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { useCallback, useMemo } from "react";
 import type { Pass, Plan } from "../api/client";
 import { useLit } from "../parts/lit";
 import { PixelCanvas } from "../parts/PixelCanvas";
+import { Tags } from "../parts/Tags";
 import type { Maps } from "./lookup";
 import classes from "./order.module.css";
 import { drawWhere, endsOf, groundOf, litIn, rolesOf, seamsOf } from "./where";
@@ -52,19 +53,13 @@ interface GradationsProps {
 function Gradations({ plan, done, maps, owners }: GradationsProps) {
   const places = useMemo(() => {
     const { masses } = plan.document;
-    const targets = new Set(done.operations.filter((o) => o.role === "target").map((o) => o.mass));
-    const own = masses.filter((mass) => mass.kind === "graded" && targets.has(mass.id));
-    const [largest] = own.sort((a, b) => b.share - a.share);
+    const largest = masses.find((mass) => mass.id === done.places?.graded);
     if (!largest) return [];
     const ends = endsOf(maps, owners, masses.indexOf(largest));
     return ends.flatMap((place, k) => {
       const value = largest.endValues?.[k];
-      return value === undefined ? [] : [{ ...place, value }];
+      return value === undefined ? [] : [{ ...place, text: value.toFixed(1) }];
     });
   }, [plan, done, maps, owners]);
-  return places.map(({ x, y, value }) => (
-    <span key={value} style={{ left: `${100 * x}%`, top: `${100 * y}%` }}>
-      {value.toFixed(1)}
-    </span>
-  ));
+  return <Tags tags={places} />;
 }

@@ -3,7 +3,8 @@ export function minutes(count: number): string {
   const whole = Math.round(count);
   if (whole < 100) return `${whole} min`;
   if (whole < 1440) return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
-  return `${(count / 1440).toFixed(count < 14400 ? 1 : 0)} days`;
+  const days = (count / 1440).toFixed(count < 14400 ? 1 : 0).replace(/\.0$/, "");
+  return `${days} day${days === "1" ? "" : "s"}`;
 }
 
 interface Timed {

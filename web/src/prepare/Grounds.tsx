@@ -67,7 +67,7 @@ function GroundRow({ ground, chosen, onTake }: RowProps) {
         <Text fz="sm">
           <b>{Math.round(100 * share)} %</b> of the picture needs no paint
           {layers >= 1.05 && ` · ${layers.toFixed(1)} coats on average`}
-          {lightsLayers > 1 && `, ${lightsLayers} for the lights`}
+          {lightsLayers > 1 && ` · ${lightsLayers} coats for the lights`}
           {fewerLayers > 0 && ` · ${fewerLayers} of ${masses} masses need fewer coats`}
         </Text>
         <Text fz="sm" c={chosen ? undefined : "dimmed"}>

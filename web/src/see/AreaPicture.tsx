@@ -4,6 +4,7 @@ import { useLabels, wholeUrl } from "../api/hooks";
 import { LineLayer } from "../parts/LineLayer";
 import type { Place } from "../parts/line";
 import { PixelCanvas } from "../parts/PixelCanvas";
+import { Tags } from "../parts/Tags";
 
 interface Props {
   piece: Piece;
@@ -19,6 +20,7 @@ interface Props {
 export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Props) {
   const { areas, areaWidth: width = 1, areaHeight: height = 1 } = plan.view;
   const labels = useLabels(piece.id, plan, "areas");
+  const numbers = (areas ?? []).map(({ inside: [x, y] }, k) => ({ x, y, text: `${k + 1}` }));
   const [over, setOver] = useState<string | null>(null);
   const [touched, setTouched] = useState<Place | null>(null);
   const only = areas?.find((a) => a.id === (over ?? area))?.label ?? 0;
@@ -51,6 +53,7 @@ export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Prop
         draggable={false}
       />
       <PixelCanvas width={width} height={height} label="Outlines of the areas" draw={draw} clear />
+      <Tags tags={numbers} />
     </LineLayer>
   );
 }

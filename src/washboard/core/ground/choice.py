@@ -18,6 +18,7 @@ from ..materials.surfaces import Surface
 from ..mixing.paintbox import Paintbox, paintbox_of
 from ..reference.mass import Mass
 from ..reference.picture import Picture
+from ..sentence import Sentence, percent, sentence, tone
 from ..time.pace import SETTLING, covering_minutes
 from .coats import coats_to_hide
 from .patches import patches_of
@@ -64,7 +65,7 @@ class Candidate:
     minutes: float
     dry_minutes: float
     price: float
-    why: str = ""
+    why: tuple[Sentence, ...] = ()
 
 
 def candidates_of(
@@ -93,7 +94,7 @@ def candidates_of(
     if areas is not None and not medium.transparent and len(areas.areas) > 1:
         found.append(_in_patches(picture, masses, areas, medium, own, plain, area_cm2, box))
     best = sorted(_without_twins(found), key=lambda c: (round(c.price, 6), c.ground.key))
-    return tuple(replace(c, why=_why(c, best)) for c in best)
+    return tuple(replace(c, why=_why(c)) for c in best)
 
 
 def _without_twins(found: Sequence[Candidate]) -> list[Candidate]:
@@ -212,20 +213,14 @@ def _in_patches(
     return replace(figured, minutes=minutes)
 
 
-def _why(candidate: Candidate, ranked: Sequence[Candidate]) -> str:
-    """One sentence with the figures."""
-    c = candidate
-    parts = [f"It already paints {100 * c.share:.0f} % of the picture"]
-    if c.ground.kind is not GroundKind.BARE:
-        parts.append(
-            f"{c.fewer or 'none'} of {c.masses} masses need fewer coats than on the surface as it is"
-        )
-    parts.append(f"{c.coats:.1f} coats in the mean, {c.lights_coats} for the lightest light")
-    text = "; ".join(parts) + "."
+def _why(c: Candidate) -> tuple[Sentence, ...]:
+    """What speaks for a ground, and what it costs."""
+    fewer = c.fewer if c.ground.kind is not GroundKind.BARE else 0
+    said = [
+        sentence("ground-fewer", share=percent(c.share), fewer=fewer, masses=c.masses)
+        if fewer
+        else sentence("ground-bare", share=percent(c.share))
+    ]
     if c.lost >= 0.05:
-        text += (
-            f" Transparent paint cannot be lighter than it: the lights lose {c.lost:.1f} values in the mean."
-        )
-    if c is ranked[0] and len(ranked) > 1:
-        text += f" The next best, {ranked[1].ground.words}, paints {100 * ranked[1].share:.0f} %."
-    return text
+        said.append(sentence("ground-loses", lost=tone(c.lost)))
+    return tuple(said)
