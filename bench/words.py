@@ -1,4 +1,4 @@
-"""Words and figures of what plans say: `python -m bench.words FOLDER`, of every plan file in it."""
+"""Words and figures (median, 90 %, most) of what plan files say: `python -m bench.words FOLDER`."""
 
 from __future__ import annotations
 
@@ -80,9 +80,9 @@ def main() -> None:
     for kind, texts in everything.items():
         words = np.array([len(text.split()) for text in texts] or [0])
         numbers = np.array([figures(text) for text in texts] or [0])
+        spread = [f"{np.median(n):.0f} / {np.quantile(n, 0.9):.0f} / {n.max()}" for n in (words, numbers)]
         print(
-            f"{kind:8} {len(texts):5} sentences, words {np.median(words):.0f} / {np.quantile(words, 0.9):.0f} / "
-            f"{words.max()}, figures {np.median(numbers):.0f} / {np.quantile(numbers, 0.9):.0f} / {numbers.max()}, "
+            f"{kind:8} {len(texts):5} sentences, words {spread[0]}, figures {spread[1]}, "
             f"over {MOST_WORDS} words {(words > MOST_WORDS).mean():.0%}, "
             f"over {MOST_FIGURES} figures {(numbers > MOST_FIGURES).mean():.0%}"
         )

@@ -18,14 +18,15 @@ from washboard.core.checks import Checked, findings_of
 from washboard.core.key.relations import Thing
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.order.depth import host_of, with_depth
-from washboard.core.plan.plan import Plan
+from washboard.core.plan.plan import Plan, Toning
 from washboard.core.planning.planner import default_school
 from washboard.core.planning.rearrange import moved
 from washboard.core.reference.look import Look
 from washboard.core.reference.name import Name
 from washboard.core.reference.naming import named_masses
-from washboard.core.sentence import of_masses, row_of, sentence
+from washboard.core.sentence import as_given, of_masses, row_of, sentence
 from washboard.demo.pieces import DEMO, reference_bytes
+from washboard.formats.planfile import DocumentSource, document_of, plan_from
 from washboard.formats.table import minutes, table
 from washboard.pipeline.stages import Result, Stages
 from washboard.pipeline.subject import Subject
@@ -104,6 +105,7 @@ def test_names_say_what_cannot_be_wrong() -> None:
         ({"look": Look(("red",), hole=0.4), "inside": (0.8, 0.2)}, "red ring, upper right"),
         ({"look": Look(("grey",), long=3.5), "value": 8.0}, "light grey strip, centre"),
         ({"look": Look(("blue",), (True, True, True, False)), "share": 0.4}, "blue background, centre"),
+        ({"look": Look(("blue",), (True, False, True, True)), "share": 0.4}, "blue foreground, centre"),
         ({"look": corner, "inside": (0.1, 0.9), "box": (0, 0.8, 0.2, 1)}, "green corner, bottom left"),
         (
             {"look": look, "inside": (0.5, 0.8), "box": (0.4, 0.7, 0.6, 0.82)},
@@ -181,6 +183,24 @@ def test_the_table_tells_the_demo_plans_within_a_hundred_columns(demos: dict[str
         text = table(result.worked.plan)
         assert max(map(len, text.splitlines())) <= 100
         assert "Caution:" in text
+
+
+@settings(SOME, max_examples=40)
+@given(pieces())
+def test_work_and_waiting_are_the_same_wherever_they_are_told(made: Made) -> None:
+    plan = made.worked().plan
+    ground = Toning(as_given("a coat"), (), "", 7.25, 15.5, 5.0)
+    for one in (plan, replace(plan, toning=ground)):
+        document = document_of(one, DocumentSource("piece"))
+        assert document.totals is not None
+        passes, toning = document.passes, document.toning
+        work = sum(done.minutes for done in passes) + (toning.minutes if toning else 0)
+        wait = sum(done.between + done.wait_minutes for done in passes) + (toning.wait if toning else 0)
+        assert document.totals.work_minutes == pytest.approx(work, abs=1e-3)
+        assert document.totals.wait_minutes == pytest.approx(wait, abs=1e-3)
+        told = f"{minutes(work)} of work, {minutes(wait)} of waiting"
+        assert told in " ".join(table(one).split()), "the command line"
+        assert table(plan_from(document)) == table(one) or toning, "a file that is read again"
 
 
 @pytest.mark.parametrize(

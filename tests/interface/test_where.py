@@ -8,7 +8,7 @@ import pytest
 from playwright.sync_api import Locator, Page, expect
 
 from tests.conftest import Server, new_piece, worked_out
-from tests.interface.test_rooms_of_a_piece import opened
+from tests.interface.test_rooms_of_a_piece import opened, settings
 
 Room = tuple[Server, str]
 
@@ -152,3 +152,25 @@ def test_a_word_of_the_craft_explains_itself_by_keyboard(page: Page, piece: Room
     expect(page.get_by_text("from 0 black to 10 white")).to_be_visible()
     page.get_by_role("tab", name=re.compile("weak point")).hover()
     expect(page.get_by_text("What weakens the order or the composition.")).to_be_visible()
+
+
+def test_what_is_seen_is_named_by_a_word_or_a_touch_and_the_plan_speaks_of_it(
+    page: Page, piece: Room
+) -> None:
+    unlit = unhatched(page, piece, "order?pass=2")
+    page.get_by_role("button", name="Begin").click()
+    field = page.get_by_role("textbox", name=re.compile("What is this. 1 of"))
+    expect(field).to_be_focused()
+    assert lit(page) > unlit, "it is lit in the picture"
+    field.fill("Old oak table")
+    page.keyboard.press("Enter")
+    expect(page.get_by_role("textbox", name=re.compile("2 of"))).to_be_visible()
+    page.keyboard.press("Enter")
+    page.get_by_role("button", name="wall", exact=True).click()
+    page.get_by_role("button", name="Done").click()
+    expect(page.get_by_role("rowheader", name="Old oak table")).to_be_visible()
+    names = [area["name"] for area in settings(*piece)["areas"]["names"]]
+    assert names == ["Old oak table", "wall"]
+    called = [mass["called"] for mass in plan(piece)["masses"]]
+    assert any(name.endswith("Old oak table") for name in called), called
+    expect(page.get_by_text("Name what you see.")).to_have_count(0)

@@ -8,6 +8,7 @@ import { minutes } from "../parts/time";
 import { useRoom } from "../pieces/PieceRoom";
 import { Actions } from "./Actions";
 import { Below } from "./Below";
+import { NameThings } from "./NameThings";
 import { PassNote } from "./PassNote";
 import { Stage } from "./Stage";
 import { Toggles } from "./Toggles";
@@ -53,6 +54,7 @@ function Ordered() {
           )}
           <Toggles looking={at.looking} onToggle={at.toggle} onSquint={at.squint} />
         </Caption>
+        <NameThings piece={piece} plan={plan} changes={changes} />
         {done ? (
           <PassNote piece={piece} plan={plan} done={done} changes={changes} />
         ) : (

@@ -5,8 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 Noun = str
-"""`background`, `corner`, `ring`, `strip`, `spot`, `patch`, `highlight` or `dark-accent`; `area` for a thing
-in the picture."""
+"""`background`, `foreground`, `corner`, `ring`, `strip`, `spot`, `patch`, `highlight`, `dark-accent`; `area`
+is a thing in the picture."""
 
 
 @dataclass(frozen=True)

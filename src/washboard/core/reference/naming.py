@@ -76,7 +76,7 @@ def noun_of(mass: Mass) -> str:
     left, top, right, bottom = mass.look.sides
     touched = sum(mass.look.sides)
     if touched >= 3:
-        return "background"
+        return "background" if top else "foreground"
     if mass.look.hole >= RING:
         return "ring"
     if mass.look.long >= STRIP:

@@ -33,6 +33,7 @@ look = { $size } { $tone } { $hues } { $noun } { $letter }
 area-lettered = area { $letter }
 
 noun-background = background
+noun-foreground = foreground
 noun-corner = corner
 noun-ring = ring
 noun-strip = strip
