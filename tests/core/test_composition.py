@@ -9,6 +9,7 @@ import cv2
 import numpy as np
 import pytest
 
+from tests.said import faults, text
 from washboard.core.areas.area import areas_of
 from washboard.core.composition.arrangement import Arrangement, arranged
 from washboard.core.composition.findings import findings_of
@@ -161,7 +162,11 @@ def test_a_constructed_defect_is_found_at_its_place(
     assert kind in [f.kind for f in found]
     finding = next(f for f in found if f.kind == kind)
     assert np.hypot(finding.place[0] - place[0], finding.place[1] - place[1]) < 0.12
-    assert any(letter.isdigit() for letter in finding.sentence) or kind == "corner"
+    said = [text(finding.sentence), text(finding.why)]
+    said += [text(finding.trying) + "."] if finding.trying else []
+    for words in said:
+        assert faults(words) == [], words
+        assert len(words.split()) <= 18, words
 
 
 @pytest.mark.parametrize(("spoil", "kind"), [(spoil, kind) for spoil, kind, _ in DEFECTS])
@@ -171,7 +176,7 @@ def test_the_fix_that_a_finding_offers_takes_it_away(spoil: Callable[[Sheet], No
     composed = made.composed()
     finding = next(f for f in findings_of(composed) if f.kind == kind)
     if finding.fix is None:
-        assert finding.fix_words or kind == "no-big-shape"
+        assert finding.trying or kind == "no-big-shape"
         assert kind not in ("balance", "one-value"), "an accent can be tried"
         return
     aspect = WIDE / HIGH

@@ -43,6 +43,7 @@ def look(
     """See what a picture is made of: areas, horizon, light, focus, bands, what weakens it."""
     from ..formats import lookfile
     from ..pipeline.answers.prepare import looked
+    from ..words import ENGLISH
 
     place(out, photo)
     place(areas, photo)
@@ -53,7 +54,7 @@ def look(
     if areas is not None:
         lookfile.write_labels(areas, seen.areas.labels)
     for finding in found.findings:
-        print(finding.sentence)
+        print(ENGLISH.text(finding.sentence))
 
 
 def transfer(

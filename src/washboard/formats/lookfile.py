@@ -49,12 +49,12 @@ def look_document(
         "findings": [
             {
                 "kind": f.kind,
-                "sentence": f.sentence,
-                "why": f.why,
+                "sentence": ENGLISH.text(f.sentence),
+                "why": ENGLISH.text(f.why),
                 "x": round(f.place[0], 4),
                 "y": round(f.place[1], 4),
                 "areas": list(f.areas),
-                "fix": f.fix_words,
+                "fix": f.trying and ENGLISH.text(f.trying),
             }
             for f in findings
         ],

@@ -29,6 +29,7 @@ from ...core.materials.shelf import OWN
 from ...core.materials.surfaces import Sheet, surface_of
 from ...core.palette.coverage import Weighed, coverage_of, proposed, weighed
 from ...core.reference.mass import Mass
+from ...core.sentence import Sentence
 from ...formats import lookfile
 from ...settings import Settings, Stage, declared
 from ...words import ENGLISH
@@ -183,13 +184,19 @@ def _finding(finding: Finding, settings: Settings, seen: Seen) -> dict[str, Any]
         tried = declared()["arrangement"].plain(settings.arrangement.with_change(finding.fix, wide / tall))
     return {
         "kind": finding.kind,
-        "sentence": finding.sentence,
-        "why": finding.why,
+        "sentence": ENGLISH.text(finding.sentence),
+        "why": ENGLISH.text(finding.why),
         "place": list(finding.place),
         "areas": [f"a{label}" for label in finding.areas],
-        "fixWords": finding.fix_words,
+        "fixWords": _small(finding.trying),
         "fix": tried,
     }
+
+
+def _small(words: Sentence | None) -> str | None:
+    """What could be tried, as it stands behind a label."""
+    text = ENGLISH.text(words) if words else None
+    return text and text[:1].lower() + text[1:]
 
 
 def _palette(masses: Sequence[Mass], settings: Settings) -> dict[str, Any]:

@@ -7,6 +7,7 @@ import math
 import numpy as np
 
 from ...reference.picture import Singles
+from ...sentence import Value, sentence, tone
 from ..arrangement import LARGEST_ACCENT, Accent, Change
 from .finding import Composed, Finding
 
@@ -33,34 +34,37 @@ def found(c: Composed) -> list[Finding]:
     rows = weight[:, places > 0.5] if off > 0 else weight[:, places <= 0.5]
     height = (np.arange(len(rows)) + 0.5) / len(rows)
     y = float((rows.sum(axis=1) * height).sum() / rows.sum())
-    fix, words = _fix(c, value, float(weight.sum()), off)
+    fix, accent = _fix(c, value, float(weight.sum()), off)
     return [
         Finding(
             "balance",
-            f"What differs from the middle value weighs {c.cm(abs(off)):.1f} cm to the {side} of the centre.",
-            "All the contrast on one side tips the picture: an accent on the other side holds it.",
+            accent | {"side": sentence(f"place-{side}"), "off": tone(c.cm(abs(off)))},
             (0.5 + off, y),
             (),
             fix,
-            words,
         )
     ]
 
 
-def _fix(c: Composed, value: Singles, weight: float, off: float) -> tuple[Change | None, str]:
+def _fix(c: Composed, value: Singles, weight: float, off: float) -> tuple[Change | None, dict[str, Value]]:
     """The accent on the other side that would hold it, where a small one would."""
     x, y = (AT if off > 0 else 1 - AT), 1 - AT
     side = "left" if off > 0 else "right"
     middle = float(np.median(value))
     dark = middle > 5
-    tone = 1.5 if dark else 9.5
-    own = abs(tone - middle) ** 1.5
+    value_of_it = 1.5 if dark else 9.5
+    own = abs(value_of_it - middle) ** 1.5
     # Place the accent so that the centre of all weights, its own included, lies TO off the middle.
     count = (abs(off) - TO) * weight / (own * (0.5 - AT + TO))
     share = count / value.size
-    words = f"{'dark' if dark else 'light'} accent on the {side}"
+    said: dict[str, Value] = {
+        "accent": sentence("tone-dark" if dark else "tone-light"),
+        "to": sentence(f"place-{side}"),
+        "size": "large",
+        "across": 0,
+    }
     if share > LARGEST_ACCENT:
-        return None, f"add a {words}"
+        return None, said
     across = 2 * math.sqrt(share * c.cm(1) * c.cm(1, down=True) / math.pi)
-    words = f"add a {words}, {across:.1f} cm across"
-    return Change(accents=(Accent(x, y, tone, share),)), words
+    change = Change(accents=(Accent(x, y, value_of_it, share),))
+    return change, said | {"size": "small", "across": tone(across)}

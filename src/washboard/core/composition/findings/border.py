@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
+from ...sentence import percent, sentence, tone
 from ..arrangement import Change
 from .finding import Composed, Finding
 from .focus import EDGE
@@ -28,24 +29,25 @@ def found(c: Composed) -> list[Finding]:
         return []
     if min(c.focus.x, c.focus.y, 1 - c.focus.x, 1 - c.focus.y) < EDGE:
         return []
-    side = min(("left", x), ("right", 1 - x), ("top", y), ("foot", 1 - y), key=lambda s: s[1])[0]
+    side = min(("left", x), ("right", 1 - x), ("top", y), ("bottom", 1 - y), key=lambda s: s[1])[0]
     cut = 2.2 * STRIP
     crop = {
         "left": (cut, 0.0, 1.0, 1.0),
         "right": (0.0, 0.0, 1 - cut, 1.0),
         "top": (0.0, cut, 1.0, 1.0),
-        "foot": (0.0, 0.0, 1.0, 1 - cut),
+        "bottom": (0.0, 0.0, 1.0, 1 - cut),
     }[side]
-    gone = c.cm(cut, down=side in ("top", "foot"))
+    gone = c.cm(cut, down=side in ("top", "bottom"))
     return [
         Finding(
             "border-contrast",
-            f"A contrast at the {side} border is {100 * strength / max(c.focus.strength, 1e-6):.0f} % "
-            "as strong as the focus.",
-            "The eye goes to the strongest contrast, and here out of the picture.",
+            {
+                "side": sentence(f"place-{side}"),
+                "strength": percent(strength / max(c.focus.strength, 1e-6)),
+                "gone": tone(gone),
+            },
             (x, y),
             (c.areas.at(x, y),),
             Change(crop=crop),
-            f"crop {gone:.1f} cm off the {side}",
         )
     ]

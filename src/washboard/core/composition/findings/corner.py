@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ...sentence import sentence
 from ..arrangement import Change
 from .finding import Composed, Finding
 
@@ -35,11 +36,5 @@ def found(c: Composed) -> list[Finding]:
 def _leads_out(words: str, x: float, y: float, labels: tuple[int, int]) -> Finding:
     crop = (0.0, CROP, 1.0, 1.0) if y == 0 else (0.0, 0.0, 1.0, 1 - CROP)
     return Finding(
-        "corner",
-        f"A border runs into the {words} corner.",
-        "A line into the very corner leads the eye out of the picture.",
-        (x, y),
-        labels,
-        Change(crop=crop),
-        "crop a little, so that it meets a side",
+        "corner", {"corner": sentence(f"place-{words.replace(' ', '-')}")}, (x, y), labels, Change(crop=crop)
     )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 
 import numpy as np
@@ -10,6 +11,7 @@ from numpy.typing import NDArray
 from ...areas.area import Area, Areas
 from ...materials.surfaces import Sheet
 from ...reference.picture import Picture
+from ...sentence import Sentence, Value
 from ..arrangement import Change
 from ..focus import Focus, focus_of, pull_of
 from ..horizon import Horizon, horizon_of
@@ -24,17 +26,32 @@ LEAST_THING, MOST_THING = 0.002, 0.3
 class Finding:
     """One thing that weakens the arrangement.
 
-    `kind` its stable name; `sentence` what is the matter, with figures; `why` it matters; `place` where
-    (shares 0–1); `areas` labels concerned; `fix` what could be tried, `fix_words` in words.
+    `kind` its stable name, by which the catalogue knows what is the matter, why it matters and what could be
+    tried; `values` what these sentences name; `place` where (shares 0–1); `areas` labels concerned; `fix`
+    what could be tried, and `advises` whether that is said though it cannot be done here.
     """
 
     kind: str
-    sentence: str
-    why: str
+    values: Mapping[str, Value]
     place: Place
     areas: tuple[int, ...] = ()
     fix: Change | None = None
-    fix_words: str | None = None
+    advises: bool = True
+
+    @property
+    def sentence(self) -> Sentence:
+        """What is the matter."""
+        return Sentence(f"compose-{self.kind}", self.values)
+
+    @property
+    def why(self) -> Sentence:
+        """Why it matters."""
+        return Sentence(f"compose-{self.kind}-why", self.values)
+
+    @property
+    def trying(self) -> Sentence | None:
+        """What could be tried, if anything can be said."""
+        return Sentence(f"compose-{self.kind}-try", self.values) if self.advises else None
 
 
 @dataclass(frozen=True)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
+from ...sentence import percent, tone
 from ..arrangement import Change
 from .finding import Composed, Finding
 
@@ -35,11 +36,9 @@ def _halved(c: Composed, x: float) -> Finding:
     crop = (0.0, 0.0, x / 0.62, 1.0) if c.focus.x < x else (1 - (1 - x) / 0.62, 0.0, 1.0, 1.0)
     return Finding(
         "halved",
-        f"An upright edge {c.cm(x):.1f} cm from the left halves the picture.",
-        "Two equal halves compete: let one side lead.",
+        {"left": tone(c.cm(x)), "gone": tone(c.cm(1 - (crop[2] - crop[0])))},
         (x, 0.5),
         fix=Change(crop=crop),
-        fix_words=f"crop {c.cm(1 - (crop[2] - crop[0])):.1f} cm off one side",
     )
 
 
@@ -47,8 +46,8 @@ def _alike(c: Composed, labels: list[int], big: float, next_big: float) -> Findi
     one, other = (next(a for a in c.areas.areas if a.label == label) for label in labels)
     return Finding(
         "no-big-shape",
-        f"The two largest shapes take {100 * big:.0f} % and {100 * next_big:.0f} % of it: none leads.",
-        "A big, a middle and a small shape give order; two equal ones compete.",
+        {"big": percent(big), "next": percent(next_big)},
         ((one.centre[0] + other.centre[0]) / 2, (one.centre[1] + other.centre[1]) / 2),
         tuple(labels),
+        advises=False,
     )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ...sentence import sentence, tone
 from ..arrangement import Change
 from .finding import Composed, Finding
 
@@ -25,12 +26,9 @@ def found(c: Composed) -> list[Finding]:
         findings.append(
             Finding(
                 "horizon-tilt",
-                f"The horizon is {left:.1f} cm from the top on the left and {right:.1f} cm on the right: "
-                f"tilted by {abs(line.tilt):.1f}°.",
-                "Water and far land that are not level look as if they ran out of the picture.",
+                {"left": tone(left), "right": tone(right), "turn": tone(abs(line.tilt))},
                 (0.5, line.middle),
                 fix=Change(level=line.tilt),
-                fix_words=f"turn the picture by {abs(line.tilt):.1f}° and crop it",
             )
         )
     return findings
@@ -44,14 +42,16 @@ def _halving(c: Composed, middle: float) -> Finding:
         crop = (0.0, top, 1.0, 1.0)
     else:
         crop = (0.0, 0.0, 1.0, min(1.0, middle / (1 - THIRD)))
-    side = "top" if keep_low else "foot"
+    side = "top" if keep_low else "bottom"
     gone = c.cm(1 - (crop[3] - crop[1]), down=True)
     return Finding(
         "horizon-middle",
-        f"The horizon lies {c.cm(middle, down=True):.1f} cm from the top of "
-        f"{c.sheet.picture_height_cm:.1f} cm: {100 * middle:.0f} %, nearly the middle.",
-        "Two equal halves compete: decide for sky or for ground.",
+        {
+            "middle": tone(c.cm(middle, down=True)),
+            "tall": tone(c.sheet.picture_height_cm),
+            "gone": tone(gone),
+            "side": sentence(f"place-{side}"),
+        },
         (0.5, middle),
         fix=Change(crop=crop),
-        fix_words=f"crop {gone:.1f} cm off the {side}, so that it lies on a third",
     )

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from ...areas.area import Area
+from ...sentence import sentence, tone, whole
 from ..arrangement import Change, Move
 from .finding import Composed, Finding
 
@@ -31,12 +32,10 @@ def found(c: Composed) -> list[Finding]:
 def _at_horizon(c: Composed, area: Area, x: float, level: float) -> Finding:
     return Finding(
         "kissing-horizon",
-        f"The top of {area.short} lies on the horizon ({c.cm(level, down=True):.1f} cm from the top).",
-        "Edges that just touch tie near and far together: let it stand above or below.",
+        {"thing": area.called, "by": tone(c.cm(SHIFT, down=True))},
         (x, level),
         (area.label,),
         Change(moves=(Move(area.inside[0], area.inside[1], 0.0, SHIFT),)),
-        f"move it {c.cm(SHIFT, down=True):.1f} cm down",
     )
 
 
@@ -44,11 +43,13 @@ def _at_frame(c: Composed, area: Area, side: str, gap: float) -> Finding:
     by = SHIFT if side == "left" else -SHIFT
     return Finding(
         "kissing-frame",
-        f"{area.short[:1].upper() + area.short[1:]} stands {10 * c.cm(gap):.0f} mm off the {side} "
-        "border: it seems to touch it.",
-        "A thing should be clearly inside or clearly cut.",
+        {
+            "thing": area.called,
+            "gap": whole(10 * c.cm(gap)),
+            "side": sentence(f"place-{side}"),
+            "by": tone(c.cm(SHIFT)),
+        },
         (float(area.box[0] if side == "left" else area.box[2]), area.centre[1]),
         (area.label,),
         Change(moves=(Move(area.inside[0], area.inside[1], by, 0.0),)),
-        f"move it {c.cm(SHIFT):.1f} cm inward",
     )

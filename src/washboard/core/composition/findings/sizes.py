@@ -31,13 +31,10 @@ def found(c: Composed) -> list[Finding]:
     return [
         Finding(
             "equal-sizes",
-            f"{_upper(one.short)} and {other.short} are of equal size "
-            f"({c.cm(_wide(one)):.1f} and {c.cm(_wide(other)):.1f} cm wide).",
-            "Equal sizes look mechanical: one should lead.",
+            {"one": one.called, "other": other.called, "farther": farther.called},
             ((one.centre[0] + other.centre[0]) / 2, (one.centre[1] + other.centre[1]) / 2),
             labels,
             Change(moves=(move,)),
-            f"make {farther.short} smaller by a quarter",
         )
     ]
 
@@ -55,7 +52,3 @@ def _wide(area: Area) -> float:
 
 def _high(area: Area) -> float:
     return area.box[3] - area.box[1]
-
-
-def _upper(words: str) -> str:
-    return words[:1].upper() + words[1:]

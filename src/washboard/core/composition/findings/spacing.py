@@ -8,6 +8,7 @@ from itertools import combinations
 import numpy as np
 
 from ...areas.area import Area
+from ...sentence import tone
 from ..arrangement import Change, Move
 from .finding import Composed, Finding
 
@@ -36,12 +37,15 @@ def found(c: Composed) -> list[Finding]:
     return [
         Finding(
             "equal-spacing",
-            f"{len(row)} things stand {c.cm(float(gaps.mean())):.1f} cm apart, each as far from the next.",
-            "Equal distances read as a fence or a pattern.",
+            {
+                "count": len(row),
+                "apart": tone(c.cm(float(gaps.mean()))),
+                "thing": middle.called,
+                "by": tone(c.cm(NUDGE * float(gaps[0]))),
+            },
             middle.centre,
             tuple(area.label for area in row),
             Change(moves=(move,)),
-            f"move {middle.short} by {c.cm(NUDGE * float(gaps[0])):.1f} cm",
         )
     ]
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
+from ...sentence import sentence, tone
 from ..arrangement import Accent, Change
 from .finding import Composed, Finding
 
@@ -26,11 +27,14 @@ def found(c: Composed) -> list[Finding]:
     return [
         Finding(
             "one-value",
-            f"Nearly everything lies between {low:.1f} and {high:.1f}.",
-            "Without a true dark and a true light nothing leads; decide which of them the mood wants.",
+            {
+                "low": tone(low),
+                "high": tone(high),
+                "accent": sentence("tone-dark" if dark else "tone-light"),
+                "value": tone(value),
+            },
             (c.focus.x, c.focus.y),
             (),
             Change(accents=(accent,)),
-            f"add {'a dark' if dark else 'a light'} accent of {value:.1f} at the focus",
         )
     ]
