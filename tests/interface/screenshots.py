@@ -90,7 +90,7 @@ def _calibrated(page: Page, url: str, path: Path) -> None:
     page.goto(url)
     page.get_by_role("button", name=re.compile("^Burnt sienna")).click()
     page.get_by_role("button", name=re.compile("simulated reader")).click()
-    page.get_by_text(re.compile("The table misses")).wait_for()
+    page.get_by_text(re.compile("The listed paint misses")).wait_for()
     page.wait_for_timeout(400)
     page.screenshot(path=path)
 

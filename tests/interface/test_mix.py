@@ -58,5 +58,5 @@ def test_another_way_and_paint_by_hand(page: Page, piece: Room) -> None:
     for _ in range(12):
         page.keyboard.press("ArrowRight")
     expect(dry).not_to_have_attribute("style", before or "")
-    row.get_by_role("button", name="as it was").click()
+    row.get_by_role("button", name="Reset").click()
     expect(dry).to_have_attribute("style", before or "")

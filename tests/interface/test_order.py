@@ -138,7 +138,7 @@ def test_a_light_is_kept_another_way_and_as_it_was_found_again(page: Page, piece
     quiet(page)
     expect(page.get_by_text("as you asked").first).to_be_visible()
     assert settings(*piece)["ways"][0]["way"] == other
-    page.get_by_role("button", name="as it was found").first.click()
+    page.get_by_role("button", name="Reset").first.click()
     quiet(page)
     assert settings(*piece)["ways"] == []
 

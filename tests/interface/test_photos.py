@@ -78,7 +78,7 @@ def test_a_thing_is_cut_from_another_photo_placed_made_larger_and_left_out(
 def test_lost_ends_are_shown_and_opened_and_the_photo_is_swapped(page: Page, piece: Room, cat: Path) -> None:
     opened(page, piece, "see?look=reference")
     page.get_by_role("button", name="show where").click()
-    expect(page.get_by_role("img", name="Lost ends")).to_be_visible()
+    expect(page.get_by_role("img", name="Lost detail")).to_be_visible()
     page.get_by_role("radio", name="Open the darks 0.5").click()
     expect(page.get_by_text("are the camera's, not the scene's")).to_be_visible()
     quiet(page)
@@ -104,7 +104,7 @@ def test_a_scene_is_drawn_changed_and_planned_without_a_photo(page: Page, piece:
     ):
         page.get_by_role("button", name=value).click()
         drag(page, scene, corners)
-    expect(page.get_by_role("img", name="The scene: 3 shapes")).to_be_visible()
+    expect(page.get_by_role("img", name="The scene: 3 masses")).to_be_visible()
     box = scene.bounding_box()
     assert box is not None
     page.mouse.click(box["x"] + 0.4 * box["width"], box["y"] + 0.5 * box["height"])
@@ -117,8 +117,8 @@ def test_a_scene_is_drawn_changed_and_planned_without_a_photo(page: Page, piece:
         document = worked_out(client, made)["document"]
     assert sorted(round(m["value"], 1) for m in document["masses"]) == [1.5, 4.5, 8.5]
     page.goto(f"{server.url}/pieces/{made}/see?look=reference")
-    drag(page, page.get_by_role("img", name="The scene: 3 shapes"), ring(0.75, 0.3, 0.08))
-    expect(page.get_by_role("img", name="The scene: 4 shapes")).to_be_visible()
+    drag(page, page.get_by_role("img", name="The scene: 3 masses"), ring(0.75, 0.3, 0.08))
+    expect(page.get_by_role("img", name="The scene: 4 masses")).to_be_visible()
 
 
 def test_areas_are_dragged_in_the_list_divided_by_light_and_joined(page: Page, piece: Room) -> None:

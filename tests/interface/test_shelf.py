@@ -88,7 +88,7 @@ def test_a_paint_is_calibrated_from_a_photo_of_its_strip_to_the_end(shelf: Page,
     )
     shelf.get_by_role("button", name=re.compile("SUM")).click()
     shelf.get_by_label("A photo or CxF file of the strip").set_input_files(photo)
-    verdict = shelf.get_by_text(re.compile("The table misses your swatches by"))
+    verdict = shelf.get_by_text(re.compile("The listed paint misses your swatches by"))
     expect(verdict).to_be_visible()
     before, after = (float(x) for x in re.findall(r"[0-9]+\.[0-9]", verdict.inner_text())[:2])
     assert after < before
@@ -110,7 +110,7 @@ def test_swatches_are_typed_or_read_by_the_simulated_reader(shelf: Page) -> None
             cell = shelf.get_by_label(f"{field} {channel}")
             cell.fill(str(value))
             cell.blur()
-    expect(shelf.get_by_text(re.compile("The table misses your swatches by"))).to_be_visible()
+    expect(shelf.get_by_text(re.compile("The listed paint misses your swatches by"))).to_be_visible()
     shelf.get_by_role("button", name=re.compile("simulated reader")).click()
     expect(shelf.get_by_label("as it comes, over black L*")).not_to_have_value("")
     expect(shelf.get_by_text(re.compile("ΔE [0-9.]+")).first).to_be_visible()

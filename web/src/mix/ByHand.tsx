@@ -38,7 +38,7 @@ export function ByHand({ piece, pile, recipe, hand, paints }: Props) {
       <Group gap={16}>
         <Act onClick={hand.thinner}>thinner</Act>
         <Act onClick={hand.stronger}>stronger</Act>
-        {hand.changed && <Act onClick={hand.reset}>as it was</Act>}
+        {hand.changed && <Act onClick={hand.reset}>Reset</Act>}
       </Group>
       <Ways
         piece={piece}

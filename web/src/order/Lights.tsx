@@ -81,7 +81,7 @@ function Light({ plan, number, reserve, onOverrule, onMass }: LightProps) {
         data={[...ways].map((kind) => ({ value: kind, label: words[kind] ?? kind }))}
         onChange={(event) => onOverrule(event.currentTarget.value)}
       />
-      {reserve.overruled && <Act onClick={() => onOverrule(null)}>as it was found</Act>}
+      {reserve.overruled && <Act onClick={() => onOverrule(null)}>Reset</Act>}
       <p>
         <Words text={reserve.sentence} marks={reserve.marks} />
       </p>

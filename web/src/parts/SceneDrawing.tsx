@@ -50,7 +50,7 @@ export function SceneDrawing({ shapes, aspect, ground, onShapes }: Props) {
           preserveAspectRatio="none"
           style={{ aspectRatio: aspect, background: shown({ value: ground, a: 0, b: 0 }) }}
           role="img"
-          aria-label={`The scene: ${shapes.length} shapes`}
+          aria-label={`The scene: ${shapes.length} masses`}
         >
           {shapes.map((shape, k) => (
             <polygon
@@ -85,7 +85,7 @@ export function SceneDrawing({ shapes, aspect, ground, onShapes }: Props) {
             onShapes(shapes.filter((_, k) => k !== chosen));
           }}
         >
-          take this shape away
+          Delete this mass
         </Act>
       ) : (
         <p>

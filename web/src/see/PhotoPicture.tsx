@@ -54,7 +54,7 @@ export function PhotoPicture({ piece, plan, photos, values }: Props) {
         alt="The reference"
       />
       {photos.marked && (
-        <PixelCanvas width={width} height={height} label="Lost ends" draw={draw} clear />
+        <PixelCanvas width={width} height={height} label="Lost detail" draw={draw} clear />
       )}
     </div>
   );

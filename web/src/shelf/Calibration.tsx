@@ -111,8 +111,8 @@ function FieldRow({ field, own, fitted, onType, onSettle }: FieldProps) {
 function Verdict({ fit, onKeep }: { fit: Fit; onKeep: () => void }) {
   return (
     <Text component="div" pt={10}>
-      The table misses your swatches by ΔE <b>{fit.before.toFixed(1)}</b> in the mean, fitted to
-      them by <b>{fit.after.toFixed(1)}</b>.{" "}
+      The listed paint misses your swatches by <b>{fit.before.toFixed(1)}</b> units of colour on
+      average, fitted to them by <b>{fit.after.toFixed(1)}</b>. An eye sees about 1.{" "}
       {fit.shelf ? (
         <b>Kept: recipes use your paint now.</b>
       ) : (

@@ -42,11 +42,6 @@ class Area:
         """The painter's name, else a letter that stays with it: an area has no name in common with a mass."""
         return Name(own=self.name) if self.name else Name(noun="area", letter=letter_of(self.label - 1))
 
-    @property
-    def short(self) -> str:
-        """The same in few words: the painter's, or `area B`."""
-        return self.name or f"area {self.called.letter}"
-
 
 UNSURE = 0.5
 """Values from the border between light and shadow within which an area's family is asked for."""

@@ -1,0 +1,51 @@
+"""Words that product text does without are nowhere on the page, nor in the catalogue."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator
+from pathlib import Path
+
+import pytest
+
+from tests.said import faults
+from washboard.words import ENGLISH
+
+ROOT = Path(__file__).parents[2]
+PAGES = sorted((ROOT / "web" / "src").rglob("*.tsx"))
+SHOWN = re.compile(
+    r">\s*([^<>{}=;()]*[A-Za-z]{2}[^<>{}=;()]*?)\s*<"
+    r"|(?:label|title|words|alt|placeholder|aria-label)=\"([^\"]+)\""
+    r"|(?:label|title|words|alt|aria-label)=\{`([^`]+)`\}"
+)
+CRAFT = frozenset({"depth", "depths"})
+
+
+def shown(path: Path) -> Iterator[str]:
+    """Text of a component that a painter reads."""
+    text = re.sub(r"//[^\n]*|/\*.*?\*/", "", path.read_text(), flags=re.DOTALL)
+    for found in SHOWN.finditer(text):
+        words = next(group for group in found.groups() if group)
+        yield re.sub(r"\$\{[^}]*\}", "1", " ".join(words.split()))
+
+
+@pytest.mark.parametrize("path", PAGES, ids=lambda path: path.stem)
+def test_no_component_says_a_word_that_is_avoided(path: Path) -> None:
+    for words in shown(path):
+        assert faults(words, CRAFT) == [], words
+
+
+def test_no_pattern_of_the_catalogue_says_a_word_that_is_avoided() -> None:
+    for file in sorted((ROOT / "src" / "washboard" / "words" / "en").glob("*.ftl")):
+        for number, line in enumerate(file.read_text().splitlines(), 1):
+            if "=" in line and not line.startswith(("#", "rule-")) and not line.endswith("->"):
+                words = re.sub(r"\{[^}]*\}", "1", line.split("=", 1)[1]).strip()
+                assert faults(words, CRAFT) == [], (file.name, number, words)
+
+
+def test_every_word_of_the_glossary_means_something_in_one_sentence() -> None:
+    glossary = ENGLISH.glossary()
+    assert len(glossary) >= 40
+    for word, means in glossary.items():
+        assert means.endswith("."), word
+        assert len(means.split()) <= 18, (word, means)
