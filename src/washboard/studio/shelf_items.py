@@ -30,6 +30,9 @@ GROUNDS = ("white", "value:7", "#c9a86a", "#5f4631", "black")
 """What it is shown over, besides the piece's own grounds."""
 Change = Mapping[str, Any] | None
 
+LIGHTFAST = {1: "I of IV (best)", 2: "II of IV", 3: "III of IV", 4: "IV of IV"}
+"""How long a paint keeps its colour in light, as tubes say it."""
+
 
 def item_of(key: str, fields: Mapping[str, Any]) -> Item:
     """A thing from a row's fields."""
@@ -145,7 +148,7 @@ def entry(item: Item) -> dict[str, Any]:
         hides = "opaque" if scatters > 1.2 else "transparent" if scatters < 0.3 else "half opaque"
         dries = f", dries {paint.drying.value} in oil" if item.medium == "oil" else ""
         grains = ", granulates" if paint.granulation >= 0.4 else ""
-        says = f"{hides}, {stains}{grains}, lightfast {paint.lightfast} of 4{dries}"
+        says = f"{hides}, {stains}{grains}, lightfastness {LIGHTFAST[paint.lightfast]}{dries}"
         known |= {
             "index": paint.index,
             "caution": paint.caution,

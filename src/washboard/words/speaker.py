@@ -122,7 +122,8 @@ class Speaker:
         }
         look = " ".join(self.pattern("look", **parts).split())
         if name.within:
-            return self.pattern(f"{pattern}-within", look=look, thing=self._with_article(name.within))
+            thing = name.within if pattern == "name-listed" else self._with_article(name.within)
+            return self.pattern(f"{pattern}-within", look=look, thing=thing)
         if not name.place:
             return self.pattern(f"{pattern}-alone", look=look)
         place = self._word("place" if pattern == "name-listed" else "at", name.place)
