@@ -1,6 +1,6 @@
 import { SimpleGrid, Text, Title } from "@mantine/core";
 import type { Board, Pile } from "../api/client";
-import { css } from "../parts/colour";
+import { css, takesWhite } from "../parts/colour";
 import classes from "./mix.module.css";
 import { type Column, columnOf } from "./table";
 
@@ -84,13 +84,9 @@ interface CellProps {
   now?: boolean;
 }
 
-/** Lightness L* at which black and white ink stand out alike, by 4.6 to 1. */
-const TURN = 49;
-
 function Cell({ words, title, lab, now }: CellProps) {
-  const dark = (lab[0] ?? 0) < TURN;
   return (
-    <li data-now={now} data-dark={dark} style={{ background: css(lab) }} title={title}>
+    <li data-now={now} data-dark={takesWhite(lab)} style={{ background: css(lab) }} title={title}>
       {words}
     </li>
   );
