@@ -73,6 +73,17 @@ def test_lists_name_a_few_masses_and_count_the_rest() -> None:
     assert row == "Last wash: Old shed, the barn and pond"
 
 
+@given(st.text(max_size=12), st.text("\ue000\ue0010;a", max_size=12))
+def test_whatever_a_painter_wrote_is_said_and_marked_where_it_stands(one: str, other: str) -> None:
+    about = About({"m1": Name(own=f"A{one}"), "m2": Name(own=f"B{other}")})
+    words = sentence("only-masses", masses=of_masses(("m1", "m2")))
+    said = ENGLISH.say(words, about)
+    assert [mark.masses for mark in said.marks] == [("m1",), ("m2",)]
+    assert [said.text[mark.start] for mark in said.marks] == ["A", "B"]
+    again = ENGLISH.say(as_given(said.text, said.marks), about)
+    assert again == said
+
+
 def test_no_two_masses_are_called_alike_and_no_mass_like_an_area() -> None:
     for seed in range(12):
         masses = patchwork(seed, 40, 9)[0].masses

@@ -38,9 +38,26 @@ def test_no_component_says_a_word_that_is_avoided(path: Path) -> None:
 def test_no_pattern_of_the_catalogue_says_a_word_that_is_avoided() -> None:
     for file in sorted((ROOT / "src" / "washboard" / "words" / "en").glob("*.ftl")):
         for number, line in enumerate(file.read_text().splitlines(), 1):
-            if "=" in line and not line.startswith(("#", "rule-")) and not line.endswith("->"):
+            if "=" in line and not line.startswith("#") and not line.endswith("->"):
                 words = re.sub(r"\{[^}]*\}", "1", line.split("=", 1)[1]).strip()
                 assert faults(words, CRAFT) == [], (file.name, number, words)
+
+
+def test_every_pattern_of_the_catalogue_is_said_somewhere() -> None:
+    source = "".join(
+        path.read_text()
+        for path in (ROOT / "src" / "washboard").rglob("*")
+        if path.suffix in (".py", ".ftl") and path.is_file()
+    )
+    quoted = set(re.findall(r"""["']([a-z][a-z-]*)["'{]""", source)) | set(
+        re.findall(r"\{ ([a-z-]+)", source)
+    )
+    begun = {f"{family}-" for family in ("noun", "size", "hue", "tone", "place", "at")}
+    begun |= {start for start in quoted if start.endswith("-")}
+    shapes = ("-alone", "-within")
+    for key in ENGLISH.keys:
+        plain = next((key.removesuffix(shape) for shape in shapes if key.endswith(shape)), key)
+        assert {key, plain} & quoted or any(key.startswith(start) for start in begun), key
 
 
 def test_every_word_of_the_glossary_means_something_in_one_sentence() -> None:

@@ -23,6 +23,8 @@ from ..core.sentence import Amount, Edges, Given, Listed, Mark, Masses, Sentence
 
 OPEN, CLOSE = "\ue000", "\ue001"
 """Stand round each name while a sentence is put together: Unicode keeps them for private use."""
+NO_SIGNS = dict.fromkeys(map(ord, OPEN + CLOSE))
+"""Takes them out of what painters wrote: there they would be read as ours."""
 NAMED = re.compile(f"{OPEN}(?P<number>[0-9]+);(?P<words>[^{OPEN}{CLOSE}]*){CLOSE}")
 AREA = "area"
 """The noun of a thing in the picture, which goes by a letter."""
@@ -176,7 +178,7 @@ class _Saying:
             case Sentence():
                 return self.filled(value)
             case Listed(of):
-                return self.speaker.row([one if isinstance(one, str) else self.filled(one) for one in of])
+                return self.speaker.row([str(self._words(one)) for one in of])
             case Masses():
                 return self._masses(value)
             case Edges(pairs, said):
@@ -188,8 +190,10 @@ class _Saying:
                 pattern = self.speaker.pattern
                 return pattern("pass-numbered", number=number) if number else pattern("the-start")
             case Name():
-                return self.speaker.inside(value, row=False)
-            case _:
+                return self.speaker.inside(value, row=False).translate(NO_SIGNS)
+            case str():
+                return value.translate(NO_SIGNS)
+            case int():
                 return value
 
     def _masses(self, value: Masses) -> str:
@@ -206,15 +210,15 @@ class _Saying:
     def _given(self, given: Given) -> str:
         text, at = "", 0
         for mark in given.marks:
-            text += given.text[at : mark.start]
+            text += given.text[at : mark.start].translate(NO_SIGNS)
             text += self._noted(given.text[mark.start : mark.end], mark.masses, mark.edges)
             at = mark.end
-        return text + given.text[at:]
+        return text + given.text[at:].translate(NO_SIGNS)
 
     def _noted(self, words: str, masses: tuple[str, ...], edges: Pairs = ()) -> str:
         """Words with signs round them that tell which masses or edges they name."""
         self.named.append((masses, edges))
-        return f"{OPEN}{len(self.named) - 1};{words}{CLOSE}"
+        return f"{OPEN}{len(self.named) - 1};{words.translate(NO_SIGNS)}{CLOSE}"
 
 
 ENGLISH = Speaker("en", "en-GB")

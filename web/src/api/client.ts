@@ -33,11 +33,9 @@ export type Verdict = components["schemas"]["VerdictRead"];
 export type ShelfItem = components["schemas"]["ItemRead"];
 export type ShelfGiven = components["schemas"]["ItemGiven"];
 export type Shelf = components["schemas"]["ShelfRead"];
-export type Listed = components["schemas"]["ListedRead"];
 export type Calibration = components["schemas"]["CalibrationRead"];
 export type PaintDetail = components["schemas"]["PaintDetailRead"];
 export type Job = components["schemas"]["JobRead"];
-export type Catalogue = components["schemas"]["CatalogueRead"];
 
 /** What went wrong, in the server's words: what was wrong, what was kept, what to do. */
 export class Problem extends Error {

@@ -24,9 +24,8 @@ export function Palette({ plan, prepared, changes }: Props) {
   const take = (palette: string[]) => changes.edit.mutate({ palette });
   return (
     <>
-      <Text my={8} fz={15.5}>
-        <b>{chosen.length} paints</b> reach {percent(share)} of the picture within ΔE 6; the mean
-        miss is {mean.toFixed(1)}.
+      <Text my={8} fz={15.5} title={`Within ΔE₀₀ 6; ${mean.toFixed(1)} on average`}>
+        <b>{chosen.length} paints</b> come close to {percent(share)} of the picture.
       </Text>
       <Offers palette={prepared.palette} chosen={chosen} onTake={take} />
       <SimpleGrid
@@ -50,12 +49,12 @@ export function Palette({ plan, prepared, changes }: Props) {
       </SimpleGrid>
       {missed.length > 0 && (
         <>
-          <Title order={3}>Out of reach</Title>
+          <Title order={3}>Out of reach, the furthest first</Title>
           <ul className={classes.missed}>
             {missed.slice(0, 6).map(({ mass, lab, apart }) => (
-              <li key={mass}>
+              <li key={mass} title={`ΔE₀₀ ${apart.toFixed(0)}`}>
                 <Swatch lab={lab} w={26} h={13} mr={8} />
-                {nameIn(plan, mass)}, by ΔE {apart.toFixed(0)}
+                {nameIn(plan, mass)}
               </li>
             ))}
           </ul>

@@ -15,8 +15,6 @@ from .superpixels import Superpixels
 BINS = 24
 RANGES = ((0.0, 100.0), (-60.0, 60.0), (-60.0, 60.0), (0.0, 3.2), (0.0, 3.2))
 """Lowest and highest value of each channel's histogram."""
-SPREAD = (1.6, 1.6, 1.6, 1.2, 1.2)
-"""Bins over which a histogram is blurred, so that neighbouring bins count as near."""
 WEIGHTS = (0.66, 1.25, 1.25, 0.3, 1.24)
 """Of the channels' differences: L*, a*, b*, and texture at two scales."""
 EDGE = 2.2

@@ -6,8 +6,6 @@ import numpy as np
 
 from .value import luminance_of, value_of
 
-SURROUND = 0.69
-"""c of an average surround."""
 ADAPTED = 64.0
 """cd/m² to which the eye is adapted: white paper in a lit room."""
 STANDARD = 20.0

@@ -65,8 +65,3 @@ def hue_of(lab: tuple[float, float, float]) -> str:
     if chroma < 16 and "-" not in name:
         return f"{name}-grey" if name != "brown" else "brown-grey"
     return name
-
-
-def is_warm(lab: tuple[float, float, float]) -> bool:
-    """Whether a Lab colour leans warm: toward red and yellow rather than green and blue."""
-    return lab[2] + 0.6 * lab[1] > 0

@@ -151,7 +151,7 @@ def _alike(found: Mapping[str, Name], taken: Iterable[Name]) -> list[list[str]]:
 
 def _finer(group: Sequence[Mass], names: Mapping[str, Name]) -> dict[str, Name]:
     if names[group[0].id].within:
-        return {m.id: replace(names[m.id], place="") for m in group}
+        return {}
     return {m.id: replace(names[m.id], place=fine_place(m)) for m in group}
 
 

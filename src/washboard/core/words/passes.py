@@ -195,7 +195,7 @@ def _acts(worked: PlanningResult, k: int, masses: Sequence[Mass]) -> list[Senten
     if laid:
         low, high = (tone(f(m.target for m in laid)) for f in (min, max))
         joined = len(laid) > 1 and medium.transparent and own.keys() & {Kind.WASH, Kind.GRADED_WASH}
-        key = "how-one" if low == high or f"{low.number:.1f}" == f"{high.number:.1f}" else "how-spread"
+        key = "how-one" if f"{low.number:.1f}" == f"{high.number:.1f}" else "how-spread"
         mixture = mixture_of(laid)
         found.append(sentence("how-joined" if joined else key, mixture=mixture, low=low, high=high))
     for kind, held in own.items():
@@ -203,8 +203,8 @@ def _acts(worked: PlanningResult, k: int, masses: Sequence[Mass]) -> list[Senten
             found.append(sentence(f"how-{kind.value}", masses=said(held)))
     steps = max((o.steps for o in done.operations), default=1)
     if steps > 1:
-        lit = [worked.plan.mass(o.mass) for o in done.operations if o.steps > 1]
-        found.append(sentence("how-steps", masses=said(lit), steps=steps))
+        stepped = [worked.plan.mass(o.mass) for o in done.operations if o.steps > 1]
+        found.append(sentence("how-steps", masses=said(stepped), steps=steps))
     if not found and not masses:
         found.append(sentence("how-everywhere"))
     elif not found:
