@@ -39,6 +39,22 @@ def test_reading_a_plan_back_gives_the_same_plan(medium: str) -> None:
     assert planfile.written(again) == planfile.written(read) == text
 
 
+def test_a_name_of_words_that_are_not_known_here_stays_as_it_was_written() -> None:
+    plain = json.loads(planfile.written(document()))
+    plain["masses"][0] |= {"called": "Frosted hedge", "naming": {"noun": "hedge", "hues": ["frosted"]}}
+    plan = planfile.plan_from(planfile.read(json.dumps(plain)))
+    again = planfile.document_of(plan, planfile.DocumentSource("Patchwork"))
+    assert again.masses[0].called == "Frosted hedge"
+
+
+@pytest.mark.parametrize("spans", [[(5, 2)], [(-1, 2)], [(0, 9999)], [(3, 6), (2, 4)]])
+def test_marks_that_do_not_fit_their_text_are_refused(spans: list[tuple[int, int]]) -> None:
+    plain = json.loads(planfile.written(document()))
+    plain["passes"][0]["titleMarks"] = [{"start": start, "end": end} for start, end in spans]
+    with pytest.raises(InvalidPlan, match="marks of names do not fit"):
+        planfile.plan_from(planfile.read(json.dumps(plain)))
+
+
 def test_the_published_schema_accepts_what_is_written_and_refuses_what_is_not_a_plan() -> None:
     schema = json.loads((ROOT / "docs" / "plan.schema.json").read_text())
     Draft202012Validator.check_schema(schema)

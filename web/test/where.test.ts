@@ -1,6 +1,7 @@
 import { describe, expect, test } from "vitest";
 import type { Pass } from "../src/api/client";
 import { drawWhere, type Ground, litIn, rolesOf } from "../src/order/where";
+import { spans } from "../src/parts/lit";
 import { pass, plan } from "./made";
 
 const SIZE = 48;
@@ -63,5 +64,22 @@ describe("what is lit", () => {
 
   test("is nothing for a mass that the plan has no more", () => {
     expect(inked(drawn(undefined, { masses: ["m99"], edges: [["m1", "m99"]] }), 0, SIZE)).toBe(0);
+  });
+});
+
+describe("a text with marks", () => {
+  test("is cut where the server counts, whatever characters a name has", () => {
+    const found = spans("The 🌳 x and sea.", [
+      { start: 4, end: 7, masses: ["m1"] },
+      { start: 12, end: 15, masses: ["m2"] },
+    ]);
+    expect(found.map(({ words }) => words)).toEqual(["The ", "🌳 x", " and ", "sea", "."]);
+    expect(found.map(({ mark }) => mark?.masses?.[0])).toEqual([
+      undefined,
+      "m1",
+      undefined,
+      "m2",
+      undefined,
+    ]);
   });
 });

@@ -143,18 +143,14 @@ def _foot(canvas: Canvas, plan: Plan, done: Pass, left: float, wide: float, thir
         words(canvas, dry, left + work + 2, base + 1.0, 7.5, TEXT, QUIET)
     ladder(canvas, left + third + GAP, base, third, *done.values)
     side = left + 2 * (third + GAP)
-    needs, tools = ENGLISH.text(done.needs), tools_of(done)
-    facts = [(ENGLISH.pattern("card-needs", needs=_small(needs), tools=tools), style(TEXT, 7.6, 1.2))]
+    needs, tools = ENGLISH.phrase(done.needs), tools_of(done)
+    facts = [(ENGLISH.pattern("card-needs", needs=needs, tools=tools), style(TEXT, 7.6, 1.2))]
     flow(canvas, facts, (side, base + 7.6, third, 7.6))
     caution = " ".join(cautions_of(plan, done))
     canvas.setStrokeGray(HAIR)
     canvas.setLineWidth(0.3)
     canvas.line(left * MM, (EDGE + 3.6) * MM, (left + wide) * MM, (EDGE + 3.6) * MM)
     flow(canvas, [(caution, style(TEXT, 6.4, 1.15, QUIET))], (left, EDGE + 2.8, wide, 5.4))
-
-
-def _small(text: str) -> str:
-    return text[:1].lower() + text[1:]
 
 
 def tools_of(done: Pass) -> str:

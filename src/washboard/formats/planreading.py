@@ -15,11 +15,12 @@ from ..core.reference.look import Look
 from ..core.reference.mass import Border, Mass
 from ..core.reference.name import Name
 from ..core.sentence import Mark, Sentence, as_given
+from ..words import ENGLISH
 from .planparts import Document, MarkPart, MassPart, PassPart, ReservePart, SaidPart, SheetPart, ToningPart
 
 
 def plan_from(document: Document) -> Plan:
-    """The plan in a document; raises InvalidPlan for an unknown medium."""
+    """The plan in a document; raises InvalidPlan for an unknown medium and for marks outside their text."""
     try:
         medium = medium_named(document.medium)
     except UnknownName as error:
@@ -61,8 +62,9 @@ def _mass_from(part: MassPart) -> Mass:
     dropped = ("called", "naming", "look", "target_value", "end_values", "reserved", "neighbours")
     fields = {k: getattr(part, k) for k in MassPart.model_fields if k not in dropped}
     borders = tuple(Border(b.mass, b.length_cm, b.softness_mm, b.hardness) for b in part.neighbours)
-    # Files of before have the name in words only.
-    called = Name(**dict(part.naming)) if part.naming else Name(own=part.called)
+    # Files of before have the name in words only, and those of another version words that are not known here.
+    named = Name(**dict(part.naming)) if part.naming else None
+    called = named if named and ENGLISH.knows(named) else Name(own=part.called)
     look = Look(**dict(part.look)) if part.look else Look()
     return Mass(**fields, called=called, look=look, target=part.target_value, borders=borders)
 
@@ -90,6 +92,9 @@ def _pass_from(part: PassPart) -> Pass:
 
 
 def _given(text: str, marks: Sequence[MarkPart]) -> Sentence:
+    places = [0, *(at for mark in marks for at in (mark.start, mark.end)), len(text)]
+    if places != sorted(places):
+        raise InvalidPlan(f"The marks of names do not fit the text “{text}”; nothing was kept of the file.")
     return as_given(text, [Mark(mark.start, mark.end, mark.masses, mark.edges) for mark in marks])
 
 

@@ -113,8 +113,8 @@ def _pass(done: Pass, told: About) -> dict[str, Any]:
         "what": " ".join(step["text"] for step in steps),
         "steps": steps,
         "where": ENGLISH.text(done.where, told),
-        "edge": _small(ENGLISH.text(done.edge)),
-        "needs": _small(ENGLISH.text(done.needs)),
+        "edge": ENGLISH.phrase(done.edge),
+        "needs": ENGLISH.phrase(done.needs),
         "reason": " ".join(ENGLISH.text(r.sentence, told) for r in done.reasons),
         "wait_minutes": done.wait,
         "max_lag_minutes": done.max_lag,
@@ -139,7 +139,7 @@ def _reason(reason: Reason, told: About) -> dict[str, Any]:
 
 def _reserve(reserve: Reserve, told: About) -> dict[str, Any]:
     words = _said(reserve.sentence, told)
-    ways = [(kind, minutes, _small(ENGLISH.text(why))) for kind, minutes, why in reserve.ways]
+    ways = [(kind, minutes, ENGLISH.phrase(why)) for kind, minutes, why in reserve.ways]
     return {
         **vars(reserve),
         "sentence": words["text"],
@@ -151,7 +151,7 @@ def _reserve(reserve: Reserve, told: About) -> dict[str, Any]:
 
 def _toning(toning: Toning) -> dict[str, Any]:
     what = " ".join(ENGLISH.text(step) for step in toning.what)
-    return {**vars(toning), "title": _small(ENGLISH.text(toning.title)), "what": what}
+    return {**vars(toning), "title": ENGLISH.phrase(toning.title), "what": what}
 
 
 def _said(words: Sentence, told: About) -> dict[str, Any]:
@@ -162,11 +162,6 @@ def _said(words: Sentence, told: About) -> dict[str, Any]:
 def marks_of(said: Said) -> list[MarkPart]:
     """Where a text names masses, as the format holds it."""
     return [MarkPart.model_validate(vars(mark)) for mark in said.marks]
-
-
-def _small(text: str) -> str:
-    """A phrase that stands behind a label."""
-    return text[:1].lower() + text[1:]
 
 
 def _rounded(given: Any) -> Any:

@@ -46,13 +46,9 @@ def view_of(result: Result, settings: Settings) -> dict[str, Any]:
         "areas": [_area(area) for area in seen.whole.areas],
         "back": back,
         "school": school_named(result.worked.plan.school).words,
-        "surface": _small(ENGLISH.text(described(result.worked.plan.surface))),
+        "surface": ENGLISH.phrase(described(result.worked.plan.surface)),
         "photo": list(photo_notes(seen.frame, settings)),
     }
-
-
-def _small(text: str) -> str:
-    return text[:1].lower() + text[1:]
 
 
 def _area(area: Area) -> dict[str, Any]:

@@ -89,6 +89,20 @@ class Speaker:
         """The sentence as plain text."""
         return self.say(given, about).text
 
+    def phrase(self, given: Sentence, about: About = NOTHING) -> str:
+        """The sentence as it stands behind a label or inside another: its first letter small."""
+        text = self.text(given, about)
+        return text[:1].lower() + text[1:]
+
+    def knows(self, name: Name) -> bool:
+        """Whether all of a name can be said: the catalogue may have lost a word since it was written."""
+        try:
+            self.name(name)
+            self.inside(name, row=False)
+        except KeyError:
+            return False
+        return True
+
     def glossary(self) -> dict[str, str]:
         """What each word of the craft means, by the word."""
         return {

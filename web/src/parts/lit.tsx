@@ -61,21 +61,29 @@ interface Props {
 
 /** A sentence in which every name lights its mass, and every count all that it counts. */
 export function Words({ text, marks = [] }: Props) {
-  const parts: ReactNode[] = [];
+  return spans(text, marks).map(({ at, words, mark }) =>
+    mark ? (
+      <Name key={at} words={words} lit={{ masses: mark.masses ?? [], edges: mark.edges ?? [] }} />
+    ) : (
+      words
+    ),
+  );
+}
+
+/** A text in its parts, with a mark or without. Marks count characters as the server does, not halves of them. */
+export function spans(text: string, marks: readonly Mark[]) {
+  const letters = Array.from(text);
+  const found: { at: number; words: string; mark?: Mark }[] = [];
+  const take = (from: number, to: number, mark?: Mark) =>
+    from < to && found.push({ at: from, words: letters.slice(from, to).join(""), mark });
   let at = 0;
   for (const mark of marks) {
-    parts.push(text.slice(at, mark.start));
-    parts.push(
-      <Name
-        key={mark.start}
-        words={text.slice(mark.start, mark.end)}
-        lit={{ masses: mark.masses ?? [], edges: mark.edges ?? [] }}
-      />,
-    );
+    take(at, mark.start);
+    take(mark.start, mark.end, mark);
     at = mark.end;
   }
-  parts.push(text.slice(at));
-  return <>{parts}</>;
+  take(at, letters.length);
+  return found;
 }
 
 /** A name, or a count, that shows in the picture what it means. */

@@ -144,8 +144,7 @@ def _fix(finding: Finding, settings: Settings, told: About) -> FixRead | None:
     changes = fields_changed(settings, finding.fix) if finding.fix else None
     if changes is None:
         return None
-    words = ENGLISH.text(finding.trying, told)
-    return FixRead(words=words[:1].lower() + words[1:], changes=changes_of(changes))
+    return FixRead(words=ENGLISH.phrase(finding.trying, told), changes=changes_of(changes))
 
 
 @router.get("/{piece}/schools", responses=problems())

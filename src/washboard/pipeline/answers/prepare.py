@@ -29,7 +29,6 @@ from ...core.materials.shelf import OWN
 from ...core.materials.surfaces import Sheet, surface_of
 from ...core.palette.coverage import Weighed, coverage_of, proposed, weighed
 from ...core.reference.mass import Mass
-from ...core.sentence import Sentence
 from ...formats import lookfile
 from ...settings import Settings, Stage, declared
 from ...words import ENGLISH
@@ -188,15 +187,9 @@ def _finding(finding: Finding, settings: Settings, seen: Seen) -> dict[str, Any]
         "why": ENGLISH.text(finding.why),
         "place": list(finding.place),
         "areas": [f"a{label}" for label in finding.areas],
-        "fixWords": _small(finding.trying),
+        "fixWords": ENGLISH.phrase(finding.trying) if finding.trying else None,
         "fix": tried,
     }
-
-
-def _small(words: Sentence | None) -> str | None:
-    """What could be tried, as it stands behind a label."""
-    text = ENGLISH.text(words) if words else None
-    return text and text[:1].lower() + text[1:]
 
 
 def _palette(masses: Sequence[Mass], settings: Settings) -> dict[str, Any]:
