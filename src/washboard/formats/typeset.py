@@ -17,6 +17,8 @@ from reportlab.pdfgen.canvas import Canvas
 from reportlab.pdfgen.pathobject import PDFPathObject
 from reportlab.platypus import Paragraph
 
+from ..core.colour.lab import greys
+
 MM = 72 / 25.4
 INK, QUIET, HAIR = 0.08, 0.36, 0.72
 """Greys of print: text, what stands behind it, thin lines."""
@@ -100,10 +102,9 @@ def ladder(
     canvas: Canvas, left: float, bottom: float, wide: float, low: float, high: float, steps: int = 10
 ) -> None:
     """The values 1 to 10 as greys in a row, those of a pass under a bar."""
-    step = wide / steps
+    step, shades = wide / steps, greys(steps + 1, 1.0)
     for value in range(1, steps + 1):
-        grey = _grey(value)
-        canvas.setFillGray(grey)
+        canvas.setFillGray(shades[value] / 255)
         canvas.setStrokeGray(HAIR)
         canvas.setLineWidth(0.3)
         canvas.rect((left + (value - 1) * step) * MM, bottom * MM, step * MM, 3.4 * MM, fill=1)
@@ -114,11 +115,6 @@ def ladder(
     canvas.setStrokeGray(INK)
     canvas.setLineWidth(1.6)
     canvas.line((start - 0.6) * MM, (bottom + 4.4) * MM, (end + 0.6) * MM, (bottom + 4.4) * MM)
-
-
-def _grey(value: float) -> float:
-    """The encoded grey 0–1 of a Munsell value, to look at beside paper."""
-    return min(1.0, max(0.0, value / 10.0))
 
 
 def ridge(canvas: Canvas, left: float, bottom: float, wide: float, tall: float, dip: float = 0.0) -> None:

@@ -23,7 +23,7 @@ const DOINGS: { key: Doing; words: string }[] = [
   { key: "crop", words: "crop" },
   { key: "move", words: "move a thing" },
   { key: "dark", words: "a dark accent" },
-  { key: "glint", words: "a light accent" },
+  { key: "glint", words: "a highlight" },
   { key: "focus", words: "set the focus" },
   { key: "light", words: "set the light" },
 ];

@@ -21,7 +21,7 @@ export function captionOf(part: Part, doing: Doing, invented: number) {
       crop: "Drag a side of the frame: the whole reference shows",
       move: "Drag a thing to where it should stand, or touch it to scale it",
       dark: "Touch where a dark accent should stand",
-      glint: "Touch where a light accent should stand",
+      glint: "Touch where a highlight should stand",
       focus: "Touch the place that should lead",
       light: "Drag the way the light falls",
     }[doing];

@@ -107,14 +107,14 @@ function Head({ shelf, changes, adding, onAdding }: HeadProps) {
       {/* Only once it is known what stands there: changes name the revision they are made on. */}
       {shelf && (
         <FilePick
-          words="Import"
+          words="import"
           label="A shelf as CSV or CxF"
           accept=".csv,.cxf"
           onFile={(file) => changes.take.mutate(file)}
         />
       )}
       <span>
-        Export{" "}
+        export{" "}
         <a href="/api/shelf/export/shelf.csv" download>
           CSV
         </a>{" "}

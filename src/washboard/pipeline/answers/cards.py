@@ -30,10 +30,9 @@ def cards_of(result: Result, settings: Settings, name: str, sheet: bool = False)
     plan, size = result.worked.plan, SHEETED if sheet else CARDED
     after = pictures(result, result.worked, list(range(len(plan.passes) + 1)), size)
     labels = result.seen.measured.labels
+    printed = [jpeg(image) for image in after]
     shown = [
-        cardfile.Shown(
-            jpeg(after[k]), jpeg(place_picture(plan, done, labels, after[k + 1])), jpeg(after[k + 1])
-        )
+        cardfile.Shown(printed[k], jpeg(place_picture(plan, done, labels, after[k + 1])), printed[k + 1])
         for k, done in enumerate(plan.passes)
     ]
     if sheet:
