@@ -15,7 +15,9 @@ from washboard.core.materials.media import medium_named
 from washboard.core.plan.plan import Plan
 from washboard.core.schools import school_named
 from washboard.core.schools.saved import saved_key, school_from, stage_of
+from washboard.core.sentence import sentence
 from washboard.core.surface.replay import replay
+from washboard.words import ENGLISH
 
 JAW = "own/Jaw first/{}/85-100 0-15 15-85"
 
@@ -64,6 +66,12 @@ def test_any_piece_can_be_painted_by_a_saved_school_of_its_kind_of_medium(seed: 
     if max(values.values()) - min(values.values()) > 3 and max(laid.values()) >= 2:
         lightest, middle = max(values, key=lambda n: values[n]), sorted(values, key=lambda n: values[n])
         assert laid[lightest] <= laid[middle[len(middle) // 2]], "the jaw closes on the middles"
+
+
+def test_its_name_keeps_its_letters_inside_a_sentence() -> None:
+    school = school_from(JAW.format("covers"))
+    words = sentence("strand-own-area", thing="the shed", school=school.said)
+    assert ENGLISH.text(words) == "The shed by itself (Jaw first)"
 
 
 def test_a_value_belongs_to_the_narrowest_stage_that_holds_it_else_to_the_nearest() -> None:

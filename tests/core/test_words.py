@@ -73,6 +73,14 @@ def test_lists_name_a_few_masses_and_count_the_rest() -> None:
     assert row == "Last wash: Old shed, the barn and pond"
 
 
+def test_a_phrase_begins_small_but_for_a_name() -> None:
+    about = About({"m1": Name(own="Aunt's jug")})
+    words = sentence("only-masses", masses=of_masses(("m1",)))
+    assert ENGLISH.phrase(words, about).startswith("Aunt's jug")
+    assert ENGLISH.phrase(sentence("needs-dry")) == "dry"
+    assert ENGLISH.text(sentence("needs-dry")) == "Dry"
+
+
 @given(st.text(max_size=12), st.text("\ue000\ue0010;a", max_size=12))
 def test_whatever_a_painter_wrote_is_said_and_marked_where_it_stands(one: str, other: str) -> None:
     about = About({"m1": Name(own=f"A{one}"), "m2": Name(own=f"B{other}")})

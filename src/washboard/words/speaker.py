@@ -74,6 +74,11 @@ class Speaker:
 
     def say(self, given: Sentence, about: About = NOTHING) -> Said:
         """The sentence with its marks, its first letter large."""
+        said = self._said(given, about)
+        return Said(said.text[:1].upper() + said.text[1:], said.marks)
+
+    def _said(self, given: Sentence, about: About) -> Said:
+        """The sentence as the catalogue has it: phrases begin with a small letter there."""
         saying = _Saying(self, about)
         text, marks, plain, at = saying.filled(given), list[Mark](), "", 0
         for found in NAMED.finditer(text):
@@ -83,16 +88,15 @@ class Speaker:
             marks.append(Mark(start, len(plain), *saying.named[int(found["number"])]))
             at = found.end()
         plain += text[at:]
-        return Said(plain[:1].upper() + plain[1:], tuple(marks))
+        return Said(plain, tuple(marks))
 
     def text(self, given: Sentence, about: About = NOTHING) -> str:
         """The sentence as plain text."""
         return self.say(given, about).text
 
     def phrase(self, given: Sentence, about: About = NOTHING) -> str:
-        """The sentence as it stands behind a label or inside another: its first letter small."""
-        text = self.text(given, about)
-        return text[:1].lower() + text[1:]
+        """The sentence as it stands behind a label or inside another: names keep their letters."""
+        return self._said(given, about).text
 
     def knows(self, name: Name) -> bool:
         """Whether all of a name can be said: the catalogue may have lost a word since it was written."""

@@ -80,6 +80,7 @@ def school_from(key: str) -> School:
         else "paint only darkens, and it was saved from a medium that covers",
         nearest="light-to-dark" if not darkens else "dark-to-light",
         fewest=1,
+        own=True,
     )
 
 

@@ -88,7 +88,7 @@ class School:
     laying at the least. `runs_under`: whether a pass may run under masses painted later; `nested`: whether
     it runs under them wherever that does not spoil them. `tones` lays a middle tone all over first and wipes
     the lights out of it, for which the ground must have a value of `ground_from`; `restates` goes over the
-    darkest darks once more at the end.
+    darkest darks once more at the end. `own`: the painter's, by the painter's name.
     """
 
     key: str
@@ -104,13 +104,14 @@ class School:
     tones: bool = False
     ground_from: float = 0.0
     restates: bool = False
+    own: bool = False
     transparent: Weights = field(default=TRANSPARENT)
     opaque: Weights = field(default=OPAQUE)
 
     @property
     def said(self) -> Sentence:
         """Its name inside a sentence."""
-        return as_given(self.words[:1].lower() + self.words[1:])
+        return as_given(self.words if self.own else self.words[:1].lower() + self.words[1:])
 
     def weights(self, medium: Medium) -> Weights:
         """What this school weighs in a medium."""
