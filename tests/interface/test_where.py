@@ -126,6 +126,15 @@ def test_names_are_lit_by_keyboard_alone(page: Page, piece: Room) -> None:
     expect(wanted).to_have_attribute("aria-pressed", "false")
 
 
+def test_a_white_is_lit_while_its_way_is_chosen_by_keyboard(page: Page, piece: Room) -> None:
+    before = unhatched(page, piece, "order?pass=4&below=lights")
+    way = page.get_by_label(re.compile("^How .* is kept$")).first
+    way.focus()
+    assert lit(page) > before
+    way.blur()
+    assert lit(page) == before
+
+
 def test_an_edge_that_would_run_is_drawn_where_it_runs(page: Page, piece: Room) -> None:
     document = plan(piece)
     number = next(

@@ -71,6 +71,8 @@ function Light({ plan, number, reserve, onOverrule, onMass }: LightProps) {
       className={classes.light}
       onPointerEnter={() => onMass(reserve.mass)}
       onPointerLeave={() => onMass(null)}
+      onFocus={() => onMass(reserve.mass)}
+      onBlur={() => onMass(null)}
     >
       <b>
         {number} {name}

@@ -209,8 +209,7 @@ const labelOf = (mass: Mass) => {
 const [EASY, CLOSE, ROOM] = [24, 28, WIDE - RIGHT - 38];
 
 function Label({ x, y, words }: { x: number; y: number; words: string }) {
-  const short = words.length > EASY ? words.replace(/ (at|in|over|across) the /, ", ") : words;
-  const shown = short.length > CLOSE ? `${short.slice(0, CLOSE - 1)}…` : short;
+  const shown = words.length > CLOSE ? `${words.slice(0, CLOSE - 1)}…` : words;
   const closer = shown.length > EASY ? { textLength: ROOM, lengthAdjust: "spacing" } : {};
   return (
     <text x={x} y={y} {...closer}>
