@@ -3,7 +3,12 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Iterator
+from contextlib import contextmanager
 
+import pytest
+
+from washboard.core.errors import WashboardError
 from washboard.core.plan.plan import Pass, Plan
 from washboard.core.sentence import Sentence
 from washboard.words import ENGLISH, About
@@ -70,6 +75,21 @@ def how(done: Pass, plan: Plan) -> str:
 def why(done: Pass, plan: Plan) -> str:
     """The reasons of a pass."""
     return " ".join(text(reason.sentence, plan) for reason in done.reasons)
+
+
+def words_of(error: WashboardError) -> str:
+    """What a refusal says."""
+    return ENGLISH.text(error.sentence)
+
+
+@contextmanager
+def refuses(
+    kind: type[WashboardError] | tuple[type[WashboardError], ...], says: str
+) -> Iterator[pytest.ExceptionInfo[WashboardError]]:
+    """What is done inside is refused by an error of this kind, in words that match."""
+    with pytest.raises(kind) as caught:
+        yield caught
+    assert re.search(says, words_of(caught.value)), words_of(caught.value)
 
 
 def faults(words: str, own: frozenset[str] = frozenset()) -> list[str]:

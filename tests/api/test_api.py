@@ -206,7 +206,7 @@ BODIES: dict[str, tuple[dict[str, Any], str]] = {
     "unknown surface": ({"surface": "tartan"}, "surface"),
     "huge": ({"widthCm": 1e7}, "width"),
     "negative": ({"heightCm": -3}, "height"),
-    "nothing": ({"reference": None}, "either a reference or"),
+    "nothing": ({"reference": None}, "either a photo or"),
     "unknown field": ({"colour": "blue"}, "colour"),
 }
 

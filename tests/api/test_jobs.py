@@ -8,7 +8,9 @@ from collections.abc import Callable, Iterator
 
 import pytest
 
+from tests.said import text
 from washboard.core.errors import InvalidInput, Stopped
+from washboard.core.sentence import sentence
 from washboard.store.errors import Missing
 from washboard.studio.jobs import KEPT, Job, Jobs
 
@@ -31,7 +33,7 @@ def waiting(gate: threading.Event) -> Callable[[Job], None]:
     def work(job: Job) -> None:
         while not gate.wait(0.01):
             if job.cancelled.is_set():
-                raise Stopped("Stopped.")
+                raise Stopped("refused-stopped")
 
     return work
 
@@ -63,10 +65,10 @@ def test_a_cancelled_job_is_not_handed_out_again(jobs: Jobs) -> None:
 
 def test_a_job_that_fails_says_why_in_the_words_of_the_core(jobs: Jobs) -> None:
     def work(_: Job) -> None:
-        raise InvalidInput("Thresholds must rise.")
+        raise InvalidInput("refused-thresholds-rise")
 
     job = ended(jobs.start("a", work))
-    assert (job.state, job.problem) == ("failed", "Thresholds must rise.")
+    assert (job.state, job.problem) == ("failed", sentence("refused-thresholds-rise"))
 
 
 @pytest.mark.filterwarnings("ignore::pytest.PytestUnhandledThreadExceptionWarning")
@@ -77,7 +79,7 @@ def test_a_job_that_breaks_says_that_nothing_was_lost(jobs: Jobs) -> None:
     job = ended(jobs.start("a", work))
     assert job.state == "failed"
     assert job.problem is not None
-    assert "Nothing was lost" in job.problem
+    assert "Nothing was lost" in text(job.problem)
 
 
 def test_progress_never_falls_and_ends_at_one(jobs: Jobs) -> None:

@@ -70,9 +70,9 @@ def test_passes_of_ones_own_that_the_judge_refuses_rest_and_a_note_says_why(
 @pytest.mark.parametrize(
     ("wanted", "says"),
     [
-        ({"kind": "melt", "masses": ["m1"]}, "no operation 'melt'"),
+        ({"kind": "melt", "masses": ["m1"]}, "no act “melt”"),
         ({"kind": "fix", "masses": ["m1"]}, "can be"),
-        ({"kind": "glaze", "masses": ["m999"]}, "no shape"),
+        ({"kind": "glaze", "masses": ["m999"]}, "no mass"),
         ({"kind": "glaze", "masses": ["m1"], "after": "p99"}, "no pass"),
     ],
 )
@@ -115,7 +115,7 @@ def test_an_order_is_saved_as_a_school_of_ones_own_taken_in_another_piece_and_fo
     worked_out(client, landscape)
     again = client.post("/api/own-schools", json={"piece": landscape, "name": "Three stages"})
     assert again.status_code == 422
-    assert "it was kept as it was" in again.json()["detail"]
+    assert "already; it was kept" in again.json()["detail"]
     patched(client, landscape, passes=None)
     assert client.delete("/api/own-schools", params={"key": key}).status_code == 204
     assert client.delete("/api/own-schools", params={"key": key}).status_code == 404

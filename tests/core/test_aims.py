@@ -12,12 +12,12 @@ from tests.said import text
 from washboard.core.key.relations import Thing
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
+from washboard.core.name import Name
 from washboard.core.order.options import Options
 from washboard.core.order.reserve import Light, decided
 from washboard.core.plan.plan import Kind
 from washboard.core.planning.compare import compared, delivers, metrics_of
 from washboard.core.planning.planner import plan_of
-from washboard.core.reference.name import Name
 from washboard.core.schools.aims import FINAL, Aim
 from washboard.core.surface.replay import replay
 from washboard.demo.pieces import SALT_PANS, reference_bytes

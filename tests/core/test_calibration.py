@@ -8,6 +8,7 @@ import numpy as np
 import pytest
 
 from tests import manyflux
+from tests.said import refuses
 from washboard.core.calibration.refit import Swatch, refit
 from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import BANDS, WAVELENGTHS, lab_of_spectrum
@@ -124,5 +125,5 @@ GOOD = Swatch(1.0, 0.85, (50.0, 10.0, 20.0))
     ],
 )
 def test_a_strip_that_cannot_be_is_refused(swatches: list[Swatch], says: str) -> None:
-    with pytest.raises(InvalidInput, match=says):
+    with refuses(InvalidInput, says):
         refit(PAINTS["ochre"].absorption, PAINTS["ochre"].scattering, swatches)

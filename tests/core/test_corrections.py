@@ -13,6 +13,7 @@ import pytest
 from tests.core.test_areas import OUTLINES, UNSEEN, deepest, drawn_over, outlined, overlap, picture, tree
 from tests.long import SOAK
 from tests.rough import rough_outline
+from tests.said import refuses
 from washboard.core.areas.area_map import PROPOSED, area_map
 from washboard.core.areas.corrections import Corrections, Stroke
 from washboard.core.areas.snap import snapped
@@ -190,5 +191,5 @@ def test_what_was_drawn_inside_stays_when_something_larger_is_outlined_later() -
     ],
 )
 def test_strokes_that_mean_two_things_at_once_are_refused(stroke: Stroke) -> None:
-    with pytest.raises(InvalidInput, match="the areas were kept"):
+    with refuses(InvalidInput, "the areas were kept"):
         Corrections(strokes=(stroke,)).checked()

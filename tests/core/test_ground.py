@@ -9,7 +9,7 @@ import pytest
 
 from tests.conftest import encoded
 from tests.pieces import photographs
-from tests.said import text
+from tests.said import refuses, text
 from washboard.core.colour.lab import difference, linear_of_lab
 from washboard.core.errors import UnknownName
 from washboard.core.ground.choice import candidates_of
@@ -123,7 +123,7 @@ def test_toning_is_a_pass_with_paint_minutes_and_drying_and_paper_needs_none() -
     assert black is not None
     assert "both sides" in text(black.what[-1])
     assert toning_of(ground_named("pastel", "charcoal"), 500.0) is None
-    with pytest.raises(UnknownName, match="ground for oil"):
+    with refuses(UnknownName, "ground for oil"):
         ground_named("oil", "charcoal")
 
 

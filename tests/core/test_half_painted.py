@@ -9,6 +9,7 @@ import numpy as np
 import pytest
 
 from tests.pieces import patchwork
+from tests.said import refuses
 from washboard.core.errors import InvalidInput
 from washboard.core.materials.media import medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
@@ -114,12 +115,12 @@ def test_a_bare_start_is_no_start_at_all() -> None:
 
 def test_states_that_cannot_be_are_refused() -> None:
     for clock in (-1.0, math.nan, math.inf):
-        with pytest.raises(InvalidInput, match="clock"):
+        with refuses(InvalidInput, "clock"):
             SheetState(clock)
-    with pytest.raises(InvalidInput, match="m1"):
+    with refuses(InvalidInput, "m1"):
         SheetState(0.0, {"m1": MassSurface(11.0)})
     first = planned("oil", 1)
-    with pytest.raises(InvalidInput, match="passes"):
+    with refuses(InvalidInput, "passes"):
         after_passes(first, len(first.plan.passes) + 1)
 
 

@@ -10,7 +10,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.pieces import Made, patchwork
-from tests.said import how, text
+from tests.said import how, refuses, text
 from washboard.core.errors import InvalidInput
 from washboard.core.materials.media import MEDIA
 from washboard.core.materials.paints import PAINTS, palette_of
@@ -162,13 +162,13 @@ def test_what_its_shapes_are_gone_from_rests_and_another_plans_order_is_passed_o
     [
         (Own("own1", Kind.LIFT_WET, ("m1",)), "", "can be: glaze"),
         (Own("own1", Kind.FIX, ("m1",)), "", "not fix"),
-        (Own("own1", Kind.GLAZE, ()), "", "one shape or more"),
-        (Own("own1", Kind.GLAZE, ("m999",)), "", "no shape 'm999'"),
-        (Own("own1", Kind.GLAZE, ("m1",)), "p77", "no pass 'p77'"),
+        (Own("own1", Kind.GLAZE, ()), "", "one mass or more"),
+        (Own("own1", Kind.GLAZE, ("m999",)), "", "no mass “m999”"),
+        (Own("own1", Kind.GLAZE, ("m1",)), "p77", "no pass “p77”"),
     ],
 )
 def test_what_cannot_be_set_in_is_refused_and_says_what_can(own: Own, after: str, says: str) -> None:
-    with pytest.raises(InvalidInput, match=says):
+    with refuses(InvalidInput, says):
         with_own(made("oil").plan, own, after)
 
 
@@ -179,7 +179,7 @@ def test_a_plan_takes_a_few_passes_of_ones_own_each_under_an_id_of_its_own() -> 
         own = Own(free_id(plan), Kind.JUDGE, name)
         assert own.id == f"own{k}"
         plan = set_in(plan, own, plan.passes[-1].id)
-    with pytest.raises(InvalidInput, match=f"takes {MOST_OWN}"):
+    with refuses(InvalidInput, f"takes {MOST_OWN}"):
         set_in(plan, Own(free_id(plan), Kind.JUDGE, name), "")
     # They move like the others.
     assert moved(plan, "own2", 0).passes[0].id == "own2"
@@ -187,7 +187,7 @@ def test_a_plan_takes_a_few_passes_of_ones_own_each_under_an_id_of_its_own() -> 
 
 def test_no_pass_and_the_only_pass_are_not_left_out() -> None:
     plan = made("oil").plan
-    with pytest.raises(InvalidInput, match="no pass 'x'"):
+    with refuses(InvalidInput, "no pass “x”"):
         without(plan, "x")
 
 

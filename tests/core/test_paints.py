@@ -8,6 +8,7 @@ from itertools import combinations
 import numpy as np
 import pytest
 
+from tests.said import refuses
 from washboard.core.colour.lab import difference, value_of_lab
 from washboard.core.colour.spectra import grey_of_value, lab_of_spectrum
 from washboard.core.errors import UnknownName
@@ -248,5 +249,5 @@ def test_paints_are_found_by_any_of_their_names() -> None:
     assert paint_named("burnt sienna").key == "burnt-sienna"
     assert paint_named("phthalo blue, green shade").key == "phthalo-blue"
     assert paint_named("quinacridone-rose").key == "rose"
-    with pytest.raises(UnknownName, match="no paint called"):
+    with refuses(UnknownName, "no paint called"):
         paint_named("unicorn")

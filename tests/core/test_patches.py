@@ -10,7 +10,7 @@ import pytest
 from hypothesis import HealthCheck, given, settings
 
 from tests.pieces import THINGS, Made, patchwork, pieces
-from tests.said import text
+from tests.said import refuses, text
 from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import lab_of_spectrum
 from washboard.core.errors import InvalidInput
@@ -118,7 +118,7 @@ def test_what_a_patch_already_paints_is_left_as_it_is() -> None:
 
 
 def test_it_is_refused_where_paint_only_darkens_and_where_a_school_lays_its_own_tone() -> None:
-    with pytest.raises(InvalidInput, match="only darkens"):
+    with refuses(InvalidInput, "only darkens"):
         Settings("watercolour", "white", 30, 20, ground="patches").checked()
-    with pytest.raises(InvalidInput, match="another school"):
+    with refuses(InvalidInput, "another approach"):
         Settings("oil", "white", 30, 20, ground="patches", school="wipe-out").checked()

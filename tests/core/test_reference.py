@@ -10,6 +10,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.pieces import photographs
+from tests.said import refuses
 from washboard.core.errors import InvalidImage, InvalidInput
 from washboard.core.reference import ladder
 from washboard.core.reference.accents import find_accents
@@ -163,13 +164,13 @@ def test_a_piece_without_a_photo_gives_the_same_kind_of_masses() -> None:
 
 @pytest.mark.parametrize("grey", [0, 128, 255])
 def test_a_picture_of_one_value_is_refused(grey: int) -> None:
-    with pytest.raises(InvalidImage, match="one single value"):
+    with refuses(InvalidImage, "one single value"):
         refuse_if_empty(picture_of(np.full((300, 400, 3), grey, np.uint8)))
 
 
 def test_pure_grain_is_refused_and_a_photograph_is_not() -> None:
     noise = np.random.default_rng(0).integers(0, 256, (700, 1000, 3), dtype=np.uint8)
-    with pytest.raises(InvalidImage, match="grain"):
+    with refuses(InvalidImage, "grain"):
         refuse_if_empty(picture_of(noise))
     for photograph in photographs().values():
         refuse_if_empty(picture_of(photograph))

@@ -11,7 +11,7 @@ from hypothesis import strategies as st
 
 from tests.conftest import encoded
 from tests.pieces import photographs
-from tests.said import text
+from tests.said import refuses, text
 from washboard.core.areas.area_map import PROPOSED
 from washboard.core.areas.corrections import Corrections, Stroke
 from washboard.core.composition.arrangement import Arrangement, Move
@@ -93,7 +93,7 @@ def test_flipped_is_the_other_way_round(flipped: bool) -> None:
 )
 def test_a_thing_that_cannot_be_placed_is_refused(change: dict, words: str) -> None:
     thing = Borrowed("b", ((0.2, 0.2), (0.8, 0.2), (0.8, 0.8)), 0.7, 0.4, 0.2)
-    with pytest.raises(InvalidInput, match=words):
+    with refuses(InvalidInput, words):
         replace(SETTINGS, borrowed=(replace(thing, **change),)).checked()
 
 

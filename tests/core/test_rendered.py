@@ -13,6 +13,7 @@ from tests.long import rounds
 from tests.pieces import photographs
 from tests.rendered import HEIGHT, WIDTH, Scene, from_above, outdoors
 from tests.rough import on_border, rough_outline
+from tests.said import refuses
 from washboard.core.areas.area import Areas, areas_of
 from washboard.core.areas.snap import enclosed, snapped
 from washboard.core.composition.horizon import horizon_of
@@ -165,5 +166,5 @@ def test_an_outline_that_crosses_itself_is_taken_with_what_it_encloses() -> None
 
 @pytest.mark.parametrize("outline", [((0.5, 0.5),) * 3, ((0.1, 0.1), (0.101, 0.1), (0.1, 0.101))])
 def test_an_outline_of_no_pixels_is_refused(outline: tuple[tuple[float, float], ...]) -> None:
-    with pytest.raises(InvalidInput, match="encloses nearly nothing; the areas were kept"):
+    with refuses(InvalidInput, "encloses nearly nothing; the areas were kept"):
         snapped(picture_of(np.full((200, 300, 3), 120, np.uint8)).lab, outline)

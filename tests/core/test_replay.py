@@ -7,9 +7,9 @@ from dataclasses import replace
 import pytest
 
 from washboard.core.materials.media import medium_named
+from washboard.core.name import Name
 from washboard.core.plan.plan import Kind, Operation, Pass, Role
 from washboard.core.reference.mass import Border, Mass, MassKind
-from washboard.core.reference.name import Name
 from washboard.core.sentence import as_given
 from washboard.core.surface.replay import replay
 from washboard.core.surface.rules import Rule

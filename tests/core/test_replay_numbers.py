@@ -30,10 +30,10 @@ from tests.core.test_replay import (
 )
 from washboard.core.colour.value import luminance_of, value_of
 from washboard.core.materials.media import medium_named
+from washboard.core.name import Name
 from washboard.core.plan.acts import ACTS
 from washboard.core.plan.plan import Kind, Operation, Pass, Role
 from washboard.core.reference.mass import Border, Mass
-from washboard.core.reference.name import Name
 from washboard.core.surface.refusal import Refusal
 from washboard.core.surface.replay import replay
 from washboard.core.surface.rules import Rule

@@ -9,6 +9,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from tests.said import refuses
 from tests.shelves import MEASURED, SHELF, fields_of_paint, photographed, strip_picture
 from washboard.core.calibration.strip import read_strip
 from washboard.core.colour.lab import difference, lab_of_linear
@@ -63,7 +64,7 @@ def test_films_that_no_paint_has_are_refused_with_a_sentence() -> None:
         (np.full(36, np.nan), black, "no number"),
     )
     for one, other, says in wrongs:
-        with pytest.raises(InvalidInput, match=says):
+        with refuses(InvalidInput, says):
             measured(one, other, PAINTS["ochre"])
 
 
@@ -84,7 +85,7 @@ def test_films_that_no_paint_has_are_refused_with_a_sentence() -> None:
     ],
 )
 def test_what_cannot_stand_on_a_shelf_is_refused_with_a_sentence(change: dict, says: str) -> None:
-    with pytest.raises((InvalidInput, UnknownName), match=says):
+    with refuses((InvalidInput, UnknownName), says):
         replace(SHELF[0], **change).checked()
 
 
@@ -147,7 +148,7 @@ def test_a_photo_from_which_no_strip_can_be_read_says_why() -> None:
         (photographed(strip_picture(fields_of_paint("ultramarine"), grey=0.7)), "grey patch"),
         ((good * shade).astype(np.uint8), "darker than the other"),
     ):
-        with pytest.raises(InvalidInput, match=says):
+        with refuses(InvalidInput, says):
             read_strip(photo)
 
 

@@ -8,6 +8,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from tests.said import refuses
 from washboard.core.colour.lab import lab_of_linear, linear_of
 from washboard.core.colour.spectra import (
     BANDS,
@@ -44,7 +45,7 @@ def test_the_white_of_each_illuminant_is_the_published_one(name: str) -> None:
 
 
 def test_an_unknown_lamp_is_refused() -> None:
-    with pytest.raises(UnknownName, match="no illuminant called"):
+    with refuses(UnknownName, "no light called"):
         weights("candle")
 
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 import pytest
 
 from tests.core.test_own_passes import made, refused
-from tests.said import how
+from tests.said import how, refuses
 from washboard.core.errors import InvalidInput, UnknownName
 from washboard.core.materials.media import MEDIA, medium_named
 from washboard.core.plan.own import Own
@@ -55,9 +55,9 @@ def test_the_last_word_counts_and_what_cannot_be_is_refused_with_what_can() -> N
     words = (Handled("p1", "knife"), Handled("p1", "fine-brush"))
     assert tool_of("p1", words) is TOOLS["fine-brush"]
     assert tool_of("p2", words) is None
-    with pytest.raises(UnknownName, match="knife"):
+    with refuses(UnknownName, "knife"):
         Handled("p1", "broom").checked(medium_named("oil"))
-    with pytest.raises(InvalidInput, match="Watercolour is not laid with a painting knife"):
+    with refuses(InvalidInput, "Watercolour is not laid with a painting knife"):
         Handled("p1", "knife").checked(medium_named("watercolour"))
 
 

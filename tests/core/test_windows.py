@@ -7,6 +7,7 @@ import numpy as np
 import pytest
 
 from tests.pieces import patchwork, photographs
+from tests.said import refuses
 from washboard.core.colour.contrast import value_seen_on
 from washboard.core.colour.lab import difference, lab_of_linear
 from washboard.core.colour.spectra import lab_of_spectrum, spectrum_of_lab
@@ -63,7 +64,7 @@ def test_the_difference_is_said_in_painters_words() -> None:
 
 @pytest.mark.parametrize("window", [Window(1.2, 0.5), Window(0.5, float("nan")), Window(0.5, 0.5, 0.6)])
 def test_a_window_outside_the_picture_is_refused(window: Window) -> None:
-    with pytest.raises(InvalidInput, match="inside the picture"):
+    with refuses(InvalidInput, "inside the picture"):
         window.checked()
 
 
@@ -142,9 +143,9 @@ def test_what_two_paints_reach_holds_each_of_them_alone_and_thinned() -> None:
 
 
 def test_a_palette_of_one_paint_or_of_an_unknown_one_is_refused() -> None:
-    with pytest.raises(InvalidInput, match="2 to 16 paints"):
+    with refuses(InvalidInput, "2 to 16 paints"):
         palette_of("oil", ("ochre",))
-    with pytest.raises(UnknownName, match="no paint called 'mud'"):
+    with refuses(UnknownName, "no paint called “mud”"):
         palette_of("oil", ("ochre", "mud"))
 
 

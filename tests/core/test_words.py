@@ -17,12 +17,12 @@ from tests.said import faults, text, why
 from washboard.core.checks import Checked, findings_of
 from washboard.core.key.relations import Thing
 from washboard.core.materials.media import MEDIA, medium_named
+from washboard.core.name import Name
 from washboard.core.order.depth import host_of, with_depth
 from washboard.core.plan.plan import Plan, Toning
 from washboard.core.planning.planner import default_school
 from washboard.core.planning.rearrange import moved
 from washboard.core.reference.look import Look
-from washboard.core.reference.name import Name
 from washboard.core.reference.naming import named_masses
 from washboard.core.sentence import as_given, of_masses, row_of, sentence
 from washboard.demo.pieces import DEMO, reference_bytes

@@ -10,6 +10,7 @@ import pytest
 from tests.conftest import encoded
 from tests.forked import command as run
 from tests.pieces import photographs
+from tests.said import refuses
 from washboard.cli.out import NoPlace, place, write
 
 
@@ -66,7 +67,7 @@ def test_a_picture_in_the_folder_of_previews_is_not_taken_for_one(tmp_path: Path
 def test_a_link_to_what_is_read_is_what_is_read(photo: Path) -> None:
     link = photo.parent / "link.json"
     link.symlink_to(photo)
-    with pytest.raises(NoPlace, match="what is read"):
+    with refuses(NoPlace, "what is read"):
         place(link, photo)
     place(photo.parent / "other.json", photo)
     place(None, photo)

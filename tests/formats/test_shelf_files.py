@@ -9,6 +9,7 @@ import colour_cxf
 import numpy as np
 import pytest
 
+from tests.said import refuses, words_of
 from tests.shelves import MEASURED, SHELF
 from washboard.core.colour.lab import difference
 from washboard.core.colour.spectra import WAVELENGTHS, lab_of_spectrum
@@ -108,12 +109,12 @@ HEAD = "kind,name,like,medium,set,left\n"
         (HEAD + "paint,,ultramarine,watercolour,,1\n", "1 to 80"),
         (HEAD + "paint,Blue,nothing,watercolour,,1\n", "nothing"),
         (HEAD + 'paint,"Blue,ultramarine\n', "proper CSV|first line|no paint|name"),
-        (HEAD + "tool,Mop,mop,,,1\n" * 5001, "More than 5000"),
+        (HEAD + "tool,Mop,mop,,,1\n" * 5001, "More than 5,000"),
         ("kind,name,like,medium,over white,over black\npaint,B,ochre,oil,1 2 3,1\n", "36 numbers"),
     ],
 )
 def test_csv_that_cannot_be_used_is_refused_with_its_line(text: str, says: str) -> None:
-    with pytest.raises(InvalidInput, match=says):
+    with refuses(InvalidInput, says):
         read_shelf("shelf.csv", text.encode())
 
 
@@ -163,7 +164,7 @@ LEVEL = " ".join(["0.4"] * 31)
     ],
 )
 def test_cxf_that_cannot_be_used_is_refused_with_a_sentence(data: bytes, says: str) -> None:
-    with pytest.raises(InvalidInput, match=says):
+    with refuses(InvalidInput, says):
         read_shelf("shelf.cxf", data)
 
 
@@ -201,7 +202,7 @@ def test_five_hundred_hostile_files_are_read_or_refused_and_nothing_else() -> No
         try:
             items, _ = read_shelf(name, data)
         except InvalidInput as error:
-            refused += str(error).endswith(".")
+            refused += words_of(error).endswith(".")
         else:
             for item in items:
                 item.checked()

@@ -11,6 +11,7 @@ from pdfminer.high_level import extract_pages
 from pdfminer.layout import LTChar, LTContainer, LTCurve, LTPage
 from svgelements import SVG, Path
 
+from tests.said import refuses
 from washboard.core.areas.area import Areas, areas_of
 from washboard.core.composition.outline import arcs_of, chains_of
 from washboard.core.errors import InvalidInput
@@ -162,7 +163,7 @@ def test_grids_and_papers_that_there_are_not_are_refused(choices: Choices) -> No
 
 
 def test_a_wall_of_pages_and_a_detail_finer_than_a_pen_are_refused() -> None:
-    with pytest.raises(InvalidInput, match="pages of A4"):
+    with refuses(InvalidInput, "pages of A4"):
         tiles_of(sheet_of(900, 600, 1.5), "A4")
-    with pytest.raises(InvalidInput, match=r"0\.2 to 20 mm"):
+    with refuses(InvalidInput, r"0\.2 to 20 mm"):
         arcs_of(areas(), 50.0, 0.01)

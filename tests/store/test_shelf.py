@@ -9,6 +9,7 @@ from pathlib import Path
 import numpy as np
 import pytest
 
+from tests.said import refuses
 from washboard.store.database import Database
 from washboard.store.errors import NothingTo, Stale
 from washboard.store.shelf import Shelf, ShelfState
@@ -61,16 +62,16 @@ def test_a_stale_change_changes_nothing_and_says_what_was_done(database: Databas
     shelf = Shelf(database)
     shelf.change(0, {"own-1": {"name": "Blue"}}, "Blue added", NOW)
     before = shelf.state()
-    with pytest.raises(Stale, match="This shelf was changed elsewhere"):
+    with refuses(Stale, "This shelf was changed elsewhere"):
         shelf.change(0, {"own-2": {"name": "Red"}}, "Red added", NOW)
-    with pytest.raises(Stale, match="This shelf was changed elsewhere"):
+    with refuses(Stale, "This shelf was changed elsewhere"):
         shelf.undo(0)
-    with pytest.raises(Stale, match="This shelf was changed elsewhere"):
+    with refuses(Stale, "This shelf was changed elsewhere"):
         shelf.redo(7)
     assert shelf.state() == before
-    with pytest.raises(Stale) as refused:
+    with pytest.raises(Stale) as caught:
         shelf.undo(0)
-    assert refused.value.changed == ("Blue added",)
+    assert caught.value.changed == ("Blue added",)
 
 
 def test_a_change_that_changes_nothing_is_no_edit(database: Database) -> None:

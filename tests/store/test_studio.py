@@ -14,6 +14,7 @@ import pytest
 
 from tests.conftest import Server, new_piece
 from tests.long import rounds
+from tests.said import refuses
 from washboard.store.database import BUSY_MS, Database
 from washboard.store.errors import Busy, Missing, NothingTo, Stale
 from washboard.store.media import Media
@@ -56,7 +57,7 @@ def test_history_survives_a_restart(tmp_path: Path) -> None:
 def test_a_stale_change_is_refused_with_what_changed(pieces: Pieces) -> None:
     piece = pieces.create("P", {"bands": 5}, NOW, "a" * 64)
     pieces.edit(piece.id, 0, {"bands": 6}, "bands to 6", NOW)
-    with pytest.raises(Stale, match="bands to 6") as caught:
+    with pytest.raises(Stale) as caught:
         pieces.edit(piece.id, 0, {"bands": 9}, "bands to 9", NOW)
     assert (caught.value.revision, caught.value.changed) == (1, ("bands to 6",))
     assert pieces.get(piece.id).settings["bands"] == 6
@@ -89,7 +90,7 @@ def test_a_database_held_by_another_process_is_said_and_nothing_is_lost(
     other = sqlite3.connect(tmp_path / "washboard.sqlite", isolation_level=None)
     other.execute("BEGIN EXCLUSIVE")
     start = time.monotonic()
-    with pytest.raises(Busy, match="nothing is lost"):
+    with refuses(Busy, "nothing is lost"):
         pieces.edit(piece.id, 0, {"bands": 9}, "bands to 9", NOW)
     assert time.monotonic() - start < BUSY_MS / 1000 + 3
     other.execute("ROLLBACK")

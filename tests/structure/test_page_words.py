@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import ast
 import re
 from collections.abc import Iterator
 from pathlib import Path
@@ -58,6 +59,28 @@ def test_every_pattern_of_the_catalogue_is_said_somewhere() -> None:
     for key in ENGLISH.keys:
         plain = next((key.removesuffix(shape) for shape in shapes if key.endswith(shape)), key)
         assert {key, plain} & quoted or any(key.startswith(start) for start in begun), key
+
+
+def said_in_code() -> Iterator[tuple[str, str, set[str]]]:
+    """Every sentence that the code names outright: where, its key, the values that it is given."""
+    for path in sorted((ROOT / "src" / "washboard").rglob("*.py")):
+        for node in ast.walk(ast.parse(path.read_text())):
+            match node:
+                case ast.Call(ast.Name(told), [ast.Constant(str(key))], given) if key in ENGLISH.keys and (
+                    told == "sentence" or told[0].isupper()
+                ):
+                    values = {one.arg for one in given if one.arg is not None}
+                    if len(values) == len(given):
+                        yield f"{path.name}:{node.lineno}", key, values
+
+
+def test_every_sentence_is_given_the_values_that_its_pattern_names() -> None:
+    found = list(said_in_code())
+    assert len({key for _, key, _ in found}) >= 250
+    for where, key, given in found:
+        named = {name.removesuffix("-count") for name in ENGLISH.values(key)}
+        assert named <= given, (where, key)
+        assert not key.startswith("refused-") or named == given, (where, key)
 
 
 def test_every_word_of_the_glossary_means_something_in_one_sentence() -> None:

@@ -162,7 +162,6 @@ LONG = {
     "core/reference/masses.py:divide": "the steps of a division in a row",
     "core/reference/measures.py:_mass": "one entry for each measure of a mass",
     "core/reference/measures.py:measure": "the measures in a row, each used by the next",
-    "core/schools/saved.py:saved_key": "one entry for each part of a key",
     "core/surface/replay.py:_changed": "one case for each sort of act",
     "formats/cxf.py:written": "the parts of a CxF document in their order",
     "formats/lookfile.py:look_document": "one entry for each part of the file",

@@ -12,6 +12,7 @@ from starlette.exceptions import HTTPException
 
 from ..core.errors import WashboardError
 from ..store.errors import Stale
+from ..words import ENGLISH
 
 STATUS = {
     "invalid-input": 422,
@@ -93,7 +94,7 @@ def install(app: FastAPI) -> None:
         more: dict[str, Any] = {}
         if isinstance(error, Stale):
             more = {"revision": error.revision, "changed": list(error.changed)}
-        return problem(STATUS.get(error.code, 422), error.code, str(error), **more)
+        return problem(STATUS.get(error.code, 422), error.code, ENGLISH.text(error.sentence), **more)
 
     @app.exception_handler(RequestValidationError)
     async def malformed(_: Request, error: RequestValidationError) -> JSONResponse:

@@ -8,6 +8,7 @@ from collections.abc import Callable
 import typer
 
 from ..core.errors import WashboardError
+from ..words import ENGLISH
 from . import mix, photo, plan, serve, shelf
 
 app = typer.Typer(add_completion=False, no_args_is_help=True, pretty_exceptions_enable=False)
@@ -33,7 +34,7 @@ def main() -> None:
     try:
         app()
     except WashboardError as error:
-        print(f"washboard: {error}", file=sys.stderr)
+        print(f"washboard: {ENGLISH.text(error.sentence)}", file=sys.stderr)
         raise SystemExit(1) from None
     except BrokenPipeError:
         raise SystemExit(1) from None

@@ -28,7 +28,7 @@ def mix(
 
     place(out)
     if sum(given is not None for given in (target, parts, layers)) != 1:
-        raise InvalidInput("Give one of --target (what to mix), --parts (a mixture) or --layers.")
+        raise InvalidInput("refused-mix-asks-one")
     if target is not None:
         palette = mixing.palette_named(paints, medium)
         found = mixing.recipes(palette, medium, over, mixing.target_of(target), max_paints)

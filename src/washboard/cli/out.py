@@ -25,14 +25,14 @@ def place(path: Path | None, *inputs: Path) -> None:
         return
     for given in inputs:
         if _same(path, given):
-            raise NoPlace(f"{path} is what is read here; nothing was written. Give another name.")
+            raise NoPlace("refused-is-what-is-read", path=str(path))
     folder = path.absolute().parent
     if path.is_dir():
-        raise NoPlace(f"{path} is a folder; nothing was written. Give the name of a file.")
+        raise NoPlace("refused-is-a-folder", path=str(path))
     if not folder.is_dir():
-        raise NoPlace(f"There is no folder {folder}; nothing was written.")
+        raise NoPlace("refused-no-folder", folder=str(folder))
     if not os.access(folder, os.W_OK) or (path.exists() and not os.access(path, os.W_OK)):
-        raise NoPlace(f"{path} may not be written; nothing was done.")
+        raise NoPlace("refused-may-not-write", path=str(path))
 
 
 def folder(path: Path | None, names: Sequence[str], *inputs: Path) -> None:
@@ -43,10 +43,10 @@ def folder(path: Path | None, names: Sequence[str], *inputs: Path) -> None:
     if path is None:
         return
     if path.exists() and not path.is_dir():
-        raise NoPlace(f"{path} is a file; nothing was written. Give the name of a folder.")
+        raise NoPlace("refused-is-a-file", path=str(path))
     for given in inputs:
         if any(_same(path / given.name, given) and given.match(name) for name in names):
-            raise NoPlace(f"{given} would be written over in {path}; nothing was done. Give another folder.")
+            raise NoPlace("refused-would-overwrite", given=str(given), path=str(path))
 
 
 def _same(one: Path, other: Path) -> bool:

@@ -74,9 +74,7 @@ def transfer(
     place(out, photo)
     choices = format.Choices(mirrored=mirrored, light=light, paper=paper).checked()
     if out.suffix.lower() not in (".svg", ".pdf"):
-        raise InvalidInput(
-            f"The outline is written as .svg or .pdf, not {out.suffix or 'without an ending'}."
-        )
+        raise InvalidInput("refused-outline-format", given=out.suffix or "without an ending")
     settings, seen = _seen(photo, size)
     height, width = seen.picture.shape
     sheet = settings.sheet(width / height)

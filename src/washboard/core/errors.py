@@ -14,11 +14,20 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 
+from .sentence import Listed, Sentence, Value
+
 
 class WashboardError(Exception):
-    """Base of all errors: `code` is stable, the message says what was wrong and what to do."""
+    """Base of all errors: `code` is stable, the sentence says what was wrong, what was kept and what to do.
+
+    It is a sentence of the catalogue by its key with the values that it names, or one put together already.
+    """
 
     code = "error"
+
+    def __init__(self, words: str | Sentence, /, **values: Value) -> None:
+        self.sentence = Sentence(words, values) if isinstance(words, str) else words
+        super().__init__(self.sentence)
 
 
 class InvalidInput(WashboardError):
@@ -36,9 +45,11 @@ class InvalidSize(InvalidInput):
 class UnknownName(InvalidInput):
     code = "unknown-name"
 
-    def __init__(self, what: str, given: str, known: Iterable[str]) -> None:
-        choices = ", ".join(known)
-        super().__init__(f"There is no {what} called {given[:60]!r}. Choose one of: {choices}.")
+    """`what` is the kind of thing, as the catalogue has it behind `refused-unknown-`."""
+
+    def __init__(self, what: str, given: str, known: Iterable[str], /, **values: Value) -> None:
+        choices = Listed(tuple(known), either=True)
+        super().__init__(f"refused-unknown-{what}", given=given[:60], known=choices, **values)
 
 
 class InvalidPlan(InvalidInput):

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 
-from .reference.name import Name
+from .name import Name
 
 
 @dataclass(frozen=True)
@@ -73,9 +73,10 @@ class Sentence:
 
 @dataclass(frozen=True)
 class Listed:
-    """Several things in a row: `a, b and c`."""
+    """Several things in a row: `a, b and c`, or `a, b or c` where one of `either` is to be chosen."""
 
     of: tuple[Sentence | str, ...]
+    either: bool = False
 
 
 Value = Amount | Masses | Edges | Name | Turn | Given | Sentence | Listed | int | str

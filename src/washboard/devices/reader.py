@@ -50,7 +50,7 @@ class SimulatedReader:
         factor = np.exp(np.interp(WAVELENGTHS, np.linspace(380, 730, 5), bends))
         noise = np.random.default_rng(_seed(f"{paint.key} {field.key} {turn}"))
         if noise.random() < DROPOUT:
-            raise NoReading("The reader stood askew and gave nothing. Hold it flat on the field, once more.")
+            raise NoReading("refused-reader-askew")
         look = over(
             *film(paint.absorption * factor, paint.scattering * np.exp(tube.normal(0, AWAY / 2)), field.film),
             np.full(BANDS, field.backing),

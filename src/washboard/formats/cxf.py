@@ -20,6 +20,7 @@ from ..core.errors import InvalidInput, UnknownName
 from ..core.materials.media import MEDIA
 from ..core.materials.paints import PAINTS, THIN, Paint, paint_named
 from ..core.materials.shelf import Item, ItemKind, measured, nearest_paint, seen_over_white
+from ..core.sentence import Amount
 
 SPACE = "http://colorexchangeformat.com/CxF3-core"
 MADE = "2000-01-01T00:00:00"
@@ -104,26 +105,21 @@ def spectra(data: bytes) -> list[Read]:
     try:
         root = fromstring(data, forbid_dtd=True)
     except DefusedXmlException:
-        raise InvalidInput(
-            "The file defines entities of its own, which CxF never needs; nothing was read."
-        ) from None
+        raise InvalidInput("refused-cxf-entities") from None
     except (ParseError, ValueError, LookupError) as error:
-        raise InvalidInput(f"The file is no proper XML ({str(error)[:80]}); nothing was read.") from None
+        raise InvalidInput("refused-cxf-no-xml", error=str(error)[:80]) from None
     if _local(root) != "CxF":
-        raise InvalidInput("The file is XML, but no CxF; nothing was read.")
+        raise InvalidInput("refused-cxf-not")
     steps = {e.get("Id", ""): _range(e) for e in root.iter() if _local(e) == "ColorSpecification"}
     found, objects = [], [e for e in root.iter() if _local(e) == "Object"]
     if len(objects) > MOST_OBJECTS:
-        raise InvalidInput(f"The file has over {MOST_OBJECTS} objects; nothing was read.")
+        raise InvalidInput("refused-cxf-too-many", most_objects=MOST_OBJECTS)
     for entry in objects:
         name = (entry.get("Name") or "").strip()[:200]
         for spectrum in (e for e in entry.iter() if _local(e) == "ReflectanceSpectrum"):
             found.append(_read(name, entry, spectrum, steps))
     if not found:
-        raise InvalidInput(
-            "The file holds no reflectance spectra, and colours alone do not tell how paints mix; nothing "
-            "was read."
-        )
+        raise InvalidInput("refused-cxf-no-spectra")
     return found
 
 
@@ -140,16 +136,16 @@ def read(data: bytes) -> tuple[list[Item], list[str]]:
         if match and match[1].strip():
             name, backing = match[1].strip(), (match[2] or "").lower() + match[3].lower()
         if backing in pairs.setdefault(name, {}):
-            raise InvalidInput(f"{name[:60]!r} over {backing} is in the file twice; nothing was imported.")
+            raise InvalidInput("refused-cxf-twice", name=name[:60], backing=backing)
         pairs[name][backing] = each
     items, notes = [], []
     for name, reflectances in pairs.items():
         if "white" not in reflectances:
-            raise InvalidInput(f"{name[:60]!r} is measured over black alone; nothing was imported.")
+            raise InvalidInput("refused-cxf-black-alone", name=name[:60])
         try:
             items.append(_item(name, reflectances))
         except InvalidInput as error:
-            raise InvalidInput(f"{name[:60]}: {error} Nothing was imported.") from None
+            raise InvalidInput("refused-cxf-at", name=name[:60], error=error.sentence) from None
         if any(reflectance.continued for reflectance in reflectances.values()):
             notes.append(
                 f"{name}: measured over less than 380 to 730 nm; its ends are continued level, a guess."
@@ -176,7 +172,7 @@ def _item(name: str, reflectances: dict[str, Read]) -> Item:
     try:
         left = float(tags["left"]) if tags.get("left") else None
     except ValueError:
-        raise InvalidInput(f"what is left is no number: {tags['left'][:20]!r}.") from None
+        raise InvalidInput("refused-cxf-left-no-number", left=tags["left"][:20]) from None
     return Item(
         "", ItemKind.PAINT, name, like, medium, tags.get("set", ""), left, tags.get("note", ""), films
     ).checked()
@@ -208,26 +204,29 @@ def _read(
     try:
         values = np.array([float(part) for part in (spectrum.text or "").split()])
     except ValueError:
-        raise InvalidInput(f"The spectrum of {called!r} holds what is no number; nothing was read.") from None
+        raise InvalidInput("refused-spectrum-no-number", called=called) from None
     start, step = steps.get(spectrum.get("ColorSpecification", ""), (None, None))
     start = _float(spectrum.get("StartWL")) or start
     if start is None or step is None or not 0 < step <= MOST_STEP or not 100 <= start <= 800:
-        raise InvalidInput(
-            f"The spectrum of {called!r} does not say where it begins and in which steps (up to "
-            f"{MOST_STEP:g} nm); nothing was read."
-        )
+        raise InvalidInput("refused-spectrum-no-range", called=called, most_step=f"{MOST_STEP:g}")
     if len(values) < 2 or len(values) > 2000 or not np.isfinite(values).all():
-        raise InvalidInput(f"The spectrum of {called!r} has {len(values)} usable values; nothing was read.")
+        raise InvalidInput("refused-spectrum-few", called=called, number=len(values))
     if values.min() < 0 or values.max() > 1.0:
         raise InvalidInput(
-            f"Reflectances of {called!r} run from {values.min():.3g} to {values.max():.3g}, but lie between "
-            "0 and 1; nothing was read."
+            "refused-spectrum-reflectance-range",
+            called=called,
+            least=f"{values.min():.3g}",
+            most=f"{values.max():.3g}",
         )
     at = start + step * np.arange(len(values))
     if at[0] > REACH[0] or at[-1] < REACH[1]:
         raise InvalidInput(
-            f"The spectrum of {called!r} spans {at[0]:.0f} to {at[-1]:.0f} nm; {REACH[0]:.0f} to "
-            f"{REACH[1]:.0f} nm are needed; nothing was read."
+            "refused-spectrum-short",
+            called=called,
+            begins=Amount(at[0]),
+            ends=Amount(at[-1]),
+            least=Amount(REACH[0]),
+            most=Amount(REACH[1]),
         )
     tags = {(tag.get("Name") or ""): (tag.get("Value") or "") for tag in entry.iter() if _local(tag) == "Tag"}
     continued = bool(at[0] > WAVELENGTHS[0] or at[-1] < WAVELENGTHS[-1])

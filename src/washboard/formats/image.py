@@ -12,6 +12,7 @@ from PIL import Image, ImageCms, UnidentifiedImageError
 
 from ..core.errors import InvalidImage
 from ..core.reference.picture import LONG_SIDE
+from ..core.sentence import Amount
 
 MOST_BYTES = 64 * 2**20
 MOST_PIXELS = 150_000_000
@@ -39,10 +40,7 @@ def decoded(data: bytes) -> Decoded:
     Raises InvalidImage for anything that is no picture, truncated, too large, or an SVG drawing.
     """
     if len(data) > MOST_BYTES:
-        raise InvalidImage(
-            f"The file has {len(data) / 2**20:.0f} MB; at most {MOST_BYTES >> 20} MB are taken. Nothing "
-            "was stored. Save it smaller: 4000 pixels on the long side are plenty."
-        )
+        raise InvalidImage("refused-picture-too-large", size=Amount(len(data) / 2**20), most=MOST_BYTES >> 20)
     _refuse_drawings(data)
     try:
         with warnings.catch_warnings():
@@ -53,31 +51,21 @@ def decoded(data: bytes) -> Decoded:
     except (Image.DecompressionBombError, Image.DecompressionBombWarning):
         raise _too_large() from None
     except UnidentifiedImageError:
-        raise InvalidImage(
-            f"This file is not a picture that can be read. Nothing was stored. Use {NAMES}."
-        ) from None
+        raise InvalidImage("refused-picture-none", names=NAMES) from None
     except MemoryError:
         raise _too_large() from None
     except (OSError, SyntaxError, ValueError, EOFError, IndexError, TypeError, KeyError) as error:
-        raise InvalidImage(
-            f"The picture breaks off or is damaged ({str(error)[:80]}). Nothing was stored. Copy it "
-            "again from the camera, or open and save it in a picture program."
-        ) from None
+        raise InvalidImage("refused-picture-damaged", error=str(error)[:80]) from None
 
 
 def _refuse_drawings(data: bytes) -> None:
     head = data[:1024].lstrip().lower()
     if head.startswith((b"<svg", b"<?xml", b"<!doctype svg")) or b"<svg" in head[:512]:
-        raise InvalidImage(
-            f"This is an SVG drawing, not a photo. Nothing was stored. Export it as PNG; {NAMES} are read."
-        )
+        raise InvalidImage("refused-picture-svg", names=NAMES)
 
 
 def _too_large() -> InvalidImage:
-    return InvalidImage(
-        f"The picture has more than {MOST_PIXELS // 10**6} million pixels; it was not opened and nothing "
-        "was stored. Save it smaller: 4000 pixels on the long side are plenty."
-    )
+    return InvalidImage("refused-picture-too-many-pixels", most_pixels=MOST_PIXELS // 10**6)
 
 
 def _read(data: bytes) -> Decoded:

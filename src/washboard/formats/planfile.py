@@ -27,29 +27,24 @@ def written(document: Document) -> str:
 def read(text: str | bytes) -> Document:
     """A document from JSON text. Raises NewerPlan and InvalidPlan, naming what is wrong and where."""
     if len(text) > MOST_BYTES:
-        raise InvalidPlan(f"The plan file is larger than {MOST_BYTES >> 20} MB; nothing was read from it.")
+        raise InvalidPlan("refused-planfile-too-large", most=MOST_BYTES >> 20)
     try:
         raw = json.loads(text, parse_constant=_no_constant)
     except RecursionError:
-        raise InvalidPlan("The plan file is nested too deeply; nothing was read from it.") from None
+        raise InvalidPlan("refused-planfile-nested") from None
     except ValueError as error:
-        raise InvalidPlan(
-            f"The plan file is not JSON ({str(error)[:80]}); nothing was read from it."
-        ) from None
+        raise InvalidPlan("refused-planfile-no-json", error=str(error)[:80]) from None
     version = raw.get("washboard") if isinstance(raw, dict) else None
     if isinstance(version, bool) or not isinstance(version, int):
-        raise InvalidPlan("The file is no plan: the field `washboard` with the format's version is missing.")
+        raise InvalidPlan("refused-planfile-no-plan")
     if version > VERSION:
-        raise NewerPlan(
-            f"The plan is of format version {version}; this program reads up to {VERSION}. Nothing was "
-            "changed. Use a newer Washboard, or export the plan again from the one that wrote it."
-        )
+        raise NewerPlan("refused-planfile-newer", version=version, known=VERSION)
     try:
         return Document.model_validate(raw)
     except ValidationError as error:
         first = error.errors()[0]
         where = ".".join(str(part) for part in first["loc"])
-        raise InvalidPlan(f"The plan file cannot be read: {first['msg']} @ {where}.") from None
+        raise InvalidPlan("refused-planfile-unreadable", fault=first["msg"], where=where) from None
 
 
 def _no_constant(name: str) -> float:

@@ -10,10 +10,10 @@ from ..core.key.key import Key
 from ..core.key.relations import SKY_ABOVE, Thing
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet, Surface
+from ..core.name import Name
 from ..core.plan.plan import Operation, Pass, Plan, Reason, Reserve, Toning
 from ..core.reference.look import Look
 from ..core.reference.mass import Border, Mass
-from ..core.reference.name import Name
 from ..core.sentence import Mark, Sentence, as_given
 from ..words import ENGLISH
 from .planparts import Document, MarkPart, MassPart, PassPart, ReservePart, SaidPart, SheetPart, ToningPart
@@ -24,7 +24,7 @@ def plan_from(document: Document) -> Plan:
     try:
         medium = medium_named(document.medium)
     except UnknownName as error:
-        raise InvalidPlan(str(error)) from None
+        raise InvalidPlan(error.sentence) from None
     key = document.key
     return Plan(
         document.engine,
@@ -94,7 +94,7 @@ def _pass_from(part: PassPart) -> Pass:
 def _given(text: str, marks: Sequence[MarkPart]) -> Sentence:
     places = [0, *(at for mark in marks for at in (mark.start, mark.end)), len(text)]
     if places != sorted(places):
-        raise InvalidPlan(f"The marks of names do not fit the text “{text}”; nothing was kept of the file.")
+        raise InvalidPlan("refused-planfile-marks", text=text)
     return as_given(text, [Mark(mark.start, mark.end, mark.masses, mark.edges) for mark in marks])
 
 

@@ -17,6 +17,7 @@ from ..core.colour.spectra import BANDS, Floats
 from ..core.errors import InvalidInput
 from ..core.materials.paints import PAINTS, THIN, Films
 from ..core.materials.shelf import Item, ItemKind, measured
+from ..core.sentence import Listed
 
 COLUMNS = (
     "kind",
@@ -65,11 +66,10 @@ def read(data: bytes) -> tuple[list[Item], list[str]]:
     missing = [name for name in ("kind", "name", "like") if name not in head]
     if missing:
         raise InvalidInput(
-            f"The first line must name the columns; missing: {', '.join(missing)}. "
-            f"They are: {', '.join(COLUMNS)}. Nothing was imported."
+            "refused-csv-columns-missing", missing=Listed(tuple(missing)), columns=Listed(tuple(COLUMNS))
         )
     if len(set(head)) < len(head):
-        raise InvalidInput("A column is named twice in the first line; nothing was imported.")
+        raise InvalidInput("refused-csv-column-twice")
     notes = [
         f"The column {name[:40]!r} is not known and was passed over." for name in head if name not in COLUMNS
     ]
@@ -78,21 +78,23 @@ def read(data: bytes) -> tuple[list[Item], list[str]]:
         if not any(cell.strip() for cell in row):
             continue
         if len(items) >= MOST_ROWS:
-            raise InvalidInput(f"More than {MOST_ROWS} lines; nothing was imported. Is this a shelf?")
+            raise InvalidInput("refused-csv-too-many", most_rows=MOST_ROWS)
         try:
             items.append(_item(dict(zip(head, row, strict=False))))
         except InvalidInput as error:
-            raise InvalidInput(f"Line {number}: {error} Nothing was imported.") from None
+            raise InvalidInput("refused-csv-at", number=number, error=error.sentence) from None
     return items, notes
 
 
 def _item(cells: dict[str, str]) -> Item:
     text = {name: _plain(cell.strip()) for name, cell in cells.items()}
     if max(map(len, text.values()), default=0) > MOST_CELL:
-        raise InvalidInput("A cell is too long.")
+        raise InvalidInput("refused-csv-cell-length")
     kind = text.get("kind", "").lower()
     if kind not in {k.value for k in ItemKind}:
-        raise InvalidInput(f"{kind[:20]!r} is no kind of thing: {', '.join(k.value for k in ItemKind)}.")
+        raise InvalidInput(
+            "refused-csv-kind", kind=kind[:20], kinds=Listed(tuple(k.value for k in ItemKind), either=True)
+        )
     films = None
     if text.get("over white") or text.get("over black"):
         films = _measured(text)
@@ -112,7 +114,7 @@ def _item(cells: dict[str, str]) -> Item:
 def _measured(text: dict[str, str]) -> Films:
     base = PAINTS.get(text.get("like", "").lower())
     if base is None:
-        raise InvalidInput("A measured thing is a paint, like a listed one.")
+        raise InvalidInput("refused-csv-measured")
     thin = _spectrum(text["thin over white"]) if text.get("thin over white") else None
     return measured(_spectrum(text.get("over white", "")), _spectrum(text.get("over black", "")), base, thin)
 
@@ -125,7 +127,7 @@ def _number(text: str) -> float | None:
     except ValueError:
         number = math.nan
     if not math.isfinite(number):
-        raise InvalidInput(f"What is left is no number: {text[:20]!r}.")
+        raise InvalidInput("refused-csv-left-no-number", text=text[:20])
     return number
 
 
@@ -135,19 +137,19 @@ def _spectrum(text: str) -> Floats:
     except ValueError:
         values = np.array([])
     if len(values) != BANDS:
-        raise InvalidInput(f"A film over white and over black has {BANDS} numbers each, 380 to 730 nm.")
+        raise InvalidInput("refused-csv-film", bands=BANDS)
     return values
 
 
 def _text(data: bytes) -> str:
     if b"\x00" in data[:400] and data[:2] not in ENCODINGS:
-        raise InvalidInput("This is no text file; nothing was imported.")
+        raise InvalidInput("refused-csv-no-text")
     for mark, encoding in ENCODINGS.items():
         if data.startswith(mark):
             try:
                 return data.decode(encoding)
             except UnicodeDecodeError:
-                raise InvalidInput("The text's encoding is broken; nothing was imported.") from None
+                raise InvalidInput("refused-csv-encoding") from None
     try:
         return data.decode("utf-8")
     except UnicodeDecodeError:
@@ -161,7 +163,7 @@ def _rows(text: str) -> Iterator[list[str]]:
     try:
         yield from csv.reader(io.StringIO(text, newline=""), delimiter=between, strict=True)
     except csv.Error as error:
-        raise InvalidInput(f"The file is no proper CSV ({error}); nothing was imported.") from None
+        raise InvalidInput("refused-csv-broken", error=str(error)[:80]) from None
 
 
 def _safe(text: str) -> str:

@@ -19,19 +19,17 @@ def format_of(name: str) -> str:
     """The format of a file by its name; raises InvalidInput for any other."""
     ending = name.rpartition(".")[2].lower()
     if ending not in FORMATS:
-        raise InvalidInput(
-            f"A shelf is read and written as .csv or .cxf, not {name[-20:]!r}; nothing was changed."
-        )
+        raise InvalidInput("refused-shelf-file-format", name=name[-20:])
     return ending
 
 
 def read_shelf(name: str, data: bytes) -> tuple[list[Item], list[str]]:
     """Things from a file of any format, and what to know about how they were read; raises InvalidInput."""
     if len(data) > MOST_BYTES:
-        raise InvalidInput(f"The file is larger than {MOST_BYTES >> 20} MB; nothing was imported.")
+        raise InvalidInput("refused-shelf-file-too-large", most=MOST_BYTES >> 20)
     items, notes = FORMATS[format_of(name)][1](data)
     if not items:
-        raise InvalidInput("There is nothing in this file for the shelf; nothing was imported.")
+        raise InvalidInput("refused-shelf-file-empty")
     return items, notes
 
 

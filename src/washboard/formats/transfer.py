@@ -16,6 +16,7 @@ from ..core.composition.outline import Arc
 from ..core.errors import InvalidInput
 from ..core.materials.surfaces import Sheet
 from ..core.reference.picture import Bytes
+from ..core.sentence import Listed
 
 PAPERS = {"A4": (210.0, 297.0), "A3": (297.0, 420.0), "Letter": (215.9, 279.4)}
 """Width and height in mm."""
@@ -45,9 +46,11 @@ class Choices:
     def checked(self) -> Choices:
         """These choices, or InvalidInput for a grid or paper that there is not."""
         if self.grid and not all(1 <= count <= 40 for count in self.grid):
-            raise InvalidInput("A grid has 1 to 40 columns and rows.")
+            raise InvalidInput("refused-grid-range")
         if self.paper is not None and self.paper not in PAPERS:
-            raise InvalidInput(f"There is no paper {self.paper[:20]!r}: choose {', '.join(PAPERS)}.")
+            raise InvalidInput(
+                "refused-no-paper", paper=self.paper[:20], papers=Listed(tuple(PAPERS), either=True)
+            )
         return self
 
 
@@ -136,10 +139,7 @@ def tiles_of(sheet: Sheet, paper: str | None) -> tuple[Tile, ...]:
     best = min((0, 1), key=lambda k: counts[k][0] * counts[k][1])
     (wide, high), (columns, rows) = ways[best], counts[best]
     if columns * rows > MOST_PAGES:
-        raise InvalidInput(
-            f"That would be {columns * rows} pages of {paper}: more than {MOST_PAGES}. Take one page of the "
-            "sheet's own size, or a projector."
-        )
+        raise InvalidInput("refused-pages-too-many", pages=columns * rows, paper=paper, most=MOST_PAGES)
     return tuple(
         Tile(row, column, column * (wide - OVERLAP), row * (high - OVERLAP), wide, high)
         for row in range(rows)

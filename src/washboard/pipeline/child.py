@@ -78,9 +78,7 @@ class _Process:
         except WashboardError as error:
             self._send("error", number, _plain(error))
         except MemoryError:
-            self._send(
-                "error", number, WorkerDied("There was not enough memory for this picture. Nothing was lost.")
-            )
+            self._send("error", number, WorkerDied("refused-no-memory"))
         except BaseException as error:
             self._send("fault", number, f"{type(error).__name__}: {error}")
         finally:
@@ -89,7 +87,7 @@ class _Process:
     def _report(self, number: int, stage: str, done: float) -> None:
         stopped = self._stopped.get(number)
         if stopped is not None and stopped.is_set():
-            raise Stopped("Stopped; everything is as it was.")
+            raise Stopped("refused-stopped")
         self._send("progress", number, (stage, done))
 
     def _send(self, what: str, number: int, payload: Any) -> None:
@@ -121,6 +119,6 @@ def _warm() -> None:
 
 def _plain(error: WashboardError) -> WashboardError:
     """An error that survives the pipe: its class may want more than a message."""
-    copy = WashboardError(str(error))
+    copy = WashboardError(error.sentence)
     copy.code = error.code
     return copy

@@ -34,9 +34,9 @@ def palette_named(words: str, medium: str) -> tuple[Paint, ...]:
     """Paints by their names, separated by commas; raises UnknownName, InvalidInput for none or too many."""
     paints = {p.key: p for p in (paint_named(word) for word in words.split(",") if word.strip())}
     if not paints:
-        raise InvalidInput("There is no paint on the palette; name some, separated by commas.")
+        raise InvalidInput("refused-palette-none-named")
     if len(paints) > MOST_ON_PALETTE:
-        raise InvalidInput(f"A palette holds up to {MOST_ON_PALETTE} paints; {len(paints)} were named.")
+        raise InvalidInput("refused-palette-too-many", most_on_palette=MOST_ON_PALETTE, number=len(paints))
     vehicle_of(medium)
     return tuple(paints.values())
 
@@ -48,7 +48,7 @@ def target_of(text: str) -> Floats:
     except ValueError:
         lab = np.array([])
     if lab.shape != (3,) or not np.isfinite(lab).all() or not 0 <= lab[0] <= 100 or np.abs(lab).max() > 150:
-        raise InvalidInput("A target is L,a,b with L from 0 to 100 and a, b from -150 to 150, as 52,12,-30.")
+        raise InvalidInput("refused-target-not-understood")
     return lab
 
 
@@ -62,10 +62,10 @@ def mixture_of(text: str) -> Mixture:
         except ValueError:
             parts = -1.0
         if not 0 < parts <= 1000:
-            raise InvalidInput(f"The parts of {name.strip()[:40]!r} must be a number over 0 and up to 1000.")
+            raise InvalidInput("refused-parts-range", name=name.strip()[:40])
         key = paint_named(name).key
         if key in found:
-            raise InvalidInput(f"{PAINTS[key].words} is named twice; name each paint once.")
+            raise InvalidInput("refused-paint-twice", words=PAINTS[key].words)
         found[key] = parts
     return tuple((PAINTS[key], parts) for key, parts in found.items())
 
@@ -76,7 +76,7 @@ def layers_of(text: str, film: float) -> list[tuple[Mixture, float]]:
     for part in text.split(";"):
         match = re.fullmatch(r"([^@]+)(?:@\s*([0-9.]+)\s*)?", part.strip())
         if not match:
-            raise InvalidInput("Layers are mixtures separated by ;, as 'lemon;phthalo blue@0.2'.")
+            raise InvalidInput("refused-layers-not-understood")
         layers.append((mixture_of(match[1]), float(match[2]) if match[2] else film))
     return layers
 
@@ -86,7 +86,7 @@ def recipes(
 ) -> dict[str, Any]:
     """Recipes for a target over a surface, best first."""
     if not 1 <= most <= MOST_PAINTS:
-        raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} paints; {most} were asked for.")
+        raise InvalidInput("refused-mixture-count", most_paints=MOST_PAINTS, most=most)
     model = mixing_model_of(paints, vehicle_of(medium), ground_of(surface))
     found = recipes_for(model, target, count=6, most=most)[0]
     return {"recipes": recipe_entries(found, paints, model.vehicle, target)}
@@ -124,9 +124,7 @@ def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str
     described = []
     for mixture, film in layers:
         if not 0 < film <= MOST_FILM:
-            raise InvalidInput(
-                f"A film is over 0 and up to {MOST_FILM:g} unit films thick; {film:g} was given."
-            )
+            raise InvalidInput("refused-film-range", most_film=f"{MOST_FILM:g}", film=f"{film:g}")
         shares = np.array([parts for _, parts in mixture])
         thicknesses = film * shares / shares.sum()
         model = mixing_model_of([paint for paint, _ in mixture], vehicle, reflectance)

@@ -8,8 +8,8 @@ from dataclasses import dataclass, field, replace
 from functools import cached_property
 
 from .. import ENGINE
+from ..core.name import Name
 from ..core.reference.drawn import Shape
-from ..core.reference.name import Name
 from ..settings import Settings, Stage
 from ..settings.stage import after
 

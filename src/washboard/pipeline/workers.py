@@ -64,7 +64,7 @@ class Workers:
         said = report
         for attempt in range(2):
             if cancelled.is_set():
-                raise Stopped("Stopped before it began; everything is as it was.")
+                raise Stopped("refused-stopped-before")
             try:
                 return self._worker_of(home, isinstance(task, WorkOut)).run(task, said, cancelled)
             except WorkerDied:
@@ -220,11 +220,8 @@ def _error(kind: str, payload: Any) -> WashboardError:
     if kind == "error":
         return cast(WashboardError, payload)
     if kind == "fault":
-        return TaskBroke(f"Something went wrong that should not ({payload[:120]}). Nothing was lost.")
-    return WorkerDied(
-        "The computation broke off, perhaps for lack of memory. Nothing was lost. Try again, with a smaller "
-        "picture if it happens twice."
-    )
+        return TaskBroke("refused-fault", payload=payload[:120])
+    return WorkerDied("refused-worker-died")
 
 
 def _serve(pipe: Connection) -> None:

@@ -9,6 +9,7 @@ from pydantic import ValidationError
 
 from ..core.errors import InvalidInput
 from ..core.materials.paints import Paint
+from ..core.sentence import Listed
 from .declare import NEW_PLAN, Declaration
 from .settings import Settings, declared
 
@@ -25,7 +26,7 @@ def settings_of(fields: Mapping[str, Any], own: Iterable[Paint] = ()) -> Setting
             known[name] = _read(one, fields[name])
     missing = [name for name, one in declared().items() if one.required and name not in known]
     if missing:
-        raise InvalidInput(f"A piece needs {', '.join(missing)}; nothing was changed.")
+        raise InvalidInput("refused-piece-incomplete", missing=Listed(tuple(missing)))
     paints = tuple(paint for paint in own if known["medium"] in paint.media)
     return Settings(**known, own=paints).checked()
 
@@ -36,7 +37,7 @@ def _read(one: Declaration, value: Any) -> Any:
     except ValidationError as error:
         found = error.errors()[0]
         where = ".".join(str(part) for part in (one.name, *found["loc"]))
-        raise InvalidInput(f"Nothing was changed. {found['msg']} @ {where}") from None
+        raise InvalidInput("refused-setting-unreadable", fault=found["msg"], where=where) from None
 
 
 def fields_of(settings: Settings) -> dict[str, Any]:

@@ -26,11 +26,11 @@ class Intent:
     def checked(self) -> Intent:
         """This intent, or InvalidInput."""
         if len(self.sentence) > LONGEST or len(self.deadline) > 40:
-            raise InvalidInput(f"What it is about fits into {LONGEST} characters; it was kept as it was.")
+            raise InvalidInput("refused-about-length", longest=LONGEST)
         if self.about is not None and not all(0 <= share <= 1 for share in self.about):
-            raise InvalidInput("What the piece is about must lie inside the picture; it was kept as it was.")
+            raise InvalidInput("refused-focus-of-intent-outside")
         if self.minutes is not None and not 1 <= self.minutes <= LONGEST_TIME:
-            raise InvalidInput(f"Time in hand goes from 1 to {LONGEST_TIME} minutes; it was kept as it was.")
+            raise InvalidInput("refused-time-range", longest_time=LONGEST_TIME)
         return self
 
 

@@ -21,9 +21,7 @@ class Mixed:
     def checked(self, medium: Medium, surface: Surface) -> None:
         """Raises InvalidInput or UnknownName saying what cannot be."""
         if not (0 <= self.x <= 1 and 0 <= self.y <= 1):
-            raise InvalidInput("An area lies inside the picture (x and y from 0 to 1); the order was kept.")
+            raise InvalidInput("refused-area-outside")
         school = school_named(self.school, medium, surface)
         if not mixable(school):
-            raise InvalidInput(
-                f"{school.words} works on the whole sheet, not on one area of it; the order was kept."
-            )
+            raise InvalidInput("refused-approach-whole-sheet", approach=school.words)

@@ -154,7 +154,7 @@ def _check_decisions(settings: Settings) -> None:
     if settings.stock is not None:
         sides = stock_named(settings.medium, settings.stock).sides
         if settings.side and settings.side not in sides:
-            raise UnknownName(f"side of {settings.stock}", settings.side, sides)
+            raise UnknownName("side", settings.side, sides, surface=settings.stock)
 
 
 def _check_ground(settings: Settings) -> None:
@@ -163,15 +163,9 @@ def _check_ground(settings: Settings) -> None:
         _ = settings.laid
         return
     if medium.transparent:
-        raise InvalidInput(
-            f"An underpainting in patches would show through {settings.medium}, which only darkens; it is "
-            "for paint that covers. The ground was kept as it was."
-        )
+        raise InvalidInput("refused-patches-show-through", medium=settings.medium)
     if school is not None and school_named(school, medium, settings.start).tones:
-        raise InvalidInput(
-            "Wiping out lays one tone of its own to take the lights out of: choose another school, or "
-            "another ground than patches. The piece was kept as it was."
-        )
+        raise InvalidInput("refused-wiping-out-over-patches")
 
 
 def _check_order(settings: Settings) -> None:
@@ -185,7 +179,7 @@ def _check_order(settings: Settings) -> None:
     for mixed in settings.mixed:
         mixed.checked(medium, settings.start)
     if settings.passes is not None and not 1 <= settings.passes <= MOST_PASSES:
-        raise InvalidInput(f"A plan has 1 to {MOST_PASSES} passes; {settings.passes} were asked for.")
+        raise InvalidInput("refused-passes-range", most_passes=MOST_PASSES, passes=settings.passes)
 
 
 def _check_seeing(settings: Settings) -> None:
@@ -193,12 +187,12 @@ def _check_seeing(settings: Settings) -> None:
         ladder.checked(settings.thresholds)
     ladder.even(settings.bands)
     if not 0 <= settings.squint <= STRONGEST:
-        raise InvalidInput(f"Squint goes from 0 to {STRONGEST:g}; {settings.squint:g} was asked for.")
+        raise InvalidInput("refused-squint-range", strongest=f"{STRONGEST:g}", squint=f"{settings.squint:g}")
     settings.areas.checked()
     settings.arrangement.checked()
     settings.opening.checked()
     if len(settings.borrowed) > MOST_BORROWED:
-        raise InvalidInput(f"Up to {MOST_BORROWED} things can be borrowed from other photos; they were kept.")
+        raise InvalidInput("refused-borrowed-too-many", most_borrowed=MOST_BORROWED)
     for thing in settings.borrowed:
         thing.checked()
 
@@ -206,12 +200,12 @@ def _check_seeing(settings: Settings) -> None:
 def _check_places(settings: Settings) -> None:
     for anchor in settings.names:
         if not (0 <= anchor.x <= 1 and 0 <= anchor.y <= 1):
-            raise InvalidInput("A name must stand inside the picture (x and y from 0 to 1).")
+            raise InvalidInput("refused-name-outside")
         if not 0 < len(anchor.name.strip()) <= LONGEST_NAME:
-            raise InvalidInput(f"A name has 1 to {LONGEST_NAME} characters.")
+            raise InvalidInput("refused-name-length", longest_name=LONGEST_NAME)
     if settings.focus is not None and not all(0 <= share <= 1 for share in settings.focus):
-        raise InvalidInput("The focus must lie inside the picture; it was kept where it was.")
+        raise InvalidInput("refused-focus-outside")
     if settings.light is not None and not 0 <= settings.light < 360:
-        raise InvalidInput("Light comes from 0 to 360°, counter-clockwise from the right; it was kept.")
+        raise InvalidInput("refused-light-range")
     if not all(0 <= word.x <= 1 and 0 <= word.y <= 1 for word in settings.sources):
-        raise InvalidInput("A light shines inside the picture; it was kept as it was.")
+        raise InvalidInput("refused-lamp-outside")

@@ -241,7 +241,7 @@ class WayModel(Wire):
     def core(self) -> Kept:
         """The way; raises InvalidInput for an operation that keeps no light."""
         if self.way not in KEEPING:
-            raise InvalidInput(f"There is no way {self.way!r} to keep a light; it was kept as it was.")
+            raise InvalidInput("refused-no-way", way=self.way)
         return Kept(self.mass, Kind(self.way))
 
 
@@ -269,7 +269,7 @@ class OwnPassModel(Wire):
 def kind_named(word: str) -> Kind:
     """A kind of operation by its word; raises InvalidInput."""
     if word not in set(Kind):
-        raise InvalidInput(f"There is no operation {word[:20]!r}; the passes were kept as they were.")
+        raise InvalidInput("refused-no-act", word=word[:20])
     return Kind(word)
 
 

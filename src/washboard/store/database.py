@@ -105,10 +105,7 @@ def translated() -> Iterator[None]:
     except (OperationalError, sqlite3.OperationalError) as error:
         text = str(error).lower()
         if "locked" in text or "busy" in text:
-            raise Busy(
-                "Another program holds the database of this studio. Your change was not made; "
-                "nothing is lost. Close the other program, or wait and try again."
-            ) from None
+            raise Busy("refused-database-busy") from None
         if "full" in text or "disk i/o" in text:
             raise _full() from None
         raise
@@ -119,7 +116,4 @@ def translated() -> Iterator[None]:
 
 
 def _full() -> Full:
-    return Full(
-        "The disk is full, so this could not be kept. Everything kept before is safe. Free some space "
-        "and do it again."
-    )
+    return Full("refused-disk-full")

@@ -15,6 +15,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from ..core.errors import WashboardError
+from ..core.sentence import Listed, Sentence
 
 
 class StoreError(WashboardError):
@@ -30,11 +31,8 @@ class Stale(StoreError):
 
     def __init__(self, revision: int, changed: Sequence[str], what: str = "piece") -> None:
         self.revision, self.changed = revision, tuple(changed)
-        done = "; ".join(self.changed) or "an undo or redo"
-        super().__init__(
-            f"This {what} was changed elsewhere in the meantime: {done}. Your change was not made and "
-            f"nothing was overwritten. Look at the {what} as it is now and do it again."
-        )
+        done = Listed(self.changed or (Sentence("stale-undo"),))
+        super().__init__(f"refused-stale-{what}", done=done)
 
 
 class NothingTo(StoreError):

@@ -76,7 +76,7 @@ class History:
         """Take the last edit back; raises NothingTo."""
         edit = self._edit(self._row.cursor)
         if edit is None:
-            raise NothingTo(f"There is nothing to undo; the {self._what} is as it was made.")
+            raise NothingTo(f"refused-nothing-to-undo-{self._what}")
         put(edit.before)
         self._row.cursor, self._row.revision = self._row.cursor - 1, self._row.revision + 1
 
@@ -84,7 +84,7 @@ class History:
         """Do the next undone edit again; raises NothingTo."""
         edit = self._edit(self._row.cursor + 1)
         if edit is None:
-            raise NothingTo(f"There is nothing to redo; the {self._what} is at its newest.")
+            raise NothingTo(f"refused-nothing-to-redo-{self._what}")
         put(edit.after)
         self._row.cursor, self._row.revision = self._row.cursor + 1, self._row.revision + 1
 

@@ -23,11 +23,7 @@ class FolderLock:
         except OSError:
             holder = os.read(self._file, 40).decode("ascii", "replace").strip()
             os.close(self._file)
-            raise Held(
-                f"The folder {folder} is open in another Washboard"
-                f"{f' (process {holder})' if holder else ''}. Nothing was changed. Use that one, end it "
-                "first, or give another folder with --data."
-            ) from None
+            raise Held("refused-folder-held", folder=str(folder), process=holder) from None
         os.ftruncate(self._file, 0)
         os.write(self._file, f"{os.getpid()}\n".encode("ascii"))
 

@@ -50,7 +50,7 @@ class Log:
                     fields = vars(entry) | {"fields": dict(entry.fields)}
                     session.add(LogRow(piece_id=piece, number=last + new, created=now, **fields))
                 elif (there.piece_id, _entry(there)) != (piece, entry):
-                    raise Clash("This entry of the log is there already, and says something else.")
+                    raise Clash("refused-log-entry-differs")
             return new
 
     def entries(self, piece: str, after: int = 0) -> list[Entry]:

@@ -146,7 +146,7 @@ def row_of(session: Session, piece: str) -> PieceRow:
     """The row of a piece; raises Missing."""
     row = session.get(PieceRow, piece)
     if row is None:
-        raise Missing("There is no such piece. It may have been deleted in another tab.")
+        raise Missing("refused-no-piece")
     return row
 
 

@@ -62,7 +62,7 @@ def reference_in(session: Session, content: str) -> Reference:
     """A reference by its hash; raises Missing."""
     row = session.get(ReferenceRow, content)
     if row is None:
-        raise Missing("There is no such picture here. Upload it again; nothing was changed.")
+        raise Missing("refused-no-picture")
     return _reference(row)
 
 

@@ -32,5 +32,5 @@ class OwnSchools:
         with self._database.writing() as session:
             row = session.get(OwnSchoolRow, key)
             if row is None:
-                raise Missing("There is no such school of your own; nothing was changed.")
+                raise Missing("refused-no-approach")
             session.delete(row)

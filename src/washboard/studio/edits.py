@@ -29,7 +29,7 @@ def create(
 ) -> Piece:
     """A new piece from a reference, or drawn shapes, and the decisions; raises what cannot be."""
     if (reference is None) == (shapes is None):
-        raise InvalidInput("A piece has either a reference or drawn shapes; nothing was made.")
+        raise InvalidInput("refused-photo-or-drawn")
     settings = fields_of(settings_of(decisions))
     return studio.pieces.create(name.strip() or "Untitled", settings, now(), reference, shapes)
 
@@ -52,7 +52,7 @@ def changes_by(studio: Studio, there: Piece, given: Mapping[str, Any]) -> dict[s
     for thing in given.get("borrowed") or ():
         studio.references.get(thing["photo"])
     if "shapes" in given and there.shapes is None:
-        raise InvalidInput("This piece has a photo; shapes are drawn in a piece without one.")
+        raise InvalidInput("refused-piece-has-photo")
     also = {key for key in ("shapes", "reference") if key in given}
     if "reference" in given:
         also |= _other_format(there, studio.references.get(given["reference"]))
@@ -75,7 +75,7 @@ def _check_new_orders(studio: Studio, there: Piece, changes: Mapping[str, Any]) 
 def _other_format(piece: Piece, photo: Reference) -> set[str]:
     """Whether places told on the old photo mean nothing on the new one."""
     if piece.reference is None:
-        raise InvalidInput("This piece is drawn, not taken from a photo; its shapes can be changed.")
+        raise InvalidInput("refused-piece-is-drawn")
     old, new = piece.reference.width / piece.reference.height, photo.width / photo.height
     return set() if abs(old / new - 1) <= SAME_FORMAT else {FORMAT}
 

@@ -10,6 +10,7 @@ from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass, field
 
 from ..core.errors import Stopped, WashboardError
+from ..core.sentence import Sentence, sentence
 from ..store.errors import Missing
 
 KEPT = 200
@@ -28,7 +29,7 @@ class Job:
     state: str = "running"
     stage: str = "waiting"
     done: float = 0.0
-    problem: str | None = None
+    problem: Sentence | None = None
     cancelled: threading.Event = field(default_factory=threading.Event)
     ended: threading.Event = field(default_factory=threading.Event)
 
@@ -68,10 +69,10 @@ class Jobs:
         except Stopped:
             job.state = "stopped"
         except WashboardError as error:
-            job.problem = str(error)
+            job.problem = error.sentence
             job.state = "stopped" if error.code == "stopped" else "failed"
         except Exception as error:
-            job.problem = f"Something went wrong that should not ({type(error).__name__}). Nothing was lost."
+            job.problem = sentence("refused-fault", payload=type(error).__name__)
             job.state = "failed"
             raise
         finally:
@@ -81,7 +82,7 @@ class Jobs:
         """Raises Missing."""
         with self._lock:
             if name not in self._jobs:
-                raise Missing("There is no such job; it may have ended long ago.")
+                raise Missing("refused-no-job")
             return self._jobs[name]
 
     def finished(self, subject: str) -> Job:

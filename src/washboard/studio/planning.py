@@ -10,6 +10,7 @@ from dataclasses import replace
 
 from .. import ENGINE
 from ..core.errors import WashboardError
+from ..core.sentence import sentence
 from ..formats import planfile
 from ..formats.planparts import Document
 from ..pipeline.subject import Identity, Subject
@@ -56,10 +57,7 @@ def ready(studio: Studio, piece: Piece) -> StoredPlan:
     """The plan of a piece as it is set now; raises NotReady."""
     plan = current(studio, piece)
     if plan is None:
-        raise NotReady(
-            f"The plan of {piece.name} is not worked out yet (or was stopped); nothing is lost. "
-            "Ask for it with a POST to `analysis`."
-        )
+        raise NotReady("refused-plan-not-ready", piece=piece.name)
     return plan
 
 
@@ -74,7 +72,7 @@ def planned(studio: Studio, piece: Piece) -> StoredPlan:
         job.ended.wait()
         plan = current(studio, piece)
         if plan is None:
-            raise Unplanned(job.problem or f"The plan of {piece.name} was stopped; nothing is lost.")
+            raise Unplanned(job.problem or sentence("refused-plan-stopped", piece=piece.name))
     return plan
 
 

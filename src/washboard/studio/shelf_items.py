@@ -21,6 +21,7 @@ from ..core.materials.surfaces import surface_of
 from ..core.materials.tools import TOOLS
 from ..core.optics.kubelka import film, over
 from ..core.optics.vehicle import vehicle_of
+from ..core.sentence import Listed
 
 RAMP = (1.0, 0.5, 0.25, 0.12, 0.06, 0.03)
 """Thicknesses of the ramp that a paint is shown by, in unit films."""
@@ -78,7 +79,7 @@ def merged(items: Sequence[Item], incoming: Sequence[Item], next_number: int) ->
     added = updated = 0
     for item in incoming:
         if item.named in seen:
-            raise InvalidInput(f"{item.name!r} is in the file twice; nothing was imported.")
+            raise InvalidInput("refused-shelf-file-twice", name=item.name)
         seen.add(item.named)
         there = here.get(item.named)
         if there is None:
@@ -110,7 +111,7 @@ def calibrated(item: Item, read: Mapping[str, Sequence[float]]) -> tuple[Item, R
     by_key = {field.key: field for field in FIELDS}
     unknown = sorted(read.keys() - by_key.keys())
     if unknown:
-        raise InvalidInput(f"A strip has the fields {', '.join(by_key)}, not {unknown[0][:20]!r}.")
+        raise InvalidInput("refused-strip-field", fields=Listed(tuple(by_key)), given=unknown[0][:20])
     swatches = [
         Swatch(field.film, field.backing, (read[key][0], read[key][1], read[key][2]))
         for key, field in by_key.items()

@@ -7,8 +7,8 @@ from collections.abc import Mapping, Sequence
 from typing import Any
 
 from ..core.materials.paints import FEWEST, PAINTS, Paint
+from ..core.name import Name
 from ..core.reference.drawn import Shape
-from ..core.reference.name import Name
 from ..pipeline.subject import Identity, Subject
 from ..settings import settings_of
 from ..store.pieces import Piece

@@ -10,15 +10,15 @@ import re
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 from importlib.resources import files
-from typing import Any
+from typing import Any, Literal
 
 from babel.lists import format_list
 from fluent.runtime import FluentBundle, FluentResource
 from fluent.runtime.types import FluentNone, fluent_number
-from fluent.syntax.ast import Message
+from fluent.syntax.ast import BaseNode, Message, VariableReference
 
+from ..core.name import NAMELESS, Name
 from ..core.plan.plan import Plan
-from ..core.reference.name import NAMELESS, Name
 from ..core.sentence import Amount, Edges, Given, Listed, Mark, Masses, Sentence, Turn, Value
 
 OPEN, CLOSE = "\ue000", "\ue001"
@@ -29,6 +29,7 @@ NAMED = re.compile(f"{OPEN}(?P<number>[0-9]+);(?P<words>[^{OPEN}{CLOSE}]*){CLOSE
 AREA = "area"
 """The noun of a thing in the picture, which goes by a letter."""
 EXPLAINED = "glossary-"
+Style = Literal["standard", "or"]
 OWN_ARTICLE = re.compile(r"(the|a|an|my|our) ", re.IGNORECASE)
 
 
@@ -65,12 +66,19 @@ class Speaker:
 
     def __init__(self, folder: str, locale: str) -> None:
         self._locale = locale.replace("-", "_")
-        self.keys: list[str] = []
+        self._values: dict[str, set[str]] = {}
         self._bundle = FluentBundle([locale], use_isolating=False)
         for file in sorted(files(__package__).joinpath(folder).iterdir(), key=lambda f: f.name):
             resource = FluentResource(file.read_text("utf-8"))
             self._bundle.add_resource(resource)
-            self.keys += [entry.id.name for entry in resource.body if isinstance(entry, Message)]
+            self._values |= {
+                entry.id.name: _named(entry) for entry in resource.body if isinstance(entry, Message)
+            }
+
+    @property
+    def keys(self) -> list[str]:
+        """Every pattern of the catalogue."""
+        return list(self._values)
 
     def say(self, given: Sentence, about: About = NOTHING) -> Said:
         """The sentence with its marks, its first letter large."""
@@ -115,6 +123,10 @@ class Speaker:
             if key.startswith(EXPLAINED)
         }
 
+    def values(self, key: str) -> set[str]:
+        """The values that a pattern names."""
+        return self._values[key]
+
     def name(self, name: Name) -> str:
         """A name as it stands in a list: `dark green patch, lower right`."""
         return name.own or self.generated(name, "name-listed")
@@ -152,11 +164,11 @@ class Speaker:
     def _word(self, family: str, key: str) -> str:
         return self.pattern(f"{family}-{key}") if key else ""
 
-    def row(self, words: Sequence[str]) -> str:
-        """Words in a row as the language joins them: `a, b and c`."""
-        return format_list(list(words), locale=self._locale) if words else ""
+    def row(self, words: Sequence[str], style: Style = "standard") -> str:
+        """Words in a row as the language joins them: `a, b and c`, or `a, b or c`."""
+        return format_list(list(words), style, self._locale) if words else ""
 
-    def pattern(self, key: str, **values: Any) -> str:
+    def pattern(self, key: str, /, **values: Any) -> str:
         """A pattern of the catalogue, filled in."""
         if not self._bundle.has_message(key):
             raise KeyError(key)
@@ -166,6 +178,14 @@ class Speaker:
         if errors or isinstance(text, FluentNone):
             raise ValueError(f"{key}: {errors}")
         return str(text)
+
+
+def _named(node: Any) -> set[str]:
+    """The values that a pattern names, also in the choices that it makes by them."""
+    if isinstance(node, VariableReference):
+        return {node.id.name}
+    parts = node if isinstance(node, list) else vars(node).values() if isinstance(node, BaseNode) else ()
+    return set().union(*map(_named, parts))
 
 
 Pairs = tuple[tuple[str, str], ...]
@@ -195,8 +215,8 @@ class _Saying:
                 )
             case Sentence():
                 return self.filled(value)
-            case Listed(of):
-                return self.speaker.row([str(self._words(one)) for one in of])
+            case Listed(of, either):
+                return self.speaker.row([str(self._words(one)) for one in of], "or" if either else "standard")
             case Masses():
                 return self._masses(value)
             case Edges(pairs, said):

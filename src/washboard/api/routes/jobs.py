@@ -10,6 +10,7 @@ from fastapi import APIRouter, Path
 from fastapi.responses import StreamingResponse
 
 from ...studio.jobs import Job
+from ...words import ENGLISH
 from ..models.piece import JobRead
 from ..problems import problems
 from .access import InStudio
@@ -58,4 +59,10 @@ def stop(studio: InStudio, job: Id) -> JobRead:
 def read(job: Job) -> JobRead:
     """The model of a job."""
     state = cast(Literal["running", "done", "failed", "stopped"], job.state)
-    return JobRead(id=job.id, state=state, stage=job.stage, done=job.done, problem=job.problem)
+    return JobRead(
+        id=job.id,
+        state=state,
+        stage=job.stage,
+        done=job.done,
+        problem=ENGLISH.text(job.problem) if job.problem else None,
+    )

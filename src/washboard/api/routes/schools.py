@@ -28,9 +28,9 @@ def save(studio: InStudio, given: OwnSchoolCreate) -> OwnSchoolRead:
     key, known = saved_key(given.name, plan), studio.schools.keys()
     words = school_named(key).words
     if key not in known and words in {school_named(own).words for own in known}:
-        raise InvalidInput(f"There is a school of your own named {words}; it was kept as it was.")
+        raise InvalidInput("refused-approach-name-taken", name=words)
     if len(known) >= MOST_SCHOOLS:
-        raise InvalidInput(f"{MOST_SCHOOLS} schools of your own are kept; forget one to save another.")
+        raise InvalidInput("refused-approaches-too-many", most=MOST_SCHOOLS)
     studio.schools.keep(key, now())
     return OwnSchoolRead(key=key, words=words)
 

@@ -15,6 +15,7 @@ from ...core.colour.lab import difference
 from ...core.colour.spectra import DAYLIGHT, lab_of_spectrum
 from ...core.errors import InvalidInput, UnknownName
 from ...core.materials.shelf import LISTED, OWN, Item, ItemKind, duplicates
+from ...core.sentence import Listed
 from ...devices.reader import Reader, SimulatedReader
 from ...formats import cxf, shelves, strip
 from ...formats.image import decoded
@@ -100,7 +101,7 @@ def _given(given: ItemGiven) -> Item:
     if given.lab is None:
         return item
     if item.kind is not ItemKind.PAINT:
-        raise InvalidInput("Only a paint's colour is told as L, a, b; nothing was put on the shelf.")
+        raise InvalidInput("refused-colour-of-no-paint")
     return work.coloured(item, given.lab)
 
 
@@ -109,9 +110,7 @@ def _added(studio: Studio, revision: int, items: list[Item]) -> ShelfState:
     there = {item.named for item in items_of(state)}
     for item in items:
         if item.named in there:
-            raise InvalidInput(
-                f"{item.name} is on the shelf already; give this one another name. Nothing was added."
-            )
+            raise InvalidInput("refused-shelf-name-taken", name=item.name)
         there.add(item.named)
     changes = {f"{OWN}{state.next_number + k}": work.fields_of(item) for k, item in enumerate(items)}
     words = f"{items[0].name} added" if len(items) == 1 else f"{len(items)} things added"
@@ -128,7 +127,7 @@ def change(studio: InStudio, key: Key, given: ItemUpdate) -> ShelfRead:
         changes["collection"] = changes.pop("set")
     for name, value in changes.items():
         if value is None and name != "left":
-            raise InvalidInput(f"The field {name} cannot be empty; it was kept as it was.")
+            raise InvalidInput("refused-field-empty", name=name)
     fields = work.fields_of(replace(item, **changes).checked())
     return read(studio.shelf.change(given.revision, {key: fields}, f"{item.name} changed", now()))
 
@@ -212,10 +211,7 @@ def _read_fields(name: str, data: bytes) -> dict[str, list[float]]:
         by_name = {each.name.casefold(): each.reflectance for each in cxf.spectra(data)}
         found = {f.key: by_name[f.key] for f in FIELDS if f.key in by_name}
         if not found:
-            raise InvalidInput(
-                f"The fields of a strip are called {', '.join(f.key for f in FIELDS)} in a CxF file; none of "
-                "them is there. Nothing was changed."
-            )
+            raise InvalidInput("refused-strip-fields-missing", fields=Listed(tuple(f.key for f in FIELDS)))
         return {key: _lab(lab_of_spectrum(spectrum)) for key, spectrum in found.items()}
     return {key: _lab(lab) for key, lab in read_strip(decoded(data).rgb).items()}
 
@@ -273,14 +269,14 @@ def read(state: ShelfState) -> ShelfRead:
 
 def _one(state: ShelfState, key: str) -> Item:
     if key not in state.items:
-        raise Missing("There is no such thing on the shelf. It may have been taken off in another tab.")
+        raise Missing("refused-shelf-no-such-thing")
     return work.item_of(key, state.items[key])
 
 
 def _paint(state: ShelfState, key: str) -> Item:
     item = _one(state, key)
     if item.kind is not ItemKind.PAINT:
-        raise InvalidInput(f"{item.name} is no paint; nothing was changed.")
+        raise InvalidInput("refused-no-paint", name=item.name)
     return item
 
 

@@ -8,7 +8,7 @@ from dataclasses import dataclass, replace
 import cv2
 import numpy as np
 
-from ..reference.name import Name, letter_of
+from ..name import Name, letter_of
 from ..reference.picture import Labels, Picture
 from .area_map import PROPOSED, STEP
 from .corrections import NONE, Corrections, Family

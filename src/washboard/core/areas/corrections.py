@@ -51,14 +51,11 @@ class Stroke:
         """This stroke, or InvalidInput for no points, too many, or points outside the picture."""
         inside = all(0 <= x <= 1 and 0 <= y <= 1 for x, y in (*self.points, *self.against))
         if not 0 < len(self.points) <= MOST_POINTS or len(self.against) > MOST_POINTS or not inside:
-            raise InvalidInput(
-                f"A stroke has 1 to {MOST_POINTS} points inside the picture (x and y from 0 to 1); the areas "
-                "were kept as they were."
-            )
+            raise InvalidInput("refused-stroke-points", most_points=MOST_POINTS)
         if self.closed + self.joins + self.by_light > 1 or (self.by_light and self.against):
-            raise InvalidInput("A line means one thing at a time; the areas were kept as they were.")
+            raise InvalidInput("refused-stroke-means-one")
         if self.closed and (len(self.points) < 3 or self.against):
-            raise InvalidInput("An outline has at least three points; the areas were kept as they were.")
+            raise InvalidInput("refused-outline-points")
         if self.closed:
             enclosed(self.points, NOMINAL)
         return self
@@ -85,15 +82,15 @@ class Corrections:
     def checked(self) -> Corrections:
         """These corrections, or InvalidInput saying what cannot be."""
         if len(self.strokes) > MOST_STROKES:
-            raise InvalidInput(f"Areas take up to {MOST_STROKES} strokes; the areas were kept as they were.")
+            raise InvalidInput("refused-strokes-too-many", most_strokes=MOST_STROKES)
         for stroke in self.strokes:
             stroke.checked()
         places = [(name.x, name.y) for name in self.names]
         places += [(family.x, family.y) for family in self.families]
         if not all(0 <= x <= 1 and 0 <= y <= 1 for x, y in (*places, *self.depths)):
-            raise InvalidInput("A place must lie inside the picture (x and y from 0 to 1).")
+            raise InvalidInput("refused-place-outside")
         if not all(0 < len(word.name.strip()) <= LONGEST_NAME for word in self.names):
-            raise InvalidInput(f"A name has 1 to {LONGEST_NAME} characters.")
+            raise InvalidInput("refused-name-length", longest_name=LONGEST_NAME)
         return self
 
 

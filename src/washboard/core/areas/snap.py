@@ -82,7 +82,7 @@ def enclosed(outline: Sequence[Place], shape: tuple[int, int]) -> Mask:
     _, pieces, sizes, _ = cv2.connectedComponentsWithStats(filled.astype(np.uint8))
     best = 1 + int(sizes[1:, cv2.CC_STAT_AREA].argmax()) if len(sizes) > 1 else 0
     if best == 0 or sizes[best, cv2.CC_STAT_AREA] < LEAST * height * width:
-        raise InvalidInput("The outline encloses nearly nothing; the areas were kept as they were.")
+        raise InvalidInput("refused-outline-encloses-nothing")
     mask = np.zeros(shape, bool)
     mask[window] = pieces == best
     return mask

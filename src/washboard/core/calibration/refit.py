@@ -86,24 +86,15 @@ def refit(absorption: Floats, scattering: Floats, swatches: Sequence[Swatch]) ->
 
 def _check(swatches: Sequence[Swatch]) -> None:
     if len(swatches) < FEWEST:
-        raise InvalidInput(
-            f"A strip needs at least {FEWEST} swatches; {len(swatches)} were read. The paint was kept as it "
-            "was."
-        )
+        raise InvalidInput("refused-swatches-too-few", fewest=FEWEST, number=len(swatches))
     for swatch in swatches:
         numbers = np.array([swatch.film, swatch.backing, *swatch.lab])
         if not np.isfinite(numbers).all():
-            raise InvalidInput("A swatch is no number; the paint was kept as it was.")
+            raise InvalidInput("refused-swatch-no-number")
         if not (0 < swatch.film <= MOST_FILM and 0 <= swatch.backing <= 1 and 0 <= swatch.lab[0] <= 100):
-            raise InvalidInput(
-                f"A swatch is a film over 0 and up to {MOST_FILM:g} thick over a backing from 0 to 1, with "
-                "L* from 0 to 100; the paint was kept as it was."
-            )
+            raise InvalidInput("refused-swatch-range", most_film=f"{MOST_FILM:g}")
     if len({(swatch.film, swatch.backing) for swatch in swatches}) < 2:
-        raise InvalidInput(
-            "All swatches are the same film over the same backing: nothing tells hiding from colour. Add one "
-            "over black, or a thinner one; the paint was kept as it was."
-        )
+        raise InvalidInput("refused-swatches-alike")
 
 
 def _moved(absorption: Floats, scattering: Floats, factors: Floats) -> tuple[Floats, Floats]:

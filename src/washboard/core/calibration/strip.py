@@ -84,20 +84,17 @@ def read_strip(rgb: Bytes) -> dict[str, tuple[float, float, float]]:
 def _check_light(paper: list[Floats], grey: Floats) -> None:
     white = np.mean(paper, axis=0)
     if float(white.max()) > BLOWN:
-        raise InvalidInput("The photo is blown: paper is pure white in it. Take it a little darker.")
+        raise InvalidInput("refused-strip-photo-blown")
     if float(grey.mean()) < DARK:
-        raise InvalidInput("The photo is too dark to read colours. Take it in more light.")
+        raise InvalidInput("refused-strip-photo-dark")
     ends = sorted(float(each.mean()) for each in paper)
     if ends[1] > UNEVEN * max(ends[0], 1e-6):
-        raise InvalidInput("One end of the strip is much darker than the other. Turn it toward the light.")
+        raise InvalidInput("refused-strip-light-uneven")
     # Compare with the paper, so that the light cancels out; a covered patch is neither grey nor that dark.
     share = grey / np.maximum(white, 1e-6)
     away = float(np.abs(np.log(share / (GREY / WHITE))).max())
     if away > 0.45:
-        raise InvalidInput(
-            "The strip's grey patch is not to be seen; without it the light cannot be balanced. Photograph "
-            "the whole strip with the patch clean."
-        )
+        raise InvalidInput("refused-strip-no-grey")
 
 
 def _patch(flat: Floats, x: float, y: float, side: float) -> Floats:
@@ -138,16 +135,13 @@ def _corner_sized(found: list[tuple[float, float, bool, float]]) -> list[tuple[f
     """Of dark squares those as large as one with a hole: that is the strip's first corner."""
     first = [f for f in found if f[2]]
     if not first:
-        raise InvalidInput(
-            "No swatch strip is to be seen on the photo: it has a dark square at each corner, one of "
-            "them with a hole."
-        )
+        raise InvalidInput("refused-strip-not-seen")
     if len(first) > 1:
-        raise InvalidInput("There is more than one strip on the photo. Photograph each by itself.")
+        raise InvalidInput("refused-strips-several")
     size = first[0][3]
     alike = [f for f in found if f[2] or size / 3 < f[3] < 3 * size]
     if len(alike) < 4:
-        raise InvalidInput("Not all four corner squares of the strip are to be seen. Photograph all of it.")
+        raise InvalidInput("refused-strip-cut-off")
     nearest = sorted(alike, key=lambda f: abs(np.log(f[3] / size)))
     x, y = first[0][:2]
     others = [f for f in nearest if not f[2]]
@@ -178,5 +172,5 @@ def _ordered(marks: list[tuple[float, float, bool]]) -> Floats:
     tilted = max(float(long.max() / long.min()), float(short.max() / short.min()))
     shape = float(long.mean() / short.mean()) / (WIDE / HIGH)
     if tilted > TILTED or not 1 / TILTED < shape < TILTED:
-        raise InvalidInput("The strip was photographed too much from the side. Hold the camera above it.")
+        raise InvalidInput("refused-strip-askew")
     return np.asarray(points)

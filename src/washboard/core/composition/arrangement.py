@@ -78,32 +78,23 @@ class Arrangement:
         """This arrangement, or InvalidInput saying what cannot be and that nothing was changed."""
         left, top, right, bottom = self.crop
         if not (0 <= left < right <= 1 and 0 <= top < bottom <= 1):
-            raise InvalidInput(
-                "The crop must lie inside the picture (shares from 0 to 1, left before right, top before "
-                "foot); the picture was kept as it was."
-            )
+            raise InvalidInput("refused-crop-outside")
         if min(right - left, bottom - top) < LEAST_SIDE:
-            raise InvalidInput("A crop keeps at least a tenth of each side; the picture was kept as it was.")
+            raise InvalidInput("refused-crop-too-small")
         if not abs(self.level) <= STEEPEST:
-            raise InvalidInput(f"A picture can be turned by up to {STEEPEST:g}°; it was kept as it was.")
+            raise InvalidInput("refused-turn-too-far", steepest=f"{STEEPEST:g}")
         if len(self.moves) > MOST_MOVES:
-            raise InvalidInput(f"Up to {MOST_MOVES} areas can be moved; they were kept as they were.")
+            raise InvalidInput("refused-moves-too-many", most_moves=MOST_MOVES)
         for move in self.moves:
             inside = 0 <= move.x <= 1 and 0 <= move.y <= 1 and max(abs(move.dx), abs(move.dy)) <= 2
             if not inside or not SCALES[0] <= move.scale <= SCALES[1]:
-                raise InvalidInput(
-                    f"An area is moved from a place inside the picture and scaled {SCALES[0]:g} to "
-                    f"{SCALES[1]:g} times; it was kept as it was."
-                )
+                raise InvalidInput("refused-move-range", least=f"{SCALES[0]:g}", most=f"{SCALES[1]:g}")
         if len(self.accents) > MOST_ACCENTS:
-            raise InvalidInput(f"Up to {MOST_ACCENTS} accents can be added; they were kept as they were.")
+            raise InvalidInput("refused-accents-too-many", most_accents=MOST_ACCENTS)
         for accent in self.accents:
             inside = 0 <= accent.x <= 1 and 0 <= accent.y <= 1 and 0 <= accent.value <= 10
             if not inside or not 0 < accent.share <= LARGEST_ACCENT:
-                raise InvalidInput(
-                    "An accent stands inside the picture, has a value from 0 to 10 and takes up to "
-                    f"{100 * LARGEST_ACCENT:g} % of it; the picture was kept as it was."
-                )
+                raise InvalidInput("refused-accent-range", most=f"{100 * LARGEST_ACCENT:g}")
         return self
 
     @property

@@ -44,16 +44,10 @@ class Borrowed:
         """This thing, or InvalidInput saying what cannot be."""
         inside = all(0 <= x <= 1 and 0 <= y <= 1 for x, y in self.outline)
         if len(self.outline) < 3 or not inside:
-            raise InvalidInput(
-                "What is cut from another photo needs an outline of at least three places inside it; "
-                "nothing was changed."
-            )
+            raise InvalidInput("refused-borrowed-outline")
         placed = 0 <= self.x <= 1 and 0 <= self.y <= 1 and WIDTHS[0] <= self.width <= WIDTHS[1]
         if not placed:
-            raise InvalidInput(
-                f"A borrowed thing stands inside the picture, {WIDTHS[0]:g} to {WIDTHS[1]:g} times as wide; "
-                "it was kept as it was."
-            )
+            raise InvalidInput("refused-borrowed-range", least=f"{WIDTHS[0]:g}", most=f"{WIDTHS[1]:g}")
         return self
 
 
@@ -64,7 +58,7 @@ def pasted(rgb: Bytes, other: Bytes, mask: Mask, thing: Borrowed) -> tuple[Bytes
     nothing of it lies inside the picture.
     """
     if mask.mean() < LEAST_SHARE:
-        raise InvalidInput("The outline on the other photo holds next to nothing; nothing was changed.")
+        raise InvalidInput("refused-borrowed-outline-empty")
     height, width = rgb.shape[:2]
     rows, columns = np.nonzero(mask)
     scale = thing.width * width / (columns.max() + 1 - columns.min())
@@ -84,7 +78,7 @@ def pasted(rgb: Bytes, other: Bytes, mask: Mask, thing: Borrowed) -> tuple[Bytes
     reflectances = cv2.warpAffine(source, matrix, size, flags=flags, borderMode=cv2.BORDER_REPLICATE)
     there = np.asarray(alpha[..., 0] > 0.5)
     if not there.any():
-        raise InvalidInput("The borrowed thing lies outside the picture there; it was kept as it was.")
+        raise InvalidInput("refused-borrowed-outside")
     return np.rint(rgb * (1 - alpha) + reflectances * alpha).astype(np.uint8), there
 
 

@@ -38,7 +38,10 @@ def arcs_of(areas: Areas, width_cm: float, detail_mm: float = 1.0) -> tuple[Arc,
     """
     if not FINEST_MM <= detail_mm <= COARSEST_MM:
         raise InvalidInput(
-            f"A detail of {detail_mm:g} mm cannot be drawn: give {FINEST_MM:g} to {COARSEST_MM:g} mm."
+            "refused-detail-range",
+            detail_mm=f"{detail_mm:g}",
+            finest_mm=f"{FINEST_MM:g}",
+            coarsest_mm=f"{COARSEST_MM:g}",
         )
     height, width = areas.labels.shape
     depth = {area.label: area.depth for area in areas.areas}

@@ -8,8 +8,8 @@ from enum import StrEnum
 
 import numpy as np
 
+from ..name import NAMELESS, Name
 from ..reference.mass import Mass, MassKind
-from ..reference.name import NAMELESS, Name
 
 OUTSHINES = 1.5
 """Values by which a source of light stands above everything else."""

@@ -48,7 +48,7 @@ def rekeyed(
     """
     wanted, size = np.asarray(reference, dtype=np.float64), np.asarray(areas, dtype=np.float64)
     if not (np.isfinite(wanted).all() and np.isfinite(size).all() and lowest < highest):
-        raise InvalidInput("A key needs values, areas and a reach from dark to light; it was kept as it was.")
+        raise InvalidInput("refused-key-incomplete")
     size = np.maximum(size / max(float(size.sum()), 1e-12), LEAST_WEIGHT)
     hard, bound = _constraints(len(wanted), relations, lowest, highest)
     found = conflicts(relations, len(wanted), highest - lowest)
@@ -96,5 +96,5 @@ def least_move(wanted: Floats, size: Floats, matrix: Floats, bound: Floats) -> F
     shares, _ = nnls(stacked, aim, maxiter=30 * stacked.shape[1])
     left = stacked @ shares - aim
     if -left[-1] <= 1e-12:
-        raise InvalidInput("No values obey all of these relations.")
+        raise InvalidInput("refused-relations-contradict")
     return np.asarray(wanted + scale * (-left[:-1] / left[-1]))

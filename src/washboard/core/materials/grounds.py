@@ -191,5 +191,5 @@ def ground_named(medium: str, key: str) -> Ground:
     """The ground of that key for a medium; raises UnknownName."""
     found = {ground.key: ground for ground in GROUNDS[medium]}
     if key not in found:
-        raise UnknownName(f"ground for {medium}", key, found)
+        raise UnknownName("ground", key, found, medium=medium)
     return found[key]

@@ -205,6 +205,6 @@ def palette_of(
         if key not in catalogue:
             raise UnknownName("paint", key, PAINTS)
     if keys and not FEWEST <= len(set(keys)) <= MOST:
-        raise InvalidInput(f"A palette has {FEWEST} to {MOST} paints; it was kept as it was.")
+        raise InvalidInput("refused-palette-size", fewest=FEWEST, most=MOST)
     chosen = set(keys or USUAL[medium])
     return tuple(paint for paint in catalogue.values() if paint.key in chosen)

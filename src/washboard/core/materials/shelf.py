@@ -13,6 +13,7 @@ from ..colour.lab import difference
 from ..colour.spectra import BANDS, Floats, lab_of_spectrum
 from ..errors import InvalidInput, UnknownName
 from ..optics.kubelka import constants_of, film, over
+from ..sentence import Listed
 from .media import MEDIA
 from .paints import CARD, PAINTS, THIN, Films, Paint
 from .sticks import STICKS
@@ -69,33 +70,33 @@ class Item:
     def checked(self) -> Item:
         """This thing, or InvalidInput or UnknownName saying what is wrong with it."""
         if not 0 < len(self.name.strip()) <= LONGEST:
-            raise InvalidInput(f"A name has 1 to {LONGEST} characters; nothing was changed on the shelf.")
+            raise InvalidInput("refused-shelf-name-length", longest=LONGEST)
         if len(self.collection) > LONGEST or len(self.note) > LONGEST_NOTE:
-            raise InvalidInput(f"The set or note of {self.name[:LONGEST]} is too long; nothing was changed.")
+            raise InvalidInput("refused-shelf-note-length", name=self.name[:LONGEST])
         if any(ord(c) < 32 for c in self.name + self.collection):
-            raise InvalidInput("Names are one line of text; nothing was changed on the shelf.")
+            raise InvalidInput("refused-shelf-name-lines")
         if self.like not in LISTED[self.kind]:
             raise UnknownName(self.kind.value, self.like[:40], LISTED[self.kind])
         if self.medium and self.medium not in MEDIA:
             raise UnknownName("medium", self.medium[:40], MEDIA)
         if self.kind is ItemKind.PAINT and self.medium not in PAINTS[self.like].media:
             raise InvalidInput(
-                f"{self.name}: a paint belongs to {', '.join(PAINTS[self.like].media)}; say which."
+                "refused-shelf-paint-medium",
+                name=self.name,
+                media=Listed(tuple(PAINTS[self.like].media), either=True),
             )
         if self.left is not None and not (math.isfinite(self.left) and 0 <= self.left <= MOST_LEFT):
-            raise InvalidInput(
-                f"{self.name}: what is left lies between 0 and {MOST_LEFT:g}; nothing was changed."
-            )
+            raise InvalidInput("refused-shelf-left-range", name=self.name, most_left=f"{MOST_LEFT:g}")
         if self.films is not None:
             self._check_films()
         return self
 
     def _check_films(self) -> None:
         if self.kind is not ItemKind.PAINT:
-            raise InvalidInput(f"{self.name}: only paints are measured as films; nothing was changed.")
+            raise InvalidInput("refused-shelf-film-of-no-paint", name=self.name)
         films = np.array(self.films, dtype=np.float64)
         if films.shape != (2, BANDS) or not np.isfinite(films).all() or (films < 0).any():
-            raise InvalidInput(f"{self.name}: a measured film has {BANDS} absorptions and scatterings.")
+            raise InvalidInput("refused-shelf-film-bands", name=self.name, bands=BANDS)
 
     @property
     def named(self) -> tuple[ItemKind, str, str]:
@@ -153,7 +154,7 @@ def seen_over_white(over_white: Floats, base: Paint) -> Films:
     How it hides is a guess then. Raises InvalidInput for reflectances outside 0 to 1.
     """
     if not np.isfinite(over_white).all() or (over_white < 0).any() or (over_white > 1).any():
-        raise InvalidInput("A reflectance lies outside 0 to 1; nothing was changed.")
+        raise InvalidInput("refused-shelf-reflectance-range")
     s = base.scattering
     k = _solved(lambda amount: over(*film(amount, s), CARD[0]), over_white)
     return tuple(k.tolist()), tuple(s.tolist())

@@ -72,7 +72,7 @@ def stock_named(medium: str, key: str) -> Stock:
     """The stock of that key for a medium; raises UnknownName."""
     found = {stock.key: stock for stock in STOCKS.values() if medium in stock.media}
     if key not in found:
-        raise UnknownName(f"surface for {medium}", key, found)
+        raise UnknownName("surface-for", key, found, medium=medium)
     return found[key]
 
 

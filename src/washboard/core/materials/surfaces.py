@@ -12,7 +12,7 @@ from numpy.typing import ArrayLike
 from ..colour.lab import encoded_of, lab_of_linear, lightness_of_value, linear_of, linear_of_lab, value_of_lab
 from ..colour.words import hue_of, tone_of
 from ..errors import InvalidInput, InvalidSize
-from ..sentence import Sentence, sentence, tone
+from ..sentence import Amount, Sentence, sentence, tone
 
 Lab = tuple[float, float, float]
 
@@ -52,10 +52,7 @@ def surface_of(text: str) -> Surface:
     match = re.fullmatch(r"value:([0-9]+(?:\.[0-9]+)?)", given)
     if match and 0 <= float(match[1]) <= 10:
         return _neutral(given, float(match[1]))
-    raise InvalidInput(
-        f"The surface {text[:40]!r} is not understood. Say white, black, a colour as #rrggbb, or "
-        "value:N with N from 0 to 10."
-    )
+    raise InvalidInput("refused-tone-not-understood", text=text[:40])
 
 
 WHITEST = 0.9
@@ -70,9 +67,9 @@ def tone_beside(surface: ArrayLike, white: ArrayLike) -> str:
     """
     lit, own = linear_of(np.asarray(white, float) / 255), linear_of(np.asarray(surface, float) / 255)
     if float(np.min(lit)) < 0.2:
-        raise InvalidInput("The white is too dark to read a surface against; put it into the same light.")
+        raise InvalidInput("refused-tone-white-dark")
     if float(np.max(np.asarray(white, float))) >= 254:
-        raise InvalidInput("The white is blown in this photo; photograph it a little darker.")
+        raise InvalidInput("refused-tone-white-blown")
     coded = np.rint(255 * encoded_of(np.clip(WHITEST * own / lit, 0, 1))).astype(int)
     return "#{:02x}{:02x}{:02x}".format(*coded.tolist())
 
@@ -124,20 +121,27 @@ def sheet_of(width_cm: float, height_cm: float, aspect: float, margin_cm: float 
     for side in (width_cm, height_cm):
         if not math.isfinite(side) or not SMALLEST_CM <= side <= LARGEST_CM:
             raise InvalidSize(
-                f"A side of {side:g} cm cannot be painted: give width and height between "
-                f"{SMALLEST_CM:g} and {LARGEST_CM:g} cm."
+                "refused-side-range",
+                side=f"{side:g}",
+                smallest_cm=f"{SMALLEST_CM:g}",
+                largest_cm=f"{LARGEST_CM:g}",
             )
     if not 0 <= margin_cm < min(width_cm, height_cm) / 2 - 0.25:
         raise InvalidSize(
-            f"A margin of {margin_cm:g} cm all round leaves nothing to paint on {width_cm:g} × "
-            f"{height_cm:g} cm; it was kept as it was."
+            "refused-margin-too-wide",
+            margin_cm=f"{margin_cm:g}",
+            width_cm=f"{width_cm:g}",
+            height_cm=f"{height_cm:g}",
         )
     width = min(width_cm - 2 * margin_cm, (height_cm - 2 * margin_cm) * aspect)
     height = width / aspect
     if min(width, height) < 0.5:
         raise InvalidSize(
-            f"On {width_cm:g} × {height_cm:g} cm the picture would be {width:.2f} × {height:.2f} cm: "
-            "too narrow to paint. Crop the picture or choose another sheet."
+            "refused-picture-too-narrow",
+            width_cm=f"{width_cm:g}",
+            height_cm=f"{height_cm:g}",
+            width=Amount(width, 2),
+            height=Amount(height, 2),
         )
     return Sheet(width_cm, height_cm, width, height)
 
@@ -148,8 +152,6 @@ def size_of(text: str) -> tuple[float, float]:
     try:
         width, height = float(match[1]), float(match[2])  # type: ignore[index]
     except (TypeError, ValueError):
-        raise InvalidSize(
-            f"The size {text[:40]!r} is not understood. Give width and height as 30x20cm."
-        ) from None
+        raise InvalidSize("refused-size-not-understood", text=text[:40]) from None
     unit = 2.54 if match and match[3] == "in" else 1.0
     return width * unit, height * unit

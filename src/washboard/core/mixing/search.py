@@ -76,9 +76,9 @@ def recipes_for(
     """
     wanted = np.atleast_2d(np.asarray(targets, dtype=np.float64))
     if not model.paints:
-        raise InvalidInput("There is no paint on the palette; choose some.")
+        raise InvalidInput("refused-palette-empty")
     if not np.isfinite(wanted).all():
-        raise InvalidInput("A target is no number; nothing was mixed.")
+        raise InvalidInput("refused-target-no-number")
     grid = grid or grid_of(model, most)
     which, sets, thicknesses = followed_sets(model, grid, wanted)
     thicknesses = refined(model.at(which), sets, thicknesses, wanted[which], ROUNDS)

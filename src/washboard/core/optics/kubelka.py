@@ -72,16 +72,13 @@ def constants_of(
     bw, bb = np.asarray(white, dtype=np.float64), np.asarray(black, dtype=np.float64)
     given = np.broadcast_arrays(rw, rb, bw, bb)
     if not all(np.isfinite(each).all() for each in given):
-        raise InvalidInput("A reflectance is no number; the paint was kept as it was.")
+        raise InvalidInput("refused-reflectance-no-number")
     if any((each < 0).any() or (each > 1).any() for each in given):
-        raise InvalidInput("A reflectance lies outside 0 to 1; the paint was kept as it was.")
+        raise InvalidInput("refused-reflectance-range")
     if (bw <= bb).any():
-        raise InvalidInput("The white backing must be lighter than the black one; the paint was kept.")
+        raise InvalidInput("refused-backings-exchanged")
     if (rw <= rb).any():
-        raise InvalidInput(
-            "Somewhere the film is no lighter over white than over black: the two may be exchanged, or it is "
-            "too thick to tell. The paint was kept as it was."
-        )
+        raise InvalidInput("refused-film-lighter-over-black")
     r0 = (rw * bb - rb * bw) / (bb * (rw * bw + 1) - bw * (rb * bb + 1))
     r0 = np.clip(r0, LEAST, 1 - 2 * LEAST)
     squared = (rw - r0) * (1 - r0 * bw) / bw

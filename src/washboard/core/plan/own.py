@@ -9,7 +9,7 @@ from ..errors import InvalidInput
 from ..materials.media import Medium
 from ..optics.grain import value_fixed
 from ..reference.mass import Mass
-from ..sentence import Sentence, as_given, sentence
+from ..sentence import Listed, Sentence, as_given, sentence
 from ..time.pace import SETTLING, covering_minutes, cutting_minutes
 from .acts import ACTS, Sort
 from .names import row
@@ -37,13 +37,12 @@ class Own:
     def checked(self, medium: Medium) -> None:
         """Raises InvalidInput saying what cannot be."""
         if self.kind not in offered(medium):
-            can = ", ".join(ACTS[kind].words for kind in offered(medium))
+            can = Listed(tuple(ACTS[kind].words for kind in offered(medium)), either=True)
             raise InvalidInput(
-                f"A pass of your own in {medium.words.lower()} can be: {can}; not {ACTS[self.kind].words}. "
-                "The passes were kept."
+                "refused-own-pass-act", medium=medium.words.lower(), can=can, act=ACTS[self.kind].words
             )
         if not self.masses:
-            raise InvalidInput("A pass of your own goes over one shape or more; the passes were kept.")
+            raise InvalidInput("refused-own-pass-nowhere")
 
 
 def offered(medium: Medium) -> tuple[Kind, ...]:
@@ -113,11 +112,11 @@ def set_in(plan: Plan, own: Own, after: str) -> Plan:
     own.checked(plan.medium)
     ids = [done.id for done in plan.passes]
     if after and after not in ids:
-        raise InvalidInput(f"There is no pass {after[:20]!r} to come after; the passes were kept.")
+        raise InvalidInput("refused-own-pass-after", after=after[:20])
     if unknown := [name for name in own.masses if name not in plan.by_id]:
-        raise InvalidInput(f"There is no shape {unknown[0][:20]!r} in this plan; the passes were kept.")
+        raise InvalidInput("refused-own-pass-mass", mass=unknown[0][:20])
     if sum(name.startswith(PREFIX) for name in ids) >= MOST_OWN:
-        raise InvalidInput(f"A plan takes {MOST_OWN} passes of your own; they were kept.")
+        raise InvalidInput("refused-own-passes-too-many", most=MOST_OWN)
     laid = {o.mass: o for done in plan.passes for o in done.operations if o.role is Role.TARGET}
     operations = []
     for name in own.masses:

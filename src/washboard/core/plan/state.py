@@ -64,12 +64,11 @@ class SheetState:
 
     def __post_init__(self) -> None:
         if not (math.isfinite(self.clock) and self.clock >= 0):
-            raise InvalidInput(f"The clock of a sheet shows minutes from 0 on, not {self.clock}.")
+            raise InvalidInput("refused-sheet-clock", clock=f"{self.clock:g}")
         for name, surface in self.masses.items():
             if not 0 <= surface.value <= 10 or surface.layers < 0:
                 raise InvalidInput(
-                    f"What lies on {name} has a value from 0 to 10 and no layers or some; "
-                    f"{surface.value:g} and {surface.layers} were given."
+                    "refused-sheet-range", name=name, value=f"{surface.value:g}", layers=surface.layers
                 )
 
     def of(self, name: str, ground_value: float) -> MassSurface:

@@ -51,7 +51,7 @@ class Handled:
             raise UnknownName("tool", self.tool, TOOLS)
         if medium.key not in TOOLS[self.tool].media:
             raise InvalidInput(
-                f"{medium.words} is not laid with {TOOLS[self.tool].words}; the tools were kept as they were."
+                "refused-tool-not-for-medium", medium=medium.words, tool=TOOLS[self.tool].words
             )
 
 

@@ -22,7 +22,7 @@ def after_passes(result: PlanningResult, count: int) -> SheetState:
     """
     plan, scene = result.plan, result.scene
     if not 0 <= count <= len(plan.passes):
-        raise InvalidInput(f"This plan has {len(plan.passes)} passes; {count} cannot be done of it.")
+        raise InvalidInput("refused-progress-too-far", number=len(plan.passes), count=count)
     done = plan.passes[:count]
     state = state_after(plan.masses, done, plan.medium, plan.surface.value, plan.start)
     if not done:

@@ -41,13 +41,11 @@ def moved(plan: Plan, pass_id: str, to: int, pinned: Collection[str] = (), mend:
     """
     order = [p.id for p in plan.passes]
     if pass_id not in order:
-        raise InvalidInput(f"There is no pass {pass_id[:20]!r} in this plan; its order was kept.")
+        raise InvalidInput("refused-move-no-such-pass", pass_id=pass_id[:20])
     if not 0 <= to < len(order):
-        raise InvalidInput(f"Place {to + 1} is outside this plan of {len(order)} passes; its order was kept.")
+        raise InvalidInput("refused-move-outside", to=to + 1, number=len(order))
     if pass_id in pinned:
-        raise InvalidInput(
-            f"Pass {order.index(pass_id) + 1} is pinned; its order was kept. Unpin it to move it."
-        )
+        raise InvalidInput("refused-move-pinned", place=order.index(pass_id) + 1)
     order.remove(pass_id)
     order.insert(to, pass_id)
     verdict = judged(plan, order)
@@ -71,9 +69,9 @@ def without(plan: Plan, pass_id: str) -> Verdict:
     """The plan without one pass, judged. Raises InvalidInput for an unknown pass, or for the only one."""
     left = tuple(done for done in plan.passes if done.id != pass_id)
     if len(left) == len(plan.passes):
-        raise InvalidInput(f"There is no pass {pass_id[:20]!r} in this plan; its passes were kept.")
+        raise InvalidInput("refused-leave-out-no-such-pass", pass_id=pass_id[:20])
     if not left:
-        raise InvalidInput("A plan has one pass or more; this one was kept.")
+        raise InvalidInput("refused-leave-out-last")
     shorter = replace(plan, passes=left)
     return judged(shorter, [done.id for done in left])
 
@@ -111,7 +109,7 @@ def judged(plan: Plan, order: Sequence[str]) -> Verdict:
     Raises InvalidInput unless `order` names every pass exactly once.
     """
     if sorted(order) != sorted(p.id for p in plan.passes):
-        raise InvalidInput("The order must name every pass exactly once; the old order was kept.")
+        raise InvalidInput("refused-order-incomplete")
     by_id = {p.id: p for p in plan.passes}
     passes = followed(plan, [by_id[name] for name in order])
     return Verdict(passes, refusals_of(replace(plan, passes=passes)))

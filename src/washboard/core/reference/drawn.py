@@ -34,7 +34,7 @@ def drawn(shapes: Sequence[Shape], ground_value: float, aspect: float) -> tuple[
     `aspect` is width over height. Raises InvalidInput for no shapes, too many, or bad polygons.
     """
     if not 0 < len(shapes) <= MOST_SHAPES:
-        raise InvalidInput(f"A drawn piece has 1 to {MOST_SHAPES} shapes; {len(shapes)} were given.")
+        raise InvalidInput("refused-drawn-count", most_shapes=MOST_SHAPES, number=len(shapes))
     width = LONG_SIDE if aspect >= 1 else max(4, round(LONG_SIDE * aspect))
     height = max(4, round(width / aspect))
     labels = np.zeros((height, width), np.int32)
@@ -50,10 +50,7 @@ def drawn(shapes: Sequence[Shape], ground_value: float, aspect: float) -> tuple[
 def _check(shape: Shape) -> None:
     inside = all(0 <= x <= 1 and 0 <= y <= 1 for x, y in shape.points)
     if len(shape.points) < 3 or not inside or not 0 <= shape.value <= 10:
-        raise InvalidInput(
-            "A shape needs at least three points inside the picture (x and y from 0 to 1) and a value "
-            "from 0 to 10; the drawing was kept as it was."
-        )
+        raise InvalidInput("refused-drawn-range")
 
 
 def _colour(value: float, a: float, b: float) -> tuple[int, int, int]:

@@ -27,10 +27,10 @@ def checked(thresholds: Sequence[float]) -> tuple[float, ...]:
     """Thresholds in rising order inside 0–10; raises InvalidInput for anything else."""
     inner = tuple(float(t) for t in thresholds)
     if not FEWEST - 1 <= len(inner) <= MOST - 1:
-        raise InvalidInput(f"A ladder has {FEWEST} to {MOST} bands; {len(inner) + 1} were given.")
+        raise InvalidInput("refused-bands-given", fewest=FEWEST, most=MOST, number=len(inner) + 1)
     rising = all(a < b for a, b in zip((0.0, *inner), (*inner, 10.0), strict=True))
     if not rising or not all(np.isfinite(inner)):
-        raise InvalidInput("Thresholds must rise and lie between 0 and 10; the old ones were kept.")
+        raise InvalidInput("refused-thresholds-rise")
     return inner
 
 
@@ -95,4 +95,4 @@ def _cuts(cut: NDArray[np.intp], bands: int) -> tuple[float, ...]:
 
 def _check_count(bands: int) -> None:
     if not FEWEST <= bands <= MOST:
-        raise InvalidInput(f"A ladder has {FEWEST} to {MOST} bands; {bands} were asked for.")
+        raise InvalidInput("refused-bands-asked", fewest=FEWEST, most=MOST, bands=bands)

@@ -5,8 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass, field, replace
 from enum import StrEnum
 
+from ..name import NAMELESS, Name
 from .look import PLAIN, Look
-from .name import NAMELESS, Name
 
 Lab = tuple[float, float, float]
 

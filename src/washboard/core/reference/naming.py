@@ -8,8 +8,8 @@ from dataclasses import replace
 from itertools import count
 
 from ..colour.words import tone_of
+from ..name import Name, letter_of
 from .mass import Mass, MassKind
-from .name import Name, letter_of
 
 UNSAID = ("dark-middle", "middle", "light-middle")
 """Tones that a name leaves out: most masses are of them."""

@@ -55,13 +55,10 @@ def picture_of(rgb: Bytes) -> Picture:
     Raises InvalidImage when the array has another shape or fewer than 4 pixels on a side.
     """
     if rgb.ndim != 3 or rgb.shape[2] != 3 or rgb.dtype != np.uint8:
-        raise InvalidImage("A working copy needs three channels of 8 bits.")
+        raise InvalidImage("refused-picture-channels")
     if min(rgb.shape[:2]) < 4:
         height, width = rgb.shape[:2]
-        raise InvalidImage(
-            f"The picture is {width} × {height} pixels when brought to working size: too narrow "
-            "to hold a mass. Use a picture with at least 4 pixels on the short side."
-        )
+        raise InvalidImage("refused-picture-few-pixels", width=width, height=height)
     linear = cv2.LUT(rgb, np.repeat(_LINEAR, 3, axis=2))
     luminance = cv2.transform(linear, _LUMA)
     value = _VALUE_OF_STEP.take((luminance * _STEPS + 0.5).astype(np.int32), mode="clip")

@@ -23,7 +23,7 @@ def study_of(picture: Picture, squinted: Squinted, bands: int) -> Bytes:
     Raises InvalidInput for fewer than 2 or more than 9 bands.
     """
     if not FEWEST <= bands <= MOST:
-        raise InvalidInput(f"A study has {FEWEST} to {MOST} values; {bands} were asked for.")
+        raise InvalidInput("refused-study-values", fewest=FEWEST, most=MOST, bands=bands)
     height, width = picture.shape
     value = cv2.resize(squinted.value, (width, height), interpolation=cv2.INTER_LINEAR)
     band = np.digitize(value, ladder.found(squinted.value, bands))

@@ -29,7 +29,7 @@ class Opening:
     def checked(self) -> Opening:
         """This opening, or InvalidInput."""
         if not (0 <= self.darks <= 1 and 0 <= self.lights <= 1):
-            raise InvalidInput("Darks and lights are opened by 0 to 1; the photo was kept as it was.")
+            raise InvalidInput("refused-opened-range")
         return self
 
 

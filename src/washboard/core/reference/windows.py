@@ -44,10 +44,7 @@ class Window:
     def checked(self) -> Window:
         """This window, or InvalidInput for a place outside the picture or a size outside 0.002 to 0.25."""
         if not (0 <= self.x <= 1 and 0 <= self.y <= 1 and SMALLEST <= self.half <= LARGEST):
-            raise InvalidInput(
-                "A window lies inside the picture (x and y from 0 to 1), half of it "
-                f"{SMALLEST:g} to {LARGEST:g} wide."
-            )
+            raise InvalidInput("refused-window-range", smallest=f"{SMALLEST:g}", largest=f"{LARGEST:g}")
         return self
 
 

@@ -6,6 +6,7 @@ import cv2
 import numpy as np
 
 from ..errors import InvalidImage
+from ..sentence import Amount
 from .picture import Picture, fitted
 
 LEAST_RANGE = 0.4
@@ -16,10 +17,7 @@ def refuse_if_empty(picture: Picture) -> None:
     """Raises InvalidImage for a picture of one single value, or one of grain alone."""
     low, high = np.percentile(picture.value[::4, ::4], (1, 99))
     if high - low < LEAST_RANGE / 2:
-        raise InvalidImage(
-            f"The picture is one single value ({float(np.median(picture.value)):.1f}): there is nothing "
-            "to put in an order. Nothing was stored. Use a picture with lights and darks."
-        )
+        raise InvalidImage("refused-picture-one-value", value=Amount(float(np.median(picture.value)), 1))
     small = cv2.resize(picture.value, fitted(picture.shape, 128), interpolation=cv2.INTER_AREA)
     calm = cv2.GaussianBlur(small, (0, 0), 4)
     low, high = np.percentile(calm, (2, 98))
@@ -27,7 +25,4 @@ def refuse_if_empty(picture: Picture) -> None:
         high - low < LEAST_RANGE
         and float(np.std(picture.value - cv2.GaussianBlur(picture.value, (0, 0), 3))) > 0.5
     ):
-        raise InvalidImage(
-            "The picture is grain without shapes: squinting leaves nothing to paint. Nothing was stored. "
-            "Use a picture with lights and darks."
-        )
+        raise InvalidImage("refused-picture-grain")

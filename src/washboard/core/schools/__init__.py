@@ -34,15 +34,18 @@ def school_named(key: str, medium: Medium | None = None, surface: Surface | None
     """The school of that key, a listed one or one of the painter's own; raises UnknownName, and InvalidInput
     where it cannot be in the medium or on the surface."""
     if key not in SCHOOLS and not key.startswith(PREFIX):
-        raise UnknownName("school", key, SCHOOLS)
+        raise UnknownName("approach", key, SCHOOLS)
     school = SCHOOLS[key] if key in SCHOOLS else school_from(key)
     if medium is not None and (why := refused(school, medium, surface)):
         nearest = SCHOOLS[school.nearest]
         if medium.key not in nearest.media:
             nearest = SCHOOLS[medium.school]
         raise InvalidInput(
-            f"{school.words} cannot be painted here: {why}. The nearest is {nearest.words.lower()} "
-            f"({nearest.key}); the order was kept."
+            "refused-approach-not-here",
+            approach=school.words,
+            why=why,
+            nearest=nearest.words.lower(),
+            key=nearest.key,
         )
     return school
 

@@ -6,8 +6,8 @@ from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
 from ..materials.media import Medium
+from ..name import Name
 from ..reference.mass import Mass
-from ..reference.name import Name
 from ..sentence import Sentence, sentence
 from .school import OPAQUE, TRANSPARENT, School, SchoolContext, Strand
 

@@ -31,7 +31,7 @@ def saved_key(name: str, plan: Plan) -> str:
     """
     name = " ".join(name.split())
     if not 1 <= len(name) <= 40 or "/" in name:
-        raise InvalidInput("A school of your own has a name of 1 to 40 characters without a stroke (/).")
+        raise InvalidInput("refused-approach-name-length")
     laid = [
         [plan.mass(o.mass) for o in done.operations if o.role is Role.TARGET and o.kind.lays]
         for done in plan.passes
@@ -40,7 +40,7 @@ def saved_key(name: str, plan: Plan) -> str:
     laid = [group for group in laid if group]
     values = [mass.target for group in laid for mass in group]
     if not values:
-        raise InvalidInput("This plan lays nothing, so there is no school to save; nothing was kept.")
+        raise InvalidInput("refused-approach-of-nothing")
     low, high = min(values), max(values)
     stages = [
         tuple(round(_hundredths(end(m.target for m in group), low, high)) for end in (min, max))
@@ -53,10 +53,7 @@ def saved_key(name: str, plan: Plan) -> str:
         if stage_of(_hundredths(mass.target, low, high), stages) == k
     )
     if right < TOLD_APART * sum(mass.share for group in laid for mass in group):
-        raise InvalidInput(
-            "The passes of this plan are not told apart by value, so they make no school of their own: keep "
-            "the order under a name instead."
-        )
+        raise InvalidInput("refused-approach-not-by-value")
     kind = "darkens" if plan.medium.transparent else "covers"
     return f"{PREFIX}{name}/{kind}/{' '.join(f'{a}-{b}' for a, b in stages)}"
 
@@ -66,7 +63,7 @@ def school_from(key: str) -> School:
     found = KEY.fullmatch(key)
     stages = [tuple(map(int, part.split("-"))) for part in found[3].split()] if found else []
     if found is None or not all(0 <= a <= b <= 100 for a, b in stages):
-        raise InvalidInput(f"There is no school of your own in {key[:40]!r}; the order was kept.")
+        raise InvalidInput("refused-approach-not-read", key=key[:40])
     darkens = KINDS[found[2]]
     fitting = frozenset(m.key for m in MEDIA.values() if m.transparent is darkens)
     return School(

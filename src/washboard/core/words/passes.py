@@ -9,13 +9,13 @@ import numpy as np
 
 from ..colour.lab import value_of_lab
 from ..colour.words import hue_of, tone_of
+from ..name import Name
 from ..order.result import PassType, PlanningResult, Step
 from ..order.timing import coats_of
 from ..plan.names import NEARLY_ALL, colour_words, mixture_of, row, said, tones_of, weightiest
 from ..plan.own import own_how, own_title
 from ..plan.plan import Kind, Pass, Role
 from ..reference.mass import Mass, MassKind
-from ..reference.name import Name
 from ..sentence import Sentence, Value, count_of, of_masses, sentence, tone, whole
 from .reasons import reasons_for
 from .tight import findings_for

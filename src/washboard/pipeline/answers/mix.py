@@ -47,7 +47,7 @@ def mix_table(keys: Sequence[str], settings: Settings, over: Floats) -> dict[str
     """
     paints = [settings.catalogue.get(key) or paint_named(key) for key in keys]
     if not 1 <= len(paints) <= MOST_PAINTS or len({paint.key for paint in paints}) < len(paints):
-        raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} different paints.")
+        raise InvalidInput("refused-mixture-size", most_paints=MOST_PAINTS)
     vehicle = vehicle_of(settings.medium)
     model = mixing_model_of(paints, vehicle, spectrum_of_lab(over))
     thicknesses = np.concatenate([[0.0], np.geomspace(0.004, vehicle.most, LEVELS - 1)])
@@ -70,7 +70,7 @@ def variants(_: Stages, task: MixVariants) -> dict[str, Any]:
     places = {paint.key: k for k, paint in enumerate(paints)}
     unknown = sorted(given.keys() - places.keys())
     if unknown or not 1 <= len(given) <= MOST_PAINTS or len(given) < len(task.parts):
-        raise InvalidInput(f"A mixture has 1 to {MOST_PAINTS} different paints of the palette.")
+        raise InvalidInput("refused-mixture-of-palette", most_paints=MOST_PAINTS)
     model = mixing_model_of(paints, vehicle, spectrum_of_lab(task.over))
     recipe = recipe_from_parts(
         model, [(places[key], parts) for key, parts in given.items()], task.thickness, task.target

@@ -44,7 +44,7 @@ def values(stages: Stages, task: ValuePicture) -> bytes:
     height, width = picture.shape
     if task.metres is not None:
         if not 0 < task.metres <= FARTHEST:
-            raise InvalidInput(f"A distance goes up to {FARTHEST:g} m; {task.metres:g} m was asked for.")
+            raise InvalidInput("refused-distance-range", farthest=f"{FARTHEST:g}", metres=f"{task.metres:g}")
         sheet = subject.read_up_to(Stage.MEASURES).sheet(width / height)
         return value_bytes(from_afar(picture, task.metres, sheet.picture_width_cm))
     if task.strength <= 0:

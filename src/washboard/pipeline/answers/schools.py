@@ -16,6 +16,7 @@ from ...core.schools import school_named
 from ...core.schools.aims import WORDS, Aim
 from ...formats.comparison import school_entry
 from ...settings import Settings, Stage
+from ...words import ENGLISH
 from ..stages import Result, Stages
 from ..subject import Subject
 from ..tasks import CompareSchools
@@ -56,7 +57,7 @@ def _kept(stages: Stages, subject: Subject, settings: Settings, result: Result) 
         try:
             own = settings.with_order(variant.order).checked()
         except WashboardError as error:
-            why, school = str(error).rstrip("."), variant.order.school or ""
+            why, school = ENGLISH.text(error.sentence).rstrip("."), variant.order.school or ""
             waiting.append(
                 {"school": school, "words": variant.name, "why": "", "feasible": False, "whyNot": why}
                 | {"name": variant.name}
