@@ -121,7 +121,7 @@ GOOD = Swatch(1.0, 0.85, (50.0, 10.0, 20.0))
         ([GOOD, GOOD, Swatch(0.0, 0.85, (50.0, 0.0, 0.0))], "over 0 and up to"),
         ([GOOD, GOOD, Swatch(1.0, 2.0, (50.0, 0.0, 0.0))], "backing from 0 to 1"),
         ([GOOD, GOOD, Swatch(1.0, 0.04, (float("nan"), 0.0, 0.0))], "no number"),
-        ([GOOD, GOOD, Swatch(1.0, 0.04, (150.0, 0.0, 0.0))], "L\\* from"),
+        ([GOOD, GOOD, Swatch(1.0, 0.04, (150.0, 0.0, 0.0))], "lightness from"),
     ],
 )
 def test_a_strip_that_cannot_be_is_refused(swatches: list[Swatch], says: str) -> None:

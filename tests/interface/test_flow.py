@@ -238,7 +238,7 @@ def test_letters_never_fire_while_typing_and_can_be_switched_off(page: Page, dem
     with demo.client() as client:
         piece = client.get("/api/pieces").json()[0]["id"]
     page.goto(f"{demo.url}/pieces/{piece}/see?look=masses")
-    page.get_by_role("img", name="The reference: masses").wait_for()
+    page.get_by_role("img", name="The photo: masses").wait_for()
     page.keyboard.press("ArrowDown")
     field = page.get_by_label("Name of this mass")
     field.fill("")

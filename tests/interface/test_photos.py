@@ -58,7 +58,7 @@ def test_a_thing_is_cut_from_another_photo_placed_made_larger_and_left_out(
     quiet(page)
     (thing,) = settings(*piece)["borrowed"]
     assert (thing["x"], thing["y"]) == (0.5, 0.5)
-    drag(page, page.get_by_role("img", name="The reference"), [(0.5, 0.5), (0.3, 0.7)])
+    drag(page, page.get_by_role("img", name="The photo"), [(0.5, 0.5), (0.3, 0.7)])
     expect(page.get_by_text("comes from another photo")).to_be_visible()
     quiet(page)
     (moved,) = settings(*piece)["borrowed"]
@@ -83,12 +83,12 @@ def test_lost_ends_are_shown_and_opened_and_the_photo_is_swapped(page: Page, pie
     expect(page.get_by_text("are the camera's, not the scene's")).to_be_visible()
     quiet(page)
     assert settings(*piece)["opening"] == {"darks": 0.5, "lights": 0.0}
-    before = page.get_by_role("img", name="The reference").get_attribute("src")
+    before = page.get_by_role("img", name="The photo").get_attribute("src")
     page.get_by_label("put another photo in its place").set_input_files(cat)
-    expect(page.get_by_role("img", name="The reference")).not_to_have_attribute("src", before or "")
+    expect(page.get_by_role("img", name="The photo")).not_to_have_attribute("src", before or "")
     quiet(page)
     page.keyboard.press("Control+z")
-    expect(page.get_by_role("img", name="The reference")).to_have_attribute("src", before or "")
+    expect(page.get_by_role("img", name="The photo")).to_have_attribute("src", before or "")
 
 
 def test_a_scene_is_drawn_changed_and_planned_without_a_photo(page: Page, piece: Room) -> None:
@@ -134,8 +134,7 @@ def test_areas_are_dragged_in_the_list_divided_by_light_and_joined(page: Page, p
     page.get_by_role("button", name="Split into light and shadow").click()
     quiet(page)
     assert settings(*piece)["areas"]["strokes"][-1]["byLight"]
-    page.get_by_role("button", name="join with…").click()
-    page.get_by_role("menuitem").first.click()
+    page.get_by_label("join with").select_option(index=1)
     quiet(page)
     assert settings(*piece)["areas"]["strokes"][-1]["joins"]
 

@@ -41,7 +41,7 @@ def quiet(page: Page) -> None:
 def opened(page: Page, where: tuple[Server, str], view: str) -> None:
     server, piece = where
     page.goto(f"{server.url}/pieces/{piece}/{view}")
-    page.get_by_role("img", name=re.compile("The (picture|reference)")).first.wait_for()
+    page.get_by_role("img", name=re.compile("The (picture|photo)")).first.wait_for()
     quiet(page)
 
 
@@ -164,7 +164,7 @@ def test_values_reference_and_outlines_change_the_picture_not_its_place(
     assert page.get_by_role("img", name="values only").bounding_box() == place
     page.keyboard.press("v")
     page.keyboard.press("r")
-    reference = page.get_by_role("img", name="The reference").bounding_box()
+    reference = page.get_by_role("img", name="The photo").bounding_box()
     assert reference is not None
     assert place is not None
     assert (reference["x"], reference["y"], reference["width"]) == (place["x"], place["y"], place["width"])

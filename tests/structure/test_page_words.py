@@ -1,4 +1,4 @@
-"""Words that product text does without are nowhere on the page, nor in the catalogue."""
+"""Words that product text does without are nowhere in the catalogue, and all that it holds is said."""
 
 from __future__ import annotations
 
@@ -7,41 +7,45 @@ import re
 from collections.abc import Iterator
 from pathlib import Path
 
-import pytest
+from fluent.runtime import FluentResource
+from fluent.syntax.ast import BaseNode, Message, Pattern, TextElement
 
 from tests.said import faults
 from washboard.words import ENGLISH
+from washboard.words.speaker import patterns, texts
 
 ROOT = Path(__file__).parents[2]
-PAGES = sorted((ROOT / "web" / "src").rglob("*.tsx"))
-SHOWN = re.compile(
-    r">\s*([^<>{}=;()]*[A-Za-z]{2}[^<>{}=;()]*?)\s*<"
-    r"|(?:label|title|words|alt|placeholder|aria-label)=\"([^\"]+)\""
-    r"|(?:label|title|words|alt|aria-label)=\{`([^`]+)`\}"
-)
+CATALOGUES = sorted((ROOT / "src" / "washboard" / "words" / "en").rglob("*.ftl"))
 CRAFT = frozenset({"depth", "depths"})
+MODEL = {"palette-within-e-average", "school-row-colours-off", "calibration-l-b-read"}
+"""Patterns of details that open, where figures of a model may stand."""
 
 
-def shown(path: Path) -> Iterator[str]:
-    """Text of a component that a painter reads."""
-    text = re.sub(r"//[^\n]*|/\*.*?\*/", "", path.read_text(), flags=re.DOTALL)
-    for found in SHOWN.finditer(text):
-        words = next(group for group in found.groups() if group)
-        yield re.sub(r"\$\{[^}]*\}", "1", " ".join(words.split()))
-
-
-@pytest.mark.parametrize("path", PAGES, ids=lambda path: path.stem)
-def test_no_component_says_a_word_that_is_avoided(path: Path) -> None:
-    for words in shown(path):
-        assert faults(words, CRAFT) == [], words
+def spoken(node: object) -> Iterator[str]:
+    """The texts of a pattern and of each choice in it, with 1 where a value stands."""
+    if isinstance(node, Pattern):
+        words = "".join(part.value if isinstance(part, TextElement) else "1" for part in node.elements)
+        yield re.sub("</?[a-z]+>", "", words.strip())
+    inside = node if isinstance(node, list) else vars(node).values() if isinstance(node, BaseNode) else ()
+    for part in inside:
+        yield from spoken(part)
 
 
 def test_no_pattern_of_the_catalogue_says_a_word_that_is_avoided() -> None:
-    for file in sorted((ROOT / "src" / "washboard" / "words" / "en").glob("*.ftl")):
-        for number, line in enumerate(file.read_text().splitlines(), 1):
-            if "=" in line and not line.startswith("#") and not line.endswith("->"):
-                words = re.sub(r"\{[^}]*\}", "1", line.split("=", 1)[1]).strip()
-                assert faults(words, CRAFT) == [], (file.name, number, words)
+    for file in CATALOGUES:
+        for entry in FluentResource(file.read_text()).body:
+            if isinstance(entry, Message) and entry.id.name not in MODEL:
+                for words in spoken(entry):
+                    assert faults(words, CRAFT) == [], (entry.id.name, words)
+
+
+def test_every_pattern_of_the_page_is_said_there() -> None:
+    page = [path for path in (ROOT / "web" / "src").rglob("*.ts*") if path.name != "patterns.d.ts"]
+    source = "".join(path.read_text() for path in page)
+    quoted = set(re.findall(r"""["`]([a-z][a-z-]*)["`$]""", source))
+    for text in texts("en/page"):
+        for key in patterns(FluentResource(text)):
+            assert any(key == said or (said.endswith("-") and key.startswith(said)) for said in quoted), key
 
 
 def test_every_pattern_of_the_catalogue_is_said_somewhere() -> None:

@@ -2,28 +2,10 @@ import "@fontsource-variable/bricolage-grotesque/wdth.css";
 import "@fontsource-variable/hanken-grotesk/wght.css";
 import "./theme/mantine";
 import "./theme/theme.css";
-import { MantineProvider } from "@mantine/core";
-import { Notifications } from "@mantine/notifications";
-import { MutationCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { StrictMode } from "react";
-import { createRoot } from "react-dom/client";
-import { App } from "./App";
-import { tell } from "./parts/tell";
-import { greys, theme } from "./theme/theme";
+import english from "../../src/washboard/words/en/page/page.ftl?url";
+import { learn } from "./words/say";
 
-// Whatever could not be done is told in one place, and stays until it is closed by hand.
-const queries = new QueryClient({
-  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
-  mutationCache: new MutationCache({ onError: tell }),
-});
-
-createRoot(document.getElementById("root") as HTMLElement).render(
-  <StrictMode>
-    <MantineProvider theme={theme} cssVariablesResolver={greys} forceColorScheme="light">
-      <Notifications position="top-center" containerWidth={640} />
-      <QueryClientProvider client={queries}>
-        <App />
-      </QueryClientProvider>
-    </MantineProvider>
-  </StrictMode>,
-);
+// What the page says is there before the page is: much of it stands in tables.
+learn(await (await fetch(english)).text());
+const { show } = await import("./Desk");
+show(document.getElementById("root") as HTMLElement);

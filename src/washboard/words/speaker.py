@@ -15,7 +15,7 @@ from typing import Any, Literal
 from babel.lists import format_list
 from fluent.runtime import FluentBundle, FluentResource
 from fluent.runtime.types import FluentNone, fluent_number
-from fluent.syntax.ast import BaseNode, Message, VariableReference
+from fluent.syntax.ast import BaseNode, Message, Resource, VariableReference
 
 from ..core.name import NAMELESS, Name
 from ..core.plan.plan import Plan
@@ -68,12 +68,10 @@ class Speaker:
         self._locale = locale.replace("-", "_")
         self._values: dict[str, set[str]] = {}
         self._bundle = FluentBundle([locale], use_isolating=False)
-        for file in sorted(files(__package__).joinpath(folder).iterdir(), key=lambda f: f.name):
-            resource = FluentResource(file.read_text("utf-8"))
+        for text in texts(folder):
+            resource = FluentResource(text)
             self._bundle.add_resource(resource)
-            self._values |= {
-                entry.id.name: _named(entry) for entry in resource.body if isinstance(entry, Message)
-            }
+            self._values |= patterns(resource)
 
     @property
     def keys(self) -> list[str]:
@@ -116,11 +114,9 @@ class Speaker:
         return True
 
     def glossary(self) -> dict[str, str]:
-        """What each word of the craft means, by the word."""
+        """What each word of the craft means, by its key."""
         return {
-            key.removeprefix(EXPLAINED).replace("-", " "): self.pattern(key)
-            for key in self.keys
-            if key.startswith(EXPLAINED)
+            key.removeprefix(EXPLAINED): self.pattern(key) for key in self.keys if key.startswith(EXPLAINED)
         }
 
     def values(self, key: str) -> set[str]:
@@ -178,6 +174,17 @@ class Speaker:
         if errors or isinstance(text, FluentNone):
             raise ValueError(f"{key}: {errors}")
         return str(text)
+
+
+def texts(folder: str) -> list[str]:
+    """The files of a catalogue as they are written: `en`, or `en/page` for what the page says."""
+    found = [f for f in files(__package__).joinpath(folder).iterdir() if f.name.endswith(".ftl")]
+    return [file.read_text("utf-8") for file in sorted(found, key=lambda file: file.name)]
+
+
+def patterns(resource: Resource) -> dict[str, set[str]]:
+    """The values that each pattern of a catalogue's file names, by its key."""
+    return {entry.id.name: _named(entry) for entry in resource.body if isinstance(entry, Message)}
 
 
 def _named(node: Any) -> set[str]:

@@ -1,4 +1,5 @@
 import createClient from "openapi-fetch";
+import { say } from "../words/say";
 import type { components, paths } from "./schema";
 
 export type Piece = components["schemas"]["PieceRead"];
@@ -70,7 +71,7 @@ export function problemOf(error: unknown): Problem {
   const found = error as { code?: string; detail?: string } | undefined;
   return new Problem(
     found?.code ?? "unreachable",
-    found?.detail ?? "The program does not answer. Nothing is lost; see whether it still runs.",
+    found?.detail ?? say("client-program-does-answer"),
   );
 }
 

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
+import { say } from "../words/say";
 import type {
   Job,
   Piece,
@@ -44,7 +45,7 @@ async function worked(id: string, onJob: (job: Job | null) => void, signal: Abor
     const last = await followed(job.id, onJob, signal);
     onJob(null);
     if (last.state !== "done")
-      throw new Problem(last.state, last.problem ?? "Stopped; everything is as it was.");
+      throw new Problem(last.state, last.problem ?? say("hooks-stopped-everything"));
   }
   return got<Plan>(await client.GET("/api/pieces/{piece}/plan", params));
 }

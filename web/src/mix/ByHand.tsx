@@ -1,6 +1,7 @@
 import { Group, Slider, Stack } from "@mantine/core";
 import type { Board, Pile } from "../api/client";
 import { Act } from "../parts/Act";
+import { say } from "../words/say";
 import type { Hand } from "./useHand";
 import { Ways } from "./Ways";
 
@@ -36,9 +37,9 @@ export function ByHand({ piece, pile, recipe, hand, paints }: Props) {
         </Group>
       ))}
       <Group gap={16}>
-        <Act onClick={hand.thinner}>thinner</Act>
-        <Act onClick={hand.stronger}>stronger</Act>
-        {hand.changed && <Act onClick={hand.reset}>Reset</Act>}
+        <Act onClick={hand.thinner}>{say("by-hand-thinner")}</Act>
+        <Act onClick={hand.stronger}>{say("by-hand-stronger")}</Act>
+        {hand.changed && <Act onClick={hand.reset}>{say("by-hand-reset")}</Act>}
       </Group>
       <Ways
         piece={piece}

@@ -2,6 +2,7 @@ import { SimpleGrid, Text, Title } from "@mantine/core";
 import type { Meeting } from "../api/client";
 import { css } from "../parts/colour";
 import { Swatch } from "../parts/Swatch";
+import { say } from "../words/say";
 
 interface Props {
   meeting: Meeting;
@@ -18,8 +19,13 @@ export function MeetingRow({ meeting, words }: Props) {
         {words}
       </Title>
       <SimpleGrid cols={2} spacing="md">
-        <Course labs={labs} words={`as it is: ${fault} in between`} />
-        {cleaner && <Course labs={cleaner} words={`with a touch of ${through} in between`} />}
+        <Course labs={labs} words={say("meeting-row-between", { fault })} />
+        {cleaner && (
+          <Course
+            labs={cleaner}
+            words={say("meeting-row-touch-between", { through: through ?? "" })}
+          />
+        )}
       </SimpleGrid>
     </>
   );

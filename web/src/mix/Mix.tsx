@@ -8,6 +8,7 @@ import { Choices } from "../parts/Choices";
 import { useKeys } from "../parts/keys";
 import { ProblemNote } from "../parts/Problem";
 import { useRoom } from "../pieces/PieceRoom";
+import { rounded, say } from "../words/say";
 import { MeetingRow } from "./MeetingRow";
 import classes from "./mix.module.css";
 import { meetingWords, nameOf, type Own, ownOf } from "./names";
@@ -26,7 +27,7 @@ export function Mix() {
   const board = found.data;
   const done = plan.document.passes[at - 1];
   if (found.error && !board) return <ProblemNote>{found.error.message}</ProblemNote>;
-  if (!board || !done) return <Text p="lg">Working the mixtures out…</Text>;
+  if (!board || !done) return <Text p="lg">{say("mix-working-mixtures-out")}</Text>;
   const own = ownOf(board, done);
   const sticks = piece.settings.medium === "pastel";
   const met = board.meetings.filter(({ one }) => own.some(({ index }) => index === one));
@@ -35,16 +36,16 @@ export function Mix() {
       <section>
         <Group className={classes.head} gap="4 18" align="baseline">
           <Title order={2} flex="1 1 340px">
-            Pass {at}: {done.title}
+            {say("mix-pass-titled", { pass: at, title: done.title })}
           </Title>
           <Amounts piece={piece.id} done={done} own={own} sticks={sticks} />
           <Choices
-            label="Pass"
+            label={say("mix-pass-choice")}
             variant="word"
             options={plan.document.passes.map((_, k) => ({
               key: k + 1,
               words: `${k + 1}`,
-              label: `Pass ${k + 1}`,
+              label: say("mix-pass-numbered", { pass: k + 1 }),
             }))}
             chosen={at}
             onChoose={go}
@@ -68,11 +69,8 @@ export function Mix() {
         />
         <Used board={board} sticks={sticks} />
         <Group wrap="nowrap" gap="md" align="end" mt="md">
-          <img src={shownUrl(piece.id, plan, "picture")} width={240} alt="The reference" />
-          <p className="quiet">
-            Colours are modelled from films of pigment, not measured from your tubes. Amounts are
-            guessed from usual film weights.
-          </p>
+          <img src={shownUrl(piece.id, plan, "picture")} width={240} alt={say("mix-reference")} />
+          <p className="quiet">{say("mix-colours-modelled-films")}</p>
         </Group>
       </section>
     </div>
@@ -105,8 +103,9 @@ function Amounts({ piece, done, own, sticks }: AmountsProps) {
   const ml = own.reduce((sum, { pile }) => sum + pile.ml, 0);
   return (
     <span>
-      {own.length === 1 ? "one mixture" : `${own.length} mixtures`}
-      {!sticks && `, ${ml.toFixed(1)} ml with reserve`}
+      {sticks
+        ? say("mix-mixtures", { count: own.length })
+        : say("mix-mixtures-amount", { count: own.length, ml: rounded(ml, 1) })}
       {!sticks && own.length > 0 && (
         <>
           {" · "}
@@ -115,7 +114,7 @@ function Amounts({ piece, done, own, sticks }: AmountsProps) {
             target="_blank"
             rel="noreferrer"
           >
-            test strips
+            {say("mix-test-strips")}
           </a>
         </>
       )}
@@ -137,7 +136,7 @@ function Piles({ own, sticks, board }: PilesProps) {
   const large = [...own].sort((a, b) => b.pile.ml - a.pile.ml).slice(0, SHOWN);
   const rows = all ? own : own.filter((row) => large.includes(row));
   const left = own.length - rows.length;
-  if (own.length === 0) return <p>Nothing is mixed in this pass.</p>;
+  if (own.length === 0) return <p>{say("mix-nothing-mixed-pass")}</p>;
   return (
     <>
       {rows.map(({ pile, index }) => (
@@ -153,11 +152,7 @@ function Piles({ own, sticks, board }: PilesProps) {
           onOpen={() => setOpen(open === index ? null : index)}
         />
       ))}
-      {left > 0 && (
-        <Act onClick={() => setAll(true)}>
-          {left === 1 ? "one smaller pile" : `${left} smaller piles`}
-        </Act>
-      )}
+      {left > 0 && <Act onClick={() => setAll(true)}>{say("mix-smaller", { count: left })}</Act>}
     </>
   );
 }

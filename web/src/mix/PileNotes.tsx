@@ -1,5 +1,6 @@
 import { Text } from "@mantine/core";
 import type { Pile } from "../api/client";
+import { rounded, say } from "../words/say";
 
 interface Props {
   pile: Pile;
@@ -9,31 +10,42 @@ interface Props {
   deltaE: number | null;
 }
 
+/** Units of lightness from which the settling of a paint is seen. */
+const GRAINY = 1.5;
+
 /** What else is known of a pile: how it lifts and settles, what would do instead, which paint would help. */
 export function PileNotes({ pile, again, deltaE }: Props) {
   const { dust, liftsTo, grain, helps } = pile;
-  const rough = (grain ?? 0) > 1.5 ? ", granulates" : "";
   return (
     <>
       {dust && (
         <Text mt={5} c="dimmed">
-          leaves {Math.round(100 * dust.tooth)} % of the tooth · rubbed with a finger{" "}
-          {dust.rubbed.toFixed(1)}, fixed {dust.fixed.toFixed(1)}
+          {say("pile-notes-leaves-tooth-rubbed", {
+            tooth: Math.round(100 * dust.tooth),
+            rubbed: rounded(dust.rubbed, 1),
+            fixed: rounded(dust.fixed, 1),
+          })}
         </Text>
       )}
       {liftsTo != null && (
         <Text mt={5} c="dimmed">
-          lifts to {liftsTo.toFixed(1)} when dry{rough}
+          {say((grain ?? 0) > GRAINY ? "pile-notes-lifts-granulates" : "pile-notes-lifts", {
+            value: rounded(liftsTo, 1),
+          })}
         </Text>
       )}
       {again && pile.again && (
         <Text mt={5}>
-          Or {again} again, {pile.again.strength < 0.95 ? "with more water" : "stronger"}: nearly
-          the same.
+          {say(
+            pile.again.strength < 0.95 ? "pile-notes-again-thinner" : "pile-notes-again-stronger",
+            {
+              mixture: again,
+            },
+          )}
         </Text>
       )}
       {helps && deltaE !== null && (
-        <Text mt={5}>Your paints come only near this colour; {helps.words} would help.</Text>
+        <Text mt={5}>{say("pile-notes-your-paints-come", { helps: helps.words })}</Text>
       )}
     </>
   );

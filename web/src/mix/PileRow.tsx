@@ -5,6 +5,7 @@ import { Act } from "../parts/Act";
 import { css } from "../parts/colour";
 import { Swatch } from "../parts/Swatch";
 import { bandName } from "../see/bands";
+import { Rich, rounded, say } from "../words/say";
 import { ByHand } from "./ByHand";
 import classes from "./mix.module.css";
 import { PileNotes } from "./PileNotes";
@@ -75,12 +76,12 @@ function Row(props: RowProps) {
         <Group component="p" gap="2 16" mt={5}>
           {!sticks && (
             <Act aria-expanded={open} onClick={onOpen}>
-              {open ? "close" : "by hand"}
+              {open ? say("pile-row-close") : say("pile-row-hand")}
             </Act>
           )}
           {pile.recipes.length > 1 && (
             <Act onClick={onNext}>
-              another way ({chosen + 1} of {pile.recipes.length})
+              {say("pile-row-another-way", { chosen: chosen + 1, count: pile.recipes.length })}
             </Act>
           )}
           {recipe.says && <span className="quiet">{recipe.says}</span>}
@@ -95,7 +96,7 @@ function Row(props: RowProps) {
         {!pile.bandKept && (
           <>
             <br />
-            leaves {bandName(pile.band, board.bands.length + 1).toLowerCase()}
+            {say("pile-row-leaves", { band: bandName(pile.band, board.bands.length + 1) })}
           </>
         )}
       </Text>
@@ -109,9 +110,10 @@ const [NEAR_VALUE, NEAR_COLOUR] = [0.15, 2];
 /** How near a mixture comes: exact, close or off, and which way where it is the value. */
 function matchOf(step: number, deltaE: number | null): string {
   const far = Math.abs(step);
-  if (far >= 2 * NEAR_VALUE) return `${far.toFixed(1)} too ${step > 0 ? "light" : "dark"}`;
-  if ((deltaE ?? 0) >= 4 * NEAR_COLOUR) return "off in colour";
-  return far < NEAR_VALUE && (deltaE ?? 0) < NEAR_COLOUR ? "exact" : "close";
+  if (far >= 2 * NEAR_VALUE)
+    return say(step > 0 ? "pile-row-too-light" : "pile-row-too-dark", { by: rounded(far, 1) });
+  if ((deltaE ?? 0) >= 4 * NEAR_COLOUR) return say("pile-row-off-colour");
+  return say(far < NEAR_VALUE && (deltaE ?? 0) < NEAR_COLOUR ? "pile-row-exact" : "pile-row-near");
 }
 
 interface LooksProps {
@@ -123,10 +125,17 @@ interface LooksProps {
 /** What lies there, what is wanted, and the mixture dry and wet, side by side. */
 function Looks({ pile, hand, sticks }: LooksProps) {
   const columns = [
-    { words: "under", title: "What lies there", lab: pile.over },
-    { words: "wanted", title: "The target", lab: pile.target },
-    { words: sticks ? "laid" : "dry", title: "Dry", lab: hand.dry, dry: true },
-    ...(sticks ? [] : [{ words: "wet", title: "Wet", lab: hand.wet }]),
+    { words: say("pile-row-under"), title: say("pile-row-what-lies"), lab: pile.over },
+    { words: say("pile-row-wanted"), title: say("pile-row-target"), lab: pile.target },
+    {
+      words: sticks ? say("pile-row-laid") : say("pile-row-is-dry"),
+      title: say("pile-row-dry"),
+      lab: hand.dry,
+      dry: true,
+    },
+    ...(sticks
+      ? []
+      : [{ words: say("pile-row-is-wet"), title: say("pile-row-wet"), lab: hand.wet }]),
   ];
   return (
     <figure className={classes.looks} data-sticks={sticks}>
@@ -163,23 +172,16 @@ function Part({ parts, colour = [50, 0, 0], words, sticks, exact }: PartProps) {
 
 /** The values to mix it at and by, the amount, the layers. */
 function Values({ pile, recipe, hand, sticks }: LooksProps & { recipe: Recipe }) {
-  const graded = pile.graded
-    ? `, graded ${pile.graded[0]?.toFixed(1)} to ${pile.graded[1]?.toFixed(1)}`
-    : "";
-  if (sticks)
-    return (
-      <Text mt={5}>
-        <b>{hand.value.toFixed(1)}</b> with{" "}
-        {recipe.layers === 1 ? "one stick" : `${recipe.layers} sticks, in this order`}
-        {graded}
-      </Text>
-    );
+  const { graded, ml } = pile;
+  const figures = { value: rounded(hand.value, 1), count: recipe.layers };
+  const words = sticks
+    ? say("pile-row-sticks", figures)
+    : say("pile-row-mix-to", { ...figures, wet: rounded(hand.valueWet, 1), ml: rounded(ml, 1) });
+  const [from = 0, to = 0] = graded ?? [];
   return (
     <Text mt={5}>
-      Mix to <b>{hand.valueWet.toFixed(1)}</b> wet; dries to <b>{hand.value.toFixed(1)}</b> ·{" "}
-      <b>{pile.ml.toFixed(1)} ml</b> ·{" "}
-      {recipe.layers === 1 ? "one layer" : `${recipe.layers} layers`}
-      {graded}
+      <Rich words={words} />
+      {graded && ` · ${say("pile-row-graded", { from: rounded(from, 1), to: rounded(to, 1) })}`}
     </Text>
   );
 }

@@ -1,6 +1,7 @@
 import { SimpleGrid, Text, Title } from "@mantine/core";
 import type { Board, Pile } from "../api/client";
 import { css, takesWhite } from "../parts/colour";
+import { Rich, rounded, say } from "../words/say";
 import classes from "./mix.module.css";
 import { type Column, columnOf } from "./table";
 
@@ -14,7 +15,11 @@ interface Props {
 }
 
 const COLUMNS: Column[] = ["light", "middle", "dark"];
-const WORDS = { light: "Light", middle: "Middle", dark: "Dark" };
+const WORDS = {
+  light: say("value-chart-light"),
+  middle: say("value-chart-middle"),
+  dark: say("value-chart-dark"),
+};
 const NEAR = 0.3;
 const MOST = 12;
 
@@ -28,14 +33,18 @@ export function ValueChart({ board, now, bare, nameOf }: Props) {
   const bareIn = columnOf(board.bands.filter((b) => b < bare).length, bands);
   return (
     <>
-      <Title order={3}>The whole piece in three columns</Title>
+      <Title order={3}>{say("value-chart-whole-piece-three")}</Title>
       <SimpleGrid cols={3} spacing={10} my={8} className={classes.columns}>
         {COLUMNS.map((column) => (
           <div key={column}>
             <Title order={4}>{WORDS[column]}</Title>
             <ul>
               {bareIn === column && (
-                <Cell words="bare" title="The bare surface" lab={[10 * bare, 0, 0]} />
+                <Cell
+                  words={say("value-chart-bare")}
+                  title={say("value-chart-bare-surface")}
+                  lab={[10 * bare, 0, 0]}
+                />
               )}
               {piles
                 .filter((pile) => columnOf(pile.band, bands) === column)
@@ -56,10 +65,13 @@ export function ValueChart({ board, now, bare, nameOf }: Props) {
       </SimpleGrid>
       {close && (
         <Text>
-          <b>
-            {nameOf(close)} {close.value.toFixed(1)}
-          </b>{" "}
-          is {close.nearest.toFixed(1)} from the border of its band: keep it there.
+          <Rich
+            words={say("value-chart-near", {
+              mixture: nameOf(close),
+              value: rounded(close.value, 1),
+              by: rounded(close.nearest, 1),
+            })}
+          />
         </Text>
       )}
     </>

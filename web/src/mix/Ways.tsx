@@ -2,6 +2,7 @@ import { Group, NativeSelect, NumberInput, Title } from "@mantine/core";
 import { useState } from "react";
 import { ProblemNote } from "../parts/Problem";
 import { Swatch } from "../parts/Swatch";
+import { say } from "../words/say";
 import classes from "./mix.module.css";
 import { type Mixture, useWays } from "./queries";
 import { partWords } from "./table";
@@ -13,9 +14,9 @@ interface Props {
 }
 
 const WARMTH = [
-  { value: "-1", label: "cooler" },
-  { value: "0", label: "as warm as meant" },
-  { value: "1", label: "warmer" },
+  { value: "-1", label: say("ways-cooler") },
+  { value: "0", label: say("ways-warm-meant") },
+  { value: "1", label: say("ways-warmer") },
 ];
 
 /** The mixture otherwise: at its value warmer, cooler, greyer; and corrected by what a test strip dried as. */
@@ -30,7 +31,7 @@ export function Ways({ piece, mixture, words }: Props) {
   if (problem) return <ProblemNote>{problem.message}</ProblemNote>;
   return (
     <div>
-      <Title order={4}>At the same value</Title>
+      <Title order={4}>{say("ways-same-value")}</Title>
       <ul>
         {(at.data ?? []).map((way) => (
           <Way key={way.words} way={way} words={words} />
@@ -38,7 +39,7 @@ export function Ways({ piece, mixture, words }: Props) {
       </ul>
       <Group gap={8} my={4}>
         <NumberInput
-          label="A test strip of it dried at value"
+          label={say("ways-test-strip-dried")}
           min={0}
           max={10}
           step={0.1}
@@ -48,7 +49,7 @@ export function Ways({ piece, mixture, words }: Props) {
           onChange={setValue}
         />
         <NativeSelect
-          label="and looked"
+          label={say("ways-looked")}
           data={WARMTH}
           value={warmer}
           onChange={(event) => setWarmer(event.currentTarget.value)}
@@ -57,7 +58,7 @@ export function Ways({ piece, mixture, words }: Props) {
       {judged && (
         <ul>
           {(mended.data ?? []).map((way) => (
-            <Way key={way.words} way={{ ...way, words: "so mix instead" }} words={words} />
+            <Way key={way.words} way={{ ...way, words: say("ways-mix-instead") }} words={words} />
           ))}
         </ul>
       )}

@@ -1,5 +1,6 @@
 import type { Board, Meeting, Pass, Pile, Plan } from "../api/client";
 import { shortName } from "../parts/masses";
+import { say } from "../words/say";
 
 /** A pile with its place on the board. */
 export interface Own {
@@ -15,8 +16,9 @@ export const ownOf = (board: Board, done: Pass): Own[] =>
 export function nameOf(plan: Plan, pile: Pile | undefined): string {
   const first = plan.document.masses.find((m) => m.id === pile?.masses[0]);
   const more = (pile?.masses.length ?? 1) - 1;
-  const end = pile?.end ? `, ${pile.end} end` : "";
-  return `${first ? shortName(first) : ""}${end}${more > 0 ? ` and ${more} more` : ""}`;
+  const mass = first ? shortName(first) : "";
+  const named = pile?.end ? say("names-one-side", { mass, side: pile.end }) : mass;
+  return more > 0 ? say("names-and-more", { named, count: more }) : named;
 }
 
 /** Which two piles meet, or both ends of one mass. */
@@ -24,8 +26,7 @@ export function meetingWords(plan: Plan, board: Board, { one, other }: Meeting):
   const [first, second] = [board.piles[one], board.piles[other]];
   const mass = plan.document.masses.find((m) => m.id === first?.masses[0]);
   if (mass && first?.end && first.masses[0] === second?.masses[0]) {
-    return `Where both ends of ${shortName(mass).toLowerCase()} meet wet`;
+    return say("names-where-both-meet", { mass: shortName(mass) });
   }
-  const [a, b] = [first, second].map((pile) => nameOf(plan, pile).toLowerCase());
-  return `Where ${a} meets ${b}, wet`;
+  return say("names-where-meets-wet", { one: nameOf(plan, first), other: nameOf(plan, second) });
 }

@@ -1,4 +1,5 @@
 import type { MixTable } from "../api/client";
+import { say } from "../words/say";
 
 /** Lab and value between the rows of a mixing table at loads of each paint: linear in each direction. */
 export function lookedUp(
@@ -43,14 +44,18 @@ export const TOUCH = 0.15;
 
 /** Parts as painters say them: halves by their sign, a touch by its name. */
 export function partWords(parts: number): string {
-  if (parts === TOUCH) return "a touch of";
+  if (parts === TOUCH) return say("table-touch");
   const whole = Math.floor(parts);
   return `${whole || ""}${parts - whole >= 0.5 ? "½" : ""}`;
 }
 
 /** How hard a stick is pressed for a share of the grain covered. */
 export const pressureWords = (cover: number) =>
-  cover < 0.5 ? "light pressure:" : cover < 0.75 ? "medium pressure:" : "firm pressure:";
+  cover < 0.5
+    ? say("table-light-pressure")
+    : cover < 0.75
+      ? say("table-medium-pressure")
+      : say("table-firm-pressure");
 
 export type Column = "light" | "middle" | "dark";
 

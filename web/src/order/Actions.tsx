@@ -2,6 +2,7 @@ import { Group, Tooltip } from "@mantine/core";
 import type { Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
+import { either, say } from "../words/say";
 import classes from "./order.module.css";
 
 interface Props {
@@ -27,9 +28,9 @@ export function Actions({ piece, plan, changes }: Props) {
         <b tabIndex={0}>{plan.view.school}</b>
       </Tooltip>
       <Group component="p" gap={8}>
-        {count} passes
+        {say("actions-passes", { count })}
         <Act
-          aria-label="One pass fewer"
+          aria-label={say("actions-one-pass-fewer")}
           className={classes.count}
           disabled={shapes <= 1}
           onClick={() => pin(shapes - 1)}
@@ -37,7 +38,7 @@ export function Actions({ piece, plan, changes }: Props) {
           −
         </Act>
         <Act
-          aria-label="One pass more"
+          aria-label={say("actions-one-pass-more")}
           className={classes.count}
           disabled={shapes >= MOST}
           onClick={() => pin(shapes + 1)}
@@ -45,18 +46,21 @@ export function Actions({ piece, plan, changes }: Props) {
           +
         </Act>
         {(document.ties?.length ?? 0) > 0 && (
-          <span className="quiet"> · {document.ties?.join(" or ")} would do as well</span>
+          <span className="quiet">
+            {" · "}
+            {say("actions-ties", { counts: either((document.ties ?? []).map(String)) })}
+          </span>
         )}
       </Group>
       <Group component="p" gap={8}>
-        <a href={cards} download={`${piece.name} cards.pdf`}>
-          pass cards
+        <a href={cards} download={say("actions-cards-pdf", { piece: piece.name })}>
+          {say("actions-pass-cards")}
         </a>
-        <a href={`${cards}?sheet=true`} download={`${piece.name} plan.pdf`}>
-          one sheet
+        <a href={`${cards}?sheet=true`} download={say("actions-plan-pdf", { piece: piece.name })}>
+          {say("actions-one-sheet")}
         </a>
         <a href={`/api/pieces/${piece.id}/export`} download>
-          export
+          {say("actions-export")}
         </a>
       </Group>
     </Group>

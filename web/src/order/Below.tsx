@@ -3,6 +3,7 @@ import { useSearchParams } from "react-router";
 import { useSchools, useWeaknesses } from "../api/hooks";
 import { Explained } from "../parts/Term";
 import type { Room } from "../pieces/PieceRoom";
+import { say } from "../words/say";
 import { Findings } from "./Findings";
 import { Lights } from "./Lights";
 import { MoveNote } from "./MoveNote";
@@ -21,7 +22,7 @@ const TERMS: Record<Part, string> = {
   areas: "area",
   masses: "mass",
   passes: "pass",
-  findings: "weak point",
+  findings: "weak-point",
   lights: "white",
   schools: "approach",
 };
@@ -53,12 +54,12 @@ export function Below({ room, at }: Props) {
   const found = useWeaknesses(piece.id, plan.key, piece.revision).data ?? [];
   const { masses, passes, reserves } = plan.document;
   const words: Record<Part, string> = {
-    areas: "areas",
-    masses: `${masses.length} masses`,
-    passes: `${passes.length} passes`,
-    findings: `${found.length || "no"} weak point${found.length === 1 ? "" : "s"}`,
-    lights: `${reserves?.length ?? 0} white${reserves?.length === 1 ? "" : "s"} kept`,
-    schools: "approaches",
+    areas: say("below-areas"),
+    masses: say("below-masses", { count: masses.length }),
+    passes: say("below-passes", { count: passes.length }),
+    findings: say("below-weak-points", { count: found.length }),
+    lights: say("below-whites", { count: reserves?.length ?? 0 }),
+    schools: say("below-approaches"),
   };
   return (
     <Tabs value={part} onChange={(to) => turn(to as Part)} keepMounted={false}>
@@ -71,7 +72,7 @@ export function Below({ room, at }: Props) {
         onMass={at.setMass}
         onDrag={at.move.drag}
       >
-        <Tabs.List className={classes.parts} aria-label="Below the washboard" data-arrows>
+        <Tabs.List className={classes.parts} aria-label={say("below-below-washboard")} data-arrows>
           {PARTS.filter((name) => name !== "lights" || reserves?.length || part === name).map(
             (name) => (
               <Explained key={name} word={TERMS[name]}>

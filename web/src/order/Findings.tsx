@@ -5,6 +5,7 @@ import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { Diamond } from "../parts/Diamond";
 import { useLit, Words } from "../parts/lit";
+import { say } from "../words/say";
 import classes from "./order.module.css";
 
 interface Props {
@@ -38,10 +39,11 @@ export function Findings({ piece, plan, found, changes, onPass }: Props) {
     <>
       {tried && (
         <Group role="status" gap={12} py={6} align="start" wrap="nowrap">
-          <img src={tried.picture} width={170} alt="Before" />
+          <img src={tried.picture} width={170} alt={say("findings-before")} />
           <p>
-            <b>Tried: {tried.words}.</b> {tried.count} weak points before, {found.length} now. Left:
-            before. <Act onClick={() => setTried(null)}>Keep</Act>{" "}
+            <b>{say("findings-tried", { tried: tried.words })}</b>{" "}
+            {say("findings-before-now", { before: tried.count, now: found.length })}{" "}
+            <Act onClick={() => setTried(null)}>{say("findings-keep")}</Act>{" "}
             <Act
               disabled={!piece.undo}
               onClick={() => {
@@ -49,12 +51,12 @@ export function Findings({ piece, plan, found, changes, onPass }: Props) {
                 setTried(null);
               }}
             >
-              Undo
+              {say("findings-undo")}
             </Act>
           </p>
         </Group>
       )}
-      {found.length === 0 && <p>Nothing weakens this plan that can be measured.</p>}
+      {found.length === 0 && <p>{say("findings-nothing-weakens-plan")}</p>}
       <ol className={classes.findings}>
         {found.map((finding) => (
           <li key={`${finding.kind} ${finding.masses.join()}`}>
@@ -69,10 +71,14 @@ export function Findings({ piece, plan, found, changes, onPass }: Props) {
               {finding.why}{" "}
               {passesOf(finding).map((number) => (
                 <Act key={number} onClick={() => onPass(number)}>
-                  pass {number}
+                  {say("findings-pass", { number })}
                 </Act>
               ))}{" "}
-              {finding.fix && <Act onClick={() => attempt(finding)}>Try: {finding.fix.words}</Act>}
+              {finding.fix && (
+                <Act onClick={() => attempt(finding)}>
+                  {say("findings-try", { fix: finding.fix.words })}
+                </Act>
+              )}
             </div>
           </li>
         ))}

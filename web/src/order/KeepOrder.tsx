@@ -1,6 +1,7 @@
 import { Group, TextInput } from "@mantine/core";
 import { useState } from "react";
 import { Act } from "../parts/Act";
+import { say } from "../words/say";
 import classes from "./order.module.css";
 
 interface Props {
@@ -24,8 +25,7 @@ export function KeepOrder({ proposed, names, full, taken, onKeep, onSchool }: Pr
   const fresh = number ? `${proposed} (${number + 1})` : proposed;
   const name = (typed ?? fresh).trim().slice(0, LONGEST);
   const doubled = names.includes(name);
-  if (full && !taken)
-    return <p className="quiet">Eight orders are saved; delete one to save another.</p>;
+  if (full && !taken) return <p className="quiet">{say("keep-order-eight-orders-saved")}</p>;
   return (
     <form
       className={classes.wide}
@@ -37,7 +37,7 @@ export function KeepOrder({ proposed, names, full, taken, onKeep, onSchool }: Pr
     >
       <Group gap="6 14" fz={15}>
         <TextInput
-          label="Save this order as"
+          label={say("keep-order-save-order")}
           styles={{ input: { width: "20em" } }}
           value={typed ?? fresh}
           maxLength={LONGEST}
@@ -45,13 +45,13 @@ export function KeepOrder({ proposed, names, full, taken, onKeep, onSchool }: Pr
         />
         {!taken && (
           <Act type="submit" disabled={!name || doubled}>
-            Save
+            {say("keep-order-save")}
           </Act>
         )}
         <Act disabled={!name} onClick={() => onSchool(name)}>
-          Save as an approach for other pieces
+          {say("keep-order-save-approach-other")}
         </Act>
-        {!taken && doubled && <span className="quiet">That name is taken.</span>}
+        {!taken && doubled && <span className="quiet">{say("keep-order-name-taken")}</span>}
       </Group>
     </form>
   );

@@ -4,6 +4,7 @@ import { useCatalogue, type useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { Words } from "../parts/lit";
 import { nameIn } from "../parts/masses";
+import { say } from "../words/say";
 import classes from "./order.module.css";
 
 interface Props {
@@ -23,16 +24,13 @@ export function Lights({ piece, plan, changes, onMass }: Props) {
     });
   if (!reserves.length)
     return (
-      <p>
-        No light of this plan is kept as bare surface
-        {piece.settings.medium === "watercolour" ? "." : ": opaque paint sets its lights last."}
-      </p>
+      <p>{say(piece.settings.medium === "watercolour" ? "lights-none" : "lights-none-opaque")}</p>
     );
   return (
     <>
       <Checkbox
         my={4}
-        label="Opaque white may be used"
+        label={say("lights-opaque-white-may")}
         checked={piece.settings.whites ?? true}
         onChange={(event) => changes.edit.mutate({ whites: event.currentTarget.checked })}
       />
@@ -78,12 +76,12 @@ function Light({ plan, number, reserve, onOverrule, onMass }: LightProps) {
         {number} {name}
       </b>
       <NativeSelect
-        aria-label={`How ${name} is kept`}
+        aria-label={say("lights-how-kept", { name })}
         value={reserve.kind}
         data={[...ways].map((kind) => ({ value: kind, label: words[kind] ?? kind }))}
         onChange={(event) => onOverrule(event.currentTarget.value)}
       />
-      {reserve.overruled && <Act onClick={() => onOverrule(null)}>Reset</Act>}
+      {reserve.overruled && <Act onClick={() => onOverrule(null)}>{say("lights-reset")}</Act>}
       <p>
         <Words text={reserve.sentence} marks={reserve.marks} />
       </p>

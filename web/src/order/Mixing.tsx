@@ -5,6 +5,7 @@ import { type useChanges, useLabels } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { labelAt } from "../parts/labels";
 import { shortName } from "../parts/masses";
+import { say } from "../words/say";
 import classes from "./order.module.css";
 
 interface Props {
@@ -32,28 +33,30 @@ export function Mixing({ piece, plan, found, changes }: Props) {
   const nameAt = (place: { x: number; y: number }) => {
     const label = labelAt(plan.view, labels, place);
     const there = areas.find((one) => one.label === label);
-    return there ? shortName(there) : "an area";
+    return there ? shortName(there) : say("mixing-area");
   };
   const [x, y] = own.inside;
   return (
     <Group className={classes.wide} gap="6 14" fz={15}>
       <NativeSelect
-        label="Paint one area first:"
+        label={say("mixing-paint-one-area")}
         data={areas.map((one) => ({ value: one.id, label: shortName(one) }))}
         value={own.id}
         onChange={(event) => setArea(event.currentTarget.value)}
       />
       <NativeSelect
-        label="approach"
+        label={say("mixing-approach")}
         data={schools.map((one) => ({ value: one.school, label: one.words }))}
         value={by.school}
         onChange={(event) => setSchool(event.currentTarget.value)}
       />
-      <Act onClick={() => save([...mixed, { x, y, school: by.school }])}>Add</Act>
+      <Act onClick={() => save([...mixed, { x, y, school: by.school }])}>{say("mixing-add")}</Act>
       {mixed.map((one, k) => (
         <span key={`${one.x} ${one.y}`}>
           {nameAt(one)}: {wordsOf(one.school)}{" "}
-          <Act onClick={() => save(mixed.filter((_, other) => other !== k))}>Remove</Act>
+          <Act onClick={() => save(mixed.filter((_, other) => other !== k))}>
+            {say("mixing-remove")}
+          </Act>
         </span>
       ))}
     </Group>

@@ -5,6 +5,7 @@ import { Act } from "../parts/Act";
 import { Diamond } from "../parts/Diamond";
 import { Name, useLit, Words } from "../parts/lit";
 import { minutes, waiting } from "../parts/time";
+import { listed, Rich, say } from "../words/say";
 import classes from "./order.module.css";
 import type { Move } from "./useMove";
 
@@ -22,21 +23,22 @@ export function MoveNote({ move, plan }: Props) {
     <Box py={4} mih={22} role="status">
       {verdict.fine ? (
         <p>
-          <b>{asked.words}: fine.</b> {price(plan, verdict)}{" "}
-          <Act onClick={() => move.keep(verdict.order)}>Keep this order</Act>{" "}
-          <Act onClick={move.forget}>Put it back</Act>
+          <b>{say("move-note-fine", { asked: asked.words })}</b> {price(plan, verdict)}{" "}
+          <Act onClick={() => move.keep(verdict.order)}>{say("move-note-keep-order")}</Act>{" "}
+          <Act onClick={move.forget}>{say("move-note-put-back")}</Act>
         </p>
       ) : (
         <>
           <p>
-            <b>{asked.words} cannot be:</b> <Act onClick={move.forget}>Put it back</Act>
+            <b>{say("move-note-cannot", { asked: asked.words })}</b>{" "}
+            <Act onClick={move.forget}>{say("move-note-put-back")}</Act>
           </p>
           <Broken verdict={verdict} />
-          {repair && isAsItWas(plan, repair.order) && <p>Only the old order works.</p>}
+          {repair && isAsItWas(plan, repair.order) && <p>{say("move-note-only-old-order")}</p>}
           {repair && !isAsItWas(plan, repair.order) && (
             <p>
-              Fix: {moves(plan, verdict)}.{" "}
-              <Act onClick={() => move.keep(repair.order)}>Use the fix</Act>
+              {say("move-note-fix", { moves: moves(plan, verdict) })}{" "}
+              <Act onClick={() => move.keep(repair.order)}>{say("move-note-use-fix")}</Act>
             </p>
           )}
         </>
@@ -53,10 +55,11 @@ function price(plan: Plan, verdict: Verdict): string {
     const what = words === "work" ? (done: Verdict["passes"][number]) => done.minutes : waiting;
     const more = sum(verdict.passes, what) - sum(plan.document.passes, what);
     if (Math.abs(more) < 0.5) return null;
-    return `${minutes(Math.abs(more))} ${more > 0 ? "more" : "less"} of ${words}`;
+    return say(`move-note-${words}-${more > 0 ? "more" : "less"}`, {
+      minutes: minutes(Math.abs(more)),
+    });
   });
-  const price = parts.filter((part) => part !== null).join(", ");
-  return price ? `${price}.` : "";
+  return parts.filter((part) => part !== null).join(" ");
 }
 
 /** Whether a repair only undoes what was asked. */
@@ -68,9 +71,9 @@ function moves(plan: Plan, verdict: Verdict): string {
   const { order = [], moved = [] } = verdict.repair ?? {};
   const parts = moved.map((id) => {
     const from = plan.document.passes.findIndex((p) => p.id === id) + 1;
-    return `pass ${from} to place ${order.indexOf(id) + 1}`;
+    return say("move-note-pass-place", { from, to: order.indexOf(id) + 1 });
   });
-  return new Intl.ListFormat("en-GB").format(parts);
+  return listed(parts);
 }
 
 function Broken({ verdict }: { verdict: Verdict }) {
@@ -95,8 +98,12 @@ function Broken({ verdict }: { verdict: Verdict }) {
               {others.length > 0 && (
                 <>
                   {" "}
-                  So for{" "}
-                  <Name words={`${others.length} more`} lit={{ masses: others, edges: [] }} />.
+                  <Rich
+                    words={say("move-note-so-for", { count: others.length })}
+                    parts={{
+                      lit: (words) => <Name words={words} lit={{ masses: others, edges: [] }} />,
+                    }}
+                  />
                 </>
               )}
             </span>

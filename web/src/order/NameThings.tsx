@@ -5,6 +5,7 @@ import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { useLit } from "../parts/lit";
 import { withName, wordsOf } from "../see/areas";
+import { Rich, say } from "../words/say";
 import classes from "./order.module.css";
 
 interface Props {
@@ -15,7 +16,9 @@ interface Props {
 
 /** The most things that are asked for, the least share of the picture of one, and words to touch. */
 const [MOST, LEAST] = [7, 0.01];
-const WORDS = ["sky", "water", "ground", "wall", "table", "tree", "house", "figure", "shadow"];
+const WORDS = (
+  ["sky", "water", "ground", "wall", "table", "tree", "house", "figure", "shadow"] as const
+).map((word) => say(`name-things-${word}`));
 const LATER = "washboard.unnamed.";
 
 /** After the first plan: the largest things one by one on the picture, a word or a touch for each. */
@@ -36,9 +39,9 @@ export function NameThings({ piece, plan, changes }: Props) {
   if (!begun)
     return (
       <Group component="p" gap="2 14" className={classes.naming}>
-        <b>Name what you see.</b> The plan then speaks of sky and table.
-        <Act onClick={() => setBegun(true)}>Begin</Act>
-        <Act onClick={leave}>Not now</Act>
+        <Rich words={say("name-things-invite")} />
+        <Act onClick={() => setBegun(true)}>{say("name-things-begin")}</Act>
+        <Act onClick={leave}>{say("name-things-now")}</Act>
       </Group>
     );
   const save = (words: AreaWords | null) => {
@@ -93,19 +96,19 @@ function Asking({ plan, asked, words, onDone }: AskingProps) {
     >
       <Group gap="6 12">
         <TextInput
-          label={`What is this? ${at + 1} of ${asked.length}`}
+          label={say("name-things-what", { at: at + 1, count: asked.length })}
           data-autofocus
           autoFocus
           maxLength={40}
           value={typed}
           onChange={(event) => setTyped(event.currentTarget.value)}
         />
-        <Act type="submit">{typed.trim() ? "Next" : "Skip"}</Act>
-        <Act onClick={() => finish(given)}>Done</Act>
+        <Act type="submit">{typed.trim() ? say("name-things-next") : say("name-things-skip")}</Act>
+        <Act onClick={() => finish(given)}>{say("name-things-done")}</Act>
       </Group>
       <Group gap="2 12" mt={4}>
         <Text component="span" fz="sm" c="dimmed">
-          or touch:
+          {say("name-things-touch")}
         </Text>
         {WORDS.filter((word) => !used.has(word)).map((word) => (
           <Act key={word} onClick={() => next(word)}>

@@ -6,6 +6,7 @@ import columns from "../parts/parts.module.css";
 import type { Tag } from "../parts/Tags";
 import { minutes } from "../parts/time";
 import { useRoom } from "../pieces/PieceRoom";
+import { Rich, say } from "../words/say";
 import { Actions } from "./Actions";
 import { Below } from "./Below";
 import { NameThings } from "./NameThings";
@@ -43,14 +44,10 @@ function Ordered() {
         <Caption>
           {done ? (
             <span>
-              As it should look{" "}
-              <b>
-                after pass {at.pass} of {passes.length}
-              </b>
-              , dry
+              <Rich words={say("order-after-pass", { pass: at.pass, count: passes.length })} />
             </span>
           ) : (
-            <b>{plan.document.toning ? "The ground" : "The bare surface"}</b>
+            <b>{plan.document.toning ? say("order-ground") : say("order-bare-surface")}</b>
           )}
           <Toggles looking={at.looking} onToggle={at.toggle} onSquint={at.squint} />
         </Caption>
@@ -98,9 +95,13 @@ function Before({ plan }: { plan: Plan }) {
   return (
     <p>
       {toning
-        ? `${toning.what} ${minutes(toning.minutes)} of work, ${minutes(toning.wait)} to dry. `
-        : "Nothing is laid yet. "}
-      Press → for pass 1, or click a pass under the chart.
+        ? say("order-toning", {
+            what: toning.what,
+            work: minutes(toning.minutes),
+            wait: minutes(toning.wait),
+          })
+        : say("order-nothing-laid")}{" "}
+      {say("order-press")}
     </p>
   );
 }

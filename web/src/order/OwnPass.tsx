@@ -4,6 +4,7 @@ import type { Piece, Plan } from "../api/client";
 import { useCatalogue, type useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { shortName } from "../parts/masses";
+import { say } from "../words/say";
 import type { Move } from "./useMove";
 
 interface Props {
@@ -30,16 +31,18 @@ export function OwnPass({ piece, plan, pass, mass, move, changes }: Props) {
   return (
     <Group component="div" gap={8} mt={10}>
       <NativeSelect
-        label={`Add a pass after ${pass}:`}
+        label={say("own-pass-add-pass-after", { pass })}
         data={kinds.map((one) => ({ value: one.key, label: one.words }))}
         value={kind.key}
         onChange={(event) => setKey(event.currentTarget.value)}
       />
-      over {chosen ? shortName(chosen) : "the same masses"}
-      <Act onClick={() => move.setIn(kind.key, kind.words, over, done.id)}>Try it</Act>
+      {chosen ? say("own-pass-over", { mass: shortName(chosen) }) : say("own-pass-over-same")}
+      <Act onClick={() => move.setIn(kind.key, kind.words, over, done.id)}>
+        {say("own-pass-try")}
+      </Act>
       {changed && (
         <Act onClick={() => changes.edit.mutate({ order: null, ownPasses: [], dropped: [] })}>
-          Reset passes
+          {say("own-pass-reset-passes")}
         </Act>
       )}
     </Group>

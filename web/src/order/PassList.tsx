@@ -3,6 +3,7 @@ import type { Pass, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { waiting } from "../parts/time";
+import { say } from "../words/say";
 import { groupsOf, joined, split } from "./groups";
 import classes from "./order.module.css";
 import type { Move } from "./useMove";
@@ -29,7 +30,7 @@ export function PassList(props: Props) {
         <li data-lit={pass === 0}>
           <Toggle variant="line" active={pass === 0} onClick={() => onPass(0)}>
             <span>0</span>
-            <span>Tone first: {toning.title}</span>
+            <span>{say("pass-list-tone-first", { title: toning.title })}</span>
             <span>{clock(toning.minutes, toning.wait)}</span>
           </Toggle>
         </li>
@@ -40,7 +41,7 @@ export function PassList(props: Props) {
       {piece.settings.groups && (
         <li>
           <Act onClick={() => changes.edit.mutate({ groups: null })}>
-            reset which masses go where
+            {say("pass-list-reset-which-masses")}
           </Act>
         </li>
       )}
@@ -62,8 +63,16 @@ function Line({ done, k, piece, plan, pass, move, changes, onPass }: LineProps) 
   const pin = () =>
     changes.edit.mutate({ pins: pinned ? pins.filter((p) => p !== done.id) : [...pins, done.id] });
   const shares = [
-    { words: "join", label: `Join pass ${k + 1} with the next`, to: joined(groups, k) },
-    { words: "split", label: `Split pass ${k + 1} in two`, to: split(plan, groups, k) },
+    {
+      words: say("pass-list-join"),
+      label: say("pass-list-join-pass-next", { k: k + 1 }),
+      to: joined(groups, k),
+    },
+    {
+      words: say("pass-list-split"),
+      label: say("pass-list-split-pass-two", { k: k + 1 }),
+      to: split(plan, groups, k),
+    },
   ];
   return (
     <li data-lit={chosen}>
@@ -74,11 +83,11 @@ function Line({ done, k, piece, plan, pass, move, changes, onPass }: LineProps) 
       </Toggle>
       <Act
         aria-pressed={pinned}
-        aria-label={`Pin pass ${k + 1}`}
-        title="A pinned pass stays where it is when others are moved"
+        aria-label={say("pass-list-pin-pass", { k: k + 1 })}
+        title={say("pass-list-pinned-pass-stays")}
         onClick={pin}
       >
-        {pinned ? "pinned" : "pin"}
+        {pinned ? say("pass-list-pinned") : say("pass-list-pin")}
       </Act>
       {shares.map(
         ({ words, label, to }) =>
@@ -89,8 +98,11 @@ function Line({ done, k, piece, plan, pass, move, changes, onPass }: LineProps) 
           ),
       )}
       {chosen && (
-        <Act aria-label={`Leave out pass ${k + 1}`} onClick={() => move.leaveOut(done.id)}>
-          leave out
+        <Act
+          aria-label={say("pass-list-leave-out-pass", { k: k + 1 })}
+          onClick={() => move.leaveOut(done.id)}
+        >
+          {say("pass-list-leave-out")}
         </Act>
       )}
     </li>

@@ -7,6 +7,7 @@ import { Fact } from "../parts/Fact";
 import { Words } from "../parts/lit";
 import parts from "../parts/parts.module.css";
 import { minutes } from "../parts/time";
+import { rounded, say } from "../words/say";
 import classes from "./order.module.css";
 
 interface Props {
@@ -19,19 +20,26 @@ interface Props {
 /** The pass beside its picture: what, times, values, edges, why here, findings. */
 export function PassNote({ piece, plan, done, changes }: Props) {
   const [low, high] = done.values;
-  const spread = high - low < 0.05 ? low.toFixed(1) : `${low.toFixed(1)} to ${high.toFixed(1)}`;
+  const spread =
+    high - low < 0.05
+      ? low.toFixed(1)
+      : say("pass-note-to", { low: rounded(low, 1), high: rounded(high, 1) });
   return (
     <section aria-live="polite">
       <Title order={2}>
         <Words text={done.title} marks={done.titleMarks} />
       </Title>
       <Group component="dl" gap="8 30" my={8} pt={8} className={parts.ruled}>
-        <Fact shown={minutes(done.minutes)} words="work" />
-        {done.between > 0 && <Fact shown={minutes(done.between)} words="between coats" />}
-        {done.waitMinutes > 0 && <Fact shown={minutes(done.waitMinutes)} words="let dry" />}
-        <Fact shown={spread} words="value" />
-        <Fact shown={done.edge} words="edges" />
-        <Fact shown={done.needs} words="before" />
+        <Fact shown={minutes(done.minutes)} words={say("pass-note-work")} />
+        {done.between > 0 && (
+          <Fact shown={minutes(done.between)} words={say("pass-note-between-coats")} />
+        )}
+        {done.waitMinutes > 0 && (
+          <Fact shown={minutes(done.waitMinutes)} words={say("pass-note-let-dry")} />
+        )}
+        <Fact shown={spread} words={say("pass-note-value")} term="value" />
+        <Fact shown={done.edge} words={say("pass-note-edges")} term="edge" />
+        <Fact shown={done.needs} words={say("pass-note-before")} />
       </Group>
       <Text mb={8}>
         <Sentences of={done.steps ?? [{ text: done.what }]} />
@@ -39,7 +47,7 @@ export function PassNote({ piece, plan, done, changes }: Props) {
       {!done.beside && <ToolField piece={piece} done={done} changes={changes} />}
       {done.reasons.length > 0 && (
         <Text my={8}>
-          <b>Why.</b>{" "}
+          <b>{say("pass-note-why")}</b>{" "}
           <Sentences of={done.reasons.map(({ sentence, marks }) => ({ text: sentence, marks }))} />
         </Text>
       )}
@@ -82,10 +90,10 @@ function ToolField({ piece, done, changes }: Pick<Props, "piece" | "done" | "cha
   };
   return (
     <NativeSelect
-      label="With"
-      aria-label="Tool of this pass"
+      label={say("pass-note-with")}
+      aria-label={say("pass-note-tool-pass")}
       data={[
-        { value: "", label: "the usual tool" },
+        { value: "", label: say("pass-note-usual-tool") },
         ...offered.map((tool) => ({ value: tool.key, label: tool.words })),
       ]}
       value={now}

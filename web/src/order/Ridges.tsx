@@ -2,6 +2,7 @@ import { useRef } from "react";
 import type { Plan } from "../api/client";
 import type { Ridge } from "../parts/ridges";
 import { minutes } from "../parts/time";
+import { say } from "../words/say";
 import { WIDE } from "./board";
 import classes from "./order.module.css";
 import { isFinal } from "./rows";
@@ -41,9 +42,7 @@ export function Ridges({ row, plan, pass, base, tall, onPass, onDrag }: Props) {
         height: `calc(100cqw * ${(tall - base + 26) / WIDE})`,
       }}
     >
-      <legend className="unseen">
-        Passes: drag one, or hold Alt and press an arrow, to move it
-      </legend>
+      <legend className="unseen">{say("ridges-passes-drag-one")}</legend>
       {row.map((ridge, k) => {
         const done = plan.document.passes[k];
         return (
@@ -51,7 +50,11 @@ export function Ridges({ row, plan, pass, base, tall, onPass, onDrag }: Props) {
             key={ridge.id}
             type="button"
             aria-pressed={k + 1 === pass}
-            aria-label={`Pass ${k + 1}, ${done?.title}, ${minutes(ridge.minutes)}`}
+            aria-label={say("ridges-pass", {
+              k: k + 1,
+              title: done?.title ?? "",
+              minutes: minutes(ridge.minutes),
+            })}
             style={{ left: percent(ridge.start), width: percent(ridge.end - ridge.start) }}
             onClick={() => onPass(k + 1)}
             onKeyDown={(event) => {
@@ -77,7 +80,7 @@ export function Ridges({ row, plan, pass, base, tall, onPass, onDrag }: Props) {
             {k + 1}
             {done && isFinal(done) && (
               <svg viewBox="0 0 10 9" className={classes.final} role="img">
-                <title>A step without return</title>
+                <title>{say("ridges-step-without-return")}</title>
                 <path d="M0 0H10L5 9Z" fill="var(--ink)" />
               </svg>
             )}

@@ -2,6 +2,7 @@ import { useMemo } from "react";
 import type { Plan } from "../api/client";
 import { useCatalogue } from "../api/hooks";
 import type { Ridge } from "../parts/ridges";
+import { say } from "../words/say";
 import { WIDE } from "./board";
 import classes from "./order.module.css";
 import { massColours } from "./ribbons";
@@ -24,12 +25,10 @@ export function Rows({ plan, row, pass, mass, all, onMass, onPass }: Props) {
   const acts = useCatalogue().data?.acts ?? {};
   return (
     <table className={classes.rows}>
-      <caption className="unseen">
-        {all ? "Masses" : "Areas"} by passes, with the value after each
-      </caption>
+      <caption className="unseen">{all ? say("rows-masses") : say("rows-areas")}</caption>
       <thead className="unseen">
         <tr>
-          <th>{all ? "Mass" : "Area"}</th>
+          <th>{all ? say("rows-mass") : say("rows-area")}</th>
           {passes.map((p) => (
             <th key={p.id}>{p.title}</th>
           ))}
@@ -88,10 +87,10 @@ function Chip({ operation, act, colour, lit, onPick }: ChipProps) {
       data-role={bare ? "bare" : operation.role}
       data-lit={lit}
       style={bare ? undefined : { background: colour, color: value > 4.84 ? "#000" : "#fff" }}
-      title={`${act}, ${operation.role}`}
+      title={act}
       onClick={onPick}
     >
-      {bare ? "kept" : value.toFixed(1)}
+      {bare ? say("rows-kept") : value.toFixed(1)}
     </button>
   );
 }

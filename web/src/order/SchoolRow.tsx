@@ -2,6 +2,7 @@ import { Group, Text, Title } from "@mantine/core";
 import type { School } from "../api/client";
 import { Act } from "../parts/Act";
 import { shortMinutes } from "../parts/time";
+import { rounded, say } from "../words/say";
 import classes from "./order.module.css";
 
 interface Props {
@@ -21,29 +22,32 @@ export function Row({ school, title, chosen, action, onTake, onForget }: Props) 
       <Group gap={10} mb={4} align="baseline">
         <Title order={4}>{title}</Title>
         {school.feasible && !chosen && <Act onClick={onTake}>{action}</Act>}
-        {chosen && <span className="quiet">in use</span>}
-        {onForget && <Act onClick={onForget}>Delete</Act>}
+        {chosen && <span className="quiet">{say("school-row-use")}</span>}
+        {onForget && <Act onClick={onForget}>{say("school-row-delete")}</Act>}
       </Group>
       {school.feasible ? (
         <>
           <div className={classes.thirds}>
             {(school.pictures ?? []).map((picture, k) => (
               <figure key={k}>
-                <img src={picture} alt={`${title}, after pass ${school.after?.[k]}`} />
+                <img
+                  src={picture}
+                  alt={say("school-row-picture", { title, pass: school.after?.[k] ?? 0 })}
+                />
                 <Text component="figcaption" fz="xs" c="dimmed">
-                  after {school.after?.[k]}
+                  {say("school-row-after", { pass: school.after?.[k] ?? 0 })}
                 </Text>
               </figure>
             ))}
           </div>
           <Text fz="sm">{account(school)}</Text>
           <details>
-            <summary>more</summary>
+            <summary>{say("school-row-more")}</summary>
             <Text fz="sm">{details(school)}</Text>
           </details>
         </>
       ) : (
-        <p className="quiet">Not here: {school.whyNot}.</p>
+        <p className="quiet">{say("school-row-not", { why: school.whyNot ?? "" })}</p>
       )}
     </section>
   );
@@ -53,11 +57,13 @@ export function Row({ school, title, chosen, action, onTake, onForget }: Props) 
 function account(school: School): string {
   const { passes = 0, irreversible = 0 } = school;
   const parts = [
-    `${passes} passes`,
-    `${shortMinutes(school.activeMinutes ?? 0)} work`,
-    school.waitMinutes ? `${shortMinutes(school.waitMinutes)} drying` : "no waiting",
-    `${school.mixtures} mixtures`,
-    ...(irreversible ? [`${irreversible} steps cannot be undone`] : []),
+    say("school-row-passes", { count: passes }),
+    say("school-row-work", { minutes: shortMinutes(school.activeMinutes ?? 0) }),
+    school.waitMinutes
+      ? say("school-row-drying", { minutes: shortMinutes(school.waitMinutes) })
+      : say("school-row-waiting"),
+    say("school-row-mixtures", { count: school.mixtures ?? 0 }),
+    ...(irreversible ? [say("school-row-irreversible", { count: irreversible })] : []),
   ];
   return parts.join(" · ");
 }
@@ -66,12 +72,15 @@ function account(school: School): string {
 function details(school: School): string {
   const { sittings = 1, layers = 1, judgedFromPass } = school;
   return [
-    sittings === 1 ? "one sitting" : `${sittings} sittings`,
-    layers === 1 ? "one layer" : `up to ${layers} layers`,
+    say("school-row-sittings", { count: sittings }),
+    say("school-row-layers", { count: layers }),
     judgedFromPass
-      ? `lightest and darkest stand from pass ${judgedFromPass}`
-      : "lightest and darkest never stand side by side before the last pass",
-    `colours ${(school.meanDeltaE ?? 0).toFixed(1)} ΔE off, worst ${(school.worstDeltaE ?? 0).toFixed(1)}`,
-    `values ${(school.meanValueError ?? 0).toFixed(2)} off`,
+      ? say("school-row-lightest-darkest-stand", { pass: judgedFromPass })
+      : say("school-row-lightest-darkest-never"),
+    say("school-row-colours-off", {
+      mean: rounded(school.meanDeltaE ?? 0, 1),
+      worst: rounded(school.worstDeltaE ?? 0, 1),
+    }),
+    say("school-row-values-off", { mean: rounded(school.meanValueError ?? 0, 2) }),
   ].join(" · ");
 }

@@ -1,5 +1,6 @@
 import type { Piece, Plan, Schools as SchoolsFound } from "../api/client";
 import { type useChanges, useOwnSchools } from "../api/hooks";
+import { say } from "../words/say";
 import { Mixing } from "./Mixing";
 import classes from "./order.module.css";
 import { Row } from "./SchoolRow";
@@ -15,7 +16,7 @@ interface Props {
 /** Kept orders, the present one with other aims, and every school side by side. */
 export function Schools({ piece, plan, changes, found }: Props) {
   const own = useOwnSchools(piece.id);
-  if (!found) return <p role="status">Working out every approach…</p>;
+  if (!found) return <p role="status">{say("schools-working-out-every")}</p>;
   const { aim, groups, mixed } = piece.settings;
   const plain = !aim && !groups && !mixed?.length;
   const choose = (school: string) =>
@@ -38,7 +39,7 @@ export function Schools({ piece, plan, changes, found }: Props) {
           school={school}
           title={school.words}
           chosen={plain && school.school === plan.document.school}
-          action="Use"
+          action={say("schools-use")}
           onTake={() => choose(school.school)}
           onForget={school.own ? () => own.forget(school.school) : undefined}
         />

@@ -4,6 +4,7 @@ import { shownUrl, useBytes } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { type Tag, Tags } from "../parts/Tags";
 import { lookedUp, useGreys } from "../see/bands";
+import { say } from "../words/say";
 import { BYTES_A_PIXEL, type Maps, paint, unpacked } from "./lookup";
 import classes from "./order.module.css";
 import { WhereLayer } from "./WhereLayer";
@@ -61,13 +62,13 @@ export function Stage({ piece, plan, pass, looking, tags, onMass }: Props) {
           src={shownUrl(piece.id, plan, "picture")}
           width={width}
           height={height}
-          alt="The reference"
+          alt={say("stage-reference")}
         />
       ) : (
         <PixelCanvas
           width={width}
           height={height}
-          label={`The picture after pass ${pass}${looking.values ? ", values only" : ""}`}
+          label={say(looking.values ? "stage-after-pass-values" : "stage-after-pass", { pass })}
           draw={draw}
           onPoint={point}
           onLeave={() => onMass(null)}

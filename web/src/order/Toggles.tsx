@@ -1,4 +1,5 @@
 import { Group, Kbd, UnstyledButton } from "@mantine/core";
+import { say } from "../words/say";
 import classes from "./order.module.css";
 import type { Looking } from "./Stage";
 
@@ -9,10 +10,10 @@ interface Props {
 }
 
 const WAYS = [
-  ["values", "V", "values only"],
-  ["reference", "R", "photo"],
-  ["outlines", "O", "outlines"],
-  ["where", "W", "where"],
+  ["values", "V", say("toggles-values-only")],
+  ["reference", "R", say("toggles-photo")],
+  ["outlines", "O", say("toggles-outlines")],
+  ["where", "W", say("toggles-where")],
 ] as const;
 
 /** Ways of looking at the picture, each with its key; the squint lasts as long as it is held. */
@@ -32,7 +33,7 @@ export function Toggles({ looking, onToggle, onSquint }: Props) {
         onKeyDown={(event) => event.key === " " && onSquint(true)}
         onKeyUp={(event) => event.key === " " && onSquint(false)}
       >
-        <Kbd>Q</Kbd> squint
+        <Kbd>Q</Kbd> {say("toggles-squint")}
       </UnstyledButton>
     </Group>
   );

@@ -1,5 +1,6 @@
 import type { Piece, Plan, School, Schools as SchoolsFound, Variant } from "../api/client";
 import { type useChanges, useOwnSchools } from "../api/hooks";
+import { say } from "../words/say";
 import { KeepOrder } from "./KeepOrder";
 import { Row } from "./SchoolRow";
 
@@ -21,7 +22,9 @@ export function Variants({ piece, plan, found, changes }: Props) {
   const taken = kept.some((variant) => same(orderOf(piece, variant), now));
   const save = (variants: Variant[]) => changes.edit.mutate({ variants });
   const aim = found.aims?.find((one) => one.aim === piece.settings.aim)?.name;
-  const title = [words, aim, `${plan.document.passes.length} passes`].filter(Boolean).join(", ");
+  const title = [words, aim, say("variants-passes", { count: plan.document.passes.length })]
+    .filter(Boolean)
+    .join(", ");
   const figures = (name: string) => found.kept?.find((one) => one.name === name);
   return (
     <>
@@ -39,7 +42,7 @@ export function Variants({ piece, plan, found, changes }: Props) {
           school={figures(variant.name) ?? waiting(variant.name)}
           title={variant.name}
           chosen={same(orderOf(piece, variant), now)}
-          action="Use"
+          action={say("variants-use")}
           onTake={() => changes.edit.mutate(orderOf(piece, variant))}
           onForget={() => save(kept.filter(({ name }) => name !== variant.name))}
         />
@@ -50,7 +53,7 @@ export function Variants({ piece, plan, found, changes }: Props) {
           school={one}
           title={`${words}, ${one.name}`}
           chosen={piece.settings.aim === one.aim}
-          action="Use"
+          action={say("variants-use")}
           onTake={() => changes.edit.mutate({ aim: one.aim, order: null })}
         />
       ))}
@@ -78,6 +81,6 @@ function waiting(name: string): School {
     words: name,
     why: "",
     feasible: false,
-    whyNot: "being worked out",
+    whyNot: say("variants-being-worked-out"),
   } as School;
 }

@@ -4,6 +4,7 @@ import { shortName } from "../parts/masses";
 import { dipPath, ridgePath, ridges } from "../parts/ridges";
 import { shortMinutes } from "../parts/time";
 import { ValueSteps } from "../parts/ValueSteps";
+import { say } from "../words/say";
 import { LEFT, RIGHT, WIDE } from "./board";
 import classes from "./order.module.css";
 import { Ridges } from "./Ridges";
@@ -47,7 +48,7 @@ export function Washboard(props: Props) {
         viewBox={`0 0 ${WIDE} ${tall}`}
         className={classes.chart}
         role="img"
-        aria-label="Values of all masses after every pass"
+        aria-label={say("washboard-values-all-masses")}
       >
         {lit && (
           <rect x={lit.start} y={0} width={lit.end - lit.start} height={tall} fill="var(--lit)" />
@@ -111,7 +112,9 @@ function Total({ plan }: { plan: Plan }) {
   const { workMinutes: work = 0, waitMinutes: wait = 0 } = plan.document.totals ?? {};
   return (
     <text x={RIGHT + 12} y={RIDGES - 4} className={classes.small}>
-      {shortMinutes(work)} work{wait > 0 ? `, ${shortMinutes(wait)} waiting` : ""}
+      {wait > 0
+        ? say("washboard-work-waiting", { work: shortMinutes(work), wait: shortMinutes(wait) })
+        : say("washboard-work", { work: shortMinutes(work) })}
     </text>
   );
 }
@@ -202,7 +205,7 @@ function Names({ all, mass, onMass }: RibbonsProps) {
 
 const labelOf = (mass: Mass) => {
   if (mass.kind !== "accent" || mass.name) return shortName(mass);
-  return mass.light ? "Highlights" : "Dark accents";
+  return mass.light ? say("washboard-highlights") : say("washboard-dark-accents");
 };
 
 /** Letters that fit beside the chart, those that fit when they stand closer, and the room that they have. */

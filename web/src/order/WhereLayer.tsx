@@ -3,6 +3,7 @@ import type { Pass, Plan } from "../api/client";
 import { useLit } from "../parts/lit";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { Tags } from "../parts/Tags";
+import { say } from "../words/say";
 import type { Maps } from "./lookup";
 import classes from "./order.module.css";
 import { drawWhere, endsOf, groundOf, litIn, rolesOf, seamsOf } from "./where";
@@ -32,7 +33,9 @@ export function WhereLayer({ plan, done, maps, hatched }: Props) {
       <PixelCanvas
         width={maps.width}
         height={maps.height}
-        label={done && hatched ? "Where this pass is painted" : "What is lit"}
+        label={
+          done && hatched ? say("where-layer-where-pass-painted") : say("where-layer-what-lit")
+        }
         measure="where"
         clear
         draw={draw}

@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import type { Piece, PieceUpdate, Plan, Verdict } from "../api/client";
 import { client, got } from "../api/client";
 import type { useChanges } from "../api/hooks";
+import { say } from "../words/say";
 
 interface Asked {
   /** What is tried, in words: "Pass 3 moved to place 1". */
@@ -23,7 +24,7 @@ export function useMove(piece: Piece, plan: Plan, changes: ReturnType<typeof use
     /** While a pass is dragged, and with `repair` when it is dropped. */
     drag: (passId: string, to: number, repair: boolean) =>
       ask.mutate({
-        words: `Pass ${number(passId)} moved to place ${to + 1}`,
+        words: say("use-move-pass-moved-place", { pass: number(passId), place: to + 1 }),
         send: async () => {
           const body = { passId, to, repair };
           const answer = await client.POST("/api/pieces/{piece}/moves", { params, body });
@@ -34,7 +35,7 @@ export function useMove(piece: Piece, plan: Plan, changes: ReturnType<typeof use
     /** Set a pass of one's own in after another. */
     setIn: (kind: string, words: string, masses: string[], after: string) =>
       ask.mutate({
-        words: `“${words}” after pass ${number(after)}`,
+        words: say("use-move-after-pass", { act: words, pass: number(after) }),
         send: async () => {
           const body = { kind, masses, after };
           const answer = await client.POST("/api/pieces/{piece}/own-passes", { params, body });
@@ -44,7 +45,7 @@ export function useMove(piece: Piece, plan: Plan, changes: ReturnType<typeof use
       }),
     leaveOut: (id: string) =>
       ask.mutate({
-        words: `The plan without pass ${number(id)}`,
+        words: say("use-move-plan-without-pass", { pass: number(id) }),
         send: async () => {
           const at = { path: { piece: piece.id, pass_id: id } };
           const path = "/api/pieces/{piece}/passes/{pass_id}/leaving-out";

@@ -2,6 +2,7 @@ import { Group, Toggle } from "@mantine/core";
 import type { ReactNode } from "react";
 import { NavLink } from "react-router";
 import { SURROUNDS, useSurround } from "../theme/surround";
+import { say } from "../words/say";
 import { KeysDialog } from "./KeysDialog";
 import classes from "./parts.module.css";
 
@@ -14,8 +15,8 @@ export interface Stage {
 
 /** The places outside of any piece. */
 export const HOME: Stage[] = [
-  { to: "/", words: "Pieces" },
-  { to: "/shelf", words: "Shelf" },
+  { to: "/", words: say("frame-pieces") },
+  { to: "/shelf", words: say("frame-shelf") },
 ];
 
 interface Props {
@@ -30,10 +31,10 @@ export function Frame({ name, stages, facts, children }: Props) {
   return (
     <>
       <Group component="header" className={classes.header} gap="xl" px="lg" wrap="nowrap">
-        <NavLink to="/" className={classes.name} title="All pieces" end>
+        <NavLink to="/" className={classes.name} title={say("frame-all-pieces")} end>
           {name}
         </NavLink>
-        <nav className={classes.stages} aria-label="Stages">
+        <nav className={classes.stages} aria-label={say("frame-stages")}>
           {stages.map(({ to, words }) => (
             <NavLink key={to} to={to} end>
               {words}
@@ -54,7 +55,7 @@ function Surround() {
   const [surround, setSurround] = useSurround();
   return (
     <Group component="fieldset" gap={5} pb={9} wrap="nowrap">
-      <legend className="unseen">Surround</legend>
+      <legend className="unseen">{say("frame-surround")}</legend>
       {SURROUNDS.map((tone) => (
         <Toggle
           key={tone}
@@ -63,7 +64,7 @@ function Surround() {
           miw={22}
           mih={22}
           active={surround === tone}
-          aria-label={`${tone} surround`}
+          aria-label={say(`frame-surround-${tone}`)}
           style={{ background: TONES[tone] }}
           onClick={() => setSurround(tone)}
         />

@@ -1,5 +1,6 @@
 import { Checkbox, Group, Modal, SimpleGrid, Text } from "@mantine/core";
 import { useState } from "react";
+import { say } from "../words/say";
 import { KEYS, lettersOff, setLettersOff, useKeys } from "./keys";
 
 /** The list of keys, opened by "?" anywhere. */
@@ -12,7 +13,7 @@ export function KeysDialog() {
     setLettersOff(next);
   };
   return (
-    <Modal opened={open} onClose={() => setOpen(false)} title="Keys">
+    <Modal opened={open} onClose={() => setOpen(false)} title={say("keys-dialog-keys")}>
       <SimpleGrid component="dl" cols={2} spacing="lg" verticalSpacing={4}>
         {KEYS.map(({ key, shown, does }) => (
           <Group key={key} gap={12} wrap="nowrap">
@@ -25,7 +26,7 @@ export function KeysDialog() {
       </SimpleGrid>
       <Checkbox
         mt="md"
-        label="Turn letter keys off"
+        label={say("keys-dialog-turn-letter-keys")}
         checked={off}
         onChange={(event) => change(event.currentTarget.checked)}
       />

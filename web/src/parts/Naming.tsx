@@ -1,10 +1,11 @@
 import { Group, TextInput } from "@mantine/core";
 import { useForm } from "@mantine/form";
+import { say } from "../words/say";
 import { Act } from "./Act";
 
 interface Props {
   /** What is named: a mass, an area. */
-  what: string;
+  what: "mass" | "area";
   name: string | null;
   onName: (name: string) => void;
 }
@@ -20,12 +21,12 @@ export function Naming({ what, name, onName }: Props) {
     <form onSubmit={submit}>
       <Group gap={12}>
         <TextInput
-          aria-label={`Name of this ${what}`}
-          placeholder="Give it a name"
+          aria-label={say(`naming-of-${what}`)}
+          placeholder={say("naming-give-name")}
           maxLength={80}
           {...form.getInputProps("name")}
         />
-        <Act type="submit">name it</Act>
+        <Act type="submit">{say("naming-name-b")}</Act>
       </Group>
     </form>
   );

@@ -1,15 +1,16 @@
 import { Box, Title } from "@mantine/core";
 import { Link } from "react-router";
+import { say } from "../words/say";
 import { Frame } from "./Frame";
 
 /** An address that leads nowhere. */
 export function NotHere() {
   return (
-    <Frame name="Washboard" stages={[{ to: "/", words: "Pieces" }]}>
+    <Frame name="Washboard" stages={[{ to: "/", words: say("not-here-pieces") }]}>
       <Box component="main" p="lg">
-        <Title>There is nothing at this address</Title>
+        <Title>{say("not-here-nothing-address")}</Title>
         <p>
-          Nothing is lost. <Link to="/">Go to the pieces</Link>
+          {say("not-here-kept")} <Link to="/">{say("not-here-go-pieces")}</Link>
         </p>
       </Box>
     </Frame>

@@ -1,5 +1,6 @@
 import type { Reference } from "../api/client";
 import { useUpload } from "../api/hooks";
+import { say } from "../words/say";
 import { FilePick } from "./FilePick";
 
 interface Props {
@@ -12,7 +13,7 @@ export function PhotoPick({ words, onTaken }: Props) {
   const upload = useUpload(onTaken);
   return (
     <FilePick
-      words={upload.isPending ? "reading the photo" : words}
+      words={upload.isPending ? say("photo-pick-reading-photo") : words}
       label={words}
       accept="image/*"
       onFile={(file) => upload.mutate(file)}

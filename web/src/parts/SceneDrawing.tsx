@@ -1,6 +1,7 @@
 import { Group, Toggle } from "@mantine/core";
 import { useState } from "react";
 import type { Shape } from "../api/client";
+import { say } from "../words/say";
 import { Act } from "./Act";
 import { drawn, LineLayer } from "./LineLayer";
 import type { Place } from "./line";
@@ -50,7 +51,7 @@ export function SceneDrawing({ shapes, aspect, ground, onShapes }: Props) {
           preserveAspectRatio="none"
           style={{ aspectRatio: aspect, background: shown({ value: ground, a: 0, b: 0 }) }}
           role="img"
-          aria-label={`The scene: ${shapes.length} masses`}
+          aria-label={say("scene-drawing-scene-masses", { count: shapes.length })}
         >
           {shapes.map((shape, k) => (
             <polygon
@@ -63,16 +64,20 @@ export function SceneDrawing({ shapes, aspect, ground, onShapes }: Props) {
         </svg>
       </LineLayer>
       <Tones
-        label="Value"
-        tones={VALUES.map((v) => ({ key: v, words: `Value ${v}`, fill: { value: v, hue: null } }))}
+        label={say("scene-drawing-value")}
+        tones={VALUES.map((v) => ({
+          key: v,
+          words: say("scene-drawing-value-b", { v }),
+          fill: { value: v, hue: null },
+        }))}
         chosen={look.value}
         onChoose={(v) => paint({ value: v, hue: look.hue })}
       />
       <Tones
-        label="Hue"
+        label={say("scene-drawing-hue")}
         tones={[null, ...HUES.keys()].map((hue) => ({
           key: hue,
-          words: hue === null ? "grey" : (HUES[hue] ?? ""),
+          words: say(`scene-drawing-${hue === null ? "grey" : (HUES[hue] ?? "grey")}`),
           fill: { value: Math.min(7, Math.max(4, look.value)), hue },
         }))}
         chosen={look.hue}
@@ -85,12 +90,10 @@ export function SceneDrawing({ shapes, aspect, ground, onShapes }: Props) {
             onShapes(shapes.filter((_, k) => k !== chosen));
           }}
         >
-          Delete this mass
+          {say("scene-drawing-delete-mass")}
         </Act>
       ) : (
-        <p>
-          Choose a value and draw round a shape; touch one to change it. Draw what is far first.
-        </p>
+        <p>{say("scene-drawing-choose-value-draw")}</p>
       )}
     </div>
   );

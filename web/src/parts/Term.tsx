@@ -5,21 +5,12 @@ import classes from "./parts.module.css";
 
 const EVENTS = { hover: true, focus: true, touch: true };
 
-/** What a word of the craft means, or nothing for any other word; plurals are known by their singular. */
-function useMeaning(word: string): string | undefined {
-  const glossary = useCatalogue().data?.glossary ?? {};
-  const plain = word
-    .toLowerCase()
-    .replace(/[^a-z ]/g, "")
-    .trim();
-  return (
-    glossary[plain] ?? glossary[plain.replace(/(es|s)$/, "")] ?? glossary[plain.replace(/s$/, "")]
-  );
-}
+/** What a word of the glossary means, by its key there. */
+const useMeaning = (word: string | undefined) => useCatalogue().data?.glossary[word ?? ""];
 
-/** A word that explains itself where it is touched, pointed at or reached by keyboard. */
-export function Term({ children }: { children: string }) {
-  const means = useMeaning(children);
+/** Words that explain themselves where they are touched, pointed at or reached by keyboard. */
+export function Term({ word, children }: { word: string | undefined; children: string }) {
+  const means = useMeaning(word);
   if (!means) return <>{children}</>;
   return (
     <Tooltip label={means} multiline maw={320} events={EVENTS}>
@@ -32,7 +23,13 @@ export function Term({ children }: { children: string }) {
 }
 
 /** A control whose word is explained as well. */
-export function Explained({ word, children }: { word: string; children: ReactElement }) {
+export function Explained({
+  word,
+  children,
+}: {
+  word: string | undefined;
+  children: ReactElement;
+}) {
   const means = useMeaning(word);
   if (!means) return children;
   return (

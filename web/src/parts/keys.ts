@@ -1,22 +1,23 @@
 import { useEffect, useRef } from "react";
+import { say } from "../words/say";
 
 /** Every key of the desk, listed once: shown by "?" and checked against the docs. */
 export const KEYS = [
-  { key: "ArrowLeft", shown: "←", does: "previous pass", letter: false },
-  { key: "ArrowRight", shown: "→", does: "next pass", letter: false },
-  { key: "ArrowUp", shown: "↑", does: "mass or area before", letter: false },
-  { key: "ArrowDown", shown: "↓", does: "next mass or area", letter: false },
-  { key: "q", shown: "hold Q", does: "squint", letter: true },
-  { key: "v", shown: "V", does: "values only", letter: true },
-  { key: "r", shown: "R", does: "reference", letter: true },
-  { key: "o", shown: "O", does: "outlines", letter: true },
-  { key: "w", shown: "W", does: "where the pass is painted", letter: true },
-  { key: "band", shown: "1 to 9", does: "one band alone, 0 for all", letter: true },
-  { key: "p", shown: "P", does: "play the passes", letter: true },
-  { key: "f", shown: "F", does: "findings", letter: true },
-  { key: "undo", shown: "Ctrl or ⌘ Z", does: "undo", letter: false },
-  { key: "redo", shown: "Ctrl or ⌘ Shift Z", does: "redo", letter: false },
-  { key: "?", shown: "?", does: "these keys", letter: false },
+  { key: "ArrowLeft", shown: "←", does: say("keys-previous-pass"), letter: false },
+  { key: "ArrowRight", shown: "→", does: say("keys-next-pass"), letter: false },
+  { key: "ArrowUp", shown: "↑", does: say("keys-mass-area-before"), letter: false },
+  { key: "ArrowDown", shown: "↓", does: say("keys-next-mass-area"), letter: false },
+  { key: "q", shown: say("keys-hold-q"), does: say("keys-squint"), letter: true },
+  { key: "v", shown: "V", does: say("keys-values-only"), letter: true },
+  { key: "r", shown: "R", does: say("keys-photo"), letter: true },
+  { key: "o", shown: "O", does: say("keys-outlines"), letter: true },
+  { key: "w", shown: "W", does: say("keys-where-pass-painted"), letter: true },
+  { key: "band", shown: say("keys-to"), does: say("keys-one-band-alone"), letter: true },
+  { key: "p", shown: "P", does: say("keys-play-passes"), letter: true },
+  { key: "f", shown: "F", does: say("keys-weak-points"), letter: true },
+  { key: "undo", shown: say("keys-ctrl-z"), does: say("keys-undo"), letter: false },
+  { key: "redo", shown: say("keys-ctrl-shift-z"), does: say("keys-redo"), letter: false },
+  { key: "?", shown: "?", does: say("keys-these-keys"), letter: false },
 ] as const;
 
 export type Key = (typeof KEYS)[number]["key"];

@@ -1,7 +1,7 @@
 import type { Shape } from "../api/client";
 import type { Place } from "./line";
 
-export const HUES = ["red", "orange", "yellow", "green", "sea green", "blue", "violet"];
+export const HUES = ["red", "orange", "yellow", "green", "sea-green", "blue", "violet"] as const;
 const TURNS = [20, 55, 90, 140, 190, 265, 320];
 const CHROMA = 26;
 const FRAME = 0.02;

@@ -1,10 +1,10 @@
+import { rounded, say } from "../words/say";
 /** Minutes in words: 18 min, 2 h 05, 3 days. */
 export function minutes(count: number): string {
   const whole = Math.round(count);
-  if (whole < 100) return `${whole} min`;
-  if (whole < 1440) return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
-  const days = (count / 1440).toFixed(count < 14400 ? 1 : 0).replace(/\.0$/, "");
-  return `${days} day${days === "1" ? "" : "s"}`;
+  if (whole < 100) return say("time-minutes", { minutes: whole });
+  if (whole < 1440) return say("time-hours", hours(whole));
+  return say("time-days", { days: Number((count / 1440).toFixed(count < 14400 ? 1 : 0)) });
 }
 
 interface Timed {
@@ -15,10 +15,15 @@ interface Timed {
 /** Minutes in and after a pass in which something dries. */
 export const waiting = (done: Timed) => done.between + done.waitMinutes;
 
+const hours = (whole: number) => ({
+  hours: Math.floor(whole / 60),
+  minutes: String(whole % 60).padStart(2, "0"),
+});
+
 /** Minutes in a narrow place: 18′, 2h05, 3 d. */
 export function shortMinutes(count: number): string {
   const whole = Math.round(count);
-  if (whole < 100) return `${whole}′`;
-  if (whole < 1440) return `${Math.floor(whole / 60)}h${String(whole % 60).padStart(2, "0")}`;
-  return `${(count / 1440).toFixed(1)} d`;
+  if (whole < 100) return say("time-short-minutes", { minutes: whole });
+  if (whole < 1440) return say("time-short-hours", hours(whole));
+  return say("time-short-days", { days: rounded(count / 1440, 1) });
 }

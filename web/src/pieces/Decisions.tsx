@@ -3,14 +3,15 @@ import { useForm } from "@mantine/form";
 import type { PieceCreate } from "../api/client";
 import { useCatalogue } from "../api/hooks";
 import { Swatch } from "../parts/Swatch";
+import { say } from "../words/say";
 import classes from "./pieces.module.css";
 
 const OWN = "own";
 const TONES = [
-  { key: "white", words: "White", lab: [95, 0, 0] },
-  { key: "value:7", words: "Light grey 7", lab: [70, 0, 0] },
-  { key: "value:5", words: "Middle grey 5", lab: [50, 0, 0] },
-  { key: "black", words: "Black", lab: [26, 0, 0] },
+  { key: "white", words: say("decisions-white"), lab: [95, 0, 0] },
+  { key: "value:7", words: say("decisions-light-grey"), lab: [70, 0, 0] },
+  { key: "value:5", words: say("decisions-middle-grey"), lab: [50, 0, 0] },
+  { key: "black", words: say("decisions-black"), lab: [26, 0, 0] },
 ];
 const LONG = 40;
 
@@ -53,7 +54,7 @@ export function Decisions({ aspect, name, busy, onSheet, onDecide }: Props) {
       <Stack gap={26} maw={630}>
         <Title>{name}</Title>
         <Radio.Group
-          label={<Question words="What do you paint with?" />}
+          label={<Question words={say("decisions-what-do-you")} />}
           {...form.getInputProps("medium")}
         >
           <Group gap={8}>
@@ -63,33 +64,42 @@ export function Decisions({ aspect, name, busy, onSheet, onDecide }: Props) {
           </Group>
         </Radio.Group>
         <Radio.Group
-          label={<Question words="What are you painting on?" />}
+          label={<Question words={say("decisions-what-you-painting")} />}
           {...form.getInputProps("tone")}
         >
           <Group gap={8}>
             {TONES.map(({ key, words, lab }) => (
               <Choice key={key} value={key} words={words} lab={lab} />
             ))}
-            <Choice value={OWN} words="Another" />
+            <Choice value={OWN} words={say("decisions-another")} />
             {form.values.tone === OWN && (
               <Input
                 type="color"
                 w={84}
                 size="lg"
-                aria-label="Another tone"
+                aria-label={say("decisions-another-tone")}
                 {...form.getInputProps("own")}
               />
             )}
           </Group>
         </Radio.Group>
         <Group component="fieldset" gap={10}>
-          <Question words="How large?" />
-          <NumberInput aria-label="Width in cm" {...side} {...form.getInputProps("wide")} />
+          <Question words={say("decisions-how-large")} />
+          <NumberInput
+            aria-label={say("decisions-width-cm")}
+            {...side}
+            {...form.getInputProps("wide")}
+          />
           ×
-          <NumberInput aria-label="Height in cm" {...side} {...form.getInputProps("high")} /> cm
+          <NumberInput
+            aria-label={say("decisions-height-cm")}
+            {...side}
+            {...form.getInputProps("high")}
+          />{" "}
+          {say("decisions-cm")}
         </Group>
         <Button type="submit" variant="filled" size="lg" disabled={busy} w="fit-content">
-          See the order
+          {say("decisions-see-order")}
         </Button>
       </Stack>
     </form>

@@ -4,6 +4,7 @@ import { useRef } from "react";
 import { Link, useNavigate } from "react-router";
 import { useUpload } from "../api/hooks";
 import { Act } from "../parts/Act";
+import { Rich, say } from "../words/say";
 import classes from "./pieces.module.css";
 
 /** Where a photo is dropped or picked. Any file is taken: the server says what is wrong with it. */
@@ -22,22 +23,30 @@ export function DropPhoto() {
         activateOnKeyboard={false}
         enablePointerEvents
         openRef={open}
-        inputProps={{ accept: "image/*", "aria-label": "Choose a photo" }}
+        inputProps={{ accept: "image/*", "aria-label": say("drop-photo-choose-photo") }}
         onDrop={([file]) => file && upload.mutate(file)}
       >
-        <b>{upload.isPending ? "Reading the photo" : "Drop a photo here"}</b> or{" "}
-        <Act
-          onClick={(event) => {
-            event.stopPropagation();
-            open.current?.();
+        <Rich
+          words={upload.isPending ? say("drop-photo-reading") : say("drop-photo-drop")}
+          parts={{
+            choose: (words) => (
+              <Act
+                onClick={(event) => {
+                  event.stopPropagation();
+                  open.current?.();
+                }}
+              >
+                {words}
+              </Act>
+            ),
           }}
-        >
-          choose one
-        </Act>
-        , and say what you paint with, on what, and how large. The order comes at once.
+        />
       </Dropzone>
       <Box component="p" pt="md">
-        No photo? <Link to="/new?name=From%20mind">Draw a scene that you have in mind</Link>
+        {say("drop-photo-none")}{" "}
+        <Link to={`/new?name=${encodeURIComponent(say("drop-photo-from-mind"))}`}>
+          {say("drop-photo-draw-scene-you")}
+        </Link>
       </Box>
     </Box>
   );

@@ -1,5 +1,6 @@
 import { Group } from "@mantine/core";
 import { Act } from "../parts/Act";
+import { say } from "../words/say";
 
 interface Props {
   /** What would be taken back or done again, in words; null where there is nothing. */
@@ -12,19 +13,19 @@ interface Props {
 /** Undo and redo of one history, the same in every stage and on the shelf. */
 export function History({ undo, redo, onUndo, onRedo }: Props) {
   const ways = [
-    { words: "undo", what: undo, go: onUndo },
-    { words: "redo", what: redo, go: onRedo },
-  ];
+    { way: "undo", what: undo, go: onUndo },
+    { way: "redo", what: redo, go: onRedo },
+  ] as const;
   return (
     <Group component="span" gap={8}>
-      {ways.map(({ words, what, go }) => (
+      {ways.map(({ way, what, go }) => (
         <Act
-          key={words}
+          key={way}
           disabled={!what}
-          title={what ? `${words}: ${what}` : `Nothing to ${words}`}
+          title={what ? say(`history-${way}-what`, { what }) : say(`history-nothing-to-${way}`)}
           onClick={go}
         >
-          {words}
+          {say(`history-${way}`)}
         </Act>
       ))}
     </Group>

@@ -6,6 +6,7 @@ import { client, got } from "../api/client";
 import { Frame, HOME } from "../parts/Frame";
 import columns from "../parts/parts.module.css";
 import { SceneDrawing } from "../parts/SceneDrawing";
+import { say } from "../words/say";
 import { Decisions } from "./Decisions";
 
 /** Three decisions: with what, on what, how large. */
@@ -22,7 +23,7 @@ export function NewPiece() {
         {reference ? (
           <img
             src={`/api/references/${reference}/picture`}
-            alt="The reference"
+            alt={say("new-piece-reference")}
             onLoad={(event) =>
               setAspect(event.currentTarget.naturalWidth / event.currentTarget.naturalHeight)
             }

@@ -1,5 +1,5 @@
 import { useIsMutating } from "@tanstack/react-query";
-import { type ReactNode, Suspense } from "react";
+import type { ReactNode } from "react";
 import { Outlet, useOutletContext, useParams } from "react-router";
 import type { Piece, Plan } from "../api/client";
 import { useCatalogue, useChanges, useFreshOnFocus, usePiece, usePlan } from "../api/hooks";
@@ -8,6 +8,7 @@ import { Frame } from "../parts/Frame";
 import { useKeys } from "../parts/keys";
 import { ProblemNote } from "../parts/Problem";
 import { Progress } from "../parts/Progress";
+import { say } from "../words/say";
 import { History } from "./History";
 
 export interface Room {
@@ -31,11 +32,18 @@ export function PieceRoom() {
     redo: (down) => down && redo && changes.redo.mutate(),
   });
   const problem = piece.error ?? (plan.isFetching ? null : plan.error);
-  const stages = piece.data ? ["See", "Prepare", "Order", "Mix"] : [];
+  const stages = piece.data
+    ? [
+        { at: "see", words: say("piece-room-see") },
+        { at: "prepare", words: say("piece-room-prepare") },
+        { at: "order", words: say("piece-room-order") },
+        { at: "mix", words: say("piece-room-mix") },
+      ]
+    : [];
   return (
     <Frame
       name={piece.data?.name ?? "Washboard"}
-      stages={stages.map((words) => ({ to: `/pieces/${id}/${words.toLowerCase()}`, words }))}
+      stages={stages.map(({ at, words }) => ({ to: `/pieces/${id}/${at}`, words }))}
       facts={
         piece.data && (
           <>
@@ -52,15 +60,14 @@ export function PieceRoom() {
     >
       {problem && (
         <ProblemNote>
-          {problem.message} {plan.error && <Act onClick={() => plan.refetch()}>Try again</Act>}
+          {problem.message}{" "}
+          {plan.error && <Act onClick={() => plan.refetch()}>{say("piece-room-try-again")}</Act>}
         </ProblemNote>
       )}
       <Main busy={plan.isFetching}>
         <h1 className="unseen">{piece.data?.name}</h1>
         {piece.data && plan.data ? (
-          <Suspense fallback={<div aria-busy="true" />}>
-            <Outlet context={{ piece: piece.data, plan: plan.data, changes } satisfies Room} />
-          </Suspense>
+          <Outlet context={{ piece: piece.data, plan: plan.data, changes } satisfies Room} />
         ) : (
           !problem && <Progress job={job} onStop={stop} />
         )}
@@ -81,7 +88,12 @@ function Facts({ piece, plan }: { piece: Piece; plan: Plan | undefined }) {
   const words = useCatalogue().data?.media.find((m) => m.key === medium)?.words;
   return (
     <span>
-      {words} on {plan?.view.surface ?? "…"}, {widthCm} × {heightCm} cm
+      {say("piece-room-facts", {
+        medium: words ?? "…",
+        surface: plan?.view.surface ?? "…",
+        wide: widthCm,
+        high: heightCm,
+      })}
     </span>
   );
 }

@@ -2,6 +2,7 @@ import { Box, Title } from "@mantine/core";
 import { usePieces } from "../api/hooks";
 import { Frame, HOME } from "../parts/Frame";
 import { ProblemNote } from "../parts/Problem";
+import { say } from "../words/say";
 import { DropPhoto } from "./DropPhoto";
 import { Strip } from "./Strip";
 
@@ -12,7 +13,7 @@ export function Pieces() {
     <Frame name="Washboard" stages={HOME}>
       {pieces.error && <ProblemNote>{pieces.error.message}</ProblemNote>}
       <main>
-        <h1 className="unseen">Pieces</h1>
+        <h1 className="unseen">{say("pieces-pieces")}</h1>
         {pieces.data?.length === 0 && <Empty />}
         {pieces.data?.map((piece) => (
           <Strip key={piece.id} piece={piece} />
@@ -26,11 +27,8 @@ export function Pieces() {
 function Empty() {
   return (
     <Box px="lg" pt="xl">
-      <Title mb={10}>No piece yet</Title>
-      <p>
-        Drop the photo you want to paint from. You say what you paint with, on what, and how large;
-        the order of passes comes at once, with the picture after each.
-      </p>
+      <Title mb={10}>{say("pieces-piece-yet")}</Title>
+      <p>{say("pieces-drop-photo-you")}</p>
     </Box>
   );
 }

@@ -4,6 +4,7 @@ import type { Pass, Piece, Plan } from "../api/client";
 import { useCatalogue, usePlan } from "../api/hooks";
 import { dipPath, ridgePath, ridges } from "../parts/ridges";
 import { minutes } from "../parts/time";
+import { say } from "../words/say";
 import classes from "./pieces.module.css";
 
 /** One piece on the wall: thumbnail, passes as ridges, and what to do next. */
@@ -22,9 +23,7 @@ export function Strip({ piece }: { piece: Piece }) {
       )}
       <div>
         <Title order={2}>{piece.name}</Title>
-        <p className="quiet">
-          {words}, {widthCm} × {heightCm} cm
-        </p>
+        <p className="quiet">{say("strip-cm", { medium: words, wide: widthCm, high: heightCm })}</p>
       </div>
       <Ridges passes={passes} />
       <Next plan={plan.data} problem={plan.error?.message} />
@@ -40,7 +39,7 @@ function Ridges({ passes }: { passes: Pass[] }) {
       width="100%"
       height={60}
       role="img"
-      aria-label={`${passes.length} passes`}
+      aria-label={say("strip-passes", { count: passes.length })}
     >
       {row.map((ridge, k) => (
         <g key={ridge.id} fill="none" stroke="var(--ink)">
@@ -59,14 +58,17 @@ function Ridges({ passes }: { passes: Pass[] }) {
 function Next({ plan, problem }: { plan?: Plan; problem?: string }) {
   const [first] = plan?.document.passes ?? [];
   if (problem) return <p className="quiet">{problem}</p>;
-  if (!first) return <p className="quiet">Being worked out.</p>;
+  if (!first) return <p className="quiet">{say("strip-being-worked-out")}</p>;
   const { workMinutes: work = 0, waitMinutes: wait = 0 } = plan?.document.totals ?? {};
   return (
     <div>
       <Title order={3}>{first.title}</Title>
       <p>
-        {minutes(first.minutes)} to begin with. In all {minutes(work)} of work
-        {wait ? ` and ${minutes(wait)} of waiting` : ""}.
+        {say(wait ? "strip-first-and-all-waiting" : "strip-first-and-all", {
+          first: minutes(first.minutes),
+          work: minutes(work),
+          wait: minutes(wait),
+        })}
       </p>
     </div>
   );

@@ -3,6 +3,7 @@ import type { Finding, Piece, Prepared, View } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import type { Place } from "../parts/line";
+import { say } from "../words/say";
 import { arrangementOf, isPlain, withMove } from "./arrangement";
 import { CompositionFacts } from "./CompositionFacts";
 import type { Doing } from "./looks";
@@ -20,18 +21,18 @@ interface Props {
 }
 
 const DOINGS: { key: Doing; words: string }[] = [
-  { key: "crop", words: "crop" },
-  { key: "move", words: "move a thing" },
-  { key: "dark", words: "a dark accent" },
-  { key: "glint", words: "a highlight" },
-  { key: "focus", words: "set the focus" },
-  { key: "light", words: "set the light" },
+  { key: "crop", words: say("composition-crop") },
+  { key: "move", words: say("composition-move-thing") },
+  { key: "dark", words: say("composition-dark-accent") },
+  { key: "glint", words: say("composition-highlight") },
+  { key: "focus", words: say("composition-set-focus") },
+  { key: "light", words: say("composition-set-light") },
 ];
 
 const SIZES = [
-  { words: "larger", scale: 1.15 },
-  { words: "smaller", scale: 0.87 },
-  { words: "leave it out", drop: true },
+  { words: say("composition-larger"), scale: 1.15 },
+  { words: say("composition-smaller"), scale: 0.87 },
+  { words: say("composition-leave-out"), drop: true },
 ];
 
 /** What the arrangement does and what weakens it, each finding with a fix to try. */
@@ -40,7 +41,7 @@ export function Composition(props: Props) {
   const arrange = changes.edit.mutate;
   return (
     <>
-      <Group role="group" aria-label="What to do in the picture" gap={6} mb={10}>
+      <Group role="group" aria-label={say("composition-what-do-picture")} gap={6} mb={10}>
         {DOINGS.map(({ key, words }) => (
           <Toggle key={key} active={doing === key} onClick={() => onDoing(key)}>
             {words}
@@ -48,12 +49,12 @@ export function Composition(props: Props) {
         ))}
         {!isPlain(arrangementOf(piece)) && (
           <Act onClick={() => arrange({ arrangement: { level: 0, moves: [], accents: [] } })}>
-            as photographed
+            {say("composition-photographed")}
           </Act>
         )}
       </Group>
       {doing === "move" && thing && (
-        <Group role="group" aria-label="The thing touched" gap={14} mb={10}>
+        <Group role="group" aria-label={say("composition-thing-touched")} gap={14} mb={10}>
           {SIZES.map(({ words, ...how }) => (
             <Act
               key={words}
@@ -78,7 +79,7 @@ export function Composition(props: Props) {
           />
         ))}
       </ol>
-      {prepared.findings.length === 0 && <p>Nothing weakens the arrangement.</p>}
+      {prepared.findings.length === 0 && <p>{say("composition-nothing-weakens-arrangement")}</p>}
       <CompositionFacts piece={piece} prepared={prepared} view={view} changes={changes} />
     </>
   );
@@ -99,7 +100,7 @@ function Found({ number, finding, onTry }: FoundProps) {
           <b>{finding.sentence}</b> {finding.why}
         </p>
         {finding.fix ? (
-          <Act onClick={onTry}>Try it: {finding.fixWords}</Act>
+          <Act onClick={onTry}>{say("composition-try", { fix: finding.fixWords ?? "" })}</Act>
         ) : (
           finding.fixWords && <p className="quiet">{finding.fixWords}</p>
         )}

@@ -4,6 +4,7 @@ import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { capital } from "../parts/masses";
 import { percent } from "../parts/percent";
+import { listed, rounded, say } from "../words/say";
 import { toReference } from "./arrangement";
 import classes from "./prepare.module.css";
 
@@ -18,44 +19,47 @@ interface Props {
 export function CompositionFacts({ piece, prepared, view, changes }: Props) {
   const { focus, light, sources, shapes, turns, leads } = prepared;
   const said = piece.settings.sources ?? [];
-  const say = (place: { x: number; y: number }, shines: boolean) =>
+  const settle = (place: { x: number; y: number }, shines: boolean) =>
     changes.edit.mutate({ sources: [...said, { ...toReference(view, place), shines }] });
   return (
     <dl className={classes.facts}>
-      <Line words="Horizon">{horizonWords(prepared)}</Line>
-      <Line words="Focus">
-        {focus.awayCm.toFixed(1)} cm from a crossing of the thirds,{" "}
-        {focus.proposed ? "proposed" : "as you set it"}
+      <Line words={say("composition-facts-horizon")}>{horizonWords(prepared)}</Line>
+      <Line words={say("composition-facts-focus")}>
+        {say(focus.proposed ? "composition-facts-focus-proposed" : "composition-facts-focus-set", {
+          cm: rounded(focus.awayCm, 1),
+        })}
       </Line>
-      <Line words="Light">
+      <Line words={say("composition-facts-light")}>
         {lightWords(light, sources)}
         {sources.map(({ x, y, value, confirmed }, k) => (
           <div key={`${x} ${y}`}>
-            Bright spot {k + 1}, {value.toFixed(1)}:{" "}
+            {say("composition-facts-bright-spot", { number: k + 1, value: rounded(value, 1) })}{" "}
             {confirmed ? (
-              <b>a lamp</b>
+              <b>{say("composition-facts-lamp")}</b>
             ) : (
               <>
-                <Act onClick={() => say({ x, y }, true)}>a lamp</Act>{" "}
-                <Act onClick={() => say({ x, y }, false)}>a reflection</Act>
+                <Act onClick={() => settle({ x, y }, true)}>{say("composition-facts-lamp")}</Act>{" "}
+                <Act onClick={() => settle({ x, y }, false)}>
+                  {say("composition-facts-reflection")}
+                </Act>
               </>
             )}
           </div>
         ))}
       </Line>
-      <Line words="Light and shadow">
-        {turns.length === 0 && "no area shows both"}
+      <Line words={say("composition-facts-light-shadow")}>
+        {turns.length === 0 && say("composition-facts-area-shows-both")}
         {turns.slice(0, 4).map((turn) => (
           <div key={turn.area}>
             {capital(turn.called)}: {gapWords(turn)}
           </div>
         ))}
       </Line>
-      <Line words="Largest areas">
-        {shapes.map((s) => `${s.called} ${percent(s.share)}`).join(", ")}
+      <Line words={say("composition-facts-largest-areas")}>
+        {listed(shapes.map((s) => `${s.called} ${percent(s.share)}`))}
       </Line>
-      <Line words="Path">
-        dotted: how the eye gets to the focus ({percent(leads)} along contrasts)
+      <Line words={say("composition-facts-path")}>
+        {say("composition-facts-dotted-how-eye", { leads: percent(leads) })}
       </Line>
     </dl>
   );
@@ -71,30 +75,45 @@ function Line({ words, children }: { words: string; children: ReactNode }) {
 }
 
 function horizonWords({ horizon, heightCm }: Prepared): string {
-  if (!horizon) return "none found";
+  if (!horizon) return say("composition-facts-none-found");
   const { leftCm, rightCm, tiltDeg } = horizon;
   if (Math.abs(leftCm - rightCm) < 0.1)
-    return `${leftCm.toFixed(1)} cm from the top on both sides, ${percent(leftCm / heightCm)} of the height`;
-  return `${leftCm.toFixed(1)} cm from the top left, ${rightCm.toFixed(1)} cm right: ${Math.abs(tiltDeg).toFixed(1)}° off level`;
+    return say("composition-facts-cm-top-both", {
+      leftCm: rounded(leftCm, 1),
+      share: percent(leftCm / heightCm),
+    });
+  return say("composition-facts-cm-top-left", {
+    leftCm: rounded(leftCm, 1),
+    rightCm: rounded(rightCm, 1),
+    tiltDeg: rounded(Math.abs(tiltDeg), 1),
+  });
 }
 
 function lightWords(light: Prepared["light"], sources: Prepared["sources"]): string {
   const [strongest] = sources;
   if (light) {
-    const how = light.proposed ? `: ${light.things} areas agree` : ", as you set it";
-    return `falls ${light.words}${how}`;
+    return light.proposed
+      ? say("composition-facts-light-agreed", { way: light.words, count: light.things })
+      : say("composition-facts-light-set", { way: light.words });
   }
   if (strongest)
-    return `from ${sources.length === 1 ? "a light" : `${sources.length} lights`} in the picture, the strongest of value ${strongest.value.toFixed(1)}`;
-  return "the areas do not agree on a direction: correct them, or set it";
+    return say("composition-facts-lamps", {
+      count: sources.length,
+      value: rounded(strongest.value, 1),
+    });
+  return say("composition-facts-areas-do-agree");
 }
 
 function gapWords({ darkestLight, lightestShadow, gap }: Prepared["turns"][number]): string {
   const words =
     gap >= 0.5
-      ? `${gap.toFixed(1)} apart`
+      ? say("composition-facts-apart", { gap: rounded(gap, 1) })
       : gap > 0
-        ? "hardly apart"
-        : `light and shadow mix (${(-gap).toFixed(1)})`;
-  return `darkest in light ${darkestLight.toFixed(1)}, lightest in shadow ${lightestShadow.toFixed(1)}, ${words}`;
+        ? say("composition-facts-hardly-apart")
+        : say("composition-facts-light-shadow-mix", { gap: rounded(-gap, 1) });
+  return say("composition-facts-darkest-light-lightest", {
+    darkestLight: rounded(darkestLight, 1),
+    lightestShadow: rounded(lightestShadow, 1),
+    words,
+  });
 }

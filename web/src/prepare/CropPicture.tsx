@@ -1,6 +1,7 @@
 import { useRef, useState } from "react";
 import type { Piece } from "../api/client";
 import layers from "../parts/parts.module.css";
+import { say } from "../words/say";
 import { arrangementOf, type Crop, dragged, type Side } from "./arrangement";
 import classes from "./prepare.module.css";
 
@@ -41,7 +42,7 @@ export function CropPicture({ piece, onCrop }: Props) {
           src={`/api/references/${piece.reference.hash}/picture`}
           width={piece.reference.width}
           height={piece.reference.height}
-          alt="The whole reference"
+          alt={say("crop-picture-whole-reference")}
           draggable={false}
         />
       )}
@@ -52,7 +53,7 @@ export function CropPicture({ piece, onCrop }: Props) {
             role="slider"
             tabIndex={0}
             data-side={side}
-            aria-label={`${side} side of the frame`}
+            aria-label={say(`crop-picture-${side}`)}
             aria-orientation={side === "left" || side === "right" ? "horizontal" : "vertical"}
             aria-valuemin={0}
             aria-valuemax={100}

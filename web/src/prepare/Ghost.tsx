@@ -1,6 +1,7 @@
 import { useLayoutEffect, useRef } from "react";
 import type { Plan } from "../api/client";
 import type { Place } from "../parts/line";
+import { say } from "../words/say";
 import classes from "./prepare.module.css";
 
 interface Props {
@@ -24,7 +25,7 @@ export function Ghost({ picture, plan, isOwn, by }: Props) {
       for (let x = 0; x < width; x++, i += 4)
         if (!isOwn({ x: (x + 0.5) / width, y: (y + 0.5) / height })) image.data[i] = 0;
     context.putImageData(image, 0, 0);
-    performance.measure("cut out", { start, end: performance.now() });
+    performance.measure(say("ghost-cut-out"), { start, end: performance.now() });
   }, []);
   const shift = `translate(${100 * by.x}%, ${100 * by.y}%)`;
   return (

@@ -5,6 +5,7 @@ import { Act } from "../parts/Act";
 import { capital } from "../parts/masses";
 import { Swatch } from "../parts/Swatch";
 import { minutes } from "../parts/time";
+import { Rich, rounded, say } from "../words/say";
 import classes from "./prepare.module.css";
 import { SheetForm } from "./SheetForm";
 import { SurfaceForm } from "./SurfaceForm";
@@ -26,7 +27,7 @@ export function Grounds({ piece, prepared, changes }: Props) {
       <SurfaceForm piece={piece} changes={changes} />
       {best && (
         <Text my={8} fz={15.5}>
-          <b>{capital(best.words)}</b> suits best. {best.why}
+          <Rich words={say("grounds-best", { ground: capital(best.words) })} /> {best.why}
         </Text>
       )}
       <ol className={classes.grounds}>
@@ -39,10 +40,7 @@ export function Grounds({ piece, prepared, changes }: Props) {
           />
         ))}
       </ol>
-      <p className="quiet">
-        Shares are counted in the photo: what is close in value and colour. Coats are modelled from
-        how much each paint hides, a guess that test strips correct.
-      </p>
+      <p className="quiet">{say("grounds-shares-counted-photo")}</p>
     </>
   );
 }
@@ -55,33 +53,40 @@ interface RowProps {
 
 /** A ground: the picture begun on it, what it spares and what it costs. */
 function GroundRow({ ground, chosen, onTake }: RowProps) {
-  const { words, kind, lab, share, layers, lightsLayers, fewerLayers, masses } = ground;
+  const { words, kind, lab } = ground;
   return (
     <li data-chosen={chosen}>
-      <img src={ground.picture} width={104} alt={`Begun on ${words}`} />
+      <img src={ground.picture} width={104} alt={say("grounds-begun", { words })} />
       <div>
         <Title order={3}>
           {kind !== "patches" && <Swatch lab={lab} w={26} h={13} mr={8} />}
           {capital(words)}
         </Title>
         <Text fz="sm">
-          <b>{Math.round(100 * share)} %</b> of the picture needs no paint
-          {layers >= 1.05 && ` · ${layers.toFixed(1)} coats on average`}
-          {lightsLayers > 1 && ` · ${lightsLayers} coats for the lights`}
-          {fewerLayers > 0 && ` · ${fewerLayers} of ${masses} masses need fewer coats`}
+          <Rich words={say("grounds-spares", { percent: Math.round(100 * ground.share) })} />
+          {costs(ground).map((cost) => ` · ${cost}`)}
         </Text>
         <Text fz="sm" c={chosen ? undefined : "dimmed"}>
           {details(ground).join(" · ")}
         </Text>
       </div>
-      {chosen ? <b>in use</b> : <Act onClick={onTake}>Use</Act>}
+      {chosen ? <b>{say("grounds-in-use")}</b> : <Act onClick={onTake}>{say("grounds-take")}</Act>}
     </li>
   );
 }
 
-/** How far something lies from an end of the picture, never less than nothing. */
-const steps = (by: number, words: string) =>
-  by < 0.05 ? `not ${words}` : `${by.toFixed(1)} ${words}`;
+/** What the coats over a ground come to, where they are more or fewer than usual. */
+function costs({ layers, lightsLayers, fewerLayers, masses }: Ground): string[] {
+  const found = [];
+  if (layers >= 1.05) found.push(say("grounds-coats", { coats: rounded(layers, 1) }));
+  if (lightsLayers > 1) found.push(say("grounds-coats-lights", { coats: lightsLayers }));
+  if (fewerLayers > 0) found.push(say("grounds-coats-fewer", { count: fewerLayers, masses }));
+  return found;
+}
+
+/** How far a ground lies from the lightest or darkest of the picture, never less than nothing. */
+const step = (by: number, way: "lightest" | "darkest") =>
+  by < 0.05 ? say(`grounds-at-${way}`) : say(`grounds-to-${way}`, { by: rounded(by, 1) });
 
 /** The figures below the first line, as many as there are. */
 function details(ground: Ground): string[] {
@@ -89,10 +94,20 @@ function details(ground: Ground): string[] {
   const figures = [];
   if (kind !== "patches")
     figures.push(
-      `Value ${value.toFixed(1)}, ${steps(toLightest, "below the lightest")}, ${steps(toDarkest, "above the darkest")}`,
+      say("grounds-value", {
+        value: rounded(value, 1),
+        lightest: step(toLightest, "lightest"),
+        darkest: step(toDarkest, "darkest"),
+      }),
     );
   if (ground.minutes > 0)
-    figures.push(`${minutes(ground.minutes)} to lay, ${minutes(ground.dryMinutes)} to dry`);
-  if (lightsLost >= 0.05) figures.push(`lights lose ${lightsLost.toFixed(1)}`);
+    figures.push(
+      say("grounds-lay-dry", {
+        minutes: minutes(ground.minutes),
+        dryMinutes: minutes(ground.dryMinutes),
+      }),
+    );
+  if (lightsLost >= 0.05)
+    figures.push(say("grounds-lights-lose", { lightsLost: rounded(lightsLost, 1) }));
   return note ? [...figures, note] : figures;
 }

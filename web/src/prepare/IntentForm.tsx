@@ -8,6 +8,7 @@ import { labelAt } from "../parts/labels";
 import { shortName } from "../parts/masses";
 import { NumberField } from "../parts/NumberField";
 import { TextField } from "../parts/TextField";
+import { say } from "../words/say";
 import { arrangementOf, withMove } from "./arrangement";
 import classes from "./prepare.module.css";
 
@@ -19,10 +20,10 @@ interface Props {
 
 const BLANK: Intent = { sentence: "", mood: "as-seen", deadline: "" };
 const MOODS = [
-  { key: "as-seen", words: "as seen" },
-  { key: "lighter", words: "lighter" },
-  { key: "darker", words: "darker" },
-  { key: "closer", words: "values closer together" },
+  { key: "as-seen", words: say("intent-form-seen") },
+  { key: "lighter", words: say("intent-form-lighter") },
+  { key: "darker", words: say("intent-form-darker") },
+  { key: "closer", words: say("intent-form-values-closer-together") },
 ] as const;
 
 /** What the piece is about; which area leads, the mood, what to leave out, the time in hand. */
@@ -46,7 +47,7 @@ export function IntentForm({ piece, plan, changes }: Props) {
         onKeep={(sentence) => keep({ sentence })}
       />
       <Title order={3} mt="md" mb={6}>
-        Which area leads?
+        {say("intent-form-which-area-leads")}
       </Title>
       <ul className={classes.leading}>
         {(plan.view.areas ?? []).map((area) => {
@@ -57,33 +58,33 @@ export function IntentForm({ piece, plan, changes }: Props) {
               <Toggle active={leads} onClick={() => keep({ about: leads ? null : { x, y } })}>
                 {shortName(area)}
               </Toggle>
-              <Act onClick={() => drop(area.inside)}>leave it out</Act>
+              <Act onClick={() => drop(area.inside)}>{say("intent-form-leave-out")}</Act>
             </li>
           );
         })}
       </ul>
-      <p className="quiet">The focus is proposed inside it; composition is judged by it.</p>
+      <p className="quiet">{say("intent-form-focus-proposed-inside")}</p>
       <Title order={3} mt="md" mb={6}>
-        Mood
+        {say("intent-form-mood")}
       </Title>
       <Choices
-        label="Mood"
+        label={say("intent-form-mood")}
         options={MOODS}
         chosen={intent.mood ?? "as-seen"}
         onChoose={(mood) => keep({ mood })}
       />
-      <p className="quiet">It moves all planned values between the ends; Order shows the result.</p>
+      <p className="quiet">{say("intent-form-moves-all-planned")}</p>
       <Group gap={16} mt={8}>
         <NumberField
           key={intent.minutes}
-          label="Minutes in hand"
+          label={say("intent-form-minutes-hand")}
           min={1}
           kept={intent.minutes ?? null}
           onKeep={(minutes) => changes.edit.mutateAsync(change({ minutes }))}
         />
         <TextField
-          aria-label="Deadline"
-          placeholder="Deadline, as you write it"
+          aria-label={say("intent-form-deadline")}
+          placeholder={say("intent-form-deadline-you-write")}
           maxLength={40}
           kept={intent.deadline ?? ""}
           onKeep={(deadline) => keep({ deadline })}
@@ -97,7 +98,7 @@ function Sentence({ kept, onKeep }: { kept: string; onKeep: (sentence: string) =
   const [text, setText] = useState(kept);
   return (
     <Textarea
-      label="What is it about, in one sentence?"
+      label={say("intent-form-what-about-one")}
       maxLength={200}
       value={text}
       onChange={(event) => setText(event.currentTarget.value)}

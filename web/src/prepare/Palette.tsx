@@ -5,6 +5,7 @@ import { Act } from "../parts/Act";
 import { nameIn } from "../parts/masses";
 import { percent } from "../parts/percent";
 import { Swatch } from "../parts/Swatch";
+import { Rich, rounded, say } from "../words/say";
 import classes from "./prepare.module.css";
 
 interface Props {
@@ -24,8 +25,8 @@ export function Palette({ plan, prepared, changes }: Props) {
   const take = (palette: string[]) => changes.edit.mutate({ palette });
   return (
     <>
-      <Text my={8} fz={15.5} title={`Within ΔE₀₀ 6; ${mean.toFixed(1)} on average`}>
-        <b>{chosen.length} paints</b> come close to {percent(share)} of the picture.
+      <Text my={8} fz={15.5} title={say("palette-within-e-average", { mean: rounded(mean, 1) })}>
+        <Rich words={say("palette-reach", { count: chosen.length, share: percent(share) })} />
       </Text>
       <Offers palette={prepared.palette} chosen={chosen} onTake={take} />
       <SimpleGrid
@@ -49,7 +50,7 @@ export function Palette({ plan, prepared, changes }: Props) {
       </SimpleGrid>
       {missed.length > 0 && (
         <>
-          <Title order={3}>Out of reach, the furthest first</Title>
+          <Title order={3}>{say("palette-out-reach-furthest")}</Title>
           <ul className={classes.missed}>
             {missed.slice(0, 6).map(({ mass, lab, apart }) => (
               <li key={mass} title={`ΔE₀₀ ${apart.toFixed(0)}`}>
@@ -60,10 +61,7 @@ export function Palette({ plan, prepared, changes }: Props) {
           </ul>
         </>
       )}
-      <p className="quiet">
-        Looks and mixtures are modelled, not measured. Paints with metal in them: no sanding, no
-        spraying, wash hands; read the labels.
-      </p>
+      <p className="quiet">{say("palette-looks-mixtures-modelled")}</p>
     </>
   );
 }
@@ -85,7 +83,7 @@ function Offers({ palette, chosen, onTake }: OffersProps) {
       {other(proposed) && (
         <p>
           <Act title={proposed.map(words).join(", ")} onClick={() => onTake(proposed)}>
-            Take the {proposed.length} that reach it best
+            {say("palette-take-reach-best", { count: proposed.length })}
           </Act>
           : {percent(proposedShare)}
         </p>
@@ -93,16 +91,16 @@ function Offers({ palette, chosen, onTake }: OffersProps) {
       {mine.length >= FEWEST && other(mine) && (
         <p>
           <Act title={mine.map(words).join(", ")} onClick={() => onTake(mine)}>
-            Take the {mine.length} on your shelf
+            {say("palette-take-your-shelf", { count: mine.length })}
           </Act>
         </p>
       )}
       {swap && (
         <p>
           <Act onClick={() => onTake([...chosen.filter((k) => k !== swap.out), swap.in])}>
-            Take {words(swap.in)} for {words(swap.out)}
+            {say("palette-swap", { taken: words(swap.in), left: words(swap.out) })}
           </Act>
-          {swap.share !== null && `: then ${percent(swap.share)}`}
+          {swap.share !== null && `: ${percent(swap.share)}`}
         </p>
       )}
     </>

@@ -8,6 +8,7 @@ import { ProblemNote } from "../parts/Problem";
 import columns from "../parts/parts.module.css";
 import { Explained } from "../parts/Term";
 import { type Room, useRoom } from "../pieces/PieceRoom";
+import { rounded, say } from "../words/say";
 import { arrangementOf } from "./arrangement";
 import { Composition } from "./Composition";
 import { CropPicture } from "./CropPicture";
@@ -66,21 +67,24 @@ export function Prepare() {
           <span>{captionOf(part, by.doing, prepared?.invented ?? 0)}</span>
           {prepared && (
             <span>
-              {prepared.widthCm.toFixed(1)} × {prepared.heightCm.toFixed(1)} cm on the sheet
+              {say("prepare-cm-sheet", {
+                widthCm: rounded(prepared.widthCm, 1),
+                heightCm: rounded(prepared.heightCm, 1),
+              })}
             </span>
           )}
         </Caption>
         {piece.settings.intent?.sentence && (
           <Text fz={15} fw={600}>
-            About: {piece.settings.intent.sentence}
+            {say("prepare-about", { sentence: piece.settings.intent.sentence })}
           </Text>
         )}
       </div>
       <section aria-busy={found.isFetching}>
-        <Tabs.List aria-label="What to settle" mb={12} data-arrows>
+        <Tabs.List aria-label={say("prepare-what-settle")} mb={12} data-arrows>
           {PARTS.map((name) => (
             <Explained key={name} word={name}>
-              <Tabs.Tab value={name}>{name === "intent" ? "what it is about" : name}</Tabs.Tab>
+              <Tabs.Tab value={name}>{say(`prepare-part-${name}`)}</Tabs.Tab>
             </Explained>
           ))}
         </Tabs.List>
@@ -97,7 +101,7 @@ export function Prepare() {
               onClear={() => setMarks([])}
             />
           ) : (
-            !found.error && <p>Weighing grounds and looking at the composition…</p>
+            !found.error && <p>{say("prepare-weighing-grounds-looking")}</p>
           )}
         </Tabs.Panel>
       </section>

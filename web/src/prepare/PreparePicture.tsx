@@ -4,6 +4,7 @@ import { shownUrl, useLabels } from "../api/hooks";
 import { labelAt } from "../parts/labels";
 import type { Place } from "../parts/line";
 import layers from "../parts/parts.module.css";
+import { say } from "../words/say";
 import { toReference } from "./arrangement";
 import { Ghost } from "./Ghost";
 import type { Doing, Part } from "./looks";
@@ -64,10 +65,17 @@ export function PreparePicture(props: Props) {
         src={shownUrl(piece.id, plan, "picture")}
         width={width}
         height={height}
-        alt="The piece as arranged"
+        alt={say("prepare-picture-piece-arranged")}
         draggable={false}
       />
-      {print && <img className={classes.print} src={print} alt="The outline" draggable={false} />}
+      {print && (
+        <img
+          className={classes.print}
+          src={print}
+          alt={say("prepare-picture-outline")}
+          draggable={false}
+        />
+      )}
       {from && label > 0 && labels && picture.current && (
         <Ghost
           picture={picture.current}

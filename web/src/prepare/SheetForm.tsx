@@ -4,6 +4,7 @@ import type { Piece, PieceUpdate, Prepared } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { NumberField } from "../parts/NumberField";
+import { Rich, rounded, say } from "../words/say";
 import { arrangementOf } from "./arrangement";
 
 interface Props {
@@ -14,9 +15,9 @@ interface Props {
 
 const INCH = 2.54;
 const SIDES = [
-  { key: "widthCm", words: "Sheet, wide" },
-  { key: "heightCm", words: "high" },
-  { key: "marginCm", words: "margin" },
+  { key: "widthCm", words: say("sheet-form-sheet-wide") },
+  { key: "heightCm", words: say("sheet-form-high") },
+  { key: "marginCm", words: say("sheet-form-margin") },
 ] as const;
 
 /** The sheet: its size in cm or inches, the margin, and what happens where its format differs. */
@@ -50,16 +51,20 @@ export function SheetForm({ piece, prepared, changes }: Props) {
         />
       ))}
       <Act onClick={() => setUnit(unit === "cm" ? "in" : "cm")}>
-        in {unit === "cm" ? "inches" : "cm"}
+        {unit === "cm" ? say("sheet-form-in-inches") : say("sheet-form-in-cm")}
       </Act>
       {differs > 0.05 && !spread && (
         <span>
-          The sheet is {differs.toFixed(1)} cm longer than the picture:{" "}
-          <Act onClick={crop}>crop to it</Act>,{" "}
-          <Act onClick={() => edit({ spread: true })}>spread</Act>, or leave a margin.
+          <Rich
+            words={say("sheet-form-longer", { cm: rounded(differs, 1) })}
+            parts={{
+              crop: (words) => <Act onClick={crop}>{words}</Act>,
+              spread: (words) => <Act onClick={() => edit({ spread: true })}>{words}</Act>,
+            }}
+          />
         </span>
       )}
-      {spread && <Act onClick={() => edit({ spread: false })}>do not spread</Act>}
+      {spread && <Act onClick={() => edit({ spread: false })}>{say("sheet-form-do-spread")}</Act>}
     </Group>
   );
 }

@@ -4,6 +4,7 @@ import type { Piece, Reference } from "../api/client";
 import { useCatalogue, type useChanges } from "../api/hooks";
 import { NumberField } from "../parts/NumberField";
 import { PhotoPick } from "../parts/PhotoPick";
+import { say } from "../words/say";
 import { ToneReading } from "./ToneReading";
 
 interface Props {
@@ -12,10 +13,10 @@ interface Props {
 }
 
 const TONES = [
-  { value: "white", label: "white" },
-  { value: "value:7", label: "light grey 7" },
-  { value: "value:5", label: "middle grey 5" },
-  { value: "black", label: "black" },
+  { value: "white", label: say("surface-form-white") },
+  { value: "value:7", label: say("surface-form-light-grey") },
+  { value: "value:5", label: say("surface-form-middle-grey") },
+  { value: "black", label: say("surface-form-black") },
 ];
 /** How a tone is named by its value alone. */
 const VALUE = "value:";
@@ -27,7 +28,10 @@ export function SurfaceForm({ piece, changes }: Props) {
   const [photo, setPhoto] = useState<Reference | null>(null);
   const own = stocks.find((s) => s.key === stock);
   const typed = surface.startsWith(VALUE) ? Number(surface.slice(VALUE.length)) : null;
-  const tones = [...TONES, ...(own ? [{ value: own.tone, label: "as it usually is" }] : [])];
+  const tones = [
+    ...TONES,
+    ...(own ? [{ value: own.tone, label: say("surface-form-usually") }] : []),
+  ];
   const take = (key: string) => {
     const chosen = stocks.find((s) => s.key === key);
     changes.edit.mutate(chosen ? { stock: chosen.key, surface: chosen.tone } : { stock: null });
@@ -35,11 +39,11 @@ export function SurfaceForm({ piece, changes }: Props) {
   return (
     <Group gap="8 16" pb={6}>
       <NativeSelect
-        label="On"
-        aria-label="Kind of surface"
+        label={say("surface-form-on")}
+        aria-label={say("surface-form-kind-surface")}
         maw={260}
         data={[
-          { value: "", label: "a surface of my own" },
+          { value: "", label: say("surface-form-surface-my-own") },
           ...stocks.map(({ key, words }) => ({ value: key, label: words })),
         ]}
         value={stock ?? ""}
@@ -47,17 +51,17 @@ export function SurfaceForm({ piece, changes }: Props) {
       />
       {own && own.sides.length > 0 && (
         <NativeSelect
-          label="side"
-          aria-label="Side"
-          data={[{ value: "", label: "either" }, ...own.sides]}
+          label={say("surface-form-side")}
+          aria-label={say("surface-form-side-b")}
+          data={[{ value: "", label: say("surface-form-either") }, ...own.sides]}
           value={side}
           onChange={(event) => changes.edit.mutate({ side: event.currentTarget.value })}
         />
       )}
       <NativeSelect
-        label="tone"
-        aria-label="Tone of the surface"
-        data={[{ value: "", label: "its own" }, ...tones]}
+        label={say("surface-form-tone")}
+        aria-label={say("surface-form-tone-surface")}
+        data={[{ value: "", label: say("surface-form-own") }, ...tones]}
         value={tones.some(({ value }) => value === surface) ? surface : ""}
         onChange={(event) => {
           const tone = event.currentTarget.value;
@@ -66,15 +70,15 @@ export function SurfaceForm({ piece, changes }: Props) {
       />
       <NumberField
         key={surface}
-        label="value"
-        aria-label="Value of the surface"
+        label={say("surface-form-value")}
+        aria-label={say("surface-form-value-surface")}
         max={10}
         step={0.1}
         kept={typed}
         needed
         onKeep={(value) => changes.edit.mutateAsync({ surface: `${VALUE}${value}` })}
       />
-      <PhotoPick words="read it off a photo" onTaken={setPhoto} />
+      <PhotoPick words={say("surface-form-read-off-photo")} onTaken={setPhoto} />
       {own?.care && (
         <Text w="100%" c="dimmed">
           {own.care}

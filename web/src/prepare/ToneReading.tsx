@@ -6,6 +6,7 @@ import { client, got } from "../api/client";
 import { Act } from "../parts/Act";
 import { LineLayer } from "../parts/LineLayer";
 import type { Place } from "../parts/line";
+import { say } from "../words/say";
 
 interface Props {
   photo: Reference;
@@ -31,14 +32,14 @@ export function ToneReading({ photo, onTone, onLeave }: Props) {
   return (
     <Box w="100%">
       <p>
-        <b>{surface ? "Now the white beside it." : "Touch the surface."}</b>{" "}
-        <Act onClick={onLeave}>leave it</Act>
+        <b>{surface ? say("tone-reading-now-white-beside") : say("tone-reading-touch-surface")}</b>{" "}
+        <Act onClick={onLeave}>{say("tone-reading-leave")}</Act>
       </p>
       <LineLayer onLine={(line) => line[0] && touch(line[0])} onTouch={touch}>
         <img
           src={`/api/references/${photo.hash}/picture`}
           width={420}
-          alt="The surface beside white"
+          alt={say("tone-reading-surface-beside-white")}
           draggable={false}
         />
       </LineLayer>

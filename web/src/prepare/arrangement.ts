@@ -1,5 +1,6 @@
 import type { Arrangement, Piece, View } from "../api/client";
 import type { Place } from "../parts/line";
+import { rounded, say } from "../words/say";
 
 export type Move = NonNullable<Arrangement["moves"]>[number];
 export type Crop = NonNullable<Arrangement["crop"]>;
@@ -57,4 +58,6 @@ export function dragged(crop: Crop, side: Side, to: number): Crop {
 
 /** Lengths as painters read them: cm, or inches where they want them. */
 export const length = (cm: number, inches: boolean) =>
-  inches ? `${(cm / 2.54).toFixed(2)} in` : `${cm.toFixed(1)} cm`;
+  inches
+    ? say("arrangement-in", { cm: rounded(cm / 2.54, 2) })
+    : say("arrangement-cm", { cm: rounded(cm, 1) });

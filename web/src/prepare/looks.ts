@@ -1,3 +1,4 @@
+import { rounded, say } from "../words/say";
 /** The parts of Prepare, as the address names them. */
 export const PARTS = [
   "ground",
@@ -14,18 +15,18 @@ export type Doing = "look" | "crop" | "move" | "focus" | "light" | "dark" | "gli
 
 /** What is said below the picture: what to do in it, or what it shows. */
 export function captionOf(part: Part, doing: Doing, invented: number) {
-  if (part === "measures") return "Touch places in the picture to measure between them";
-  if (part === "transfer") return "The outline as it will be drawn";
+  if (part === "measures") return say("looks-touch-places-picture");
+  if (part === "transfer") return say("looks-outline-will-drawn");
   if (doing !== "look")
     return {
-      crop: "Drag a side of the frame: the whole reference shows",
-      move: "Drag a thing to where it should stand, or touch it to scale it",
-      dark: "Touch where a dark accent should stand",
-      glint: "Touch where a highlight should stand",
-      focus: "Touch the place that should lead",
-      light: "Drag the way the light falls",
+      crop: say("looks-drag-side-frame"),
+      move: say("looks-drag-thing-where"),
+      dark: say("looks-touch-where-dark"),
+      glint: say("looks-touch-where-highlight"),
+      focus: say("looks-touch-place-should"),
+      light: say("looks-drag-way-light"),
     }[doing];
   return invented > 0
-    ? `The picture as arranged; ${(100 * invented).toFixed(1)} % of it is invented`
-    : "The picture as it is arranged";
+    ? say("looks-picture-arranged-invented", { invented: rounded(100 * invented, 1) })
+    : say("looks-picture-arranged");
 }

@@ -1,5 +1,6 @@
 import type { Prepared } from "../api/client";
 import type { Place } from "../parts/line";
+import { say } from "../words/say";
 
 export interface Measure {
   what: string;
@@ -25,21 +26,27 @@ export function between(size: Size, one: Place, other: Place): { cm: number; ang
 export function measuresBetween(
   size: Size,
   marks: readonly Place[],
-  say: (cm: number) => string,
+  told: (cm: number) => string,
 ): Measure[] {
   const found: Measure[] = marks.map((mark, k) => {
     const { x, y } = onSheet(size, mark);
-    return { what: `Place ${k + 1}`, figure: `${say(x)} from the left, ${say(y)} from the top` };
+    return {
+      what: say("measures-place", { k: k + 1 }),
+      figure: say("measures-place-at", { x: told(x), y: told(y) }),
+    };
   });
   const stretches = marks.slice(1).map((mark, k) => between(size, marks[k] as Place, mark));
   stretches.forEach(({ cm, angle }, k) => {
     found.push({
-      what: `From ${k + 1} to ${k + 2}`,
-      figure: `${say(cm)}, ${Math.round(angle)}° from level`,
+      what: say("measures-from-to", { k: k + 1, k2: k + 2 }),
+      figure: say("measures-level", { cm: told(cm), angle: Math.round(angle) }),
     });
   });
   const [one, other] = stretches.slice(-2);
   if (one && other)
-    found.push({ what: "The last two lengths", figure: `1 : ${(other.cm / one.cm).toFixed(2)}` });
+    found.push({
+      what: say("measures-last-two-lengths"),
+      figure: `1 : ${(other.cm / one.cm).toFixed(2)}`,
+    });
   return found;
 }

@@ -1,5 +1,6 @@
 import { Group, Toggle } from "@mantine/core";
 import { Meter } from "../parts/Meter";
+import { say } from "../words/say";
 import { ALL, type Alone } from "./alone";
 import { bandName } from "./bands";
 
@@ -11,34 +12,36 @@ interface Props {
 
 const STEPS = [2, 3, 4, 5, 6, 7, 8, 9];
 const PLAIN: { words: string; to: Alone }[] = [
-  { words: "everything", to: ALL },
-  { words: "the lights", to: { kind: "lights" } },
-  { words: "the accents", to: { kind: "accents" } },
-  { words: "the mass pointed at", to: { kind: "chosen" } },
+  { words: say("alone-choice-everything"), to: ALL },
+  { words: say("alone-choice-lights"), to: { kind: "lights" } },
+  { words: say("alone-choice-accents"), to: { kind: "accents" } },
+  { words: say("alone-choice-mass-pointed"), to: { kind: "chosen" } },
 ];
 
 /** What is shown alone: lights, accents, what is pointed at, a band, or all that is darker than a value. */
 export function AloneChoice({ alone, bands, onAlone }: Props) {
   const than = alone.kind === "darker" ? alone.than : 0;
   return (
-    <Group gap="6 8" pb={12} role="group" aria-label="Show alone">
-      Show
+    <Group gap="6 8" pb={12} role="group" aria-label={say("alone-choice-show-alone")}>
+      {say("alone-choice-show")}
       {PLAIN.map(({ words, to }) => (
         <Toggle key={words} active={alone.kind === to.kind} onClick={() => onAlone(to)}>
           {words}
         </Toggle>
       ))}
       <span>
-        darker than{" "}
+        {say("alone-choice-than")}{" "}
         <Meter
-          label="Darker than"
+          label={say("alone-choice-darker-than")}
           values={STEPS}
           value={than}
           onChange={(to) => onAlone({ kind: "darker", than: to })}
         />{" "}
         <b>{than || ""}</b>
       </span>
-      {alone.kind === "band" && <b>only {bandName(alone.band, bands)}</b>}
+      {alone.kind === "band" && (
+        <b>{say("alone-choice-only", { band: bandName(alone.band, bands) })}</b>
+      )}
     </Group>
   );
 }

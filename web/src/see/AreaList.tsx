@@ -1,4 +1,4 @@
-import { Group, Menu, Toggle } from "@mantine/core";
+import { Group, NativeSelect, Toggle } from "@mantine/core";
 import { useState } from "react";
 import type { Area, AreaWords, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
@@ -7,6 +7,7 @@ import { Choices } from "../parts/Choices";
 import { shortName } from "../parts/masses";
 import { Naming } from "../parts/Naming";
 import { percent } from "../parts/percent";
+import { rounded, say } from "../words/say";
 import { placed, withFamily, withHalves, withJoin, withName, wordsOf } from "./areas";
 import classes from "./see.module.css";
 import type { Way } from "./useDrawing";
@@ -24,16 +25,16 @@ interface Props {
 }
 
 const WAYS: { key: Way; words: string }[] = [
-  { key: "over", words: "draw over" },
-  { key: "round", words: "outline" },
-  { key: "join", words: "join" },
-  { key: "split", words: "split" },
+  { key: "over", words: say("area-list-draw-over") },
+  { key: "round", words: say("area-list-outline") },
+  { key: "join", words: say("area-list-join") },
+  { key: "split", words: say("area-list-split") },
 ];
 const HOW = {
-  over: "Draw over a thing to make it one area.",
-  round: "Draw roughly round a thing; it snaps to the edge.",
-  join: "Draw across the areas that are one thing.",
-  split: "Draw along one of the two things.",
+  over: say("area-list-draw-over-thing"),
+  round: say("area-list-draw-roughly-round"),
+  join: say("area-list-draw-across-areas"),
+  split: say("area-list-draw-along-one"),
 };
 const FAMILIES = ["light", "shadow"] as const;
 
@@ -47,21 +48,21 @@ export function AreaList(props: Props) {
   return (
     <section>
       <Group justify="space-between" fz="sm">
-        <b>Areas, far to near</b>
+        <b>{say("area-list-areas-far-near")}</b>
         <Choices
-          label="What a line means"
+          label={say("area-list-what-line-means")}
           variant="word"
           options={WAYS}
           chosen={way}
           onChoose={(to) => onWay(way === to ? "over" : to)}
         />
       </Group>
-      <p aria-live="polite">{half ? "Now along the other." : HOW[way]}</p>
+      <p aria-live="polite">{half ? say("area-list-now-along-other") : HOW[way]}</p>
       <div className={classes.chosen}>
         {shown ? (
           <Chosen key={shown.id} area={shown} areas={areas} words={words} onEdit={edit} />
         ) : (
-          <p>Choose an area to name it; drag it in the list to where it lies, far to near.</p>
+          <p>{say("area-list-choose-area-name")}</p>
         )}
       </div>
       <Ordered
@@ -130,36 +131,37 @@ interface ChosenProps {
 /** What can be said of the chosen area: its name, place, family, and what it is one with. */
 function Chosen({ area, areas, words, onEdit }: ChosenProps) {
   const move = (by: -1 | 1) => onEdit(placed(words, areas, area.id, area.depth + by));
+  const others = areas
+    .filter(({ id }) => id !== area.id)
+    .map((other) => ({ value: other.id, label: shortName(other) }));
+  const join = (id: string) => {
+    const other = areas.find((one) => one.id === id);
+    if (other) onEdit(withJoin(words, area, other));
+  };
   return (
     <>
       <Naming what="area" name={area.name} onName={(name) => onEdit(withName(words, area, name))} />
       <Group gap={16} py={6}>
         <Act disabled={!area.depth} onClick={() => move(-1)}>
-          farther
+          {say("area-list-farther")}
         </Act>
         <Act disabled={area.depth === areas.length - 1} onClick={() => move(1)}>
-          nearer
+          {say("area-list-nearer")}
         </Act>
         {FAMILIES.filter((family) => family !== area.family).map((family) => (
           <Act key={family} onClick={() => onEdit(withFamily(words, area, family))}>
-            Mark as {family}
+            {say(`area-list-mark-${family}`)}
           </Act>
         ))}
-        <Act onClick={() => onEdit(withHalves(words, area))}>Split into light and shadow</Act>
-        <Menu>
-          <Menu.Target>
-            <Act>join with…</Act>
-          </Menu.Target>
-          <Menu.Dropdown>
-            {areas
-              .filter((a) => a.id !== area.id)
-              .map((other) => (
-                <Menu.Item key={other.id} onClick={() => onEdit(withJoin(words, area, other))}>
-                  {shortName(other)}
-                </Menu.Item>
-              ))}
-          </Menu.Dropdown>
-        </Menu>
+        <Act onClick={() => onEdit(withHalves(words, area))}>
+          {say("area-list-split-into-light")}
+        </Act>
+        <NativeSelect
+          label={say("area-list-join-with")}
+          data={[{ value: "", label: "–" }, ...others]}
+          value=""
+          onChange={({ currentTarget }) => join(currentTarget.value)}
+        />
       </Group>
     </>
   );
@@ -167,6 +169,6 @@ function Chosen({ area, areas, words, onEdit }: ChosenProps) {
 
 /** The family, or a question where its value lies near the border. */
 function familyWords({ family, value }: Area): string {
-  if (family !== "unsure") return family;
-  return `light or shadow? ${value.toFixed(1)}`;
+  if (family !== "unsure") return say(`area-list-${family}`);
+  return say("area-list-light-shadow", { value: rounded(value, 1) });
 }

@@ -5,6 +5,7 @@ import { LineLayer } from "../parts/LineLayer";
 import type { Place } from "../parts/line";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { Tags } from "../parts/Tags";
+import { say } from "../words/say";
 
 interface Props {
   piece: Piece;
@@ -49,10 +50,16 @@ export function AreaPicture({ piece, plan, area, first, onArea, onStroke }: Prop
         src={wholeUrl(piece.id, plan)}
         width={width}
         height={height}
-        alt="The reference"
+        alt={say("area-picture-reference")}
         draggable={false}
       />
-      <PixelCanvas width={width} height={height} label="Outlines of the areas" draw={draw} clear />
+      <PixelCanvas
+        width={width}
+        height={height}
+        label={say("area-picture-outlines-areas")}
+        draw={draw}
+        clear
+      />
       <Tags tags={numbers} />
     </LineLayer>
   );

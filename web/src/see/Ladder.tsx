@@ -4,6 +4,7 @@ import type { Plan } from "../api/client";
 import { shortName } from "../parts/masses";
 import { percent } from "../parts/percent";
 import { ValueSteps } from "../parts/ValueSteps";
+import { say } from "../words/say";
 import { bandName } from "./bands";
 import { columns } from "./columns";
 import classes from "./see.module.css";
@@ -41,18 +42,15 @@ export function Ladder(props: Props) {
   return (
     <section>
       <Group justify="space-between" fz="sm">
-        <b>Values of each area, far to near</b>
-        <span>
-          Value: 0 black to 10 white. A tall block varies in value; a wide one is large in the
-          picture.
-        </span>
+        <b>{say("ladder-values-each-area")}</b>
+        <span>{say("ladder-value-black-white")}</span>
       </Group>
       <div className={classes.frame}>
         <svg
           viewBox={`0 0 ${WIDE} ${TALL + 40}`}
           className={classes.chart}
           role="img"
-          aria-label="Values of the masses"
+          aria-label={say("ladder-values-masses")}
         >
           {things.map(({ area: own, number, x, width }) => (
             <g key={own?.id ?? "rest"} onPointerEnter={() => onArea(own?.id ?? null)}>
@@ -66,7 +64,7 @@ export function Ladder(props: Props) {
               <text x={x + width / 2} y={13} textAnchor="middle" className={classes.band}>
                 {number || ""}
               </text>
-              <title>{own ? shortName(own) : "In no area"}</title>
+              <title>{own ? shortName(own) : say("ladder-area")}</title>
             </g>
           ))}
           <ValueSteps values={STEPS} yOf={y} />
@@ -172,7 +170,7 @@ function Handles({ thresholds, onDrag, onDrop }: HandlesProps) {
           key={`threshold ${k + 1}`}
           role="slider"
           tabIndex={0}
-          aria-label={`Threshold ${k + 1}`}
+          aria-label={say("ladder-threshold", { k: k + 1 })}
           aria-orientation="vertical"
           aria-valuemin={0}
           aria-valuemax={10}

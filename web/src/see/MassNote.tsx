@@ -6,6 +6,7 @@ import { nameIn, shortName } from "../parts/masses";
 import { Naming } from "../parts/Naming";
 import parts from "../parts/parts.module.css";
 import { toReference } from "../prepare/arrangement";
+import { rounded, say } from "../words/say";
 
 interface Props {
   mass: Mass;
@@ -36,54 +37,52 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
         pt={8}
       >
         <Fact
-          shown={`${mass.value.toFixed(1)}`}
-          words={`value, ${low.toFixed(1)} to ${high.toFixed(1)}`}
+          shown={mass.value.toFixed(1)}
+          words={say("mass-note-value", { low: rounded(low, 1), high: rounded(high, 1) })}
         />
         <Fact
-          shown={`${mass.areaCm2.toFixed(1)} cm²`}
-          words={`${(100 * mass.share).toFixed(1)} % of the picture`}
+          shown={say("mass-note-area", { cm2: rounded(mass.areaCm2, 1) })}
+          words={say("mass-note-picture", { share: rounded(100 * mass.share, 1) })}
         />
         <Fact
-          shown={`${mass.widthMm.toFixed(0)} mm`}
-          words={`wide, ${mass.narrowestMm.toFixed(1)} at the narrowest`}
+          shown={say("mass-note-mm", { mm: rounded(mass.widthMm, 0) })}
+          words={say("mass-note-wide-narrowest", { mm: rounded(mass.narrowestMm, 1) })}
         />
         <Fact
-          shown={`${mass.outlineCm.toFixed(0)} cm`}
-          words={`outline, ${mass.pieces} piece${mass.pieces === 1 ? "" : "s"}`}
+          shown={say("mass-note-cm", { cm: rounded(mass.outlineCm, 0) })}
+          words={say("mass-note-outline", { count: mass.pieces })}
         />
         <Fact shown={KINDS[mass.kind]} words={darker(mass.direction)} />
       </SimpleGrid>
       <Text my={8}>
-        Borders:{" "}
-        {borders
-          .map(
-            (b) =>
-              `${nameIn(plan, b.mass)} ${b.lengthCm.toFixed(1)} cm, ${b.softnessMm.toFixed(1)} mm soft`,
-          )
-          .join("; ")}
-        . All measured in the photo, on a surface of {piece.settings.widthCm} ×{" "}
-        {piece.settings.heightCm} cm.
+        {say("mass-note-borders", { borders: borders.map((b) => borderOf(plan, b)).join("; ") })}{" "}
+        {say("mass-note-measured", {
+          wide: piece.settings.widthCm,
+          high: piece.settings.heightCm,
+        })}
       </Text>
       <Naming what="mass" name={mass.name} onName={rename} />
     </section>
   );
 }
 
-const KINDS = { flat: "flat", graded: "graded", accent: "accent" } as const;
-const SIDES = [
-  "right",
-  "upper right",
-  "top",
-  "upper left",
-  "left",
-  "lower left",
-  "bottom",
-  "lower right",
-];
+const borderOf = (plan: Plan, { mass, lengthCm, softnessMm }: Mass["neighbours"][number]) =>
+  say("mass-note-border", {
+    mass: nameIn(plan, mass),
+    cm: rounded(lengthCm, 1),
+    mm: rounded(softnessMm, 1),
+  });
+
+const KINDS = {
+  flat: say("mass-note-flat"),
+  graded: say("mass-note-graded"),
+  accent: say("mass-note-accent"),
+};
+const EIGHTHS = "→↗↑↖←↙↓↘";
 
 /** Where a graded mass gets darker, by an arrow and a side. */
 function darker(direction: number | null): string {
-  if (direction === null) return "one value";
+  if (direction === null) return say("mass-note-one-value");
   const eighth = Math.round((((direction % 360) + 360) % 360) / 45) % 8;
-  return `gets darker to the ${SIDES[eighth]} ${"→↗↑↖←↙↓↘"[eighth]}`;
+  return say("mass-note-darker", { way: EIGHTHS[eighth] ?? "" });
 }

@@ -2,6 +2,7 @@ import { Group } from "@mantine/core";
 import { Act } from "../parts/Act";
 import { Meter } from "../parts/Meter";
 import type { Room } from "../pieces/PieceRoom";
+import { say } from "../words/say";
 import type { Look } from "./looks";
 import type { Seeing } from "./useSee";
 
@@ -19,9 +20,9 @@ export function Meters({ room, see }: { room: Room; see: Seeing }) {
   return (
     <Group gap="10 26" align="flex-end" pb="md">
       <span>
-        Squint{" "}
+        {say("meters-squint")}{" "}
         <Meter
-          label="Squint"
+          label={say("meters-squint")}
           values={SQUINTS}
           value={squint}
           onChange={(s) => edit.mutate({ squint: s })}
@@ -29,9 +30,9 @@ export function Meters({ room, see }: { room: Room; see: Seeing }) {
         <b>{squint}</b>
       </span>
       <span>
-        Bands{" "}
+        {say("meters-bands")}{" "}
         <Meter
-          label="Bands"
+          label={say("meters-bands")}
           values={BANDS}
           value={bands}
           onChange={(b) => edit.mutate({ bands: b, thresholds: null })}
@@ -39,12 +40,18 @@ export function Meters({ room, see }: { room: Room; see: Seeing }) {
         <b>{thresholds.length + 1}</b>
       </span>
       <Act onClick={() => edit.mutate({ even: !even, thresholds: null })}>
-        {even ? "find the bands in the picture" : "space them evenly"}
+        {even ? say("meters-find-bands-picture") : say("meters-space-them-evenly")}
       </Act>
       {look === "values" && (
         <span>
-          From <Meter label="Metres away" values={METRES} value={metres} onChange={setMetres} />{" "}
-          <b>{metres ? `${metres} m` : "near"}</b>
+          {say("meters-from")}{" "}
+          <Meter
+            label={say("meters-metres-away")}
+            values={METRES}
+            value={metres}
+            onChange={setMetres}
+          />{" "}
+          <b>{metres ? say("meters-away", { metres }) : say("meters-near")}</b>
         </span>
       )}
     </Group>

@@ -5,6 +5,7 @@ import { Act } from "../parts/Act";
 import { Meter } from "../parts/Meter";
 import { PhotoPick } from "../parts/PhotoPick";
 import { percent } from "../parts/percent";
+import { Rich, say } from "../words/say";
 import type { usePhotos } from "./usePhotos";
 
 const AMOUNTS = [0, 0.25, 0.5, 0.75, 1];
@@ -26,36 +27,36 @@ export function PhotoNote({ piece, plan, photos, changes }: Props) {
   if (photos.cutting)
     return (
       <p>
-        <b>Draw roughly round the thing.</b> It snaps to the edge and comes onto your photo, to be
-        placed. <Act onClick={() => photos.setCutting(null)}>leave it</Act>
+        <Rich words={say("photo-note-draw-round")} />{" "}
+        <Act onClick={() => photos.setCutting(null)}>{say("photo-note-leave")}</Act>
       </p>
     );
   return (
     <Stack component="section" gap={8}>
       {blown + crushed > 0 ? (
         <p>
-          {percent(blown)} of the photo is blown to white, {percent(crushed)} crushed to black.{" "}
+          {say("photo-note-lost", { white: percent(blown), black: percent(crushed) })}{" "}
           <Act aria-pressed={photos.marked} onClick={() => photos.setMarked(!photos.marked)}>
-            {photos.marked ? "hide where" : "show where"}
+            {photos.marked ? say("photo-note-hide-where") : say("photo-note-show-where")}
           </Act>
         </p>
       ) : (
-        <p>Nothing of the photo is blown to white or crushed to black.</p>
+        <p>{say("photo-note-nothing-photo-blown")}</p>
       )}
       <Group gap={26} align="flex-end">
         <span>
-          Open the darks{" "}
+          {say("photo-note-open-darks")}{" "}
           <Meter
-            label="Open the darks"
+            label={say("photo-note-open-darks")}
             values={AMOUNTS}
             value={darks}
             onChange={(to) => open({ darks: to })}
           />
         </span>
         <span>
-          the lights{" "}
+          {say("photo-note-open-lights")}{" "}
           <Meter
-            label="Open the lights"
+            label={say("photo-note-open-lights")}
             values={AMOUNTS}
             value={lights}
             onChange={(to) => open({ lights: to })}
@@ -67,9 +68,9 @@ export function PhotoNote({ piece, plan, photos, changes }: Props) {
       ))}
       <Things photos={photos} />
       <Group gap="6 18">
-        <PhotoPick words="cut a thing from another photo" onTaken={photos.setCutting} />
+        <PhotoPick words={say("photo-note-cut-thing-another")} onTaken={photos.setCutting} />
         <PhotoPick
-          words="put another photo in its place"
+          words={say("photo-note-put-another-photo")}
           onTaken={({ hash }) => changes.edit.mutate({ reference: hash })}
         />
       </Group>
@@ -83,15 +84,21 @@ function Things({ photos }: { photos: ReturnType<typeof usePhotos> }) {
   return borrowed.map((thing, k) => (
     <Group key={`${thing.photo} ${thing.outline[0]?.x}`} gap="6 14">
       <Toggle active={k === chosen} onClick={() => choose(k === chosen ? null : k)}>
-        borrowed thing {k + 1}
+        {say("photo-note-borrowed-thing", { k: k + 1 })}
       </Toggle>
       {k === chosen && (
         <>
-          <span>Drag it to its place.</span>
-          <Act onClick={() => change(k, { width: thing.width * LARGER })}>larger</Act>
-          <Act onClick={() => change(k, { width: thing.width / LARGER })}>smaller</Act>
-          <Act onClick={() => change(k, { flipped: !thing.flipped })}>turn it round</Act>
-          <Act onClick={() => leave(k)}>leave it out</Act>
+          <span>{say("photo-note-drag-place")}</span>
+          <Act onClick={() => change(k, { width: thing.width * LARGER })}>
+            {say("photo-note-larger")}
+          </Act>
+          <Act onClick={() => change(k, { width: thing.width / LARGER })}>
+            {say("photo-note-smaller")}
+          </Act>
+          <Act onClick={() => change(k, { flipped: !thing.flipped })}>
+            {say("photo-note-turn-round")}
+          </Act>
+          <Act onClick={() => leave(k)}>{say("photo-note-leave-out")}</Act>
         </>
       )}
     </Group>

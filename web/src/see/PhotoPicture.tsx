@@ -5,6 +5,7 @@ import { drawn, LineLayer } from "../parts/LineLayer";
 import type { Place } from "../parts/line";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import layers from "../parts/parts.module.css";
+import { say } from "../words/say";
 import { placedOutline, type usePhotos } from "./usePhotos";
 
 interface Props {
@@ -31,7 +32,7 @@ export function PhotoPicture({ piece, plan, photos, values }: Props) {
           src={`/api/references/${cutting.hash}/picture`}
           width={cutting.width}
           height={cutting.height}
-          alt="What a thing is cut from"
+          alt={say("photo-picture-what-thing-cut")}
           draggable={false}
         />
       </LineLayer>
@@ -51,10 +52,16 @@ export function PhotoPicture({ piece, plan, photos, values }: Props) {
         src={shownUrl(piece.id, plan, "picture")}
         width={width}
         height={height}
-        alt="The reference"
+        alt={say("photo-picture-reference")}
       />
       {photos.marked && (
-        <PixelCanvas width={width} height={height} label="Lost detail" draw={draw} clear />
+        <PixelCanvas
+          width={width}
+          height={height}
+          label={say("photo-picture-lost-detail")}
+          draw={draw}
+          clear
+        />
       )}
     </div>
   );
@@ -108,7 +115,7 @@ function Placing({ piece, plan, thing, onPlace }: PlacingProps) {
         src={wholeUrl(piece.id, plan)}
         width={width}
         height={height}
-        alt="The reference"
+        alt={say("photo-picture-reference")}
         draggable={false}
       />
       <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">

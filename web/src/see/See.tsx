@@ -4,6 +4,7 @@ import columns from "../parts/parts.module.css";
 import { SceneDrawing } from "../parts/SceneDrawing";
 import { Explained } from "../parts/Term";
 import { type Room, useRoom } from "../pieces/PieceRoom";
+import { Rich, say } from "../words/say";
 import { AloneChoice } from "./AloneChoice";
 import { AreaList } from "./AreaList";
 import { AreaPicture } from "./AreaPicture";
@@ -19,13 +20,21 @@ import { WindowsNote } from "./WindowsNote";
 import { WindowsPicture } from "./WindowsPicture";
 
 const WORDS: Record<Look, string> = {
-  reference: "As photographed",
-  values: "Values only",
-  bands: "In bands",
-  masses: "In masses",
-  areas: "In areas",
-  edges: "Edges alone",
-  windows: "Two windows",
+  reference: say("see-photographed"),
+  values: say("see-values-only"),
+  bands: say("see-bands"),
+  masses: say("see-masses"),
+  areas: say("see-areas"),
+  edges: say("see-edges-alone"),
+  windows: say("see-two-windows"),
+};
+/** The word of the craft that each look is about. */
+const TERMS: Partial<Record<Look, string>> = {
+  values: "value",
+  bands: "band",
+  masses: "mass",
+  areas: "area",
+  edges: "edge",
 };
 const ALONE: readonly Look[] = ["values", "bands", "masses"];
 
@@ -44,11 +53,11 @@ export function See() {
       <Tabs.Panel value={look} tabIndex={-1}>
         <Picture room={room} see={see} />
         <Caption>
-          <b>{see.held ? "Squinted at" : WORDS[look]}</b>
-          <Tabs.List aria-label="How to look" data-arrows>
+          <b>{see.held ? say("see-squinted") : WORDS[look]}</b>
+          <Tabs.List aria-label={say("see-how-look")} data-arrows>
             {LOOKS.map((name) => (
-              <Explained key={name} word={name}>
-                <Tabs.Tab value={name}>{name === "reference" ? "photo" : name}</Tabs.Tab>
+              <Explained key={name} word={TERMS[name]}>
+                <Tabs.Tab value={name}>{say(`see-look-${name}`)}</Tabs.Tab>
               </Explained>
             ))}
           </Tabs.List>
@@ -158,7 +167,7 @@ function Note({ room, see }: Props) {
   if (!pointed)
     return (
       <p>
-        <b>{plan.document.masses.length} masses.</b> Point at a mass, or press ↓, for its measures.
+        <Rich words={say("see-point", { count: plan.document.masses.length })} />
       </p>
     );
   return <MassNote key={pointed.id} mass={pointed} piece={piece} plan={plan} changes={changes} />;

@@ -2,6 +2,7 @@ import { useCallback } from "react";
 import type { Piece, Plan } from "../api/client";
 import { useLabels } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
+import { say } from "../words/say";
 import { hide, type shownOf } from "./alone";
 import { lookedUp, useGreys } from "./bands";
 import { edges, hardnesses } from "./edges";
@@ -52,7 +53,7 @@ export function SeePicture({ piece, plan, look, values, table, mass, shown, onMa
     <PixelCanvas
       width={width}
       height={height}
-      label={`The reference: ${look}`}
+      label={say("see-picture-reference", { look })}
       draw={draw}
       onPoint={point}
     />

@@ -1,6 +1,7 @@
 import { Group, Text, Title, Toggle } from "@mantine/core";
 import type { Comparison } from "../api/client";
 import { Swatch } from "../parts/Swatch";
+import { Rich, rounded, say } from "../words/say";
 import { bandName } from "./bands";
 import type { useWindows } from "./useWindows";
 
@@ -12,23 +13,23 @@ interface Props {
 }
 
 const SIZES = [
-  { half: 0.006, words: "small" },
-  { half: 0.015, words: "middle" },
-  { half: 0.04, words: "large" },
+  { half: 0.006, words: say("windows-note-small") },
+  { half: 0.015, words: say("windows-note-middle") },
+  { half: 0.04, words: say("windows-note-large") },
 ];
 
 /** What the two windows tell: values, difference in words, where the first stands, profiles along a line. */
 export function WindowsNote({ by, bands, lining, onLining }: Props) {
   const { found, windows, line } = by;
-  if (!found) return <p>{by.problem?.message ?? "Reading the two windows…"}</p>;
+  if (!found) return <p>{by.problem?.message ?? say("windows-note-reading-two-windows")}</p>;
   const predicted = windows.other.source === "predicted";
   return (
     <section aria-live="polite">
       <Group gap={18} mb={8}>
         <Patch reading={found.one} words="1" />
-        <Patch reading={found.other} words={predicted ? "2, as predicted" : "2"} />
+        <Patch reading={found.other} words={predicted ? say("windows-note-predicted") : "2"} />
         <div>
-          <Title order={2}>The second is {found.words}</Title>
+          <Title order={2}>{say("windows-note-second", { difference: found.words })}</Title>
           <p>ΔE₀₀ {found.apart.toFixed(1)}</p>
         </div>
       </Group>
@@ -38,13 +39,13 @@ export function WindowsNote({ by, bands, lining, onLining }: Props) {
           active={predicted}
           onClick={() => by.change("other", { source: predicted ? "reference" : "predicted" })}
         >
-          second on the predicted picture
+          {say("windows-note-second-predicted-picture")}
         </Toggle>
         <Toggle
           active={false}
           onClick={() => by.change("other", { x: windows.one.x, y: windows.one.y })}
         >
-          both at one place
+          {say("windows-note-both-one-place")}
         </Toggle>
         {SIZES.map(({ half, words }) => (
           <Toggle
@@ -65,7 +66,7 @@ export function WindowsNote({ by, bands, lining, onLining }: Props) {
             onLining();
           }}
         >
-          {lining ? "drag across the picture" : "values along a line"}
+          {lining ? say("windows-note-drag-across-picture") : say("windows-note-values-along-line")}
         </Toggle>
       </Group>
       {found.profiles.length > 0 && <Profiles profiles={found.profiles} />}
@@ -88,10 +89,15 @@ function Standing({ standing, bands }: { standing: Comparison["standing"]; bands
   const { value, band, nearest, onSurface, beside } = standing;
   return (
     <p>
-      The first, {value.toFixed(1)}, belongs to <b>{bandName(band, bands)}</b>, {nearest.toFixed(1)}{" "}
-      from its border. On the bare surface it looks like {onSurface.toFixed(1)}, here like{" "}
-      {beside.toFixed(1)}{" "}
-      <span className="quiet">(by a published rule of contrast, CIECAM02; not measured)</span>.
+      <Rich
+        words={say("windows-note-standing", {
+          value: rounded(value, 1),
+          band: bandName(band, bands),
+          by: rounded(nearest, 1),
+        })}
+      />{" "}
+      {say("windows-note-looks", { bare: rounded(onSurface, 1), here: rounded(beside, 1) })}{" "}
+      <span className="quiet">{say("windows-note-published-rule-contrast")}</span>
     </p>
   );
 }
@@ -107,7 +113,7 @@ function Profiles({ profiles }: { profiles: number[][] }) {
       width="100%"
       style={{ maxWidth: 480 }}
       role="img"
-      aria-label="Values along the line"
+      aria-label={say("windows-note-values-along-line-b")}
     >
       {[2, 4, 6, 8].map((v) => (
         <g key={v}>

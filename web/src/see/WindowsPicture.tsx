@@ -3,6 +3,7 @@ import type { Piece, Plan } from "../api/client";
 import { shownUrl } from "../api/hooks";
 import type { Place } from "../parts/line";
 import layers from "../parts/parts.module.css";
+import { say } from "../words/say";
 import classes from "./see.module.css";
 import type { useWindows, Which } from "./useWindows";
 
@@ -57,7 +58,7 @@ export function WindowsPicture({ piece, plan, by, lining }: Props) {
         src={shownUrl(piece.id, plan, "picture")}
         width={width}
         height={height}
-        alt="The reference"
+        alt={say("windows-picture-reference")}
         draggable={false}
       />
       {line && (
@@ -81,9 +82,12 @@ export function WindowsPicture({ piece, plan, by, lining }: Props) {
             role="slider"
             tabIndex={0}
             className={classes.window}
-            aria-label={`${k ? "Second" : "First"} window`}
+            aria-label={k ? say("windows-picture-second") : say("windows-picture-first")}
             aria-valuenow={Math.round(100 * at.x)}
-            aria-valuetext={`${Math.round(100 * at.x)} % across, ${Math.round(100 * at.y)} % down`}
+            aria-valuetext={say("windows-picture-across-down", {
+              x: Math.round(100 * at.x),
+              y: Math.round(100 * at.y),
+            })}
             style={{
               left: `${100 * at.x}%`,
               top: `${100 * at.y}%`,

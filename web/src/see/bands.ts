@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import { useCatalogue } from "../api/hooks";
+import { say } from "../words/say";
 
 const NONE: number[] = [];
 
@@ -44,14 +45,12 @@ export function useShares(histogram: readonly number[], thresholds: readonly num
 
 /** What a band is called, from the darkest (0) up: the middle is widest, so it has several names. */
 export function bandName(band: number, count: number): string {
-  if (band === 0) return "Dark";
-  if (band === count - 1) return "Light";
+  if (band === 0) return say("bands-dark");
+  if (band === count - 1) return say("bands-light");
   const middle = (count - 1) / 2;
-  if (count % 2 && band === middle) return "Middle";
+  if (count % 2 && band === middle) return say("bands-middle");
   const step = Math.ceil(Math.abs(band - middle));
   const most = Math.ceil(middle) - 1;
   const tone = band < middle ? "dark" : "light";
-  return `${most > 1 && step > 1 ? "Very " : ""}${tone} middle`.replace(/^./, (first) =>
-    first.toUpperCase(),
-  );
+  return say(most > 1 && step > 1 ? `bands-very-${tone}-middle` : `bands-${tone}-middle`);
 }

@@ -9,6 +9,7 @@ import {
 } from "@mantine/core";
 import { useForm } from "@mantine/form";
 import type { ShelfGiven } from "../api/client";
+import { say } from "../words/say";
 import { useListed } from "./useShelf";
 
 const KINDS = ["paint", "stick", "surface", "tool"] as const;
@@ -56,7 +57,7 @@ export function AddItem({ busy, onAdd }: Props) {
   return (
     <form onSubmit={submit}>
       <SimpleGrid cols={2} spacing={18} verticalSpacing={10} py={12}>
-        <Radio.Group aria-label="What is it?" {...form.getInputProps("kind")}>
+        <Radio.Group aria-label={say("add-item-what")} {...form.getInputProps("kind")}>
           <Group gap={20}>
             {KINDS.map((k) => (
               <Radio key={k} value={k} label={k} />
@@ -65,7 +66,7 @@ export function AddItem({ busy, onAdd }: Props) {
         </Radio.Group>
         {media.length > 1 ? (
           <NativeSelect
-            label="Medium"
+            label={say("add-item-medium")}
             data={media}
             {...form.getInputProps("medium")}
             value={inMedium}
@@ -76,8 +77,8 @@ export function AddItem({ busy, onAdd }: Props) {
         <TextInput
           {...stacked}
           list="listed"
-          label={kind === "paint" ? "The pigment it is made of, or nearest to" : "It is like"}
-          placeholder="type a few letters"
+          label={kind === "paint" ? say("add-item-pigment-made-nearest") : say("add-item-like")}
+          placeholder={say("add-item-type-few-letters")}
           {...form.getInputProps("like")}
         />
         <datalist id="listed">
@@ -87,21 +88,26 @@ export function AddItem({ busy, onAdd }: Props) {
         </datalist>
         <TextInput
           {...stacked}
-          label="Your name for it"
+          label={say("add-item-your-name")}
           maxLength={80}
           placeholder={found?.words}
           {...form.getInputProps("name")}
         />
         <NumberInput
           {...stacked}
-          label={`Left${kind === "paint" ? ", ml" : ""}`}
+          label={say(kind === "paint" ? "add-item-left-ml" : "add-item-left")}
           min={0}
           {...form.getInputProps("left")}
         />
-        <TextInput {...stacked} label="Set" maxLength={80} {...form.getInputProps("set")} />
+        <TextInput
+          {...stacked}
+          label={say("add-item-set")}
+          maxLength={80}
+          {...form.getInputProps("set")}
+        />
         {kind === "paint" && (
           <Group component="fieldset" gap={8} align="baseline">
-            <legend>Its colour as it comes, over white, if you have it measured</legend>
+            <legend>{say("add-item-colour-comes-over")}</legend>
             {CHANNELS.map((channel, k) => (
               <NumberInput
                 key={channel}
@@ -114,10 +120,10 @@ export function AddItem({ busy, onAdd }: Props) {
           </Group>
         )}
         <Button type="submit" disabled={!found || busy} style={{ alignSelf: "end" }}>
-          Put it on the shelf
+          {say("add-item-put-shelf")}
         </Button>
       </SimpleGrid>
-      {found && <p className="quiet">{found.says}. Modelled, not measured.</p>}
+      {found && <p className="quiet">{say("add-item-modelled-measured", { thing: found.says })}</p>}
     </form>
   );
 }

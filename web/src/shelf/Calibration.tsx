@@ -3,6 +3,7 @@ import type { Calibration as Fit, PaintDetail, ShelfItem } from "../api/client";
 import { Act } from "../parts/Act";
 import { FilePick } from "../parts/FilePick";
 import { Swatch } from "../parts/Swatch";
+import { Rich, rounded, say } from "../words/say";
 import classes from "./shelf.module.css";
 import { complete, useCalibration } from "./useCalibration";
 
@@ -20,29 +21,29 @@ export function Calibration({ item, strip, reader }: Props) {
   return (
     <section>
       <Title order={4} mt={10}>
-        Your own swatches
+        {say("calibration-your-own-swatches")}
       </Title>
       <Group gap="2 22">
         <a href={`/api/shelf/items/${item.key}/strip.pdf`} target="_blank" rel="noreferrer">
-          print the strip to paint on
+          {say("calibration-print-strip-paint")}
         </a>
         <FilePick
-          words="read a photo or CxF of it"
-          label="A photo or CxF file of the strip"
+          words={say("calibration-read-photo-cxf")}
+          label={say("calibration-photo-cxf-file")}
           accept="image/*,.cxf"
           onFile={by.photo}
         />
         <Act disabled={by.busy} onClick={by.device}>
-          hold the {reader} on it
+          {say("calibration-hold", { reader })}
         </Act>
       </Group>
       <Table mt={8} withRowBorders={false}>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th>Field</Table.Th>
-            <Table.Th>expected</Table.Th>
-            <Table.Th>L* a* b* as read</Table.Th>
-            <Table.Th>fitted</Table.Th>
+            <Table.Th>{say("calibration-field")}</Table.Th>
+            <Table.Th>{say("calibration-expected")}</Table.Th>
+            <Table.Th>{say("calibration-l-b-read")}</Table.Th>
+            <Table.Th>{say("calibration-fitted")}</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
@@ -102,7 +103,7 @@ function FieldRow({ field, own, fitted, onType, onSettle }: FieldProps) {
       </Table.Td>
       <Table.Td>
         <Swatch lab={fitted?.after} {...chip} /> {fitted && `ΔE ${fitted.apart.toFixed(1)}`}
-        {fitted?.outlier && " left out: it fits with none of the others"}
+        {fitted?.outlier && ` ${say("calibration-left-out")}`}
       </Table.Td>
     </Table.Tr>
   );
@@ -111,12 +112,16 @@ function FieldRow({ field, own, fitted, onType, onSettle }: FieldProps) {
 function Verdict({ fit, onKeep }: { fit: Fit; onKeep: () => void }) {
   return (
     <Text component="div" pt={10}>
-      The listed paint misses your swatches by <b>{fit.before.toFixed(1)}</b> units of colour on
-      average, fitted to them by <b>{fit.after.toFixed(1)}</b>. An eye sees about 1.{" "}
+      <Rich
+        words={say("calibration-misses", {
+          before: rounded(fit.before, 1),
+          after: rounded(fit.after, 1),
+        })}
+      />{" "}
       {fit.shelf ? (
-        <b>Kept: recipes use your paint now.</b>
+        <b>{say("calibration-kept-recipes-use")}</b>
       ) : (
-        <Button onClick={onKeep}>Keep the fitted paint</Button>
+        <Button onClick={onKeep}>{say("calibration-keep-fitted-paint")}</Button>
       )}
     </Text>
   );

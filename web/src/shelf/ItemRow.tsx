@@ -2,6 +2,7 @@ import { Group, UnstyledButton } from "@mantine/core";
 import type { ShelfItem } from "../api/client";
 import { css } from "../parts/colour";
 import { NumberField } from "../parts/NumberField";
+import { listed, say } from "../words/say";
 import classes from "./shelf.module.css";
 
 interface Props {
@@ -13,7 +14,10 @@ interface Props {
   onLeft: (left: number | null) => Promise<unknown>;
 }
 
-const UNITS: Partial<Record<ShelfItem["kind"], string>> = { paint: "ml", surface: "sheets" };
+const UNITS: Partial<Record<ShelfItem["kind"], string>> = {
+  paint: say("item-row-ml"),
+  surface: say("item-row-sheets"),
+};
 
 /** A thing on the shelf: a paint as its drawdown over a black line, thick to thin; what it does; what is left. */
 export function ItemRow({ item, chosen, twins, onChoose, onLeft }: Props) {
@@ -27,20 +31,20 @@ export function ItemRow({ item, chosen, twins, onChoose, onLeft }: Props) {
           <small className={classes.more}>
             {item.medium && `${item.medium} · `}
             {item.says}
-            {twins.length > 0 && ` · does the same as ${twins.join(", ")}`}
+            {twins.length > 0 && ` · ${say("item-row-twins", { things: listed(twins) })}`}
           </small>
-          {item.caution && <small>Caution: {item.caution}</small>}
+          {item.caution && <small>{say("item-row-caution", { caution: item.caution })}</small>}
         </span>
       </UnstyledButton>
       <Group w={132} pl={10} gap={6} wrap="nowrap">
         <NumberField
           key={`${item.left}`}
-          aria-label={`${item.name} left`}
+          aria-label={say("item-row-left", { item: item.name })}
           placeholder="?"
           kept={item.left ?? null}
           onKeep={onLeft}
         />
-        {UNITS[item.kind] ?? "pieces"}
+        {UNITS[item.kind] ?? say("item-row-pieces")}
       </Group>
     </Group>
   );

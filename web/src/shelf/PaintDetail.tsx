@@ -5,6 +5,7 @@ import { Act } from "../parts/Act";
 import { ProblemNote } from "../parts/Problem";
 import { Swatch } from "../parts/Swatch";
 import { TextField } from "../parts/TextField";
+import { Rich, rounded, say } from "../words/say";
 import { Calibration } from "./Calibration";
 import classes from "./shelf.module.css";
 import { type Told, usePaintDetail } from "./useShelf";
@@ -23,28 +24,33 @@ export function PaintDetail({ item, revision, onChange, onRemove }: Props) {
     <section className={classes.detail}>
       <Title order={2}>{item.name}</Title>
       <p>
-        {item.says}
-        {item.kind === "paint" &&
-          (item.measured
-            ? ". Measured: your own swatches."
-            : ". Modelled as the listed pigment, not measured.")}
+        {item.kind === "paint"
+          ? say(item.measured ? "paint-detail-measured" : "paint-detail-modelled", {
+              thing: item.says,
+            })
+          : item.says}
       </p>
       {item.kind === "paint" && <Looks item={item} revision={revision} />}
       <SimpleGrid cols={2} spacing={18} verticalSpacing={8} mt="md">
         <TextField
           {...stacked}
-          label="Name"
+          label={say("paint-detail-name")}
           kept={item.name}
           onKeep={(name) => name && onChange({ name })}
         />
-        <TextField {...stacked} label="Set" kept={item.set} onKeep={(set) => onChange({ set })} />
         <TextField
           {...stacked}
-          label="Note"
+          label={say("paint-detail-set")}
+          kept={item.set}
+          onKeep={(set) => onChange({ set })}
+        />
+        <TextField
+          {...stacked}
+          label={say("paint-detail-note")}
           kept={item.note}
           onKeep={(note) => onChange({ note })}
         />
-        <Act onClick={onRemove}>take it off the shelf</Act>
+        <Act onClick={onRemove}>{say("paint-detail-take-off-shelf")}</Act>
       </SimpleGrid>
     </section>
   );
@@ -52,10 +58,10 @@ export function PaintDetail({ item, revision, onChange, onRemove }: Props) {
 
 /** Lamps of the standard tables in words; all others go by their own name. */
 const LAMPS: Record<string, string> = {
-  A: "a tungsten lamp (A)",
-  D50: "warm daylight (D50)",
-  D65: "daylight (D65)",
-  D75: "north light (D75)",
+  A: say("paint-detail-tungsten-lamp"),
+  D50: say("paint-detail-warm-daylight-d"),
+  D65: say("paint-detail-daylight-d"),
+  D75: say("paint-detail-north-light-d"),
 };
 
 function Looks({ item, revision }: { item: ShelfItem; revision: number }) {
@@ -63,25 +69,28 @@ function Looks({ item, revision }: { item: ShelfItem; revision: number }) {
   const found = usePaintDetail(item.key, revision, lamp);
   if (found.error) return <ProblemNote>{found.error.message}</ProblemNote>;
   const detail = found.data;
-  if (!detail) return <p className="quiet">Working its looks out…</p>;
+  if (!detail) return <p className="quiet">{say("paint-detail-working-looks-out")}</p>;
   return (
     <>
       <NativeSelect
         mt={6}
-        label="Seen by"
+        label={say("paint-detail-seen")}
         data={detail.lamps.map((name) => ({ value: name, label: LAMPS[name] ?? name }))}
         value={lamp}
         onChange={(event) => setLamp(event.currentTarget.value)}
       />
       <Row
-        title="Thinned over white"
+        title={say("paint-detail-thinned-over-white")}
         cells={detail.ramp.map(({ film, look }) => ({ look, words: filmWords(film) }))}
       />
       <Row
-        title="Tinted with white"
+        title={say("paint-detail-tinted-white")}
         cells={detail.tints.map(({ white, look }) => ({
           look,
-          words: white === 0 ? "masstone" : `${Math.round(100 * white)} % white`,
+          words:
+            white === 0
+              ? say("paint-detail-masstone")
+              : say("paint-detail-white", { white: Math.round(100 * white) }),
         }))}
       />
       <Grounds grounds={detail.grounds} />
@@ -91,7 +100,7 @@ function Looks({ item, revision }: { item: ShelfItem; revision: number }) {
 }
 
 const filmWords = (film: number) =>
-  film === 1 ? "as it comes" : `1 : ${Math.round(1 / film - 1)}`;
+  film === 1 ? say("paint-detail-comes") : `1 : ${Math.round(1 / film - 1)}`;
 
 interface RowProps {
   title: string;
@@ -122,7 +131,7 @@ function Grounds({ grounds }: { grounds: Detail["grounds"] }) {
   return (
     <>
       <Title order={4} mt={10}>
-        Over grounds, as it comes and thin
+        {say("paint-detail-over-grounds-comes")}
       </Title>
       <div className={classes.looks}>
         {grounds.map(({ ground, lab, full, thin }) => (
@@ -132,7 +141,12 @@ function Grounds({ grounds }: { grounds: Detail["grounds"] }) {
               <Swatch lab={thin} flex={1} bd="0" />
             </Swatch>
             <Text component="figcaption" fz="xs">
-              <b>{full[3]?.toFixed(1)}</b>, thin <b>{thin[3]?.toFixed(1)}</b>
+              <Rich
+                words={say("paint-detail-full-thin", {
+                  full: rounded(full[3] ?? 0, 1),
+                  thin: rounded(thin[3] ?? 0, 1),
+                })}
+              />
             </Text>
           </figure>
         ))}

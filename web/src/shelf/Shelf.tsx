@@ -8,6 +8,7 @@ import { Frame, HOME } from "../parts/Frame";
 import { useKeys } from "../parts/keys";
 import { ProblemNote } from "../parts/Problem";
 import { History } from "../pieces/History";
+import { Rich, say } from "../words/say";
 import { AddItem } from "./AddItem";
 import { ItemRow } from "./ItemRow";
 import { PaintDetail } from "./PaintDetail";
@@ -15,10 +16,10 @@ import classes from "./shelf.module.css";
 import { useShelf, useShelfChanges } from "./useShelf";
 
 const KINDS = [
-  { kind: "paint", words: "Paints" },
-  { kind: "stick", words: "Sticks" },
-  { kind: "surface", words: "Surfaces" },
-  { kind: "tool", words: "Tools" },
+  { kind: "paint", words: say("shelf-paints") },
+  { kind: "stick", words: say("shelf-sticks") },
+  { kind: "surface", words: say("shelf-surfaces") },
+  { kind: "tool", words: say("shelf-tools") },
 ] as const;
 
 type Changes = ReturnType<typeof useShelfChanges>;
@@ -50,8 +51,12 @@ export function Shelf() {
           />
           {changes.take.data && (
             <Box component="p" py={10}>
-              {changes.take.data.added} added, {changes.take.data.updated} changed,{" "}
-              {changes.take.data.same} unchanged. {changes.take.data.notes.join(" ")}
+              {say("shelf-taken", {
+                added: changes.take.data.added,
+                updated: changes.take.data.updated,
+                same: changes.take.data.same,
+              })}{" "}
+              {changes.take.data.notes.join(" ")}
             </Box>
           )}
           {adding && (
@@ -62,8 +67,7 @@ export function Shelf() {
           )}
           {shelf && items.length === 0 && !adding && (
             <Box component="p" py={10} maw="46ch" fz={17}>
-              Nothing stands here yet. Add the paints you own, or take them in from a CSV or CxF
-              file: recipes then use your tubes, and pieces say whether enough is left.
+              {say("shelf-nothing-stands-here")}
             </Box>
           )}
           {shelf && (
@@ -96,32 +100,37 @@ interface HeadProps {
   onAdding: () => void;
 }
 
+const exported = (ending: string, words: string) => (
+  <a href={`/api/shelf/export/shelf.${ending}`} download>
+    {words}
+  </a>
+);
+
 /** What can be done with the shelf as a whole. */
 function Head({ shelf, changes, adding, onAdding }: HeadProps) {
   return (
     <Group className={classes.head} gap="4 20" align="baseline">
-      <Title flex={1}>Shelf</Title>
+      <Title flex={1}>{say("shelf-shelf")}</Title>
       <Act aria-expanded={adding} onClick={onAdding}>
-        {adding ? "close" : "add something"}
+        {adding ? say("shelf-close") : say("shelf-add-something")}
       </Act>
       {/* Only once it is known what stands there: changes name the revision they are made on. */}
       {shelf && (
         <FilePick
-          words="import"
-          label="A shelf as CSV or CxF"
+          words={say("shelf-import")}
+          label={say("shelf-shelf-csv-cxf")}
           accept=".csv,.cxf"
           onFile={(file) => changes.take.mutate(file)}
         />
       )}
       <span>
-        export{" "}
-        <a href="/api/shelf/export/shelf.csv" download>
-          CSV
-        </a>{" "}
-        or{" "}
-        <a href="/api/shelf/export/shelf.cxf" download>
-          CxF
-        </a>
+        <Rich
+          words={say("shelf-export")}
+          parts={{
+            csv: (words) => exported("csv", words),
+            cxf: (words) => exported("cxf", words),
+          }}
+        />
       </span>
       <History
         undo={shelf?.undo}

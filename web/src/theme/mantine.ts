@@ -31,7 +31,6 @@ import "@mantine/core/styles/Kbd.css";
 import "@mantine/core/styles/ModalBase.css";
 import "@mantine/core/styles/Modal.css";
 import "@mantine/core/styles/Notification.css";
-import "@mantine/core/styles/Menu.css";
 import "@mantine/core/styles/Tooltip.css";
 import "@mantine/dropzone/styles.css";
 import "@mantine/notifications/styles.css";

@@ -5,7 +5,6 @@ import {
   type CSSVariablesResolver,
   createTheme,
   Input,
-  Menu,
   Modal,
   NativeSelect,
   Notification,
@@ -60,7 +59,6 @@ export const theme = createTheme({
       classNames: { label: controls.label },
     }),
     Input: Input.extend({ classNames: { input: controls.input } }),
-    Menu: Menu.extend({ defaultProps: { shadow: "none" } }),
     Modal: Modal.extend({
       defaultProps: { shadow: "none", size: 620 },
       classNames: { title: controls.dialog },

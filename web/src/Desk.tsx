@@ -1,0 +1,27 @@
+import { MantineProvider } from "@mantine/core";
+import { Notifications } from "@mantine/notifications";
+import { MutationCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { App } from "./App";
+import { tell } from "./parts/tell";
+import { greys, theme } from "./theme/theme";
+
+// Whatever could not be done is told in one place, and stays until it is closed by hand.
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
+  mutationCache: new MutationCache({ onError: tell }),
+});
+
+/** The whole page in this element. */
+export const show = (element: HTMLElement) =>
+  createRoot(element).render(
+    <StrictMode>
+      <MantineProvider theme={theme} cssVariablesResolver={greys} forceColorScheme="light">
+        <Notifications position="top-center" containerWidth={640} />
+        <QueryClientProvider client={queries}>
+          <App />
+        </QueryClientProvider>
+      </MantineProvider>
+    </StrictMode>,
+  );
