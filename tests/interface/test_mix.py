@@ -34,7 +34,7 @@ def test_the_mixtures_of_each_pass_are_shown_with_parts_values_and_amounts(page:
     page.keyboard.press("ArrowRight")
     expect(page.get_by_role("button", name="Pass 2")).to_have_attribute("aria-pressed", "true")
     own = [pile for pile in board["piles"] if pile["pass"] == passes[1]["id"]]
-    more = page.get_by_role("button", name=re.compile("smaller pile"))
+    more = page.get_by_role("button", name=re.compile("smaller mixture"))
     if more.count():
         more.click()
     expect(rows).to_have_count(len(own))

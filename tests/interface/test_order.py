@@ -191,7 +191,7 @@ def test_a_pass_of_ones_own_is_set_in_with_its_price_and_left_out_again(page: Pa
     page.get_by_role("button", name="Try it").click()
     answer = page.get_by_role("status")
     expect(answer).to_contain_text("after pass 2: fine.")
-    expect(answer).to_contain_text("more of work")
+    expect(answer).to_contain_text("more work")
     answer.get_by_role("button", name="Keep this order").click()
     expect(page.get_by_role("button", name=re.compile("^3 ?Unify with a glaze"))).to_be_visible()
     quiet(page)

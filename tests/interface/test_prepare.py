@@ -204,7 +204,7 @@ def test_two_windows_read_what_the_core_reads_and_move_by_key(page: Page, piece:
     page.get_by_role("button", name="second on the predicted picture").click()
     expect(page.get_by_text("2, as predicted")).to_be_visible()
     page.get_by_role("button", name="values along a line").click()
-    drag(page, 0.1, 0.5, 0.9, 0.5, "The reference")
+    drag(page, 0.1, 0.5, 0.9, 0.5, "The photo")
     expect(page.get_by_role("img", name="Values along the line")).to_be_visible()
 
 

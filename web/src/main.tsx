@@ -2,6 +2,8 @@ import "@fontsource-variable/bricolage-grotesque/wdth.css";
 import "@fontsource-variable/hanken-grotesk/wght.css";
 import "./theme/mantine";
 import "./theme/theme.css";
+// Controls come before what stages change of them.
+import "./theme/controls.module.css";
 import english from "../../src/washboard/words/en/page/page.ftl?url";
 import { learn } from "./words/say";
 
