@@ -42,9 +42,10 @@ def figures(text: str) -> int:
 
 
 def alike(document: dict[str, Any]) -> int:
-    """Masses whose name another mass, or an area, has too."""
+    """Masses whose name another mass has too, or an area in which other masses lie."""
     names = Counter(mass["called"].lower() for mass in document["masses"])
-    areas = {area["name"].lower() for area in document["areas"]}
+    inside = Counter(mass.get("area") for mass in document["masses"] if mass["kind"] != "accent")
+    areas = {area["name"].lower() for area in document["areas"] if inside[area["id"]] > 1}
     return sum(n for name, n in names.items() if n > 1) + sum(name in areas for name in names)
 
 

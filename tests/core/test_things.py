@@ -102,7 +102,7 @@ def test_the_salt_pans_have_the_areas_their_painter_drew() -> None:
     assert names[0] == "sky"
     assert names[-1] == "near water"
     assert None not in names
-    assert names.index("left heap") < names.index("near heap")
+    assert names.index("heap at the left") < names.index("near heap")
 
 
 def test_what_is_drawn_is_a_mass_however_small_and_a_slip_of_the_hand_is_none() -> None:

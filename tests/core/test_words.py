@@ -115,6 +115,15 @@ def test_a_name_stays_while_its_mass_looks_the_same_and_the_painters_own_wins() 
     assert [m.called for m in changed[:8]] == [m.called for m in masses[:8]]
 
 
+def test_of_several_masses_in_an_area_none_takes_its_name() -> None:
+    masses = [replace(mass, area="a1") for mass in patchwork(3, 12, 0)[0].masses]
+    table = replace(masses[0], name="Table")
+    several = named_masses([table, *masses[1:]], things={"a1": "table"})
+    assert all(mass.called.within == "table" and not mass.called.own for mass in several)
+    (alone,) = named_masses([table], things={"a1": "table"})
+    assert alone.called == Name(own="Table"), "the whole of an area is the area"
+
+
 def test_names_say_what_cannot_be_wrong() -> None:
     mass = patchwork(2, 8, 0)[0].masses[0]
     plain = replace(mass, share=0.05, value=5.0, inside=(0.5, 0.5), box=(0.3, 0.3, 0.7, 0.7))

@@ -11,6 +11,13 @@ from fluent.runtime import FluentResource
 from fluent.syntax.ast import BaseNode, Message, Pattern, TextElement
 
 from tests.said import faults
+from washboard.core.materials.grounds import GROUNDS
+from washboard.core.materials.media import MEDIA
+from washboard.core.materials.paints import PAINTS
+from washboard.core.materials.stocks import STOCKS
+from washboard.core.materials.tools import TOOLS
+from washboard.core.plan.acts import ACTS
+from washboard.core.schools import SCHOOLS
 from washboard.words import ENGLISH
 from washboard.words.speaker import patterns, texts
 
@@ -63,6 +70,15 @@ def test_every_pattern_of_the_catalogue_is_said_somewhere() -> None:
     for key in ENGLISH.keys:
         plain = next((key.removesuffix(shape) for shape in shapes if key.endswith(shape)), key)
         assert {key, plain} & quoted or any(key.startswith(start) for start in begun), key
+
+
+def test_no_table_of_materials_says_a_word_that_is_avoided() -> None:
+    grounds = [ground for found in GROUNDS.values() for ground in found]
+    rows = [*ACTS.values(), *SCHOOLS.values(), *MEDIA.values(), *TOOLS.values(), *STOCKS.values(), *grounds]
+    for row in [*rows, *PAINTS.values()]:
+        for field in ("words", "fits", "why_not", "note", "caution", "uses", "wet"):
+            words = getattr(row, field, "")
+            assert faults(words, CRAFT | {"deep crimson", "deep transparent yellow"}) == [], (row, words)
 
 
 def said_in_code() -> Iterator[tuple[str, str, set[str]]]:

@@ -73,13 +73,13 @@ SALT_PANS = DemoPiece(
             names=(
                 Anchor(0.9, 0.13, "sky"),
                 Anchor(0.78, 0.37, "hills and the shed"),
-                Anchor(0.15, 0.44, "far flats"),
+                Anchor(0.15, 0.44, "flats"),
                 Anchor(0.85, 0.61, "pans"),
-                Anchor(0.55, 0.61, "second heap"),
-                Anchor(0.228, 0.485, "left heap"),
+                Anchor(0.55, 0.61, "middle ground"),
+                Anchor(0.228, 0.485, "heap at the left"),
                 Anchor(0.685, 0.5, "shed's heap"),
                 Anchor(0.27, 0.62, "near heap"),
-                Anchor(0.5, 0.79, "earth walls"),
+                Anchor(0.5, 0.79, "near walls"),
                 Anchor(0.71, 0.91, "near water"),
             ),
             depths=(
@@ -251,8 +251,8 @@ KETTLE = DemoPiece(
             ),
             names=(
                 Anchor(0.8, 0.2, "wall"),
-                Anchor(0.5, 0.9, "table"),
-                Anchor(0.3, 0.55, "kettle"),
+                Anchor(0.5, 0.9, "table top"),
+                Anchor(0.3, 0.55, "blue kettle"),
                 Anchor(0.8, 0.62, "lying pear"),
                 Anchor(0.63, 0.68, "standing pear"),
             ),

@@ -182,12 +182,13 @@ class ReasonPart(_Part):
 
 class WherePart(_Part):
     """Ids of masses that a pass paints, is painted across since they come later, and goes round; the one
-    whose gradation is told."""
+    whose gradation is told; and how many coats those take that take several."""
 
     painted: tuple[str, ...] = ()
     across: tuple[str, ...] = ()
     round: tuple[str, ...] = ()
     graded: str = ""
+    coats: tuple[tuple[str, int], ...] = ()
 
 
 class PassPart(_Part):

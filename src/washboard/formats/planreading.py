@@ -88,6 +88,8 @@ def _pass_from(part: PassPart) -> Pass:
         _steps(part.minds, part.findings),
         part.beside,
         part.between,
+        part.places.graded,
+        part.places.coats,
     )
 
 

@@ -107,7 +107,7 @@ def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
 def _pass(done: Pass, told: About) -> dict[str, Any]:
     title = _said(done.title, told)
     steps, minds = ([_said(words, told) for words in texts] for texts in (done.what, done.findings))
-    return {k: v for k, v in vars(done).items() if k not in ("wait", "max_lag")} | {
+    return {k: v for k, v in vars(done).items() if k not in ("wait", "max_lag", "graded", "coats")} | {
         "title": title["text"],
         "title_marks": title["marks"],
         "what": " ".join(step["text"] for step in steps),
@@ -118,7 +118,7 @@ def _pass(done: Pass, told: About) -> dict[str, Any]:
         "reason": " ".join(ENGLISH.text(r.sentence, told) for r in done.reasons),
         "wait_minutes": done.wait,
         "max_lag_minutes": done.max_lag,
-        "places": vars(where_of(done)),
+        "places": {**vars(where_of(done)), "graded": done.graded, "coats": done.coats},
         "operations": [vars(o) for o in done.operations],
         "reasons": [_reason(r, told) for r in done.reasons],
         "findings": [mind["text"] for mind in minds],

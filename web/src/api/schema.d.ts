@@ -2452,7 +2452,8 @@ export interface components {
              *       "painted": [],
              *       "across": [],
              *       "round": [],
-             *       "graded": ""
+             *       "graded": "",
+             *       "coats": []
              *     }
              */
             places: components["schemas"]["WherePart"];
@@ -3811,7 +3812,7 @@ export interface components {
         /**
          * WherePart
          * @description Ids of masses that a pass paints, is painted across since they come later, and goes round; the one
-         *     whose gradation is told.
+         *     whose gradation is told; and how many coats those take that take several.
          */
         WherePart: {
             /**
@@ -3834,6 +3835,14 @@ export interface components {
              * @default
              */
             graded: string;
+            /**
+             * Coats
+             * @default []
+             */
+            coats: [
+                string,
+                number
+            ][];
         } & {
             [key: string]: unknown;
         };

@@ -2,7 +2,7 @@ import { useCallback, useMemo } from "react";
 import type { Pass, Plan } from "../api/client";
 import { useLit } from "../parts/lit";
 import { PixelCanvas } from "../parts/PixelCanvas";
-import { Tags } from "../parts/Tags";
+import { type Tag, Tags } from "../parts/Tags";
 import { say } from "../words/say";
 import type { Maps } from "./lookup";
 import classes from "./order.module.css";
@@ -40,20 +40,33 @@ export function WhereLayer({ plan, done, maps, hatched }: Props) {
         clear
         draw={draw}
       />
-      {hatched && done && <Gradations plan={plan} done={done} maps={maps} owners={ground.owners} />}
+      {hatched && done && <Figures plan={plan} done={done} maps={maps} owners={ground.owners} />}
     </div>
   );
 }
 
-interface GradationsProps {
+interface FiguresProps {
   plan: Plan;
   done: Pass;
   maps: Maps;
   owners: Uint16Array;
 }
 
-/** The values at both ends of the gradation that the pass is told to lay. */
-function Gradations({ plan, done, maps, owners }: GradationsProps) {
+/** Share of the picture from which there is room for a figure on a mass. */
+const LEAST = 0.005;
+
+/** How many coats go where, on the masses that take several. */
+function coatsOf(plan: Plan, done: Pass): Tag[] {
+  return (done.places?.coats ?? []).flatMap(([id, count]) => {
+    const mass = plan.document.masses.find((one) => one.id === id);
+    const [x, y] = mass?.inside ?? [];
+    if (!mass || x === undefined || y === undefined || mass.share < LEAST) return [];
+    return [{ x, y, text: say("where-layer-coats", { count }) }];
+  });
+}
+
+/** The values at both ends of the gradation that the pass is told to lay, and how many coats go where. */
+function Figures({ plan, done, maps, owners }: FiguresProps) {
   const places = useMemo(() => {
     const { masses } = plan.document;
     const largest = masses.find((mass) => mass.id === done.places?.graded);
@@ -64,5 +77,5 @@ function Gradations({ plan, done, maps, owners }: GradationsProps) {
       return value === undefined ? [] : [{ ...place, text: value.toFixed(1) }];
     });
   }, [plan, done, maps, owners]);
-  return <Tags tags={places} />;
+  return <Tags tags={[...places, ...coatsOf(plan, done)]} />;
 }

@@ -221,6 +221,7 @@ export interface Patterns {
   "washboard-values-all-masses": never;
   "washboard-highlights": never;
   "washboard-dark-accents": never;
+  "where-layer-coats": "count";
   "where-layer-where-pass-painted": never;
   "where-layer-what-lit": never;
   "use-move-pass-moved-place": "pass" | "place";

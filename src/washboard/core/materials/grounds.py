@@ -54,7 +54,7 @@ def _toned(key: str, words: str, value: float, ab: tuple[float, float], paint: s
     return Ground(key, words, GroundKind.TONED, value, ab, paint, 6.0, dry)
 
 
-_LET_DRY = "let it dry bone dry, else it lifts into the first wash"
+_LET_DRY = "let it dry through, else it lifts into the first wash"
 _BOTH_SIDES = "prime card on both sides, or it curls"
 
 GROUNDS: dict[str, tuple[Ground, ...]] = {
@@ -63,7 +63,7 @@ GROUNDS: dict[str, tuple[Ground, ...]] = {
         _paper("cream", "cream paper", 9.1, 0.5, 8.0),
         Ground(
             "ochre-wash",
-            "a pale yellow ochre wash",
+            "a light yellow ochre wash",
             GroundKind.TONED,
             8.8,
             (2.0, 18.0),
@@ -74,7 +74,7 @@ GROUNDS: dict[str, tuple[Ground, ...]] = {
         ),
         Ground(
             "rose-wash",
-            "a pale rose wash",
+            "a light rose wash",
             GroundKind.TONED,
             8.7,
             (11.0, 3.0),
@@ -85,7 +85,7 @@ GROUNDS: dict[str, tuple[Ground, ...]] = {
         ),
         Ground(
             "grey-wash",
-            "a pale warm grey wash",
+            "a light warm grey wash",
             GroundKind.TONED,
             8.3,
             (1.0, 5.0),
@@ -96,7 +96,7 @@ GROUNDS: dict[str, tuple[Ground, ...]] = {
         ),
         Ground(
             "blue-wash",
-            "a pale blue wash",
+            "a light blue wash",
             GroundKind.TONED,
             8.3,
             (-3.0, -9.0),
@@ -112,7 +112,7 @@ GROUNDS: dict[str, tuple[Ground, ...]] = {
         _paper("white", "white paper", 9.5, 0.0, 0.0),
         _paper("cream", "cream paper", 8.9, 1.0, 10.0),
         _paper("buff", "buff paper", 7.6, 4.0, 17.0),
-        _paper("pale-grey", "pale grey paper", 7.4, 0.0, 1.0),
+        _paper("pale-grey", "light grey paper", 7.4, 0.0, 1.0),
         _paper("blue-grey", "blue-grey paper", 5.8, -2.0, -7.0),
         _paper("warm-grey", "middle warm grey paper", 5.6, 1.5, 6.0),
         _paper("terracotta", "terracotta paper", 4.8, 20.0, 24.0),

@@ -47,7 +47,7 @@ MEDIA = {
         ),
         Medium(
             "pastel", "Pastel", False, 1.9, 9.2, 0.0, 0.0, None, 60.0, (40.0, 160.0), 9.0,
-            4, 0.5, "dark-to-light", "loose grain",
+            4, 0.5, "dark-to-light", "unfixed pigment",
             "Dust: do not blow it off, wipe wet, wear a dust mask. Read the labels.",
         ),
         Medium(

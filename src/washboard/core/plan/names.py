@@ -84,6 +84,13 @@ def colour_words(tone: str, hue: str) -> Sentence:
     return sentence("mixture", tone=_tone("light" if tone == "white" else tone), hue=_hue(hue))
 
 
+def hue_words(tone: str, hue: str) -> Sentence:
+    """A colour whose value is told beside it: its hue alone, where it has one."""
+    if tone == "black" or (tone == "white" and hue.endswith("grey")):
+        return _tone(tone)
+    return _hue(hue)
+
+
 def _tone(key: str) -> Sentence:
     return sentence(f"tone-{key}")
 

@@ -146,7 +146,8 @@ class Pass:
     `needs` is the state of the surface it asks for; `minutes` of work, `between` in which one coat dries for
     the next, `wait` after it before the next pass may begin; `max_lag` the most minutes the next may come
     later, or None. `beside`: it comes besides the passes over shapes, as masks, tones, lights won back,
-    accents and thin things do. `what` is how it is done, a sentence a step.
+    accents and thin things do. `what` is how it is done, a sentence a step; `graded` the mass whose
+    gradation it tells, "" for none, and `coats` how many those take that take several.
     """
 
     id: str
@@ -164,6 +165,8 @@ class Pass:
     findings: tuple[Sentence, ...] = ()
     beside: bool = False
     between: float = 0.0
+    graded: str = ""
+    coats: tuple[tuple[str, int], ...] = ()
 
     @property
     def lasts(self) -> float:

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from ..sentence import Masses
 from .plan import Kind, Pass, Role
 
 MOSTLY = 0.5
@@ -13,13 +12,11 @@ MOSTLY = 0.5
 
 @dataclass(frozen=True)
 class Where:
-    """Ids of masses: `painted` by the pass, painted `across` since they come later, or painted `round`;
-    `graded` is the one whose gradation is told, "" for none."""
+    """Ids of masses: `painted` by the pass, painted `across` since they come later, or painted `round`."""
 
     painted: tuple[str, ...]
     across: tuple[str, ...]
     round: tuple[str, ...]
-    graded: str = ""
 
 
 def where_of(done: Pass) -> Where:
@@ -36,7 +33,5 @@ def where_of(done: Pass) -> Where:
         for o in done.operations
         if o.role is Role.UNDER and o.cover > MOSTLY and o.mass not in kept and o.mass not in painted
     ]
-    told = (step.values["mass"] for step in done.what if step.key.startswith("how-grade"))
-    graded = next((masses.ids[0] for masses in told if isinstance(masses, Masses)), "")
     own, later, bare = (tuple(dict.fromkeys(ids)) for ids in (painted, across, kept))
-    return Where(own, later, bare, graded)
+    return Where(own, later, bare)

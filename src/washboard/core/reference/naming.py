@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections import defaultdict
+from collections import Counter, defaultdict
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import replace
 from itertools import count
@@ -32,9 +32,10 @@ def named_masses(
     """The masses with names, no two alike.
 
     `kept`: names by ids as they were given before; one stays while its mass looks the same. `things`: the
-    painter's names of areas by their ids.
+    painter's names of areas by their ids. Of several masses in an area none takes the area's own name.
     """
-    given = {m.id: Name(own=m.name) for m in masses if m.name}
+    shared = _shared(masses, things or {})
+    given = {m.id: Name(own=m.name) for m in masses if m.name and m.name.casefold() not in shared}
     taken = set(given.values())
     for mass in masses:
         before = (kept or {}).get(mass.id)
@@ -46,6 +47,12 @@ def named_masses(
     fresh = [mass for mass in masses if mass.id not in given]
     given |= _apart(fresh, {mass.id: _plain(mass, things or {}) for mass in fresh}, taken)
     return tuple(replace(mass, called=given[mass.id]) for mass in masses)
+
+
+def _shared(masses: Sequence[Mass], things: Mapping[str, str]) -> set[str]:
+    """The painter's names of areas in which several masses lie, accents aside."""
+    inside = Counter(mass.area for mass in masses if mass.kind is not MassKind.ACCENT)
+    return {name.casefold() for area, name in things.items() if inside[area] > 1}
 
 
 def _plain(mass: Mass, things: Mapping[str, str]) -> Name:

@@ -64,6 +64,6 @@ SCHOOL = School(
     key="light-first",
     words="The light first",
     strands=_strands,
-    fits="the glow is laid as one gradient while nothing is in its way; what it leaves alone are the shapes",
+    fits="the glow is laid as one gradient while nothing is in its way; the darks are left out of it",
     fewest=2,
 )

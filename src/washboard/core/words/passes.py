@@ -12,11 +12,11 @@ from ..colour.words import hue_of, tone_of
 from ..name import Name
 from ..order.result import PassType, PlanningResult, Step
 from ..order.timing import coats_of
-from ..plan.names import NEARLY_ALL, colour_words, mixture_of, row, said, tones_of, weightiest
+from ..plan.names import NEARLY_ALL, hue_words, mixture_of, row, said, tones_of, weightiest
 from ..plan.own import own_how, own_title
 from ..plan.plan import Kind, Pass, Role
 from ..reference.mass import Mass, MassKind
-from ..sentence import Sentence, Value, count_of, of_masses, sentence, tone, whole
+from ..sentence import Masses, Sentence, Value, count_of, of_masses, sentence, tone, whole
 from .reasons import reasons_for
 from .tight import findings_for
 
@@ -30,10 +30,14 @@ def _worded(worked: PlanningResult, k: int) -> Pass:
     done, step = worked.plan.passes[k], worked.steps[k]
     masses = [worked.scene.masses[m] for m in step.group]
     under = _under(worked, k)
+    what = _what(worked, k, masses, under)
+    graded, coats = _marked(what)
     return replace(
         done,
         title=_title(worked, k, masses, under),
-        what=_what(worked, k, masses, under),
+        what=what,
+        graded=graded,
+        coats=coats,
         where=sentence("only-masses", masses=row(masses, 4)) if masses else sentence("everywhere"),
         values=_values(masses, done),
         edge=_edge(worked, step),
@@ -42,6 +46,18 @@ def _worded(worked: PlanningResult, k: int) -> Pass:
         reasons=reasons_for(worked, k),
         findings=findings_for(worked, k),
     )
+
+
+def _marked(what: Sequence[Sentence]) -> tuple[str, tuple[tuple[str, int], ...]]:
+    """The mass whose gradation is told, "" for none, and how many coats those take that take several."""
+    graded, coats = "", list[tuple[str, int]]()
+    for step in what:
+        match step.values:
+            case {"mass": Masses((mass, *_))} if step.key.startswith("how-grade"):
+                graded = graded or mass
+            case {"count": int(count), "masses": Masses(ids)} if step.key == "how-coats":
+                coats += [(mass, count) for mass in ids]
+    return graded, tuple(coats)
 
 
 def _values(masses: Sequence[Mass], done: Pass) -> tuple[float, float]:
@@ -247,8 +263,8 @@ def _gradation(mass: Mass) -> Sentence:
     alike = hue_of(light) == hue_of(dark)
     if not alike:
         values |= {
-            "first": colour_words(tone_of(from_), hue_of(start)),
-            "second": colour_words(tone_of(to), hue_of(end)),
+            "first": hue_words(tone_of(from_), hue_of(start)),
+            "second": hue_words(tone_of(to), hue_of(end)),
         }
     side = "" if turn is None else "-from-top" if SIDES[turn] in ("top", "bottom") else "-from-left"
     return Sentence(f"how-grade{side}{'' if alike else '-in-two'}", values)

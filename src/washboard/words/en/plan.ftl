@@ -78,7 +78,7 @@ how-wipe-out = Wipe { $masses } out with a rag.
 how-blot = Blot { $masses }.
 how-layer = Lay { $masses }.
 how-patches = Lay { $colours } muted colours thinly, one for each area.
-how-steps = Build { $masses } in { $steps } steps: darkest outside, lightest point last.
+how-steps = Build { $masses } in { $steps } steps: darkest outside, lightest last.
 how-coats-all = { $medium ->
     [watercolour] { $count ->
         [2] Two washes: let the first dry.

@@ -373,6 +373,7 @@ washboard-dark-accents = Dark accents
 
 ## order/WhereLayer.tsx
 
+where-layer-coats = { $count }×
 where-layer-where-pass-painted = Where this pass is painted
 where-layer-what-lit = What is lit
 
