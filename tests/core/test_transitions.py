@@ -24,6 +24,7 @@ LEGAL = {
         negative        bare>shiny dry>shiny masked>masked
         placeholder     bare>shiny
         accent          bare>shiny dry>shiny
+        detail          bare>shiny dry>shiny
         opaque-white    bare>shiny dry>shiny
         restate         dry>shiny
         unify           dry>shiny masked>masked
@@ -55,6 +56,7 @@ LEGAL = {
         glow            bare>open dry>open open>open
         rays            dry>open
         accent          bare>open dry>open
+        detail          bare>open dry>open
         opaque-white    bare>open dry>open
         restate         dry>open
         unify           dry>open
@@ -79,6 +81,7 @@ LEGAL = {
         glow            bare>open dry>open open>open
         rays            dry>open
         accent          bare>open dry>open
+        detail          bare>open dry>open
         opaque-white    bare>open dry>open
         restate         dry>open
         unify           dry>open
@@ -101,6 +104,7 @@ LEGAL = {
         glow            bare>loose loose>loose
         rays            loose>loose
         accent          bare>loose loose>loose
+        detail          bare>loose loose>loose full>loose
         opaque-white    bare>loose loose>loose
         restate         loose>loose
         blend           loose>loose full>full

@@ -63,6 +63,7 @@ CHANGES: dict[str, Any] = {
     "intent": Intent("one cup", (0.5, 0.5), Mood.DARKER, 5.0, "spring"),
     "school": "both-ends",
     "passes": 2,
+    "marks": 20,
     "order": ("p2", "p1"),
     "pins": ("p1",),
     "ways": (Kept("m1", Kind.MASK),),

@@ -102,7 +102,7 @@ def test_progress_rises_and_stopping_in_it_ends_the_work(cup_file: Counted) -> N
 
 
 def test_no_picture_of_a_plan_shows_a_staircase_inside_a_mass(cup_file: Counted) -> None:
-    result = Stages().result(Subject.photo("cup", cup_file, SETTINGS))
+    result = Stages().result(Subject.photo("cup", cup_file, replace(SETTINGS, marks=0)))
     labels = result.seen.measured.labels
     border = np.zeros(labels.shape, np.uint8)
     border[:, 1:] |= labels[:, 1:] != labels[:, :-1]

@@ -27,11 +27,13 @@ def plan(
     passes: Annotated[
         int | None, typer.Option(help="Passes over shapes, 1 to 9; masks and accents come besides")
     ] = None,
+    marks: Annotated[str, typer.Option(help="Small marks: none, few, some, many, or a number")] = "some",
     preview: Annotated[Path | None, typer.Option(help="Folder for the pictures after every pass.")] = None,
     cards: Annotated[Path | None, typer.Option(help="Write a card for every pass here, as PDF.")] = None,
 ) -> None:
     """Plan the order of passes for a photo and print it as a table."""
     from ..core.materials.surfaces import size_of
+    from ..core.plan.marks import number_of_marks
     from ..formats import planfile
     from ..formats.preview import write_preview
     from ..formats.table import table
@@ -44,7 +46,15 @@ def plan(
     folder(preview, ("pass-*.png", "masses.png"), photo)
     width, height = size_of(size)
     settings = Settings(
-        medium, surface, width, height, school=school, passes=passes, bands=bands, squint=squint
+        medium,
+        surface,
+        width,
+        height,
+        school=school,
+        passes=passes,
+        bands=bands,
+        squint=squint,
+        marks=number_of_marks(marks),
     ).checked()
     data = photo.read_bytes()
     content = hashlib.sha256(data).hexdigest()

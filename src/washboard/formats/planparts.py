@@ -7,6 +7,7 @@ from typing import Annotated, Literal
 from pydantic import BaseModel, ConfigDict, Field
 
 from ..core.areas.corrections import Family
+from ..core.plan.marks import How, MarkKind
 from ..core.plan.plan import Kind, Role
 from ..core.reference.mass import MassKind
 
@@ -14,14 +15,8 @@ VERSION = 1
 
 
 Value = Annotated[float, Field(ge=0, le=10)]
-
-
 Share = Annotated[float, Field(ge=0, le=1)]
-
-
 Length = Annotated[float, Field(ge=0)]
-
-
 LabColour = tuple[float, float, float]
 
 
@@ -247,6 +242,32 @@ class AreaPart(_Part):
     family: Family
 
 
+class PathPart(_Part):
+    """A line by its middle with its widths in mm, or else an outline; cm from the picture's upper left."""
+
+    points: tuple[tuple[float, float], ...]
+    widths: tuple[float, ...] = ()
+
+
+class MarkFamilyPart(_Part):
+    """Small marks that are one thing to paint, painted in `pass` or kept before it; `gain` of what lacks."""
+
+    id: str
+    kind: MarkKind
+    count: int = Field(ge=1)
+    name: str
+    name_marks: tuple[MarkPart, ...] = ()
+    paths: tuple[PathPart, ...]
+    value: Value
+    lab: tuple[float, float, float]
+    masses: tuple[str, ...]
+    pass_id: str = Field(alias="pass")
+    how: How
+    tool: str
+    minutes: Length
+    gain: Share
+
+
 class Document(_Part):
     """A plan: `predicted.values` has the bare surface and every pass as rows, masses as columns."""
 
@@ -271,3 +292,4 @@ class Document(_Part):
     ties: tuple[int, ...] = ()
     shapes: int = 0
     totals: TotalsPart | None = None
+    marks: tuple[MarkFamilyPart, ...] = ()

@@ -11,12 +11,23 @@ from ..core.key.relations import SKY_ABOVE, Thing
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet, Surface
 from ..core.name import Name
+from ..core.plan.marks import MarkFamily, Path
 from ..core.plan.plan import Operation, Pass, Plan, Reason, Reserve, Toning
 from ..core.reference.look import Look
 from ..core.reference.mass import Border, Mass
 from ..core.sentence import Mark, Sentence, as_given
 from ..words import ENGLISH
-from .planparts import Document, MarkPart, MassPart, PassPart, ReservePart, SaidPart, SheetPart, ToningPart
+from .planparts import (
+    Document,
+    MarkFamilyPart,
+    MarkPart,
+    MassPart,
+    PassPart,
+    ReservePart,
+    SaidPart,
+    SheetPart,
+    ToningPart,
+)
 
 
 def plan_from(document: Document) -> Plan:
@@ -42,6 +53,24 @@ def plan_from(document: Document) -> Plan:
         tuple(map(_reserve_from, document.reserves)),
         document.ties,
         document.shapes,
+        marks=tuple(map(_family_from, document.marks)),
+    )
+
+
+def _family_from(part: MarkFamilyPart) -> MarkFamily:
+    return MarkFamily(
+        part.id,
+        part.kind,
+        part.how,
+        _given(part.name, part.name_marks),
+        tuple(Path(path.points, path.widths) for path in part.paths),
+        part.value,
+        part.lab,
+        part.masses,
+        part.pass_id,
+        part.tool,
+        part.minutes,
+        part.gain,
     )
 
 

@@ -7,6 +7,7 @@ from typing import Any
 
 from ..core.areas.area import Area
 from ..core.colour.lab import value_of_lab
+from ..core.plan.marks import MarkFamily
 from ..core.plan.plan import Kind, Pass, Plan, Reason, Reserve, Toning
 from ..core.plan.where import where_of
 from ..core.reference.mass import Mass
@@ -65,7 +66,15 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "ties": plan.ties,
         "shapes": plan.shapes,
         "totals": _totals(plan),
+        "marks": [_family(family, told) for family in plan.marks],
     }
+
+
+def _family(family: MarkFamily, told: About) -> dict[str, Any]:
+    name = _said(family.name, told)
+    fields = {k: v for k, v in vars(family).items() if k != "pass_id"}
+    named = {"name": name["text"], "name_marks": name["marks"], "pass": family.pass_id, "count": family.count}
+    return fields | named | {"paths": [vars(path) for path in family.paths]}
 
 
 def _totals(plan: Plan) -> dict[str, float]:

@@ -16,6 +16,7 @@ from ..core.composition.sources import Said
 from ..core.key.relations import Holds
 from ..core.materials.shelf import OWN
 from ..core.order.options import Kept
+from ..core.plan.marks import MOST_MARKS, SOME_MARKS
 from ..core.plan.own import MOST_OWN, Own
 from ..core.plan.tools import Handled
 from ..core.reference.place import Anchor
@@ -140,7 +141,7 @@ class Preparing:
 
     `light`: degrees it comes from, where the painter has said so. `ground`: a listed ground laid before the
     first pass. `palette`: keys of the paints that come along, empty for the usual ones. `sources`: where a
-    light shines, or does not, as the painter says.
+    light shines, or does not, as the painter says. `marks`: how many small marks at most.
     """
 
     focus: tuple[float, float] | None = setting(
@@ -166,6 +167,10 @@ class Preparing:
     intent: Intent = setting(
         NO_INTENT, words="what it is about", wire=IntentModel, nullable=True,
         read_by={"mood": (Stage.PLAN,), "minutes": (Stage.RESULT,), "about": (Stage.PREPARE,)},
+    )  # fmt: skip
+    marks: int = setting(
+        SOME_MARKS, words="small marks", wire=Annotated[int, Field(ge=0, le=MOST_MARKS)],
+        read_by=(Stage.MARKS,), keeps_order=True,
     )  # fmt: skip
 
 

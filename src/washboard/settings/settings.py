@@ -17,6 +17,7 @@ from ..core.materials.paints import PAINTS, Paint, palette_of
 from ..core.materials.stocks import stock_named
 from ..core.materials.surfaces import Sheet, Surface, sheet_of, surface_of
 from ..core.order.options import Options
+from ..core.plan.marks import MOST_MARKS
 from ..core.reference import ladder
 from ..core.reference.squint import STRONGEST
 from ..core.schools import school_named
@@ -178,6 +179,8 @@ def _check_order(settings: Settings) -> None:
         handled.checked(medium)
     for mixed in settings.mixed:
         mixed.checked(medium, settings.start)
+    if not 0 <= settings.marks <= MOST_MARKS:
+        raise InvalidInput("refused-marks-range", most=MOST_MARKS, marks=settings.marks)
     if settings.passes is not None and not 1 <= settings.passes <= MOST_PASSES:
         raise InvalidInput("refused-passes-range", most_passes=MOST_PASSES, passes=settings.passes)
 

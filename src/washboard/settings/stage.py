@@ -26,6 +26,8 @@ class Stage(StrEnum):
     PARTS = "parts"
     PLAN = "plan"
     ORDER = "order"
+    LACK = "lack"
+    MARKS = "marks"
     RESULT = "result"
     PREPARE = "prepare"
     MIX = "mix"
@@ -63,7 +65,9 @@ AFTER: Mapping[Stage, tuple[Stage, ...]] = {
     Stage.PARTS: (Stage.MEASURES,),
     Stage.PLAN: (Stage.PARTS, Stage.FRAME_AREAS),
     Stage.ORDER: (Stage.PLAN,),
-    Stage.RESULT: (Stage.ORDER,),
+    Stage.LACK: (Stage.ORDER,),
+    Stage.MARKS: (Stage.LACK,),
+    Stage.RESULT: (Stage.MARKS,),
     Stage.PREPARE: (Stage.RESULT,),
     Stage.MIX: (Stage.RESULT,),
     Stage.SCHOOLS: (Stage.RESULT,),

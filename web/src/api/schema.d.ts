@@ -1360,6 +1360,11 @@ export interface components {
              */
             shapes: number;
             totals?: components["schemas"]["TotalsPart"] | null;
+            /**
+             * Marks
+             * @default []
+             */
+            marks: components["schemas"]["MarkFamilyPart"][];
         } & {
             [key: string]: unknown;
         };
@@ -1577,6 +1582,12 @@ export interface components {
             tiltDeg: number;
         };
         /**
+         * How
+         * @description How marks come into the picture: left as what lies there, or painted.
+         * @enum {string}
+         */
+        How: "kept" | "painted";
+        /**
          * ImportRead
          * @description What an import did.
          */
@@ -1750,7 +1761,7 @@ export interface components {
          * @description What is done to a mass. One closed list, growing only by addition.
          * @enum {string}
          */
-        Kind: "leave" | "reserve" | "wash" | "graded-wash" | "block-in" | "layer" | "accent" | "tone" | "wet" | "wet-both" | "drop-in" | "glaze" | "negative" | "placeholder" | "scumble" | "optical-mix" | "glow" | "rays" | "opaque-white" | "restate" | "unify" | "mask" | "unmask" | "soften" | "blend" | "feather" | "lift-wet" | "blot" | "lift-dry" | "stencil-lift" | "wipe-out" | "scratch" | "sand" | "scrape" | "fix" | "judge" | "clean-stick";
+        Kind: "leave" | "reserve" | "wash" | "graded-wash" | "block-in" | "layer" | "accent" | "tone" | "wet" | "wet-both" | "drop-in" | "glaze" | "negative" | "placeholder" | "scumble" | "optical-mix" | "glow" | "rays" | "opaque-white" | "restate" | "unify" | "mask" | "unmask" | "soften" | "blend" | "feather" | "lift-wet" | "blot" | "lift-dry" | "stencil-lift" | "wipe-out" | "scratch" | "sand" | "scrape" | "fix" | "judge" | "clean-stick" | "detail";
         /**
          * LightRead
          * @description Where light comes from: degrees counter-clockwise from the right; how many things agree how much.
@@ -1826,6 +1837,53 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
+        /**
+         * MarkFamilyPart
+         * @description Small marks that are one thing to paint, painted in `pass` or kept before it; `gain` of what lacks.
+         */
+        MarkFamilyPart: {
+            /** Id */
+            id: string;
+            kind: components["schemas"]["MarkKind"];
+            /** Count */
+            count: number;
+            /** Name */
+            name: string;
+            /**
+             * Namemarks
+             * @default []
+             */
+            nameMarks: components["schemas"]["MarkPart"][];
+            /** Paths */
+            paths: components["schemas"]["PathPart"][];
+            /** Value */
+            value: number;
+            /** Lab */
+            lab: [
+                number,
+                number,
+                number
+            ];
+            /** Masses */
+            masses: string[];
+            /** Pass */
+            pass: string;
+            how: components["schemas"]["How"];
+            /** Tool */
+            tool: string;
+            /** Minutes */
+            minutes: number;
+            /** Gain */
+            gain: number;
+        } & {
+            [key: string]: unknown;
+        };
+        /**
+         * MarkKind
+         * @description What a mark is to the hand: one pull of the brush, a touch, a small shape.
+         * @enum {string}
+         */
+        MarkKind: "line" | "dab" | "shape";
         /**
          * MarkPart
          * @description From `start` to `end` of a text these masses, or the edges between these pairs, are named.
@@ -2466,6 +2524,24 @@ export interface components {
             [key: string]: unknown;
         };
         /**
+         * PathPart
+         * @description A line by its middle with its widths in mm, or else an outline; cm from the picture's upper left.
+         */
+        PathPart: {
+            /** Points */
+            points: [
+                number,
+                number
+            ][];
+            /**
+             * Widths
+             * @default []
+             */
+            widths: number[];
+        } & {
+            [key: string]: unknown;
+        };
+        /**
          * PieceCreate
          * @description A new piece: a reference or drawn shapes, and the three decisions.
          * @example {
@@ -2594,6 +2670,8 @@ export interface components {
             /** Palette */
             palette?: string[];
             intent?: components["schemas"]["IntentModel"] | null;
+            /** Marks */
+            marks?: number;
             /** School */
             school?: string | null;
             /** Passes */
@@ -2949,10 +3027,11 @@ export interface components {
         };
         /**
          * Role
-         * @description Why: to reach the target, running under a later pass, or a loose overlap into a later shape.
+         * @description Why: to reach the target, running under a later pass, a loose overlap into a later shape, or small
+         *     marks over what is finished.
          * @enum {string}
          */
-        Role: "target" | "under" | "overlap";
+        Role: "target" | "under" | "overlap" | "over";
         /**
          * SaidModel
          * @description Whether a light shines at a place.
@@ -3162,6 +3241,11 @@ export interface components {
             /** Palette */
             palette?: string[];
             intent?: components["schemas"]["IntentModel"] | null;
+            /**
+             * Marks
+             * @default 80
+             */
+            marks: number;
             /** School */
             school?: string | null;
             /** Passes */
@@ -3239,6 +3323,8 @@ export interface components {
             /** Palette */
             palette?: string[];
             intent?: components["schemas"]["IntentModel"] | null;
+            /** Marks */
+            marks?: number;
             /** School */
             school?: string | null;
             /** Passes */

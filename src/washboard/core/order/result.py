@@ -29,6 +29,7 @@ class PassType(StrEnum):
     RECOVERS = "recovers"
     RESTATES = "restates"
     OWN = "own"
+    DETAILS = "details"
 
 
 @dataclass(frozen=True)

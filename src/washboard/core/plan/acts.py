@@ -138,6 +138,7 @@ ACTS: dict[Kind, Act] = {
             uses="a layer",
         ),
         Act(Kind.WHITE, "opaque white", Sort.LAYS, "fine brush", ALL, Reversibility.LIMITED, uses="a layer"),
+        Act(Kind.DETAIL, "small marks", Sort.LAYS, "fine brush or stick's edge", ALL, Reversibility.CHEAP),
         Act(Kind.RESTATE, "restate the dark", Sort.LAYS, "", ALL, Reversibility.LIMITED, uses="a layer"),
         Act(
             Kind.UNIFY,

@@ -12,6 +12,7 @@ from ..materials.media import Medium
 from ..materials.surfaces import Sheet, Surface
 from ..reference.mass import Mass
 from ..sentence import Sentence
+from .marks import MarkFamily
 from .state import BARE, SheetState
 
 
@@ -55,6 +56,7 @@ class Kind(StrEnum):
     FIX = "fix"
     JUDGE = "judge"
     CLEAN = "clean-stick"
+    DETAIL = "detail"
 
     @property
     def lays(self) -> bool:
@@ -91,6 +93,7 @@ LAYING = frozenset(
         Kind.WHITE,
         Kind.RESTATE,
         Kind.UNIFY,
+        Kind.DETAIL,
     }
 )
 TAKING = frozenset(
@@ -102,11 +105,13 @@ WHILE_WET = frozenset({Kind.WIPE, Kind.LIFT_WET, Kind.BLOT})
 
 
 class Role(StrEnum):
-    """Why: to reach the target, running under a later pass, or a loose overlap into a later shape."""
+    """Why: to reach the target, running under a later pass, a loose overlap into a later shape, or small
+    marks over what is finished."""
 
     TARGET = "target"
     UNDER = "under"
     OVERLAP = "overlap"
+    OVER = "over"
 
 
 @dataclass(frozen=True)
@@ -217,7 +222,7 @@ class Plan:
     It begins at `start`: the bare surface, or what lies on it by then.
 
     `shapes` passes lay its shapes, besides masks, tones, lights won back, accents and thin things; `ties` are
-    other numbers of passes in all that would be as good.
+    other numbers of passes in all that would be as good. `marks` are set over the masses or kept out of them.
     """
 
     engine: str
@@ -236,6 +241,7 @@ class Plan:
     ties: tuple[int, ...] = ()
     shapes: int = 0
     start: SheetState = BARE
+    marks: tuple[MarkFamily, ...] = ()
 
     @cached_property
     def by_id(self) -> Mapping[str, Mass]:

@@ -141,6 +141,9 @@ def _judged(replayed: Replay, done: Pass, o: Operation, surface: MassSurface, st
 
 def _laying(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) -> None:
     mass, medium = replayed.masses[o.mass], replayed.medium
+    if o.kind is Kind.DETAIL:
+        _detailing(replayed, done, o, surface)
+        return
     corrects = o.kind in CORRECTING
     if surface.kept:
         replayed.refuse(done, o.mass, Rule.RESERVED, o)
@@ -166,6 +169,16 @@ def _laying(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) ->
         replayed.refuse(done, o.mass, Rule.LIGHT_ACCENT, o)
 
 
+def _detailing(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) -> None:
+    """Small marks go over what is finished, kept paper too, and take no layer."""
+    if not surface.finished:
+        replayed.refuse(done, o.mass, Rule.UNDER_FIRST, o, by=surface.by)
+    if o.oil and surface.oil and o.oil < surface.oil - LEANER:
+        replayed.refuse(done, o.mass, Rule.LEAN_FIRST, o)
+    if replayed.medium.transparent and o.to_value > o.from_value + TOLERANCE:
+        replayed.refuse(done, o.mass, Rule.DARKENS, o)
+
+
 CORRECTING = (Kind.GLAZE, Kind.RESTATE, Kind.UNIFY, Kind.SCUMBLE, Kind.WHITE, Kind.RAYS)
 """Laid over what is finished already, to correct it."""
 
@@ -186,6 +199,8 @@ def _changed(
 ) -> MassSurface:
     """What the operation leaves behind, `end` being the minute at which its pass ends."""
     medium, act = replayed.medium, ACTS[o.kind]
+    if o.kind is Kind.DETAIL:
+        return replace(surface, laid_at=end, dry_at=end + medium.quickest_dry, by=done.id)
     if act.sort is Sort.KEEPS:
         surface = replace(surface, kept=True, finished=True)
     elif o.kind is Kind.MASK:

@@ -153,6 +153,7 @@ TABLE: Mapping[Kind, Onto] = {
     Kind.ACCENT: _on(S.BARE, S.DRY, S.LOOSE),
     Kind.WHITE: _on(S.DRY, S.BARE, S.LOOSE),
     Kind.RESTATE: _on(S.DRY, S.LOOSE),
+    Kind.DETAIL: _on(S.BARE, S.DRY, S.LOOSE, S.FULL),
     Kind.UNIFY: _on(S.DRY) | OVER_MASK,
     Kind.MASK: {S.BARE: S.MASKED, S.DRY: S.MASKED},
     Kind.UNMASK: {S.MASKED: S.DRY},

@@ -10,6 +10,7 @@ from ...core.areas.corrections import Family
 from ...core.ground.patches import patches_of
 from ...core.ground.toning import toning_of
 from ...core.key.relations import SKY_ABOVE, Thing
+from ...core.marks.laying import DETAILS
 from ...core.materials.grounds import GroundKind
 from ...core.materials.media import medium_named
 from ...core.materials.surfaces import Sheet
@@ -29,7 +30,9 @@ from .results import Framed, Result, Seen
 def rearranged(worked: PlanningResult, settings: Settings) -> PlanningResult:
     """The plan in the painter's order, with the painter's own passes and tools and without those left out,
     where the judge agrees; else the plan as it was worked out, and a note says why."""
+    # Small marks come last whatever the order, and are set once that is settled.
     order = settings.order or tuple(done.id for done in worked.plan.passes)
+    order = tuple(name for name in order if name != DETAILS)
     done = reordered(worked, order, settings.own_passes, settings.dropped, settings.tools)
     if done is worked:
         return worked

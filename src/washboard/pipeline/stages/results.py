@@ -11,6 +11,8 @@ from numpy.typing import NDArray
 from ...core.areas.area import Areas
 from ...core.areas.area_map import PROPOSED
 from ...core.areas.corrections import MOST_STROKES
+from ...core.marks.drawn import with_marks
+from ...core.marks.laying import Marked
 from ...core.order.parts import Cut
 from ...core.order.prediction import PatchMap, Table, patch_map, table_of
 from ...core.order.result import PlanningResult
@@ -101,17 +103,28 @@ class Planned:
     worked: PlanningResult
     cut: Cut
     along: Singles
+    marked: Marked | None = None
 
-    @cached_property
+    @property
     def table(self) -> Table:
         """The reflectances of all patches after every pass."""
-        return table_of(self.worked)
+        return self._shown[0]
 
-    @cached_property
+    @property
     def maps(self) -> PatchMap:
         """Where the patches lie."""
+        return self._shown[1]
+
+    @cached_property
+    def _shown(self) -> tuple[Table, PatchMap]:
+        """The table and the maps, with the marks in them."""
+        table = table_of(self.worked)
         width_cm = self.worked.plan.sheet.picture_width_cm
-        return patch_map(self.worked, self.table, self.cut.labels, self.along, width_cm)
+        maps = patch_map(self.worked, table, self.cut.labels, self.along, width_cm)
+        if self.marked is None:
+            return table, maps
+        darkens = self.worked.scene.medium.transparent
+        return with_marks(table, maps, self.marked.where, self.marked.laid, darkens)
 
 
 @dataclass(frozen=True)

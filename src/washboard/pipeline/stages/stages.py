@@ -22,6 +22,7 @@ from ...core.areas.snap import snapped
 from ...core.areas.superpixels import superpixels_of
 from ...core.areas.tree import Tree, tree_of
 from ...core.composition.borrowed import Borrowed
+from ...core.marks.laying import Marked
 from ...core.order.parts import Cut, divided
 from ...core.order.result import PlanningResult
 from ...core.planning.compare import Compared
@@ -38,7 +39,7 @@ from ...formats.image import Decoded, decoded
 from ...settings import Stage
 from ..memo import Memo
 from ..subject import Identity, Subject
-from . import frame, plan, reference
+from . import frame, marks, plan, reference
 from .masses import identified, named_under
 from .results import BORROWED, Before, Framed, Planned, Reference, Result, Seen
 
@@ -208,9 +209,19 @@ class Stages:
             Stage.PLAN, about, lambda: plan.planned(seen, cut.parts, own, sheet, self._photo_notes(about))
         )
         worked = plan.rearranged(worked, about.read_up_to(Stage.ORDER))
-        worked = plan.annotated(worked, seen.frame, settings)
+        bare = Planned(measured.masses, plan.annotated(worked, seen.frame, settings), cut, measured.along)
+        progress("looking for marks", 0.97)
+        found = self._marked(about, bare, seen)
         progress("done", 1.0)
-        return Planned(measured.masses, worked, cut, measured.along)
+        return bare if found is None else replace(bare, worked=found.worked, marked=found)
+
+    def _marked(self, about: Subject, bare: Planned, seen: Seen) -> Marked | None:
+        """The plan with small marks, where any are wanted and there is anything to set them on."""
+        most = about.read_by(Stage.MARKS).marks
+        if not most or not bare.worked.steps or about.drawn:
+            return None
+        lack, candidates = self._once(Stage.LACK, about, lambda: marks.lacking(seen, bare))
+        return marks.marked(seen, bare, lack, candidates, most)
 
     def _photo_notes(self, about: Subject) -> tuple[Sentence, ...]:
         if about.content is None:

@@ -263,3 +263,45 @@ note-mood-lighter = For the mood, all values between lightest and darkest are li
 note-mood-darker = For the mood, all values between lightest and darkest are lowered.
 note-mood-closer = For the mood, all values are brought closer together.
 note-too-long = The plan takes { $total } min with its waits, { $more } more than you have. Take fewer passes, a smaller sheet, or a second sitting.
+
+# Small marks
+
+title-details = Last marks: { $count ->
+    [one] one
+   *[other] { $count }
+}
+how-keep-marks = Leave { $count ->
+    [one] one small light
+   *[other] { $count } small lights
+} in { $masses } unpainted, as the picture shows.
+how-draw = Draw { $marks }, { $value }.
+how-draw-more = Set { $count ->
+    [one] one more group
+   *[other] { $count } more groups
+} as the picture shows.
+marks-line-dark = { $count ->
+    [one] one dark line
+   *[other] { $count } dark lines
+} on { $masses }
+marks-line-light = { $count ->
+    [one] one light line
+   *[other] { $count } light lines
+} on { $masses }
+marks-dab-dark = { $count ->
+    [one] one dark touch
+   *[other] { $count } dark touches
+} on { $masses }
+marks-dab-light = { $count ->
+    [one] one light touch
+   *[other] { $count } light touches
+} on { $masses }
+marks-shape-dark = { $count ->
+    [one] one small dark form
+   *[other] { $count } small dark forms
+} on { $masses }
+marks-shape-light = { $count ->
+    [one] one small light form
+   *[other] { $count } small light forms
+} on { $masses }
+edges-firm-marks = firm, lifting off
+reason-marks = Set them last: they tell { $share } % of what the masses leave out.

@@ -109,6 +109,11 @@ refused-sheet-clock = The clock of a sheet shows minutes from 0 on, not { $clock
 refused-sheet-range = What lies on { $name } has a value from 0 to 10 and no layers or some; { $value } and { $layers } were given.
 refused-tool-not-for-medium = { $medium } is not laid with { $tool }; the tools were kept.
 
+## core/marks
+
+refused-marks-amount = “{ $given }” is no number of small marks: give { $choices }, or 0 to { $most }.
+refused-marks-range = A picture takes 0 to { $most } small marks; { $marks } were asked for. They were kept.
+
 ## core/planning
 
 refused-progress-too-far = This plan has { $number } passes; { $count } cannot be done of it.

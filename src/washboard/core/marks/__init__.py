@@ -1,0 +1,1 @@
+"""What the masses leave out: found where the predicted picture lacks something, chosen, told and drawn."""

@@ -1,0 +1,151 @@
+"""Everything that might become a mark: connected places where the prediction lacks light or dark."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from ..plan.marks import MarkKind
+from ..reference.picture import Labels, Singles
+from .lack import STEPS, Lack, weighed
+
+Mask = NDArray[np.bool_]
+Stats = NDArray[np.int32]
+
+LEVELS = (0.45, 0.7, 1.1, 1.7, 2.6)
+"""Values lacked from which a place may be a mark: each cuts the same lack at another height."""
+LEAST_PX, MOST_SHARE = 12, 0.04
+"""Smallest mark in pixels of the working copy, largest as a share of the picture: beyond lies a mass."""
+MOST = 6000
+"""Candidates of most gain that are looked at: a picture all of texture has more than a painter would."""
+LINE_PX, LINE_LONG = 5.0, 6.0
+"""A line is up to so wide in pixels, and so many times as long."""
+DAB_CM2 = 0.35
+"""Up to this a mark is set with one touch."""
+WORTH_EDGE, MOST_EDGE = 1.5, 3.0
+"""What a missing edge pixel counts beside a pixel of lack, and how many times that lack at most."""
+FLAT, STEEP = 0.03, 0.12
+"""Slope of the photo's value, a pixel, on an outline that is an edge: at least, and per value lacked."""
+UNSURE, SURE = 0.25, 0.75
+"""Share of an outline on edges of the photo up to which it is no thing at all, and from which it is one: a
+glow and a sky have contours everywhere."""
+_THREE, _FIVE = np.ones((3, 3), np.uint8), np.ones((5, 5), np.uint8)
+
+
+@dataclass(frozen=True)
+class Candidate:
+    """A place: `box` (top, bottom, left, right) in pixels, and its own pixels in it, `mask`.
+
+    `area` and `outline` in pixels; `gain` of painting it alone and at once, its missing edges with it;
+    `support` 0–1: how far its outline lies on edges of the photo.
+    """
+
+    box: tuple[int, int, int, int]
+    mask: Mask
+    area: int
+    outline: int
+    gain: float
+    support: float
+
+    def kind(self, cm: float) -> MarkKind:
+        """What it is to the hand, a pixel being `cm` wide."""
+        long = self.outline / 2
+        wide = self.area / max(long, 1.0)
+        if wide < LINE_PX and long > LINE_LONG * wide and long > 3 * LINE_PX:
+            return MarkKind.LINE
+        return MarkKind.DAB if self.area * cm * cm < DAB_CM2 else MarkKind.SHAPE
+
+    def minutes(self, cm: float) -> float:
+        """Minutes to paint it: a touch or a start, then its outline by hand. Guesses."""
+        outline = self.outline * cm
+        match self.kind(cm):
+            case MarkKind.SHAPE:
+                return 0.10 + outline / 30 + self.area * cm * cm / 18
+            case _:
+                return 0.04 + outline / 60
+
+
+def candidates_of(lack: Lack, weight: Singles) -> tuple[Candidate, ...]:
+    """All candidates, those of most gain first; `weight` (h, w): how much a place counts."""
+    found = [one for labels, stats in _cuts(lack) for one in _of_cut(lack, weight, labels, stats)]
+    found.sort(key=lambda one: (-one.gain, one.box, one.area))
+    return tuple(one.candidate for one in found[:MOST])
+
+
+@dataclass(frozen=True)
+class _Place:
+    """A candidate while its pixels are still those of a label in a map of the whole picture."""
+
+    box: tuple[int, int, int, int]
+    labels: Labels
+    label: int
+    area: int
+    outline: int
+    gain: float
+    support: float
+
+    @property
+    def candidate(self) -> Candidate:
+        """The candidate with its own pixels."""
+        top, bottom, left, right = self.box
+        mask = self.labels[top:bottom, left:right] == self.label
+        return Candidate(self.box, mask, self.area, self.outline, self.gain, self.support)
+
+
+def _cuts(lack: Lack) -> Iterator[tuple[Labels, Stats]]:
+    """Label maps (h, w) of the lack cut at each level, as it is and without what is one pixel thin, with
+    left, top, width, height and area of each label."""
+    value = lack.apart[..., 0]
+    for sign in (1, -1):
+        for level in LEVELS:
+            over = (sign * value > level).astype(np.uint8)
+            for cut, joined in ((over, 8), (cv2.morphologyEx(over, cv2.MORPH_OPEN, _THREE), 4)):
+                _, labels, stats, _ = cv2.connectedComponentsWithStats(cut, connectivity=joined)
+                yield labels, stats
+
+
+def _of_cut(lack: Lack, weight: Singles, labels: Labels, stats: Stats) -> Iterator[_Place]:
+    """The candidates of one label map, measured together."""
+    count, area = len(stats), stats[:, cv2.CC_STAT_AREA]
+    usable = (area >= LEAST_PX) & (area <= MOST_SHARE * labels.size)
+    usable[0] = False
+    if not usable.any():
+        return
+    inside = usable[labels]
+    at = np.flatnonzero(inside)
+    own, heavy = labels.ravel()[at], weight.ravel()[at]
+    meant, there = (np.asarray(lab).reshape(-1, 3)[at] for lab in (lack.meant, lack.lab))
+    colour = _means(own, meant, heavy, count)
+    before, after = weighed((meant - there) * STEPS), weighed((meant - colour[own]) * STEPS)
+    gain = np.bincount(own, heavy * (before - after), count)
+    rim = cv2.erode(inside.astype(np.uint8), _THREE).ravel()[at] == 0
+    outline = np.bincount(own[rim], minlength=count)
+    lacked = np.bincount(own, before, count) / np.maximum(area, 1)
+    steep = lack.slope.ravel()[at][rim] > np.maximum(FLAT, STEEP * lacked[own[rim]])
+    support = np.bincount(own[rim], steep, count) / np.maximum(outline, 1)
+    support = np.clip((support - UNSURE) / (SURE - UNSURE), 0, 1)
+    near = cv2.dilate(np.where(inside, labels, 0).astype(np.float32), _FIVE)
+    edges = np.bincount(near[lack.missing].astype(np.intp), weight[lack.missing], count)
+    worth = gain * support + np.minimum(WORTH_EDGE * edges, MOST_EDGE * gain)
+    for label in np.flatnonzero(usable & (gain > 0) & (support > 0)):
+        left, top, wide, high, _ = stats[label].tolist()
+        box = top, top + high, left, left + wide
+        yield _Place(
+            box,
+            labels,
+            int(label),
+            int(area[label]),
+            int(outline[label]),
+            float(worth[label]),
+            float(support[label]),
+        )
+
+
+def _means(own: NDArray[np.int32], colours: Singles, weight: Singles, count: int) -> Singles:
+    total = np.maximum(np.bincount(own, weight, count), 1e-9)
+    channels = [np.bincount(own, weight * colours[:, c], count) / total for c in range(3)]
+    return np.stack(channels, axis=1).astype(np.float32)

@@ -1,0 +1,127 @@
+"""Which marks are worth their minutes: greedily, each judged by what the others leave to be gained."""
+
+from __future__ import annotations
+
+import heapq
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from ..reference.picture import Singles
+from .candidates import MOST_EDGE, WORTH_EDGE, Candidate
+from .lack import STEPS, Lack, weighed
+
+Mask = NDArray[np.bool_]
+
+MINUTES = 15.0
+"""Minutes that marks take in all: after that a painter begins to fiddle."""
+START = 0.05
+"""Minutes from one mark to the next."""
+CHEAP = 0.8
+"""Power of the minutes by which a gain is divided: 1 would choose the smallest."""
+SEEN = 0.35
+"""Values by which a mark must differ from what it lies on."""
+FULL_EDGE = 1.2
+"""Values from which an edge that a mark brings counts whole."""
+_FIVE = np.ones((5, 5), np.uint8)
+
+
+@dataclass(frozen=True)
+class Chosen:
+    """A candidate that is a mark now: `lab` as it is meant, `step` in values against what it lies on."""
+
+    place: Candidate
+    lab: tuple[float, float, float]
+    step: float
+    gain: float
+
+
+def chosen_of(
+    candidates: Sequence[Candidate],
+    lack: Lack,
+    weight: Singles,
+    cm: float,
+    most: int,
+    minutes: float = MINUTES,
+) -> tuple[Chosen, ...]:
+    """Up to `most` marks in up to `minutes`, the worthiest first; a pixel is `cm` wide, `weight` (h, w) how
+    much a place counts.
+
+    Lazy greedy: what a candidate gains can only fall when another is chosen, so one that still leads after it
+    is measured again is the best.
+    """
+    state = _State(lack, weight)
+    prices = [(one.minutes(cm) + START) ** CHEAP for one in candidates]
+    queue = [(-one.gain / price, k) for k, (one, price) in enumerate(zip(candidates, prices, strict=True))]
+    heapq.heapify(queue)
+    found, left = list[Chosen](), minutes
+    while queue and len(found) < most:
+        _, k = heapq.heappop(queue)
+        one = candidates[k]
+        if one.minutes(cm) > left:
+            continue
+        mark = state.measured(one)
+        if mark.gain <= 0 or abs(mark.step) < SEEN:
+            continue
+        worth = mark.gain / prices[k]
+        if queue and worth < -queue[0][0] * (1 - 1e-6):
+            heapq.heappush(queue, (-worth, k))
+            continue
+        state.painted(mark)
+        found.append(mark)
+        left -= one.minutes(cm)
+    return tuple(found)
+
+
+class _State:
+    """The picture with the marks that are chosen so far."""
+
+    def __init__(self, lack: Lack, weight: Singles) -> None:
+        self.lack, self.weight = lack, weight
+        self.lab, self.missing = lack.lab.copy(), lack.missing.copy()
+
+    def measured(self, one: Candidate) -> Chosen:
+        """What a candidate would bring now."""
+        rows, columns = _slices(one)
+        mask = one.mask
+        meant, there = self.lack.meant[rows, columns][mask], self.lab[rows, columns][mask]
+        weight = self.weight[rows, columns][mask]
+        colour = np.average(meant, axis=0, weights=weight)
+        before, after = weighed((meant - there) * STEPS), weighed((meant - colour) * STEPS)
+        apart = np.average(there, axis=0, weights=weight) - colour
+        gain = float(weight @ (before - after)) * one.support
+        rim, box = _rim(one, self.missing.shape)
+        edges = float(self.weight[box][rim & self.missing[box]].sum())
+        full = min(1.0, float(np.linalg.norm(apart * STEPS)) / FULL_EDGE)
+        gain += min(WORTH_EDGE * edges * full, MOST_EDGE * max(gain, 0.0))
+        lightness, a, b = colour.tolist()
+        return Chosen(one, (lightness, a, b), float(-apart[0] * STEPS[0]), gain)
+
+    def painted(self, mark: Chosen) -> None:
+        """Paint a mark, so that others are judged beside it."""
+        rows, columns = _slices(mark.place)
+        self.lab[rows, columns][mark.place.mask] = mark.lab
+        rim, box = _rim(mark.place, self.missing.shape)
+        self.missing[box] &= ~rim
+
+
+def _slices(
+    one: Candidate, more: int = 0, shape: tuple[int, int] = (1 << 30, 1 << 30)
+) -> tuple[slice, slice]:
+    top, bottom, left, right = one.box
+    return (
+        slice(max(top - more, 0), min(bottom + more, shape[0])),
+        slice(max(left - more, 0), min(right + more, shape[1])),
+    )
+
+
+def _rim(one: Candidate, shape: tuple[int, int]) -> tuple[Mask, tuple[slice, slice]]:
+    """Where within two pixels of its outline lies, in a box two pixels larger."""
+    rows, columns = _slices(one, 2, shape)
+    inside = np.zeros((rows.stop - rows.start, columns.stop - columns.start), np.uint8)
+    top, bottom, left, right = one.box
+    inside[top - rows.start : bottom - rows.start, left - columns.start : right - columns.start] = one.mask
+    return cv2.morphologyEx(inside, cv2.MORPH_GRADIENT, _FIVE) > 0, (rows, columns)

@@ -1,0 +1,83 @@
+"""Marks that are one thing to paint, together: of one kind, one colour, near each other."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..plan.marks import MarkKind
+from .choice import Chosen
+from .lack import STEPS
+
+ALIKE = 1.0
+"""Values by which colours of one family differ at most from a next of it: one mixture does for them."""
+NEAR = 0.1
+"""Share of the long side that a mark lies from the next of its family at most."""
+
+
+@dataclass(frozen=True)
+class Family:
+    """Marks of one kind; the worthiest first. `lab` is their mean by area."""
+
+    kind: MarkKind
+    marks: tuple[Chosen, ...]
+    lab: tuple[float, float, float]
+
+    @property
+    def lighter(self) -> bool:
+        """Whether they are lighter than what they lie on."""
+        return sum(mark.step * mark.place.area for mark in self.marks) > 0
+
+    @property
+    def gain(self) -> float:
+        """What they gain together."""
+        return sum(mark.gain for mark in self.marks)
+
+
+def families_of(marks: Sequence[Chosen], cm: float, shape: tuple[int, int]) -> tuple[Family, ...]:
+    """The families of marks, those of most gain first; a pixel is `cm` wide, the picture has a `shape`."""
+    parent = list(range(len(marks)))
+
+    def root(k: int) -> int:
+        while parent[k] != k:
+            k = parent[k]
+        return k
+
+    kinds = [mark.place.kind(cm) for mark in marks]
+    reach = NEAR * max(shape)
+    for k, one in enumerate(marks):
+        for other in range(k):
+            if (
+                kinds[k] is kinds[other]
+                and (one.step > 0) is (marks[other].step > 0)
+                and _apart(one.lab, marks[other].lab) < ALIKE
+                and _away(one, marks[other]) < reach
+            ):
+                parent[root(k)] = root(other)
+    groups: dict[int, list[int]] = {}
+    for k in range(len(marks)):
+        groups.setdefault(root(k), []).append(k)
+    found = [
+        Family(kinds[own[0]], tuple(marks[k] for k in own), _mean(marks, own)) for own in groups.values()
+    ]
+    return tuple(sorted(found, key=lambda family: (-family.gain, family.marks[0].place.box)))
+
+
+def _apart(one: Sequence[float], other: Sequence[float]) -> float:
+    return float(np.linalg.norm(np.subtract(one, other) * STEPS))
+
+
+def _away(one: Chosen, other: Chosen) -> float:
+    """Pixels between two boxes."""
+    top, bottom, left, right = one.place.box
+    above, below, before, behind = other.place.box
+    return float(np.hypot(max(top - below, above - bottom, 0), max(left - behind, before - right, 0)))
+
+
+def _mean(marks: Sequence[Chosen], own: Sequence[int]) -> tuple[float, float, float]:
+    labs: NDArray[np.float64] = np.array([marks[k].lab for k in own])
+    lightness, a, b = np.average(labs, axis=0, weights=[marks[k].place.area for k in own]).tolist()
+    return lightness, a, b

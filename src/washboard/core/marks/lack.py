@@ -1,0 +1,90 @@
+"""What the last predicted picture lacks of the picture that is meant."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from ..colour.lab import lightness_of_value
+from ..key.key import Key
+from ..reference.mass import Mass
+from ..reference.picture import Labels, Picture, Singles, picture_of
+
+Bytes = NDArray[np.uint8]
+Mask = NDArray[np.bool_]
+
+STEPS = np.array((0.1, 0.05, 0.05), np.float32)
+"""How much of a unit of L*, a* and b* counts: one value is as far as 20 units of a* or b*."""
+KNEE = 0.7
+"""Values from which a difference counts in proportion; below, by its square: hardly seen."""
+EDGE_BLUR, EDGE_FROM, EDGE_SURE = 1.4, 40, 100
+"""Strong edges: Canny's on lightness in bytes after a blur, thresholds as for the fidelity of pictures."""
+NEAR_PX = 3.0
+"""Pixels within which an edge of the predicted picture stands for one of the photo."""
+CALM, CALM_COLOUR, CALM_PX = 5, 5.0, 1.2
+"""Smoothing of what is meant: pixels across, units of L* and pixels of its fall."""
+
+
+@dataclass(frozen=True)
+class Lack:
+    """What is meant, and what of it is not there; pictures (h, w).
+
+    `meant` and `lab` (h, w, 3) are CIELAB of what is meant and of what is predicted; `missing` are strong
+    edges of the photo that the prediction has not; `slope` of its value, a pixel.
+    """
+
+    meant: Singles
+    lab: Singles
+    missing: Mask
+    slope: Singles
+
+    @property
+    def apart(self) -> Singles:
+        """How far what is meant lies from the prediction (h, w, 3), in values."""
+        return np.asarray((self.meant - self.lab) * STEPS)
+
+
+def weighed(apart: Singles) -> Singles:
+    """What differences (h, w, 3) or (n, 3) in values come to, (h, w) or (n,): small ones nearly nothing,
+    large ones themselves."""
+    length = np.sqrt(np.einsum("...c,...c", apart, apart))
+    return np.asarray(length * length / (length + KNEE), np.float32)
+
+
+def lack_of(picture: Picture, predicted: Bytes, masses: Sequence[Mass], labels: Labels, key: Key) -> Lack:
+    """What a predicted picture (h, w, 3) lacks.
+
+    Meant is the photo in the plan's key: each mass as it was planned, and inside it the photo's own steps of
+    value, which the key may bring closer but not take away.
+    """
+    lab = picture_of(predicted).lab
+    meant = cv2.bilateralFilter(_keyed(picture, masses, labels, key), CALM, CALM_COLOUR, CALM_PX)
+    photo, there = _edges(picture.lab[..., 0]), _edges(lab[..., 0])
+    far = cv2.distanceTransform((~there).astype(np.uint8), cv2.DIST_L2, 3) > NEAR_PX
+    value = cv2.GaussianBlur(picture.value, (0, 0), 1.0)
+    across, down = (cv2.Sobel(value, cv2.CV_32F, dx, 1 - dx, scale=1 / 8) for dx in (1, 0))
+    slope = cv2.magnitude(across, down)
+    return Lack(meant, lab, photo & far, slope)
+
+
+def _keyed(picture: Picture, masses: Sequence[Mass], labels: Labels, key: Key) -> Singles:
+    """The picture (h, w, 3) in CIELAB with its values as planned."""
+    moved = np.zeros(int(labels.max(initial=0)) + 1, np.float32)
+    for mass in masses:
+        moved[mass.label] = mass.target - key.of(mass.value)
+    steps = np.linspace(0, 10, 201)
+    through = np.interp(picture.value, steps, [key.of(step) for step in steps]).astype(np.float32)
+    value = np.clip(through + moved[labels], key.lowest, key.highest)
+    keyed = picture.lab.copy()
+    keyed[..., 0] = np.interp(value, steps, [lightness_of_value(step) for step in steps])
+    return keyed
+
+
+def _edges(lightness: Singles) -> Mask:
+    grey = np.clip(lightness * 2.55, 0, 255).astype(np.uint8)
+    calm = cv2.GaussianBlur(grey, (0, 0), EDGE_BLUR)
+    return cv2.Canny(calm, EDGE_FROM, EDGE_SURE, L2gradient=True) > 0

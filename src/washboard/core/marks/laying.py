@@ -1,0 +1,250 @@
+"""Where marks come in a plan: what stays lighter is kept before the pass that would cover it, all else is
+painted last of all, in a pass of its own."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..colour.lab import lab_of_linear, linear_of, value_of_lab
+from ..order.operations import oil_over
+from ..order.prediction import PatchMap, Table
+from ..order.result import PassType, PlanningResult
+from ..order.timing import waits_of
+from ..plan.marks import How, MarkFamily, MarkKind
+from ..plan.plan import Kind, Operation, Pass, Reason, Role
+from ..sentence import of_masses, percent, row_of, sentence, tone
+from ..time.pace import SETTLING
+from .drawn import Laid, Where, raster_of
+from .families import Family
+from .paths import path_of
+
+DETAILS = "details"
+"""Id of the pass in which marks are painted; it is always the last."""
+NAMED = 3
+"""Families that a pass names; the others are counted."""
+TOOLS = {
+    MarkKind.LINE: {"pastel": "pastel-edge", "": "rigger"},
+    MarkKind.DAB: {"pastel": "pastel-edge", "": "round-4"},
+    MarkKind.SHAPE: {"pastel": "pastel-edge", "": "round-8"},
+}
+"""What each kind is drawn with, by medium; "" for all others."""
+KEPT_FROM = 0.25
+"""Values by which keeping a place must bring it nearer to what is meant."""
+
+
+Colour = tuple[float, float, float]
+
+
+@dataclass(frozen=True)
+class Marked:
+    """A plan with its marks: where the families lie (h, w), by their place in the plan from 1 on, and of each
+    the number of its pass and its colour, None where it is kept."""
+
+    worked: PlanningResult
+    where: Where
+    laid: tuple[Laid, ...]
+
+
+def marked(
+    worked: PlanningResult, families: Sequence[Family], table: Table, maps: PatchMap, lacking: float
+) -> Marked:
+    """The plan with these families; `table` and `maps` of the plan without them, `lacking` what it lacks.
+
+    In a transparent medium what is lighter than its surroundings and cannot be kept either is left out.
+    """
+    on = _Ground(worked, table, maps, lacking)
+    last = len(worked.steps) + 1
+    used = [(family, on.kept_before(family)) for family in families]
+    if worked.scene.medium.transparent:
+        used = [(family, keep) for family, keep in used if keep or not family.lighter]
+        used = on.in_time(used)
+    # What is kept lies below what is painted.
+    used.sort(key=lambda one: one[1] == 0)
+    told = [on.told(family, keep, k) for k, (family, keep) in enumerate(used, 1)]
+    laid = tuple((keep or last, None if keep else family.lab) for family, keep in used)
+    where = raster_of([family for family, _ in used], maps.first.shape)
+    return Marked(_with_passes(on, told, where), where, laid)
+
+
+@dataclass(frozen=True)
+class _Ground:
+    """What marks are set on: a plan with its last picture."""
+
+    worked: PlanningResult
+    table: Table
+    maps: PatchMap
+    lacking: float
+
+    @property
+    def cm(self) -> float:
+        """Width of a pixel."""
+        return self.worked.plan.sheet.picture_width_cm / self.maps.first.shape[1]
+
+    def under(self, family: Family) -> NDArray[np.intp]:
+        """The patches under a family, one for each of its pixels."""
+        boxes = (mark.place for mark in family.marks)
+        found = [self.maps.first[p.box[0] : p.box[1], p.box[2] : p.box[3]][p.mask] for p in boxes]
+        return np.concatenate(found).astype(np.intp)
+
+    def kept_before(self, family: Family) -> int:
+        """The pass (from 1) before which places must be kept to end nearest to what is meant, 0 for none."""
+        if not (self.worked.scene.medium.transparent and family.lighter):
+            return 0
+        values = self.table.values.mean(axis=2)[:, self.under(family)].mean(axis=1)
+        wanted = float(value_of_lab(np.array(family.lab)))
+        best = int(np.argmin(np.abs(values - wanted)))
+        if abs(values[best] - wanted) > abs(values[-1] - wanted) - KEPT_FROM:
+            return 0
+        later = np.flatnonzero(values[best + 1 :] < values[best] - KEPT_FROM)
+        return best + 1 + int(later[0]) if len(later) else 0
+
+    def in_time(self, used: Sequence[tuple[Family, int]]) -> list[tuple[Family, int]]:
+        """Without what there is no time to go round while the wash that it is kept from is open."""
+        opens, passes = self.worked.scene.medium.open_minutes or 0.0, self.worked.plan.passes
+        room = {k: max(opens - done.minutes, 0.0) for k, done in enumerate(passes, 1)}
+        found = []
+        for family, keep in used:
+            if keep:
+                minutes = self.minutes(family)
+                if minutes > room[keep]:
+                    continue
+                room[keep] -= minutes
+            found.append((family, keep))
+        return found
+
+    def minutes(self, family: Family) -> float:
+        """Minutes of work on a family."""
+        return sum(mark.place.minutes(self.cm) for mark in family.marks)
+
+    def told(self, family: Family, keep: int, number: int) -> MarkFamily:
+        """A family as the plan tells it."""
+        masses = self.worked.plan.masses
+        covered = np.bincount(self.table.mass[self.under(family)], minlength=len(masses))
+        ids = tuple(masses[m].id for m in np.argsort(-covered, kind="stable") if covered[m])
+        lab = self._left(family, keep) if keep else family.lab
+        done = self.worked.plan.passes[keep - 1].id if keep else DETAILS
+        tools = TOOLS[family.kind]
+        return MarkFamily(
+            f"k{number}",
+            family.kind,
+            How.KEPT if keep else How.PAINTED,
+            sentence(
+                f"marks-{family.kind}-{'light' if family.lighter else 'dark'}",
+                count=len(family.marks),
+                masses=of_masses(ids[:1]),
+            ),
+            tuple(path_of(mark.place, family.kind, self.cm) for mark in family.marks),
+            float(value_of_lab(np.array(lab))),
+            lab,
+            ids,
+            done,
+            tools.get(self.worked.scene.medium.key, tools[""]),
+            self.minutes(family),
+            min(1.0, family.gain / max(self.lacking, 1e-9)),
+        )
+
+    def _left(self, family: Family, keep: int) -> Colour:
+        """The colour (mean) that stays where a family is kept before a pass."""
+        bytes_ = self.table.colours[keep - 1].mean(axis=1)[self.under(family)].mean(axis=0)
+        lightness, a, b = lab_of_linear(linear_of(bytes_ / 255)).tolist()
+        return lightness, a, b
+
+
+def _with_passes(on: _Ground, told: Sequence[MarkFamily], where: Where) -> PlanningResult:
+    """The plan with the marks told in their passes, and with a last pass for those that are painted."""
+    worked, plan = on.worked, on.worked.plan
+    passes = [_keeping(done, [one for one in told if one.pass_id == done.id]) for done in plan.passes]
+    painted = [one for one in told if one.how is How.PAINTED]
+    plan = replace(plan, passes=tuple(passes), marks=tuple(told))
+    if not painted:
+        return replace(worked, plan=plan)
+    scene, last = worked.scene, worked.steps[-1]
+    done = _details(painted, _operations(on, told, where), worked.scene.medium.dry_minutes > 0)
+    # What a pass sets without covering a part, as restated darks, is wet for a while too.
+    areas = [max(float(scene.parts.areas[step.covered].sum()), 1.0) for step in worked.steps]
+    waits = waits_of(scene, [*passes, done], [*areas, 1.0], plan.start.clock)
+    passes[-1] = replace(passes[-1], wait=max(passes[-1].wait, waits[-2]))
+    step = replace(
+        last,
+        group=(),
+        covered=np.zeros_like(last.covered),
+        muted=(),
+        before=last.after,
+        coats=np.ones_like(last.coats),
+        pass_type=PassType.DETAILS,
+        called=None,
+        beside=True,
+        own=None,
+        tool=None,
+    )
+    predicted = (*plan.predicted, plan.predicted[-1])
+    plan = replace(plan, passes=(*passes, done), predicted=predicted)
+    return replace(worked, plan=plan, steps=(*worked.steps, step))
+
+
+def _keeping(done: Pass, kept: Sequence[MarkFamily]) -> Pass:
+    """A pass that leaves marks as they are, with what that costs."""
+    if not kept:
+        return done
+    ids = tuple(dict.fromkeys(mass for one in kept for mass in one.masses[:1]))
+    count = sum(one.count for one in kept)
+    keep = sentence("how-keep-marks", count=count, masses=of_masses(ids, 2))
+    return replace(done, what=(*done.what, keep), minutes=done.minutes + sum(one.minutes for one in kept))
+
+
+def _details(painted: Sequence[MarkFamily], operations: tuple[Operation, ...], dries: bool) -> Pass:
+    """The last pass, in which marks are painted: the families of most gain first."""
+    ranked = sorted(painted, key=lambda one: (-one.gain, one.id))
+    steps = [sentence("how-draw", marks=one.name, value=tone(one.value)) for one in ranked[:NAMED]]
+    if rest := ranked[NAMED:]:
+        steps.append(sentence("how-draw-more", count=len(rest)))
+    values = [one.value for one in painted]
+    count = sum(one.count for one in painted)
+    masses = tuple(dict.fromkeys(mass for one in ranked for mass in one.masses[:1]))
+    why = sentence("reason-marks", share=percent(sum(one.gain for one in painted)))
+    return Pass(
+        DETAILS,
+        sentence("title-details", count=count),
+        tuple(steps),
+        sentence("only-masses", masses=row_of(masses, 4)),
+        (min(values), max(values)),
+        sentence("edges-firm-marks"),
+        SETTLING + sum(one.minutes for one in painted),
+        0.0,
+        sentence("needs-dry" if dries else "needs-nothing"),
+        None,
+        operations,
+        (Reason("marks", why, masses),),
+        beside=True,
+    )
+
+
+def _operations(on: _Ground, told: Sequence[MarkFamily], where: Where) -> tuple[Operation, ...]:
+    """What the painted marks are to each mass: the share they take of it, and from which value to which."""
+    worked, masses = on.worked, on.worked.plan.masses
+    mass = on.table.mass[on.maps.first]
+    values = np.array([np.nan if one.how is How.KEPT else one.value for one in told])
+    by_pixel = np.concatenate([[np.nan], values])[where]
+    there = ~np.isnan(by_pixel)
+    count = len(masses)
+    taken = np.bincount(mass[there], minlength=count)
+    whole_of = np.maximum(np.bincount(mass.ravel(), minlength=count), 1)
+    mean = np.bincount(mass[there], by_pixel[there], count) / np.maximum(taken, 1)
+    oil = oil_over(worked.scene, len(worked.steps)) if worked.scene.medium.key == "oil" else 0.0
+    before = worked.plan.predicted[-1]
+    return tuple(
+        Operation(
+            masses[m].id,
+            Kind.DETAIL,
+            Role.OVER,
+            float(taken[m] / whole_of[m]),
+            before[m],
+            min(before[m], float(mean[m])) if worked.scene.medium.transparent else float(mean[m]),
+            oil=oil,
+        )
+        for m in np.flatnonzero(taken)
+    )

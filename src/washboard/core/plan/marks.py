@@ -1,0 +1,76 @@
+"""Marks: what a painter sets over or leaves between the masses, in families that are one thing to paint."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from enum import StrEnum
+
+from ..errors import InvalidInput
+from ..sentence import Listed, Sentence
+
+AMOUNTS = {"none": 0, "few": 40, "some": 80, "many": 150}
+"""Marks at most, by the words for how many are wanted."""
+SOME_MARKS, MOST_MARKS = AMOUNTS["some"], AMOUNTS["many"]
+
+
+class MarkKind(StrEnum):
+    """What a mark is to the hand: one pull of the brush, a touch, a small shape."""
+
+    LINE = "line"
+    DAB = "dab"
+    SHAPE = "shape"
+
+
+class How(StrEnum):
+    """How marks come into the picture: left as what lies there, or painted."""
+
+    KEPT = "kept"
+    PAINTED = "painted"
+
+
+@dataclass(frozen=True)
+class Path:
+    """A line by its middle, or a dab or shape by its outline: `points` (x, y) in cm on the surface from the
+    picture's upper left, and of a line its `widths` in mm at each of them."""
+
+    points: tuple[tuple[float, float], ...]
+    widths: tuple[float, ...] = ()
+
+
+@dataclass(frozen=True)
+class MarkFamily:
+    """Marks that are one thing to paint: of one kind and colour, near each other.
+
+    `value` 0–10 and `lab` as they dry; `masses` by ids that they lie on, the most covered first; `pass_id` in
+    which they are painted, or before which they must be kept; `minutes` of work; `gain` 0–1 of what the
+    picture lacks without marks.
+    """
+
+    id: str
+    kind: MarkKind
+    how: How
+    name: Sentence
+    paths: tuple[Path, ...]
+    value: float
+    lab: tuple[float, float, float]
+    masses: tuple[str, ...]
+    pass_id: str
+    tool: str
+    minutes: float
+    gain: float
+
+    @property
+    def count(self) -> int:
+        """How many marks it has."""
+        return len(self.paths)
+
+
+def number_of_marks(text: str) -> int:
+    """How many marks a word or a number asks for; raises InvalidInput for any other."""
+    if text in AMOUNTS:
+        return AMOUNTS[text]
+    number = int(text) if text.isdecimal() and len(text) < 6 else -1
+    if not 0 <= number <= MOST_MARKS:
+        choices = Listed(tuple(AMOUNTS), either=True)
+        raise InvalidInput("refused-marks-amount", given=text[:20], choices=choices, most=MOST_MARKS)
+    return number

@@ -1,0 +1,39 @@
+"""Small marks of a piece: what its last picture lacks, and which of it is painted or kept."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from ...core.marks.candidates import Candidate, candidates_of
+from ...core.marks.choice import chosen_of
+from ...core.marks.families import families_of
+from ...core.marks.lack import Lack, lack_of, weighed
+from ...core.marks.laying import Marked
+from ...core.marks.laying import marked as laid
+from ...core.order.prediction import painted
+from ...core.reference.picture import Singles
+from .results import Planned, Seen
+
+LEAST_IN_DARK, FULL_FROM = 0.6, 3.0
+"""How much a place counts in the dark, and the value from which it counts whole: shadows stay quiet."""
+
+
+def lacking(seen: Seen, bare: Planned) -> tuple[Lack, tuple[Candidate, ...]]:
+    """What the last picture of a plan lacks, and everything that might become a mark."""
+    plan = bare.worked.plan
+    last = painted(bare.table, bare.maps, len(bare.table.colours) - 1)
+    lack = lack_of(seen.picture, last, plan.masses, seen.measured.labels, plan.key)
+    return lack, candidates_of(lack, _weight(seen.picture.value))
+
+
+def marked(seen: Seen, bare: Planned, lack: Lack, candidates: tuple[Candidate, ...], most: int) -> Marked:
+    """The plan with up to `most` marks."""
+    width_cm, shape = bare.worked.plan.sheet.picture_width_cm, bare.maps.first.shape
+    cm = width_cm / shape[1]
+    chosen = chosen_of(candidates, lack, _weight(seen.picture.value), cm, most)
+    families = families_of(chosen, cm, shape)
+    return laid(bare.worked, families, bare.table, bare.maps, float(weighed(lack.apart).sum()))
+
+
+def _weight(value: Singles) -> Singles:
+    return np.clip(value / FULL_FROM, LEAST_IN_DARK, 1).astype(np.float32)
