@@ -1,4 +1,4 @@
-import { Toggle } from "@mantine/core";
+import { NativeSelect, Toggle } from "@mantine/core";
 import type { Pass, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
@@ -45,9 +45,37 @@ export function PassList(props: Props) {
           </Act>
         </li>
       )}
+      <li>
+        <Marks piece={piece} changes={changes} />
+      </li>
     </ol>
   );
 }
+
+/** How many small marks there are at most, by the words of the command line. */
+const AMOUNTS = { none: 0, few: 40, some: 80, many: 150 } as const;
+
+function Marks({ piece, changes }: Pick<Props, "piece" | "changes">) {
+  const now = piece.settings.marks;
+  const known = Object.entries(AMOUNTS).map(([key, count]) => ({
+    value: String(count),
+    label: say(`pass-list-marks-${key as keyof typeof AMOUNTS}`),
+  }));
+  const other = known.some(({ value }) => value === String(now))
+    ? []
+    : [{ value: String(now), label: say("pass-list-marks-other", { count: now }) }];
+  return (
+    <NativeSelect
+      label={say("pass-list-marks")}
+      data={[...known, ...other]}
+      value={String(now)}
+      onChange={(event) => changes.edit.mutate({ marks: Number(event.currentTarget.value) })}
+    />
+  );
+}
+
+/** The pass in which small marks are painted: always the last, and as many as are asked for. */
+const DETAILS = "details";
 
 interface LineProps extends Props {
   done: Pass;
@@ -59,6 +87,7 @@ function Line({ done, k, piece, plan, pass, move, changes, onPass }: LineProps) 
   const chosen = k + 1 === pass;
   const pins = piece.settings.pins ?? [];
   const pinned = pins.includes(done.id);
+  const free = done.id !== DETAILS;
   const groups = groupsOf(plan);
   const pin = () =>
     changes.edit.mutate({ pins: pinned ? pins.filter((p) => p !== done.id) : [...pins, done.id] });
@@ -81,14 +110,16 @@ function Line({ done, k, piece, plan, pass, move, changes, onPass }: LineProps) 
         <span>{done.title}</span>
         <span>{clock(done.minutes, waiting(done))}</span>
       </Toggle>
-      <Act
-        aria-pressed={pinned}
-        aria-label={say("pass-list-pin-pass", { k: k + 1 })}
-        title={say("pass-list-pinned-pass-stays")}
-        onClick={pin}
-      >
-        {pinned ? say("pass-list-pinned") : say("pass-list-pin")}
-      </Act>
+      {free && (
+        <Act
+          aria-pressed={pinned}
+          aria-label={say("pass-list-pin-pass", { k: k + 1 })}
+          title={say("pass-list-pinned-pass-stays")}
+          onClick={pin}
+        >
+          {pinned ? say("pass-list-pinned") : say("pass-list-pin")}
+        </Act>
+      )}
       {shares.map(
         ({ words, label, to }) =>
           to && (
@@ -97,7 +128,7 @@ function Line({ done, k, piece, plan, pass, move, changes, onPass }: LineProps) 
             </Act>
           ),
       )}
-      {chosen && (
+      {chosen && free && (
         <Act
           aria-label={say("pass-list-leave-out-pass", { k: k + 1 })}
           onClick={() => move.leaveOut(done.id)}

@@ -78,19 +78,22 @@ interface ChipProps {
 
 function Chip({ operation, act, colour, lit, onPick }: ChipProps) {
   const bare = isBare(operation);
+  const over = operation.role === "over";
   const value = operation.toValue;
   return (
     <button
       type="button"
       tabIndex={-1}
       className={classes.cell}
-      data-role={bare ? "bare" : operation.role}
+      data-role={bare || over ? "bare" : operation.role}
       data-lit={lit}
-      style={bare ? undefined : { background: colour, color: value > 4.84 ? "#000" : "#fff" }}
+      style={
+        bare || over ? undefined : { background: colour, color: value > 4.84 ? "#000" : "#fff" }
+      }
       title={act}
       onClick={onPick}
     >
-      {bare ? say("rows-kept") : value.toFixed(1)}
+      {bare ? say("rows-kept") : over ? say("rows-marks") : value.toFixed(1)}
     </button>
   );
 }

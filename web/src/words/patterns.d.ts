@@ -154,6 +154,12 @@ export interface Patterns {
   "own-pass-add-pass-after": "pass";
   "own-pass-try": never;
   "own-pass-reset-passes": never;
+  "pass-list-marks": never;
+  "pass-list-marks-none": never;
+  "pass-list-marks-few": never;
+  "pass-list-marks-some": never;
+  "pass-list-marks-many": never;
+  "pass-list-marks-other": "count";
   "pass-list-pinned": never;
   "pass-list-pin": never;
   "pass-list-split": never;
@@ -181,6 +187,7 @@ export interface Patterns {
   "ridges-pass": "k" | "minutes" | "title";
   "ridges-step-without-return": never;
   "rows-kept": never;
+  "rows-marks": never;
   "rows-masses": never;
   "rows-areas": never;
   "rows-mass": never;

@@ -12,9 +12,9 @@ from ..plan.marks import MarkKind
 from .choice import Chosen
 from .lack import STEPS
 
-ALIKE = 1.0
+ALIKE = 1.5
 """Values by which colours of one family differ at most from a next of it: one mixture does for them."""
-NEAR = 0.1
+NEAR = 0.25
 """Share of the long side that a mark lies from the next of its family at most."""
 
 

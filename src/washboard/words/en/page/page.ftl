@@ -258,6 +258,12 @@ own-pass-reset-passes = Reset passes
 
 ## order/PassList.tsx
 
+pass-list-marks = Small marks
+pass-list-marks-none = none
+pass-list-marks-few = few, up to 40
+pass-list-marks-some = some, up to 80
+pass-list-marks-many = many, up to 150
+pass-list-marks-other = up to { $count }
 pass-list-pinned = pinned
 pass-list-pin = pin
 pass-list-split = split
@@ -294,6 +300,7 @@ ridges-step-without-return = A step without return
 ## order/Rows.tsx
 
 rows-kept = kept
+rows-marks = marks
 rows-masses = Masses by passes, with the value after each
 rows-areas = Areas by passes, with the value after each
 rows-mass = Mass
