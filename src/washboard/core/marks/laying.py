@@ -32,6 +32,8 @@ TOOLS = {
     MarkKind.SHAPE: {"pastel": "pastel-edge", "": "round-8"},
 }
 """What each kind is drawn with, by medium; "" for all others."""
+IN_GOES = 4.0
+"""Minutes for going round small lights in a wash that is too long to be laid in one go."""
 KEPT_FROM = 0.25
 """Values by which keeping a place must bring it nearer to what is meant."""
 
@@ -103,17 +105,20 @@ class _Ground:
         return best + 1 + int(later[0]) if len(later) else 0
 
     def in_time(self, used: Sequence[tuple[Family, int]]) -> list[tuple[Family, int]]:
-        """Without what there is no time to go round while the wash that it is kept from is open."""
+        """Without what there is no time to go round while the wash that it is kept from is open; a wash that
+        is laid in several goes anyway has room for a few."""
         opens, passes = self.worked.scene.medium.open_minutes or 0.0, self.worked.plan.passes
-        room = {k: max(opens - done.minutes, 0.0) for k, done in enumerate(passes, 1)}
+        room = [opens - done.minutes if done.minutes < opens else IN_GOES for done in passes]
         found = []
         for family, keep in used:
-            if keep:
-                minutes = self.minutes(family)
-                if minutes > room[keep]:
-                    continue
-                room[keep] -= minutes
-            found.append((family, keep))
+            marks = []
+            for mark in family.marks:
+                minutes = mark.place.minutes(self.cm) if keep else 0.0
+                if not keep or minutes <= room[keep - 1]:
+                    room[keep - 1] -= minutes
+                    marks.append(mark)
+            if marks:
+                found.append((replace(family, marks=tuple(marks)), keep))
         return found
 
     def minutes(self, family: Family) -> float:

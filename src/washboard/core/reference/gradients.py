@@ -108,7 +108,7 @@ def _blurred_inside(part: MassPixels) -> tuple[NDArray[np.bool_], Floats]:
     step = min(12, max(4, round((part.count / COARSE) ** 0.5)))
     small = part.mask[::step, ::step]
     weight = small.astype(np.float32)
-    sigma = max(1.0, 0.02 * max(small.shape) + 0.2 * np.sqrt(part.count) / (4 * step))
+    sigma = max(1.0, 0.035 * max(small.shape) + 0.35 * np.sqrt(part.count) / (4 * step))
     lab = part.box_lab[::step, ::step] * weight[..., None]
     # A tent of the same variance (Klingemann's stack blur): its cost does not grow with the width.
     wide = 2 * round(sigma * 6**0.5) + 1

@@ -1,0 +1,246 @@
+"""Small marks: they bring back what the masses leave out, in time, in families, where the medium allows."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Mapping
+from dataclasses import replace
+from functools import cache, partial
+from itertools import pairwise
+
+import cv2
+import numpy as np
+import pytest
+from numpy.typing import NDArray
+
+from tests.conftest import encoded
+from tests.pieces import photographs
+from tests.said import refuses, text
+from washboard.core.errors import InvalidInput
+from washboard.core.marks.candidates import candidates_of
+from washboard.core.marks.choice import MINUTES, chosen_of
+from washboard.core.marks.families import families_of
+from washboard.core.marks.lack import lack_of, weighed
+from washboard.core.marks.laying import DETAILS
+from washboard.core.order.prediction import painted
+from washboard.core.plan.marks import AMOUNTS, How, MarkKind, number_of_marks
+from washboard.core.plan.plan import Kind
+from washboard.core.surface.replay import refusals_of
+from washboard.formats import planfile
+from washboard.pipeline.stages import Stages
+from washboard.pipeline.stages.results import Result
+from washboard.pipeline.subject import Subject
+from washboard.settings import Settings
+
+SETTINGS: Mapping[str, Settings] = {
+    "watercolour": Settings("watercolour", "white", 45, 30),
+    "oil": Settings("oil", "value:5", 45, 30),
+    "pastel": Settings("pastel", "value:4", 45, 30),
+    "acrylic": Settings("acrylic", "white", 45, 30),
+}
+PHOTOGRAPHS = ("portrait", "figure and sky", "landscape", "machine")
+
+
+@cache
+def made(photograph: str, medium: str, marks: int = AMOUNTS["some"]) -> Result:
+    """A photograph planned with so many marks."""
+    data = encoded(photographs()[photograph])
+    settings = replace(SETTINGS[medium], marks=marks).checked()
+    return Stages().result(Subject.photo(photograph, lambda: data, settings))
+
+
+def last_picture(result: Result) -> NDArray[np.uint8]:
+    """The picture after the last pass."""
+    return painted(result.table, result.maps, len(result.table.colours) - 1)
+
+
+def edges_kept(result: Result) -> float:
+    """The share of the photo's strong edges that have one of the last picture within three pixels."""
+    light = [
+        cv2.cvtColor(rgb, cv2.COLOR_RGB2LAB)[..., 0]
+        for rgb in (result.seen.picture.rgb, last_picture(result))
+    ]
+    photo, there = (
+        cv2.Canny(cv2.GaussianBlur(one, (0, 0), 1.4), 40, 100, L2gradient=True) > 0 for one in light
+    )
+    near = cv2.distanceTransform((~there).astype(np.uint8), cv2.DIST_L2, 3) <= 3
+    return float(near[photo].mean())
+
+
+@pytest.mark.parametrize("photograph", PHOTOGRAPHS)
+def test_marks_bring_back_edges_that_the_masses_leave_out(photograph: str) -> None:
+    without, few, some = (made(photograph, "oil", AMOUNTS[amount]) for amount in ("none", "few", "some"))
+    assert edges_kept(some) > 1.2 * edges_kept(without)
+    assert edges_kept(few) > edges_kept(without)
+
+
+@pytest.mark.parametrize("medium", SETTINGS)
+@pytest.mark.parametrize("photograph", PHOTOGRAPHS)
+def test_they_are_a_part_of_the_plan_that_the_judge_agrees_to(photograph: str, medium: str) -> None:
+    plan = made(photograph, medium).worked.plan
+    assert refusals_of(plan) == ()
+    assert 0 < sum(family.count for family in plan.marks) <= AMOUNTS["some"]
+    assert sum(family.minutes for family in plan.marks) <= MINUTES
+    last = plan.passes[-1]
+    assert last.id == DETAILS
+    assert {o.kind for o in last.operations} == {Kind.DETAIL}
+    drawn = [family for family in plan.marks if family.pass_id == DETAILS]
+    assert sum(family.count for family in drawn) == int(text(last.title).rsplit(" ", 1)[1])
+    assert {mass for family in drawn for mass in family.masses} >= {o.mass for o in last.operations}
+    assert len(plan.passes) == len(plan.predicted) - 1
+
+
+@pytest.mark.parametrize("photograph", PHOTOGRAPHS)
+def test_only_transparent_paint_keeps_marks_and_it_never_lightens_for_one(photograph: str) -> None:
+    assert all(family.how is How.PAINTED for family in made(photograph, "oil").worked.plan.marks)
+    plan = made(photograph, "watercolour").worked.plan
+    kept = [family for family in plan.marks if family.how is How.KEPT]
+    assert kept
+    ids = [done.id for done in plan.passes]
+    assert all(family.pass_id in ids[:-1] for family in kept)
+    assert all(o.to_value <= o.from_value + 1e-6 for o in plan.passes[-1].operations)
+
+
+def test_a_kept_mark_stays_as_it_lay_there_before_its_pass() -> None:
+    result = made("landscape", "watercolour")
+    planned, plan = result.planned, result.worked.plan
+    assert planned.marked is not None
+    ids = [done.id for done in plan.passes]
+    looked = 0
+    for number, family in enumerate(plan.marks, 1):
+        if family.how is How.KEPT:
+            own = planned.marked.where == number
+            # Away from the rim nothing of the neighbours shows in.
+            own = cv2.erode(own.astype(np.uint8), np.ones((5, 5), np.uint8)) > 0
+            before = ids.index(family.pass_id)
+            pictures = [painted(result.table, result.maps, row)[own] for row in range(before, len(ids) + 1)]
+            assert all(np.array_equal(pictures[0], later) for later in pictures[1:])
+            looked += int(own.sum())
+    assert looked > 50
+
+
+def test_what_is_wanted_more_is_there_already_with_fewer() -> None:
+    few, some = (made("machine", "acrylic", AMOUNTS[amount]).worked.plan.marks for amount in ("few", "some"))
+    assert sum(family.count for family in few) <= AMOUNTS["few"]
+    lengths = [sum(family.minutes for family in marks) for marks in (few, some)]
+    assert lengths[0] <= lengths[1] <= MINUTES
+    assert made("machine", "acrylic", 0).worked.plan.marks == ()
+
+
+def test_the_same_photo_gives_the_same_marks_and_a_little_brighter_one_nearly_the_same() -> None:
+    rgb = photographs()["figure and sky"]
+    brighter = np.clip(rgb.astype(np.int16) + 3, 0, 255).astype(np.uint8)
+    settings = SETTINGS["oil"].checked()
+    found = []
+    for name, picture in (("one", rgb), ("again", rgb), ("brighter", brighter)):
+        result = Stages().result(Subject.photo(name, partial(encoded, picture), settings))
+        assert result.planned.marked is not None
+        found.append((result.worked.plan.marks, result.planned.marked.where > 0))
+    assert found[0][0] == found[1][0]
+    near = cv2.dilate(found[2][1].astype(np.uint8), np.ones((9, 9), np.uint8)) > 0
+    assert near[found[0][1]].mean() > 0.6
+
+
+def test_choice_is_what_measuring_every_candidate_each_time_would_choose() -> None:
+    result = made("figure and sky", "oil", 0)
+    plan = result.worked.plan
+    lack = lack_of(
+        result.seen.picture, last_picture(result), plan.masses, result.seen.measured.labels, plan.key
+    )
+    weight = np.ones(lack.slope.shape, np.float32)
+    candidates = candidates_of(lack, weight)[:250]
+    cm = plan.sheet.picture_width_cm / lack.slope.shape[1]
+    chosen = chosen_of(candidates, lack, weight, cm, 12, 1e9)
+    lab = lack.lab.copy()
+    lacking = [float(weighed(lack.apart).sum())]
+    for mark in chosen:
+        top, bottom, left, right = mark.place.box
+        lab[top:bottom, left:right][mark.place.mask] = mark.lab
+        lacking.append(float(weighed(replace(lack, lab=lab).apart).sum()))
+    assert all(later < before for before, later in pairwise(lacking))
+    alone = max(one.gain / (one.minutes(cm) + 0.05) ** 0.8 for one in candidates)
+    first = chosen[0].place
+    assert first.gain / (first.minutes(cm) + 0.05) ** 0.8 == pytest.approx(alone, rel=0.2)
+
+
+def test_families_are_of_one_kind_and_most_marks_are_in_one_of_several() -> None:
+    several = total = 0
+    for photograph in PHOTOGRAPHS:
+        for family in made(photograph, "oil").worked.plan.marks:
+            total += family.count
+            several += family.count if family.count >= 3 else 0
+            assert len(family.paths) == family.count
+            assert all(
+                bool(path.widths) is (family.kind is MarkKind.LINE) or not path.widths
+                for path in family.paths
+            )
+    assert several > 0.6 * total
+    assert families_of([], 0.05, (100, 100)) == ()
+
+
+def test_paths_lie_on_the_surface_and_on_the_marks_that_are_shown() -> None:
+    result = made("portrait", "pastel")
+    plan = result.worked.plan
+    wide, high = plan.sheet.picture_width_cm, plan.sheet.picture_height_cm
+    assert result.planned.marked is not None
+    where = result.planned.marked.where
+    cm = wide / where.shape[1]
+    shown = cv2.dilate((where > 0).astype(np.uint8), np.ones((3, 3), np.uint8)) > 0
+    points = [point for family in plan.marks for path in family.paths for point in path.points]
+    assert all(-cm <= x <= wide + cm and -cm <= y <= high + cm for x, y in points)
+    on = [
+        shown[min(int(y / cm), where.shape[0] - 1), min(int(x / cm), where.shape[1] - 1)] for x, y in points
+    ]
+    assert np.mean(on) > 0.97
+
+
+def test_a_plan_file_holds_them_and_reads_them_back() -> None:
+    result = made("portrait", "watercolour")
+    document = planfile.document_of(result.worked.plan, planfile.DocumentSource("p"))
+    again = planfile.plan_from(planfile.read(planfile.written(document)))
+    told = json.loads(planfile.written(document))["marks"]
+    assert {"id", "kind", "count", "name", "paths", "value", "lab", "masses", "pass", "how", "tool"} <= told[
+        0
+    ].keys()
+    assert [family.id for family in again.marks] == [family.id for family in result.worked.plan.marks]
+    rewritten = json.loads(planfile.written(planfile.document_of(again, planfile.DocumentSource("p"))))
+    assert rewritten["marks"] == json.loads(written)["marks"]
+    assert refusals_of(again) == ()
+
+
+@pytest.mark.parametrize("words", ["lots", "-1", "151", "", "4.5", "9" * 30])
+def test_a_number_of_marks_that_cannot_be_is_refused(words: str) -> None:
+    with refuses(InvalidInput, "small marks"):
+        number_of_marks(words)
+    assert number_of_marks("few") == number_of_marks("40") == 40
+
+
+def noise(seed: int) -> NDArray[np.uint8]:
+    """Grain over two halves that squinting can tell apart."""
+    dice = np.random.default_rng(seed)
+    halves = np.where(np.arange(600)[None, :, None] < 300, 70, 180)
+    return np.clip(halves + dice.normal(0, 45, (400, 600, 3)), 0, 255).astype(np.uint8)
+
+
+def print_like(seed: int) -> NDArray[np.uint8]:
+    """Rows of small dark strokes on white, as a page of print has."""
+    dice, page = np.random.default_rng(seed), np.full((500, 400, 3), 245, np.uint8)
+    for y in range(20, 480, 14):
+        for x in range(20, 380, 5):
+            if dice.random() < 0.8:
+                page[y : y + int(dice.integers(3, 9)), x : x + int(dice.integers(1, 4))] = 20
+    page[:120] = (page[:120] * 0.4).astype(np.uint8)
+    return page
+
+
+@pytest.mark.parametrize("picture", [noise(1), print_like(2)], ids=["grain", "print"])
+@pytest.mark.parametrize("size", [(5, 5), (200, 150)], ids=["5 cm", "2 m"])
+def test_pictures_all_of_texture_end_in_time_with_what_can_be_painted(
+    picture: NDArray[np.uint8], size: tuple[float, float]
+) -> None:
+    data = encoded(picture)
+    settings = Settings("acrylic", "white", *size).checked()
+    plan = Stages().result(Subject.photo(str(size), lambda: data, settings)).worked.plan
+    assert sum(family.count for family in plan.marks) <= AMOUNTS["some"]
+    assert sum(family.minutes for family in plan.marks) <= MINUTES
+    assert refusals_of(plan) == ()
