@@ -5,6 +5,7 @@ import { PixelCanvas } from "../parts/PixelCanvas";
 import { type Tag, Tags } from "../parts/Tags";
 import { say } from "../words/say";
 import type { Maps } from "./lookup";
+import { MarksLayer } from "./MarksLayer";
 import classes from "./order.module.css";
 import { drawWhere, endsOf, groundOf, litIn, rolesOf, seamsOf } from "./where";
 
@@ -40,6 +41,7 @@ export function WhereLayer({ plan, done, maps, hatched }: Props) {
         clear
         draw={draw}
       />
+      {hatched && done && <MarksLayer plan={plan} done={done} />}
       {hatched && done && <Figures plan={plan} done={done} maps={maps} owners={ground.owners} />}
     </div>
   );

@@ -689,4 +689,5 @@ export interface Patterns {
   "shelf-add-something": never;
   "shelf-import": never;
   "shelf-shelf-csv-cxf": never;
+  "marks-layer-where": never;
 }

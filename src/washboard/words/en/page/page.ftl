@@ -1018,3 +1018,7 @@ shelf-shelf = Shelf
 shelf-add-something = add something
 shelf-import = import
 shelf-shelf-csv-cxf = A shelf as CSV or CxF
+
+## order/MarksLayer.tsx
+
+marks-layer-where = Small marks of this pass
