@@ -168,6 +168,30 @@ def test_cards_are_printed_one_a_pass(page: Page, piece: Room, tmp_path: Path) -
     assert len(list(extract_pages(io.BytesIO(path.read_bytes())))) == count
 
 
+def test_small_marks_are_shown_in_the_last_pass_and_are_as_many_as_are_asked_for(
+    page: Page, piece: Room
+) -> None:
+    server, made = piece
+    with server.client() as client:
+        passes = worked_out(client, made)["document"]["passes"]
+    opened(page, piece, f"order?pass={len(passes)}&below=passes")
+    shown = page.get_by_role("img", name="Small marks of this pass")
+    expect(page.get_by_role("heading", name=passes[-1]["title"])).to_be_visible()
+    assert shown.locator("g").count() > 3
+    page.keyboard.press("w")
+    expect(shown).to_have_count(0)
+    page.keyboard.press("w")
+    page.get_by_label("Small marks", exact=True).select_option(label="none")
+    quiet(page)
+    assert settings(*piece)["marks"] == 0
+    expect(page.get_by_role("heading", name="Last marks")).to_have_count(0)
+    page.get_by_label("Small marks", exact=True).select_option(label="few, up to 40")
+    quiet(page)
+    page.keyboard.press("ArrowRight")
+    page.keyboard.press("ArrowRight")
+    assert settings(*piece)["marks"] == 40
+
+
 def test_passes_are_joined_and_split_and_shared_out_as_planned_again(page: Page, piece: Room) -> None:
     opened(page, piece, "order")
     part(page, r"^\d+ passes$")

@@ -2,17 +2,24 @@
 
 from __future__ import annotations
 
+import cv2
 import numpy as np
+from numpy.typing import NDArray
 
 from ...core.colour.lab import encoded_of, linear_of_lab
+from ...core.order.prediction import painted
+from ...core.plan.plan import Pass
 from ...core.recipe.board import board_of
+from ...core.reference.picture import fitted
 from ...formats import cards as cardfile
 from ...settings import Settings, Stage
 from ..stages import Result, Stages
 from ..tasks import MakeCards
 from .picture import jpeg
 from .places import place_picture
-from .schools import pictures
+
+Bytes = NDArray[np.uint8]
+Mask = NDArray[np.bool_]
 
 SHEETED, CARDED = 380, 700
 """Pixels of the long side of a picture on the sheet of a plan, and on a card."""
@@ -28,16 +35,30 @@ def cards(stages: Stages, task: MakeCards) -> bytes:
 def cards_of(result: Result, settings: Settings, name: str, sheet: bool = False) -> bytes:
     """The cards of a piece worked out, or the whole plan on one sheet."""
     plan, size = result.worked.plan, SHEETED if sheet else CARDED
-    after = pictures(result, result.worked, list(range(len(plan.passes) + 1)), size)
-    labels = result.seen.measured.labels
-    printed = [jpeg(image) for image in after]
-    shown = [
-        cardfile.Shown(printed[k], jpeg(place_picture(plan, done, labels, after[k + 1])), printed[k + 1])
-        for k, done in enumerate(plan.passes)
+    rows = range(len(plan.passes) + 1)
+    after = [_shrunk(painted(result.table, result.maps, row), size) for row in rows]
+    labels, printed = result.seen.measured.labels, [jpeg(image) for image in after]
+    places = [
+        place_picture(plan, done, labels, after[k], _marks(result, done))
+        for k, done in enumerate(plan.passes, 1)
     ]
+    shown = [cardfile.Shown(printed[k], jpeg(place), printed[k + 1]) for k, place in enumerate(places)]
     if sheet:
         return cardfile.sheet_of(name, plan, shown)
     return cardfile.cards_of(name, plan, shown, _mixtures(result, settings))
+
+
+def _shrunk(picture: Bytes, long_side: int) -> Bytes:
+    """A picture (h, w, 3) that is no longer than that."""
+    wide, high = fitted(picture.shape[:2], long_side)
+    return np.asarray(cv2.resize(picture, (wide, high), interpolation=cv2.INTER_AREA))
+
+
+def _marks(result: Result, done: Pass) -> Mask | None:
+    """Where small marks of a pass lie (h, w), None where it has none."""
+    own = [k for k, family in enumerate(result.worked.plan.marks, 1) if family.pass_id == done.id]
+    marked = result.planned.marked
+    return np.isin(marked.where, own) if marked is not None and own else None
 
 
 def _mixtures(result: Result, settings: Settings) -> dict[str, list[cardfile.Mixed]]:
