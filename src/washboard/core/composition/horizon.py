@@ -39,6 +39,10 @@ ONSET = 0.2
 """Share of a strip's change at which the sky ends: air blurs a far horizon downward."""
 TRIED, APART = 12, 6
 """Lines that are fitted before the best is chosen, and the rows they lie apart."""
+SLOW = 10
+"""Rows on both sides of a line over which a change is looked at."""
+AT_ONCE = 0.5
+"""Share of that change that must come within REACH rows: an even gradation has a third of it there."""
 FRAME = 0.12
 """Share of the height at top and foot where no horizon is sought."""
 
@@ -51,7 +55,8 @@ class Horizon:
 
     `left`, `right`: its height at the left and right border as shares 0–1 from the top. `tilt` degrees
     counter-clockwise on the picture's own format, positive when the right end is higher. `agreement`:
-    share (0–1) of the picture's width that shows it. `score`: how much it stands out.
+    share (0–1) of the picture's width that shows it. `score`: how much it stands out; `step`: share of the
+    change across it that comes at once.
     """
 
     left: float
@@ -59,6 +64,7 @@ class Horizon:
     tilt: float
     agreement: float
     score: float
+    step: float
 
     @property
     def middle(self) -> float:
@@ -74,7 +80,7 @@ def horizon_of(picture: Picture) -> Horizon | None:
     line is then fitted through the strips' own edges, the strips that have none left out.
     """
     best = candidate(picture)
-    if best is None or best.agreement < AGREE:
+    if best is None or best.agreement < AGREE or best.step < AT_ONCE:
         return None
     return best if best.score >= SCORE * (1 + (best.tilt / ODD) ** 2) else None
 
@@ -189,7 +195,21 @@ def _fitted(strips: Floats, step: Floats, calm: Floats, width: int, row: int, sl
     rows = np.clip(np.rint(level - tilt * centres).astype(np.intp), 0, height - 1)
     busy = float(np.median(calm[rows, np.arange(STRIPS)]))
     score = float(on.mean()) * size / (size + FAINT) / (1 + busy)
-    return Horizon(ends[0], ends[1], float(np.degrees(np.arctan(tilt))), float(on.mean()), score)
+    slant = float(np.degrees(np.arctan(tilt)))
+    return Horizon(ends[0], ends[1], slant, float(on.mean()), score, _step_share(strips, rows))
+
+
+def _step_share(strips: Floats, rows: NDArray[np.intp]) -> float:
+    """The share of the change across a line, `rows` (STRIPS,) of the strips (h, STRIPS, 3), that comes at once
+    and not by and by: a sky and a floor that grade have lines of equal value too, at any slant."""
+    found = []
+    for strip, row in enumerate(rows.tolist()):
+        own = strips[max(row - SLOW, 0) : row + SLOW, strip]
+        if len(own) >= SLOW:
+            whole = float(np.linalg.norm(own[-REACH:].mean(axis=0) - own[:REACH].mean(axis=0)))
+            at_once = float(np.linalg.norm(own[REACH:] - own[:-REACH], axis=1).max())
+            found.append(at_once / max(whole, LEAST))
+    return float(np.median(found)) if found else 0.0
 
 
 def _median_line(x: Floats, y: Floats) -> tuple[float, float]:
