@@ -177,6 +177,7 @@ def test_small_marks_are_shown_in_the_last_pass_and_are_as_many_as_are_asked_for
     opened(page, piece, f"order?pass={len(passes)}&below=passes")
     shown = page.get_by_role("img", name="Small marks of this pass")
     expect(page.get_by_role("heading", name=passes[-1]["title"])).to_be_visible()
+    shown.wait_for()
     assert shown.locator("g").count() > 3
     page.keyboard.press("w")
     expect(shown).to_have_count(0)

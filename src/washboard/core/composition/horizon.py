@@ -200,8 +200,8 @@ def _fitted(strips: Floats, step: Floats, calm: Floats, width: int, row: int, sl
 
 
 def _step_share(strips: Floats, rows: NDArray[np.intp]) -> float:
-    """The share of the change across a line, `rows` (STRIPS,) of the strips (h, STRIPS, 3), that comes at once
-    and not by and by: a sky and a floor that grade have lines of equal value too, at any slant."""
+    """The share of the change across a line, `rows` (STRIPS,) of the strips (h, STRIPS, 3), that comes at
+    once and not by and by: a sky and a floor that grade have lines of equal value too, at any slant."""
     found = []
     for strip, row in enumerate(rows.tolist()):
         own = strips[max(row - SLOW, 0) : row + SLOW, strip]
