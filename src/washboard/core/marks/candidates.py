@@ -16,11 +16,11 @@ from .lack import STEPS, Lack, weighed
 Mask = NDArray[np.bool_]
 Stats = NDArray[np.int32]
 
-LEVELS = (0.45, 0.7, 1.1, 1.7, 2.6)
+LEVELS = (0.5, 0.9, 1.6, 2.8)
 """Values lacked from which a place may be a mark: each cuts the same lack at another height."""
 LEAST_PX, MOST_SHARE = 12, 0.04
 """Smallest mark in pixels of the working copy, largest as a share of the picture: beyond lies a mass."""
-MOST = 6000
+MOST = 2000
 """Candidates of most gain that are looked at: a picture all of texture has more than a painter would."""
 LINE_PX, LINE_LONG = 5.0, 6.0
 """A line is up to so wide in pixels, and so many times as long."""
@@ -70,30 +70,31 @@ class Candidate:
 
 
 def candidates_of(lack: Lack, weight: Singles) -> tuple[Candidate, ...]:
-    """All candidates, those of most gain first; `weight` (h, w): how much a place counts."""
-    found = [one for labels, stats in _cuts(lack) for one in _of_cut(lack, weight, labels, stats)]
-    found.sort(key=lambda one: (-one.gain, one.box, one.area))
-    return tuple(one.candidate for one in found[:MOST])
+    """The candidates of most gain, these first; `weight` (h, w): how much a place counts."""
+    cuts = [_measured(lack, weight, labels, stats) for labels, stats in _cuts(lack)]
+    worths = np.concatenate([cut.worth for cut in cuts])
+    least = np.partition(worths, -MOST)[-MOST] if len(worths) > MOST else 0.0
+    found = [cut.candidate(int(k)) for cut in cuts for k in np.flatnonzero(cut.worth > max(least, 0.0))]
+    return tuple(sorted(found, key=lambda one: (-one.gain, one.box, one.area)))
 
 
 @dataclass(frozen=True)
-class _Place:
-    """A candidate while its pixels are still those of a label in a map of the whole picture."""
+class _Cut:
+    """The lack cut at one height: `labels` (h, w), and by label `stats` (n, 5), outline, worth, support."""
 
-    box: tuple[int, int, int, int]
     labels: Labels
-    label: int
-    area: int
-    outline: int
-    gain: float
-    support: float
+    stats: Stats
+    outline: NDArray[np.intp]
+    worth: NDArray[np.float64]
+    support: NDArray[np.float64]
 
-    @property
-    def candidate(self) -> Candidate:
-        """The candidate with its own pixels."""
-        top, bottom, left, right = self.box
-        mask = self.labels[top:bottom, left:right] == self.label
-        return Candidate(self.box, mask, self.area, self.outline, self.gain, self.support)
+    def candidate(self, label: int) -> Candidate:
+        """One of its places, with its own pixels."""
+        left, top, wide, high, area = self.stats[label].tolist()
+        mask = self.labels[top : top + high, left : left + wide] == label
+        box = top, top + high, left, left + wide
+        outline, worth, support = self.outline[label], self.worth[label], self.support[label]
+        return Candidate(box, mask, area, int(outline), float(worth), float(support))
 
 
 def _cuts(lack: Lack) -> Iterator[tuple[Labels, Stats]]:
@@ -108,13 +109,11 @@ def _cuts(lack: Lack) -> Iterator[tuple[Labels, Stats]]:
                 yield labels, stats
 
 
-def _of_cut(lack: Lack, weight: Singles, labels: Labels, stats: Stats) -> Iterator[_Place]:
-    """The candidates of one label map, measured together."""
+def _measured(lack: Lack, weight: Singles, labels: Labels, stats: Stats) -> _Cut:
+    """The places of one label map, all measured together; what is too small or too large is worth nothing."""
     count, area = len(stats), stats[:, cv2.CC_STAT_AREA]
     usable = (area >= LEAST_PX) & (area <= MOST_SHARE * labels.size)
     usable[0] = False
-    if not usable.any():
-        return
     inside = usable[labels]
     at = np.flatnonzero(inside)
     own, heavy = labels.ravel()[at], weight.ravel()[at]
@@ -131,18 +130,8 @@ def _of_cut(lack: Lack, weight: Singles, labels: Labels, stats: Stats) -> Iterat
     near = cv2.dilate(np.where(inside, labels, 0).astype(np.float32), _FIVE)
     edges = np.bincount(near[lack.missing].astype(np.intp), weight[lack.missing], count)
     worth = gain * support + np.minimum(WORTH_EDGE * edges, MOST_EDGE * gain)
-    for label in np.flatnonzero(usable & (gain > 0) & (support > 0)):
-        left, top, wide, high, _ = stats[label].tolist()
-        box = top, top + high, left, left + wide
-        yield _Place(
-            box,
-            labels,
-            int(label),
-            int(area[label]),
-            int(outline[label]),
-            float(worth[label]),
-            float(support[label]),
-        )
+    worth[~(usable & (gain > 0) & (support > 0))] = 0
+    return _Cut(labels, stats, outline, worth, support)
 
 
 def _means(own: NDArray[np.int32], colours: Singles, weight: Singles, count: int) -> Singles:
