@@ -33,6 +33,9 @@ export function Schools({ piece, plan, changes, found }: Props) {
     <div className={classes.schools}>
       <Mixing piece={piece} plan={plan} found={found} changes={changes} />
       <Variants piece={piece} plan={plan} found={found} changes={changes} />
+      {(plan.document.marks?.length ?? 0) > 0 && (
+        <p className={`quiet ${classes.wide}`}>{say("schools-marks-besides")}</p>
+      )}
       {found.schools.map((school) => (
         <Row
           key={school.school}

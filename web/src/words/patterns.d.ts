@@ -210,6 +210,7 @@ export interface Patterns {
   "school-row-more": never;
   "school-row-waiting": never;
   "school-row-lightest-darkest-never": never;
+  "schools-marks-besides": never;
   "schools-use": never;
   "schools-working-out-every": never;
   "stage-after-pass": "pass";
