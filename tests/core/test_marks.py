@@ -15,17 +15,19 @@ from numpy.typing import NDArray
 
 from tests.conftest import encoded
 from tests.pieces import photographs
-from tests.said import refuses, text
+from tests.said import faults, refuses, text
 from washboard.core.errors import InvalidInput
 from washboard.core.marks.candidates import candidates_of
 from washboard.core.marks.choice import MINUTES, chosen_of
 from washboard.core.marks.families import families_of
 from washboard.core.marks.lack import lack_of, weighed
-from washboard.core.marks.laying import DETAILS
+from washboard.core.marks.laying import DETAILS, STICK
+from washboard.core.materials.tools import TOOLS
 from washboard.core.order.prediction import painted
 from washboard.core.plan.marks import AMOUNTS, How, MarkKind, number_of_marks
 from washboard.core.plan.plan import Kind
 from washboard.core.surface.replay import refusals_of
+from washboard.core.time.pace import SETTLING
 from washboard.formats import planfile
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.stages.results import Result
@@ -88,6 +90,23 @@ def test_they_are_a_part_of_the_plan_that_the_judge_agrees_to(photograph: str, m
     assert sum(family.count for family in drawn) == int(text(last.title).rsplit(" ", 1)[1])
     assert {mass for family in drawn for mass in family.masses} >= {o.mass for o in last.operations}
     assert len(plan.passes) == len(plan.predicted) - 1
+    said = [plan.passes[-1].title, *(step for done in plan.passes for step in done.what)]
+    said += [reason.sentence for done in plan.passes for reason in done.reasons]
+    for sentence in [*said, *(family.name for family in plan.marks)]:
+        assert faults(text(sentence, plan)) == [], text(sentence, plan)
+
+
+@pytest.mark.parametrize("medium", SETTINGS)
+def test_their_minutes_are_in_the_totals_and_their_tools_on_the_list(medium: str) -> None:
+    without, plan = (made("portrait", medium, amount).worked.plan for amount in (0, AMOUNTS["some"]))
+    more = sum(family.minutes for family in plan.marks)
+    assert plan.work == pytest.approx(without.work + more + SETTLING, abs=1e-6)
+    totals = planfile.document_of(plan, planfile.DocumentSource("p")).totals
+    assert totals is not None
+    assert totals.work_minutes == pytest.approx(plan.work, abs=0.01)
+    assert totals.wait_minutes == pytest.approx(plan.waiting, abs=0.01)
+    for family in plan.marks:
+        assert family.tool == STICK or medium in TOOLS[family.tool].media
 
 
 @pytest.mark.parametrize("photograph", PHOTOGRAPHS)

@@ -186,7 +186,7 @@ def test_small_marks_are_shown_in_the_last_pass_and_are_as_many_as_are_asked_for
     quiet(page)
     assert settings(*piece)["marks"] == 0
     expect(page.get_by_role("heading", name="Last marks")).to_have_count(0)
-    page.get_by_label("Small marks", exact=True).select_option(label="few, up to 40")
+    page.get_by_label("Small marks", exact=True).select_option(label="up to 40")
     quiet(page)
     page.keyboard.press("ArrowRight")
     page.keyboard.press("ArrowRight")

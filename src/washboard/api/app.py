@@ -11,8 +11,10 @@ from fastapi.responses import FileResponse, Response
 from fastapi.staticfiles import StaticFiles
 
 from .. import ENGINE
+from ..core.sentence import sentence
 from ..formats.image import MOST_BYTES
 from ..studio import Studio
+from ..words import ENGLISH
 from . import problems
 from .routes import catalogue, jobs, mix, order, pieces, prepare, references, schools, see, shelf
 
@@ -59,15 +61,13 @@ async def _guard(request: Request, follow: Next) -> Response:
     host = request.headers.get("host", "").rsplit(":", 1)[0] if request.headers.get("host") else ""
     origin = request.headers.get("origin")
     if host not in LOCAL or (origin is not None and not _own(origin)):
-        return problems.problem(
-            403, "foreign", "This address answers only to pages of this machine; nothing was done."
-        )
+        return problems.problem(403, "foreign", ENGLISH.text(sentence("refused-foreign")))
     try:
         length = int(request.headers.get("content-length", "0"))
     except ValueError:
         length = 0
     if length > MOST_BYTES + ENVELOPE:
-        return problems.problem(413, "too-large", references.too_large())
+        return problems.problem(413, "too-large", ENGLISH.text(references.too_large().sentence))
     return await follow(request)
 
 
@@ -99,7 +99,7 @@ def _serve_page(app: FastAPI, page: Path) -> None:
     def index(path: str) -> Response:
         """Deep links open the page; files at its root are served as they are."""
         if path.startswith("api/"):
-            return problems.problem(404, "missing", "There is nothing at this address.")
+            return problems.problem(404, "missing", ENGLISH.text(sentence("refused-no-address")))
         file = page / path
         inside = file.resolve().is_relative_to(page.resolve())
         return FileResponse(file if path and inside and file.is_file() else page / "index.html")

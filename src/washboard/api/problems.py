@@ -11,6 +11,7 @@ from pydantic import BaseModel, Field
 from starlette.exceptions import HTTPException
 
 from ..core.errors import WashboardError
+from ..core.sentence import sentence
 from ..store.errors import Stale
 from ..words import ENGLISH
 
@@ -50,16 +51,14 @@ class Problem(BaseModel):
     changed: list[str] | None = Field(None, description="What changed since, where the code is `stale`.")
 
 
-TITLES = {
-    403: "Not from here",
-    404: "Not here",
-    405: "Not possible here",
-    409: "Not as things stand",
-    413: "Too large",
-    422: "This cannot be used",
-    503: "Not now",
-    507: "The disk is full",
-}
+TITLED = (403, 404, 405, 409, 413, 422, 503, 507)
+"""Statuses whose problems have a title of their own."""
+
+
+def title_of(status: int) -> str:
+    """What a problem of that status is called."""
+    return ENGLISH.text(sentence(f"problem-{status}" if status in TITLED else "problem-other"))
+
 
 Responses = dict[int | str, dict[str, Any]]
 
@@ -68,7 +67,7 @@ def problems(*statuses: int) -> Responses:
     """OpenAPI responses for the given statuses, and for what any request can meet."""
     content = {"application/problem+json": {"schema": {"$ref": "#/components/schemas/Problem"}}}
     return {
-        status: {"description": TITLES.get(status, "Not possible"), "content": content}
+        status: {"description": title_of(status), "content": content}
         for status in sorted({400, 403, 404, 405, 409, 422, 503, 507, *statuses})
     }
 
@@ -76,12 +75,7 @@ def problems(*statuses: int) -> Responses:
 def problem(status: int, code: str, detail: str, **more: Any) -> JSONResponse:
     """A problem as a response."""
     body = Problem(
-        type="about:blank",
-        title=TITLES.get(status, "Not possible"),
-        status=status,
-        detail=detail,
-        code=code,
-        **more,
+        type="about:blank", title=title_of(status), status=status, detail=detail, code=code, **more
     )
     return JSONResponse(body.model_dump(exclude_none=True), status, media_type="application/problem+json")
 
@@ -99,7 +93,9 @@ def install(app: FastAPI) -> None:
     @app.exception_handler(RequestValidationError)
     async def malformed(_: Request, error: RequestValidationError) -> JSONResponse:
         lines = [_line(found) for found in error.errors()[:5]]
-        return problem(422, "invalid-input", "Nothing was changed. " + "; ".join(lines))
+        return problem(
+            422, "invalid-input", ENGLISH.text(sentence("problem-fields", faults="; ".join(lines)))
+        )
 
     @app.exception_handler(HTTPException)
     async def plain(_: Request, error: HTTPException) -> JSONResponse:

@@ -4,6 +4,7 @@ WashboardError                  anything a person can read and act on
 ├── InvalidInput                what was given cannot be used
 │   ├── InvalidImage            the picture's pixels cannot be used
 │   ├── InvalidSize             a length in cm is not a usable number
+│   ├── TooLarge                a file with more bytes than are taken
 │   ├── UnknownName             a name that is on no list (medium, school, surface)
 │   └── InvalidPlan             an open plan file that cannot be read
 │       └── NewerPlan           a plan file of a newer version
@@ -42,10 +43,14 @@ class InvalidSize(InvalidInput):
     code = "invalid-size"
 
 
-class UnknownName(InvalidInput):
-    code = "unknown-name"
+class TooLarge(InvalidInput):
+    code = "too-large"
 
+
+class UnknownName(InvalidInput):
     """`what` is the kind of thing, as the catalogue has it behind `refused-unknown-`."""
+
+    code = "unknown-name"
 
     def __init__(self, what: str, given: str, known: Iterable[str], /, **values: Value) -> None:
         choices = Listed(tuple(known), either=True)

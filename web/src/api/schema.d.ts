@@ -1211,7 +1211,7 @@ export interface components {
         /**
          * CatalogueRead
          * @description What there is to choose from; `acts` in words by key; what words of the craft mean; the greys of a
-         *     value picture's levels.
+         *     value picture's levels; how many small marks there are at most, by the words for it.
          */
         CatalogueRead: {
             /** Media */
@@ -1236,6 +1236,10 @@ export interface components {
             };
             /** Greys */
             greys: number[];
+            /** Marks */
+            marks: {
+                [key: string]: number;
+            };
         };
         /**
          * Choice
@@ -4068,7 +4072,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -4086,7 +4090,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4162,7 +4166,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -4180,7 +4184,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4258,7 +4262,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -4276,7 +4280,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4361,7 +4365,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -4379,7 +4383,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4462,7 +4466,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -4480,7 +4484,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4560,7 +4564,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -4578,7 +4582,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4652,7 +4656,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -4670,7 +4674,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4744,7 +4748,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -4762,7 +4766,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4840,7 +4844,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -4858,7 +4862,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4936,7 +4940,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -4954,7 +4958,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5034,7 +5038,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -5052,7 +5056,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5130,7 +5134,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -5148,7 +5152,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5226,7 +5230,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -5244,7 +5248,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5322,7 +5326,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -5340,7 +5344,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5425,7 +5429,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -5443,7 +5447,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5521,7 +5525,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -5539,7 +5543,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5615,7 +5619,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -5633,7 +5637,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5713,7 +5717,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -5731,7 +5735,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5820,7 +5824,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -5838,7 +5842,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5918,7 +5922,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -5936,7 +5940,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6010,7 +6014,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -6028,7 +6032,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6106,7 +6110,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -6124,7 +6128,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6200,7 +6204,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -6218,7 +6222,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6294,7 +6298,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -6312,7 +6316,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6392,7 +6396,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -6410,7 +6414,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6490,7 +6494,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -6508,7 +6512,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6588,7 +6592,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -6606,7 +6610,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6682,7 +6686,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -6700,7 +6704,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6776,7 +6780,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -6794,7 +6798,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6870,7 +6874,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -6888,7 +6892,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6964,7 +6968,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -6982,7 +6986,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7066,7 +7070,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -7084,7 +7088,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7169,7 +7173,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -7187,7 +7191,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7273,7 +7277,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -7291,7 +7295,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7371,7 +7375,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -7389,7 +7393,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7469,7 +7473,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -7487,7 +7491,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7567,7 +7571,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -7585,7 +7589,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7662,7 +7666,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -7680,7 +7684,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7756,7 +7760,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -7774,7 +7778,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7850,7 +7854,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -7868,7 +7872,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7946,7 +7950,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -7964,7 +7968,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8042,7 +8046,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -8060,7 +8064,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8134,7 +8138,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -8152,7 +8156,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8228,7 +8232,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -8246,7 +8250,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8327,7 +8331,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -8345,7 +8349,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8430,7 +8434,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -8448,7 +8452,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8524,7 +8528,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -8542,7 +8546,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8623,7 +8627,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -8641,7 +8645,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8721,7 +8725,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -8739,7 +8743,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8817,7 +8821,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -8835,7 +8839,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8911,7 +8915,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -8929,7 +8933,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -9005,7 +9009,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -9023,7 +9027,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -9099,7 +9103,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not here */
+            /** @description Not found */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -9117,7 +9121,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not as things stand */
+            /** @description That cannot be done now */
             409: {
                 headers: {
                     [name: string]: unknown;

@@ -1,6 +1,6 @@
 import { NativeSelect, Toggle } from "@mantine/core";
 import type { Pass, Piece, Plan } from "../api/client";
-import type { useChanges } from "../api/hooks";
+import { useCatalogue, type useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { waiting } from "../parts/time";
 import { say } from "../words/say";
@@ -52,22 +52,18 @@ export function PassList(props: Props) {
   );
 }
 
-/** How many small marks there are at most, by the words of the command line. */
-const AMOUNTS = { none: 0, few: 40, some: 80, many: 150 } as const;
-
+/** How many small marks there are at most: none, one of the usual numbers, or what was asked for otherwise. */
 function Marks({ piece, changes }: Pick<Props, "piece" | "changes">) {
   const now = piece.settings.marks;
-  const known = Object.entries(AMOUNTS).map(([key, count]) => ({
-    value: String(count),
-    label: say(`pass-list-marks-${key as keyof typeof AMOUNTS}`),
-  }));
-  const other = known.some(({ value }) => value === String(now))
-    ? []
-    : [{ value: String(now), label: say("pass-list-marks-other", { count: now }) }];
+  const usual = Object.values(useCatalogue().data?.marks ?? {});
+  const counts = [...new Set([...usual, now])].sort((a, b) => a - b);
   return (
     <NativeSelect
       label={say("pass-list-marks")}
-      data={[...known, ...other]}
+      data={counts.map((count) => ({
+        value: String(count),
+        label: say("pass-list-marks-up-to", { count }),
+      }))}
       value={String(now)}
       onChange={(event) => changes.edit.mutate({ marks: Number(event.currentTarget.value) })}
     />

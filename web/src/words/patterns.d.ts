@@ -155,11 +155,7 @@ export interface Patterns {
   "own-pass-try": never;
   "own-pass-reset-passes": never;
   "pass-list-marks": never;
-  "pass-list-marks-none": never;
-  "pass-list-marks-few": never;
-  "pass-list-marks-some": never;
-  "pass-list-marks-many": never;
-  "pass-list-marks-other": "count";
+  "pass-list-marks-up-to": "count";
   "pass-list-pinned": never;
   "pass-list-pin": never;
   "pass-list-split": never;

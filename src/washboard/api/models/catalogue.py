@@ -38,7 +38,7 @@ class HandRead(Model):
 
 class CatalogueRead(Model):
     """What there is to choose from; `acts` in words by key; what words of the craft mean; the greys of a
-    value picture's levels."""
+    value picture's levels; how many small marks there are at most, by the words for it."""
 
     media: list[Choice]
     schools: list[Choice]
@@ -49,3 +49,4 @@ class CatalogueRead(Model):
     acts: dict[str, str]
     glossary: dict[str, str]
     greys: list[int]
+    marks: dict[str, int]

@@ -9,6 +9,7 @@ from ...core.materials.media import MEDIA
 from ...core.materials.stocks import STOCKS, care_of_stock, described_stock
 from ...core.materials.surfaces import WORDS
 from ...core.plan.acts import ACTS
+from ...core.plan.marks import AMOUNTS
 from ...core.plan.own import offered
 from ...core.plan.tools import TOOLS
 from ...core.schools import SCHOOLS
@@ -50,6 +51,7 @@ def catalogue() -> CatalogueRead:
         acts={kind.value: act.words for kind, act in ACTS.items()},
         glossary=ENGLISH.glossary(),
         greys=greys(),
+        marks=AMOUNTS,
     )
 
 

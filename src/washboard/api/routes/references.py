@@ -10,8 +10,8 @@ from fastapi import APIRouter, File, Path, Request, Response, UploadFile
 from numpy.typing import NDArray
 from PIL import Image
 from starlette.concurrency import run_in_threadpool
-from starlette.exceptions import HTTPException
 
+from ...core.errors import TooLarge
 from ...core.materials.surfaces import described, surface_of, tone_beside
 from ...formats.image import MOST_BYTES
 from ...settings.wire import PlaceModel
@@ -33,16 +33,13 @@ async def take_in(studio: InStudio, file: Annotated[UploadFile, File()]) -> Refe
     """Take a picture in. It is decoded before anything is stored; what cannot be used is refused."""
     data = await file.read(MOST_BYTES + 1)
     if len(data) > MOST_BYTES:
-        raise HTTPException(413, too_large())
+        raise too_large()
     return read(await run_in_threadpool(studio.take_in, data))
 
 
-def too_large() -> str:
+def too_large() -> TooLarge:
     """What an upload beyond the limit is told."""
-    return (
-        f"The file is larger than {MOST_BYTES >> 20} MB; nothing was stored. Save it smaller: 4000 "
-        "pixels on the long side are plenty."
-    )
+    return TooLarge("refused-upload-too-large", most=MOST_BYTES >> 20)
 
 
 @router.get("/{content}", responses=problems())

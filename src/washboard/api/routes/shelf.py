@@ -7,13 +7,12 @@ from typing import Annotated, Any
 
 from fastapi import APIRouter, File, Form, Path, Query, Response, UploadFile
 from starlette.concurrency import run_in_threadpool
-from starlette.exceptions import HTTPException
 
 from ...core.calibration.strip import FIELDS, read_strip
 from ...core.colour.illuminants import TABLES
 from ...core.colour.lab import difference
 from ...core.colour.spectra import DAYLIGHT, lab_of_spectrum
-from ...core.errors import InvalidInput, UnknownName
+from ...core.errors import InvalidInput, TooLarge, UnknownName
 from ...core.materials.shelf import LISTED, OWN, Item, ItemKind, duplicates
 from ...core.sentence import Listed
 from ...devices.reader import Reader, SimulatedReader
@@ -283,9 +282,7 @@ def _paint(state: ShelfState, key: str) -> Item:
 async def _bytes(file: UploadFile) -> bytes:
     data = await file.read(shelves.MOST_BYTES + 1)
     if len(data) > shelves.MOST_BYTES:
-        raise HTTPException(
-            413, f"The file is larger than {shelves.MOST_BYTES >> 20} MB; nothing was changed."
-        )
+        raise TooLarge("refused-shelf-upload-too-large", most=shelves.MOST_BYTES >> 20)
     return data
 
 

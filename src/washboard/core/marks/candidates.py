@@ -51,6 +51,12 @@ class Candidate:
     gain: float
     support: float
 
+    @property
+    def at(self) -> tuple[slice, slice]:
+        """Its box in a picture."""
+        top, bottom, left, right = self.box
+        return slice(top, bottom), slice(left, right)
+
     def kind(self, cm: float) -> MarkKind:
         """What it is to the hand, a pixel being `cm` wide."""
         long = self.outline / 2

@@ -50,20 +50,20 @@ def chosen_of(
     """Up to `most` marks in up to `minutes`, the worthiest first; a pixel is `cm` wide, `weight` (h, w) how
     much a place counts.
 
-    Lazy greedy: what a candidate gains can only fall when another is chosen, so one that still leads after it
-    is measured again is the best.
+    Lazy greedy: what a candidate gains falls, as a rule, when another is chosen, so one that still leads
+    after it is measured again is taken for the best.
     """
     state = _State(lack, weight)
-    prices = [(one.minutes(cm) + START) ** CHEAP for one in candidates]
+    work = [one.minutes(cm) for one in candidates]
+    prices = [(own + START) ** CHEAP for own in work]
     queue = [(-one.gain / price, k) for k, (one, price) in enumerate(zip(candidates, prices, strict=True))]
     heapq.heapify(queue)
     found, left = list[Chosen](), minutes
     while queue and len(found) < most:
         _, k = heapq.heappop(queue)
-        one = candidates[k]
-        if one.minutes(cm) > left:
+        if work[k] > left:
             continue
-        mark = state.measured(one)
+        mark = state.measured(candidates[k])
         if mark.gain <= 0 or abs(mark.step) < SEEN:
             continue
         worth = mark.gain / prices[k]
@@ -72,7 +72,7 @@ def chosen_of(
             continue
         state.painted(mark)
         found.append(mark)
-        left -= one.minutes(cm)
+        left -= work[k]
     return tuple(found)
 
 
@@ -85,10 +85,8 @@ class _State:
 
     def measured(self, one: Candidate) -> Chosen:
         """What a candidate would bring now."""
-        rows, columns = _slices(one)
-        mask = one.mask
-        meant, there = self.lack.meant[rows, columns][mask], self.lab[rows, columns][mask]
-        weight = self.weight[rows, columns][mask]
+        at, mask = one.at, one.mask
+        meant, there, weight = self.lack.meant[at][mask], self.lab[at][mask], self.weight[at][mask]
         colour = np.average(meant, axis=0, weights=weight)
         before, after = weighed((meant - there) * STEPS), weighed((meant - colour) * STEPS)
         apart = np.average(there, axis=0, weights=weight) - colour
@@ -102,26 +100,19 @@ class _State:
 
     def painted(self, mark: Chosen) -> None:
         """Paint a mark, so that others are judged beside it."""
-        rows, columns = _slices(mark.place)
-        self.lab[rows, columns][mark.place.mask] = mark.lab
+        self.lab[mark.place.at][mark.place.mask] = mark.lab
         rim, box = _rim(mark.place, self.missing.shape)
         self.missing[box] &= ~rim
 
 
-def _slices(
-    one: Candidate, more: int = 0, shape: tuple[int, int] = (1 << 30, 1 << 30)
-) -> tuple[slice, slice]:
-    top, bottom, left, right = one.box
-    return (
-        slice(max(top - more, 0), min(bottom + more, shape[0])),
-        slice(max(left - more, 0), min(right + more, shape[1])),
-    )
-
-
 def _rim(one: Candidate, shape: tuple[int, int]) -> tuple[Mask, tuple[slice, slice]]:
     """Where within two pixels of its outline lies, in a box two pixels larger."""
-    rows, columns = _slices(one, 2, shape)
-    inside = np.zeros((rows.stop - rows.start, columns.stop - columns.start), np.uint8)
     top, bottom, left, right = one.box
-    inside[top - rows.start : bottom - rows.start, left - columns.start : right - columns.start] = one.mask
-    return cv2.morphologyEx(inside, cv2.MORPH_GRADIENT, _FIVE) > 0, (rows, columns)
+    inside = cv2.copyMakeBorder(one.mask.astype(np.uint8), 2, 2, 2, 2, cv2.BORDER_CONSTANT)
+    rim = cv2.morphologyEx(inside, cv2.MORPH_GRADIENT, _FIVE) > 0
+    rows = slice(max(top - 2, 0), min(bottom + 2, shape[0]))
+    columns = slice(max(left - 2, 0), min(right + 2, shape[1]))
+    within = rim[
+        rows.start - top + 2 : rows.stop - top + 2, columns.start - left + 2 : columns.stop - left + 2
+    ]
+    return within, (rows, columns)

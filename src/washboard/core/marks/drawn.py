@@ -28,8 +28,7 @@ def raster_of(families: Sequence[Family], shape: tuple[int, int]) -> Where:
     where = np.zeros(shape, np.int32)
     for number, family in enumerate(families, 1):
         for mark in family.marks:
-            top, bottom, left, right = mark.place.box
-            where[top:bottom, left:right][mark.place.mask] = number
+            where[mark.place.at][mark.place.mask] = number
     return where
 
 

@@ -26,12 +26,10 @@ DETAILS = "details"
 """Id of the pass in which marks are painted; it is always the last."""
 NAMED = 3
 """Families that a pass names; the others are counted."""
-TOOLS = {
-    MarkKind.LINE: {"pastel": "pastel-edge", "": "rigger"},
-    MarkKind.DAB: {"pastel": "pastel-edge", "": "round-4"},
-    MarkKind.SHAPE: {"pastel": "pastel-edge", "": "round-8"},
-}
-"""What each kind is drawn with, by medium; "" for all others."""
+BRUSHES = {MarkKind.LINE: "rigger", MarkKind.DAB: "round-4", MarkKind.SHAPE: "round-8"}
+"""The listed brush that each kind is drawn with."""
+STICK = "stick-edge"
+"""What is drawn with in pastel: no tool of the list, the stick itself."""
 IN_GOES = 4.0
 """Minutes for going round small lights in a wash that is too long to be laid in one go."""
 KEPT_FROM = 0.25
@@ -88,8 +86,7 @@ class _Ground:
 
     def under(self, family: Family) -> NDArray[np.intp]:
         """The patches under a family, one for each of its pixels."""
-        boxes = (mark.place for mark in family.marks)
-        found = [self.maps.first[p.box[0] : p.box[1], p.box[2] : p.box[3]][p.mask] for p in boxes]
+        found = [self.maps.first[mark.place.at][mark.place.mask] for mark in family.marks]
         return np.concatenate(found).astype(np.intp)
 
     def kept_before(self, family: Family) -> int:
@@ -132,7 +129,6 @@ class _Ground:
         ids = tuple(masses[m].id for m in np.argsort(-covered, kind="stable") if covered[m])
         lab = self._left(family, keep) if keep else family.lab
         done = self.worked.plan.passes[keep - 1].id if keep else DETAILS
-        tools = TOOLS[family.kind]
         return MarkFamily(
             f"k{number}",
             family.kind,
@@ -147,7 +143,7 @@ class _Ground:
             lab,
             ids,
             done,
-            tools.get(self.worked.scene.medium.key, tools[""]),
+            STICK if self.worked.scene.medium.key == "pastel" else BRUSHES[family.kind],
             self.minutes(family),
             min(1.0, family.gain / max(self.lacking, 1e-9)),
         )

@@ -42,8 +42,8 @@ class MarkFamily:
     """Marks that are one thing to paint: of one kind and colour, near each other.
 
     `value` 0–10 and `lab` as they dry; `masses` by ids that they lie on, the most covered first; `pass_id` in
-    which they are painted, or before which they must be kept; `minutes` of work; `gain` 0–1 of what the
-    picture lacks without marks.
+    which they are painted, or before which they must be kept; `tool` a key of the listed tools, or the edge
+    of a stick; `minutes` of work; `gain` 0–1 of what the picture lacks without marks.
     """
 
     id: str

@@ -68,8 +68,8 @@ def _kept(stages: Stages, subject: Subject, settings: Settings, result: Result) 
 
 
 def _with(stages: Stages, subject: Subject, settings: Settings) -> Compared:
-    """The order of a piece with other settings, and its account."""
-    worked = stages.result(replace(subject, settings=settings)).worked
+    """The order of a piece with other settings, and its account; as of every school, without small marks."""
+    worked = stages.result(replace(subject, settings=replace(settings, marks=0))).worked
     return Compared(school_named(worked.plan.school), "", worked, metrics_of(worked))
 
 

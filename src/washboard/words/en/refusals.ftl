@@ -2,6 +2,20 @@
 
 ## api
 
+problem-403 = Not from here
+problem-404 = Not found
+problem-405 = Not possible here
+problem-409 = That cannot be done now
+problem-413 = Too large
+problem-422 = This cannot be used
+problem-503 = Not now
+problem-507 = The disk is full
+problem-other = Not possible
+problem-fields = Nothing was changed. { $faults }
+refused-foreign = This address answers only to pages of this machine; nothing was done.
+refused-no-address = There is nothing at this address.
+refused-upload-too-large = The file is larger than { $most } MB; nothing was stored. Save it smaller: 4000 pixels on the long side are plenty.
+refused-shelf-upload-too-large = The file is larger than { $most } MB; nothing was changed.
 refused-approach-name-taken = There is an approach of your own named { $name } already; it was kept. Give this one another name.
 refused-approaches-too-many = { $most } approaches of your own are kept; delete one to save another.
 refused-colour-of-no-paint = Only a paint's colour is told as L, a, b; nothing was put on the shelf.

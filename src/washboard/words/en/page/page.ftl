@@ -259,11 +259,10 @@ own-pass-reset-passes = Reset passes
 ## order/PassList.tsx
 
 pass-list-marks = Small marks
-pass-list-marks-none = none
-pass-list-marks-few = few, up to 40
-pass-list-marks-some = some, up to 80
-pass-list-marks-many = many, up to 150
-pass-list-marks-other = up to { $count }
+pass-list-marks-up-to = { $count ->
+    [0] none
+   *[other] up to { $count }
+}
 pass-list-pinned = pinned
 pass-list-pin = pin
 pass-list-split = split
