@@ -343,7 +343,7 @@ school-row-lightest-darkest-never = lightest and darkest never stand side by sid
 
 ## order/Schools.tsx
 
-schools-marks-besides = Small marks come besides: the same in every approach.
+schools-marks-besides = Small marks come besides, in every approach.
 schools-use = Use
 schools-working-out-every = Working out every approach…
 
