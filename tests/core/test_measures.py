@@ -83,7 +83,8 @@ def test_a_gradation_is_found_with_its_direction_and_both_ends(angle: int) -> No
     assert (mass.direction - angle + 180) % 360 - 180 == pytest.approx(0, abs=3)
     light, dark = mass.ends
     assert light[0] > mass.lab[0] > dark[0]
-    assert 1.5 < mass.spread < 4
+    whole = 4 * (abs(np.cos(np.radians(angle))) + abs(np.sin(np.radians(angle))))
+    assert 0.7 * whole < mass.spread < whole
     assert mass.value_range[0] < mass.value < mass.value_range[1]
 
 

@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 
 from ..colour.lab import lightness_of_value
 from ..key.key import Key
+from ..reference.gradients import MOST_STOPS
 from ..reference.mass import Mass
 from ..reference.picture import Labels, Picture, Singles, picture_of
 
@@ -55,14 +56,17 @@ def weighed(apart: Singles) -> Singles:
     return np.asarray(length * length / (length + KNEE), np.float32)
 
 
-def lack_of(picture: Picture, predicted: Bytes, masses: Sequence[Mass], labels: Labels, key: Key) -> Lack:
-    """What a predicted picture (h, w, 3) lacks.
+def lack_of(
+    picture: Picture, predicted: Bytes, masses: Sequence[Mass], labels: Labels, along: Singles, key: Key
+) -> Lack:
+    """What a predicted picture (h, w, 3) lacks; `labels` (h, w) of the masses, `along` (h, w) how far each pixel
+    lies on the way of its modelling.
 
-    Meant is the photo in the plan's key: each mass as it was planned, and inside it the photo's own steps of
-    value, which the key may bring closer but not take away.
+    Meant is each mass as it was planned, and on it the photo's own steps of value and colour: a line between
+    two darks that the key brings together is still told.
     """
     lab = picture_of(predicted).lab
-    meant = cv2.bilateralFilter(_keyed(picture, masses, labels, key), CALM, CALM_COLOUR, CALM_PX)
+    meant = cv2.bilateralFilter(_meant(picture, masses, labels, along, key), CALM, CALM_COLOUR, CALM_PX)
     photo, there = _edges(picture.lab[..., 0]), _edges(lab[..., 0])
     far = cv2.distanceTransform((~there).astype(np.uint8), cv2.DIST_L2, 3) > NEAR_PX
     value = cv2.GaussianBlur(picture.value, (0, 0), 1.0)
@@ -71,17 +75,29 @@ def lack_of(picture: Picture, predicted: Bytes, masses: Sequence[Mass], labels: 
     return Lack(meant, lab, photo & far, slope)
 
 
-def _keyed(picture: Picture, masses: Sequence[Mass], labels: Labels, key: Key) -> Singles:
-    """The picture (h, w, 3) in CIELAB with its values as planned."""
-    moved = np.zeros(int(labels.max(initial=0)) + 1, np.float32)
+def _meant(picture: Picture, masses: Sequence[Mass], labels: Labels, along: Singles, key: Key) -> Singles:
+    """The picture (h, w, 3) in CIELAB as it is meant: moved by as much as each mass, and each place on the way
+    of its modelling, was moved."""
+    count = int(labels.max(initial=0)) + 1
+    moved = np.zeros((count, MOST_STOPS, 3), np.float32)
     for mass in masses:
-        moved[mass.label] = mass.target - key.of(mass.value)
-    steps = np.linspace(0, 10, 201)
-    through = np.interp(picture.value, steps, [key.of(step) for step in steps]).astype(np.float32)
-    value = np.clip(through + moved[labels], key.lowest, key.highest)
-    keyed = picture.lab.copy()
-    keyed[..., 0] = np.interp(value, steps, [lightness_of_value(step) for step in steps])
-    return keyed
+        moved[mass.label] = _moved(mass)
+    at = along * (MOST_STOPS - 1)
+    before = np.minimum(at.astype(np.int32), MOST_STOPS - 2)
+    share = (at - before.astype(np.float32))[..., None]
+    meant = picture.lab + moved[labels, before] * (1 - share) + moved[labels, before + 1] * share
+    lowest, highest = (lightness_of_value(end) for end in (key.lowest, key.highest))
+    meant[..., 0] = np.clip(meant[..., 0], lowest, highest)
+    return np.asarray(meant)
+
+
+def _moved(mass: Mass) -> NDArray[np.float64]:
+    """How far the colours of a mass were moved, evenly along the way of its modelling (MOST_STOPS, 3)."""
+    stops = mass.gradation.stops if mass.gradation and mass.target_stops else (mass.lab,)
+    planned = mass.target_stops or (mass.target_lab,)
+    at, wanted = np.linspace(0, 1, len(stops)), np.linspace(0, 1, MOST_STOPS)
+    far = np.subtract(planned, stops)
+    return np.stack([np.interp(wanted, at, far[:, c]) for c in range(3)], axis=1)
 
 
 def _edges(lightness: Singles) -> Mask:

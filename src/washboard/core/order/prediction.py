@@ -70,21 +70,19 @@ def table_of(worked: PlanningResult) -> Table:
     return Table(colours, value_of_spectrum(reflectances), worked.scene.parts.mass[first], patch.ravel())
 
 
-def patch_map(
-    worked: PlanningResult, table: Table, parts: Labels, along: Singles, width_cm: float
-) -> PatchMap:
-    """The map of patches with soft edges; `parts` (h, w), `along` (h, w) 0–1, `width_cm` > 0.
+def patch_map(table: Table, parts: Labels, along: Singles, soft: Singles, width_cm: float) -> PatchMap:
+    """The map of patches with soft edges; `parts` (h, w), `along` (h, w) 0–1, `soft` (h, w) pixels over which
+    the nearest border between masses fades out, `width_cm` > 0.
 
-    Between masses the transition has the width measured in the reference; inside a mass it is the
-    width over which a wash fades out.
+    Inside a mass the transition is the width over which a wash fades out.
     """
     patches = table.patch[parts].astype(np.int32)
-    cm = width_cm / parts.shape[1]
     to_border, across = nearest_border(patches)
     other = patches.ravel()[across]
     # Distances count from the border between two pixels, half a pixel before the next one's centre.
     distance = to_border + np.float32(0.5)
-    width = _transition(worked, table, cm)[patches, other]
+    fade = FADE_CM * parts.shape[1] / width_cm
+    width = np.where(table.mass[patches] == table.mass[other], fade, np.clip(soft, LEAST_EDGE_PX, MOST_EDGE_PX))
     # Linear ramp across the border: 50 % on it, 100 % own colour half a width inside.
     weight = np.clip(0.5 - distance / np.maximum(width, 1e-6), 0, 0.5)
     steps = np.rint(np.clip(along, 0, 1) * 255).astype(np.uint8)
@@ -95,19 +93,6 @@ def patch_map(
         steps,
         steps.ravel()[across],
     )
-
-
-def _transition(worked: PlanningResult, table: Table, cm: float) -> Floats:
-    """Width in pixels (p, p) of the transition between every two patches."""
-    masses = worked.plan.masses
-    index = {m.id: k for k, m in enumerate(masses)}
-    between = np.full((len(masses), len(masses)), LEAST_EDGE_PX)
-    for k, mass in enumerate(masses):
-        for border in mass.borders:
-            width = border.softness_mm / 10 / cm if border.hardness < 1 else LEAST_EDGE_PX
-            between[k, index[border.mass]] = np.clip(width, LEAST_EDGE_PX, MOST_EDGE_PX)
-    np.fill_diagonal(between, FADE_CM / cm)
-    return np.asarray(between[table.mass[:, None], table.mass[None]])
 
 
 def painted(table: Table, where: PatchMap, row: int, values_only: bool = False) -> Bytes:

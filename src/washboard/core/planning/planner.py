@@ -13,6 +13,7 @@ from ..colour.spectra import value_of_spectrum
 from ..cut import NEVER
 from ..key.held import held
 from ..key.key import Key, key_for, targeted
+from ..key.modelling import with_stops
 from ..key.mood import Mood, in_mood
 from ..materials.media import Medium
 from ..materials.paints import Paint
@@ -77,7 +78,7 @@ def plan_of(
     key = in_mood(key_for(medium, surface, masses), mood)
     known = {thing.id: thing for thing in options.things}
     keyed = held(targeted(masses, key, medium, surface), known, options.holds, key, medium, surface)
-    planned = with_depth(keyed.masses)
+    planned = with_depth(with_stops(keyed.masses, key, medium, surface))
     box = box or paintbox_of(medium, surface, paints)
     scene = scene_of(planned, parts, medium, surface, aimed(chosen.weights(medium), options.aim), box, start)
     ordered = ordered_by(scene, chosen, options)

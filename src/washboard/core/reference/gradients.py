@@ -1,4 +1,4 @@
-"""How a graded mass runs: along which direction, from which value to which."""
+"""How a mass is modelled: a soft gradation that follows the form, its colours along the way, its direction."""
 
 from __future__ import annotations
 
@@ -8,10 +8,11 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from .mass import Lab, MassKind
+from .mass import Form, Gradation, Lab
 from .picture import Singles
 
 Floats = NDArray[np.float64]
+Mask = NDArray[np.bool_]
 
 
 @dataclass(frozen=True)
@@ -26,7 +27,7 @@ class MassPixels:
     centre: tuple[float, float]
     rows: slice
     columns: slice
-    mask: NDArray[np.bool_]
+    mask: Mask
     value: Singles
     lab: Singles
     box_lab: Singles
@@ -35,6 +36,16 @@ class MassPixels:
     def count(self) -> int:
         """How many pixels it has."""
         return len(self.at)
+
+
+@dataclass(frozen=True)
+class Modelled:
+    """A mass with its gradation: where each pixel (h, w) of its box lies on the way from the first stop, 0, to
+    the last, 1, and whether it is graded so far that it is laid as such."""
+
+    gradation: Gradation
+    along: Singles
+    graded: bool
 
 
 def median_colour(colours: NDArray[np.floating]) -> Lab:
@@ -50,58 +61,176 @@ def quantiles_of(values: NDArray[np.floating], *shares: float) -> tuple[float, .
 
 
 GRADED_FROM = 0.8
-"""Range of value inside a mass, 10th to 90th percentile after squinting, that asks for a gradation."""
+"""Range of value inside a mass, 6th to 94th percentile after squinting, that asks for a graded wash."""
 COARSE = 2500
-"""Points of a mass, more or less, from which its gradation is measured."""
+"""Points of a mass, more or less, from which it is told whether it is graded."""
 SAMPLED = 3000
 """Pixels of a mass from which its medians are taken, at least."""
 SMALL = 600
 """Pixels under which a mass has no ridge worth following: its width is its largest circle's."""
+MODELLED_PX = 400
+"""Pixels under which a mass is one touch of the brush and has no modelling."""
+FINENESS = 0.04
+"""Blur of the modelling, of the root of a mass's area: what is smaller is a shape or mark of its own."""
+STEEPEST = 2.0
+"""Pixels of blur for each value of a mass's range: a step inside it comes out as a slope, not as an edge."""
+TRUSTED = 0.5
+"""Values from the gradation at which a pixel counts half: a dark twig does not darken the sky behind it."""
+ROUNDS = 2
+"""Rounds in which pixels far from the gradation lose weight."""
+SCALE = np.array((0.2, 0.05, 0.05), np.float32)
+"""Of units of L*, a*, b*: value leads, so that colour alone does not turn a gradation round."""
+LEAST_RANGE = 0.3
+"""Values, or twenty units of colour, that a gradation runs through at least."""
+MOST_STOPS, TURN = 5, 0.25
+"""Stops at most, and how far the way of colours may leave the straight lines between them, in values."""
+FINE_STOPS = 9
+"""Points at which the way of colours is looked at before its stops are chosen."""
+PLANE, BOWL = 0.8, 0.55
+"""Share of the variance from which a plane tells a gradation, and from which a bowl with its middle inside
+does."""
 
 
-def gradient_of(
-    part: MassPixels, accent: bool, given: MassKind | None
-) -> tuple[tuple[Lab, Lab], Singles | None, float | None]:
-    """Both end colours, where each pixel (h, w) of the box lies between them, and where it grows darker.
+def modelled(part: MassPixels) -> Modelled | None:
+    """The gradation of a mass; None where it is small or even.
 
-    The wide-blurred colour inside the mass is laid onto the line between its two ends; so a glow
-    spreads as a glow and a sky as a sky, without steps.
+    Its colour is blurred inside the mass alone, by as much as the mass is large, and pixels that lie far from
+    the blurred colour count less in a second and third round. The colours are laid on one way with up to five
+    stops: a polyline fitted by least squares along their first principal axis (Pearson 1901).
     """
-    middle = median_colour(part.lab)
-    flat = (middle, middle), None, None
-    if accent or given is MassKind.FLAT or part.count < 400:
-        return flat
-    small, smooth = _blurred_inside(part)
-    inside = smooth[small]
+    if part.count < MODELLED_PX:
+        return None
+    low, high = quantiles_of(part.value, 0.05, 0.95)
+    sigma = max(FINENESS * np.sqrt(part.count), STEEPEST * (high - low))
+    step = max(1, int(sigma / 2))
+    inside, smooth = _smoothed(part, sigma / step, step)
+    own = smooth[inside].astype(np.float64)
+    if len(own) < FINE_STOPS:
+        return None
+    own = own[:: max(1, len(own) // SAMPLED)]
+    middle, axis = own.mean(axis=0), _axis(own)
+    first, last = quantiles_of((own - middle) @ axis, 0.03, 0.97)
+    if last <= first:
+        return None
+    stops = _stops(own, np.clip(((own - middle) @ axis - first) / (last - first), 0, 1))
+    if float(np.linalg.norm((stops.max(axis=0) - stops.min(axis=0)) * (0.1, 0.05, 0.05))) < LEAST_RANGE:
+        return None
+    along = np.clip(((smooth - middle) @ axis - first) / (last - first), 0, 1).astype(np.float32)
+    form, direction, centre = _form(inside, along)
+    colours = tuple((lightness, a, b) for lightness, a, b in stops.tolist())
+    gradation = Gradation(form, colours, direction, centre)
+    graded = _range_of_wide_blur(part) >= GRADED_FROM
+    return Modelled(gradation, _enlarged(along, step, part.mask.shape), graded)
+
+
+def _enlarged(along: Singles, step: int, shape: tuple[int, ...]) -> Singles:
+    """What was measured every so many pixels, for every pixel of a box (h, w)."""
+    back = np.array(((1 / step, 0, -(step // 2) / step), (0, 1 / step, -(step // 2) / step)))
+    flags = cv2.INTER_LINEAR | cv2.WARP_INVERSE_MAP
+    size = shape[1], shape[0]
+    return np.asarray(cv2.warpAffine(along, back, size, flags=flags, borderMode=cv2.BORDER_REPLICATE))
+
+
+def _axis(colours: Floats) -> Floats:
+    """The first principal axis of colours (n, 3), as weights of L*, a* and b*, so that lightness falls."""
+    spread = (colours - colours.mean(axis=0)) * SCALE
+    _, vectors = np.linalg.eigh(spread.T @ spread)
+    axis = vectors[:, -1] * SCALE
+    return np.asarray(-axis if axis[0] > 0 else axis)
+
+
+def _smoothed(part: MassPixels, sigma: float, step: int) -> tuple[Mask, Singles]:
+    """Every so many pixels of the mass, and its Lab blurred inside it."""
+    start = step // 2
+    inside = part.mask[start::step, start::step]
+    lab = part.box_lab[start::step, start::step]
+    weight = inside.astype(np.float32)
+    smooth = lab
+    for turn in range(ROUNDS + 1):
+        if turn:
+            apart = np.linalg.norm((lab - smooth) * (0.1, 0.05, 0.05), axis=2)
+            weight = (inside / (1 + (apart / TRUSTED) ** 2)).astype(np.float32)
+        both = cv2.GaussianBlur(np.dstack([lab * weight[..., None], weight]), (0, 0), sigma)
+        smooth = both[..., :3] / np.maximum(both[..., 3:], 1e-4)
+    return inside, smooth
+
+
+def _stops(colours: Floats, along: Floats) -> Floats:
+    """As few colours (k, 3), evenly along the way, as tell colours (n, 3) that lie there, `along` (n,) 0–1."""
+    fine = _polyline(colours, along, FINE_STOPS)
+    for count in range(2, MOST_STOPS + 1):
+        stops = _polyline(colours, along, count)
+        if _away(fine, stops) <= TURN:
+            break
+    return np.clip(stops, colours.min(axis=0), colours.max(axis=0))
+
+
+def _away(fine: Floats, stops: Floats) -> float:
+    at = np.linspace(0, 1, len(stops))
+    line = [np.interp(np.linspace(0, 1, len(fine)), at, stops[:, c]) for c in range(3)]
+    return float(np.linalg.norm((fine - np.stack(line, axis=1)) * (0.1, 0.05, 0.05), axis=1).max())
+
+
+def _polyline(colours: Floats, along: Floats, count: int) -> Floats:
+    """The colours (count, 3) whose polyline comes nearest to colours (n, 3), those with few near them drawn to
+    the mean: least squares in hat functions."""
+    at = along * (count - 1)
+    before = np.minimum(at.astype(np.intp), count - 2)
+    share = at - before
+    hats = np.zeros((len(along), count))
+    rows = np.arange(len(along))
+    hats[rows, before], hats[rows, before + 1] = 1 - share, share
+    pull = 1e-3 * len(along) / count
+    normal = hats.T @ hats + pull * np.eye(count)
+    found: Floats = np.linalg.solve(normal, hats.T @ colours + pull * colours.mean(axis=0))
+    return found
+
+
+def _form(inside: Mask, along: Singles) -> tuple[Form, float, tuple[float, float] | None]:
+    """What the way looks like on the surface, toward where it runs (degrees counter-clockwise), and the middle
+    of a round one, 0–1 in the box of the mass.
+
+    By least squares: a plane where that tells it, a bowl where its middle lies in the mass, else neither.
+    """
+    rows, columns = np.nonzero(inside)
+    t = along[inside].astype(np.float64)
+    high, wide = max(inside.shape[0], 2), max(inside.shape[1], 2)
+    half = max(high, wide) / 2
+    x, y = (columns - wide / 2) / half, (rows - high / 2) / half
+    one = np.ones_like(x)
+    plane, flat = _fit(np.stack([one, x, y], axis=1), t)
+    direction = float(np.degrees(np.arctan2(-plane[2], plane[1])))
+    if flat >= PLANE:
+        return Form.STRAIGHT, direction, None
+    bowl, round_ = _fit(np.stack([one, x, y, x * x + y * y], axis=1), t)
+    if round_ >= BOWL and bowl[3]:
+        middle = -bowl[1] / (2 * bowl[3]) * half + wide / 2, -bowl[2] / (2 * bowl[3]) * half + high / 2
+        if 0 <= middle[0] < wide and 0 <= middle[1] < high:
+            return Form.ROUND, direction, (float(middle[0] / wide), float(middle[1] / high))
+    return Form.CURVED, direction, None
+
+
+def _fit(terms: Floats, wanted: Floats) -> tuple[Floats, float]:
+    """Coefficients by least squares, and the share of the variance that they tell."""
+    normal = terms.T @ terms + 1e-9 * np.eye(terms.shape[1])
+    found = np.linalg.solve(normal, terms.T @ wanted)
+    left = wanted - terms @ found
+    return found, 1 - float(left @ left) / max(float(((wanted - wanted.mean()) ** 2).sum()), 1e-12)
+
+
+def _range_of_wide_blur(part: MassPixels) -> float:
+    """How far the value runs through the mass as a whole: between percentiles 6 and 94 after a wide blur."""
+    small, lightness = _blurred_inside(part)
+    inside = lightness[small]
     inside = inside[:: max(1, len(inside) // SAMPLED)]
     if not len(inside):
-        return flat
-    low, high = quantiles_of(inside[:, 0], 0.06, 0.94)
-    if (high - low) / 10 < GRADED_FROM and given is not MassKind.GRADED:
-        return flat
-    light = median_colour(inside[inside[:, 0] >= high])
-    dark = median_colour(inside[inside[:, 0] <= low])
-    axis = np.subtract(dark, light)
-    axis[0] *= 2  # value leads: colour alone must not turn the gradation round
-    weight = np.array([2.0, 1.0, 1.0])
-    onto = (axis * weight / max(float(axis @ axis), 1e-9)).astype(np.float32)
-    steps = np.clip((smooth - np.asarray(light, np.float32)) @ onto, 0, 1)
-    height, width = part.mask.shape
-    full = cv2.resize(steps, (width, height))
-    return (light, dark), full, _direction(small, smooth[..., 0])
+        return 0.0
+    low, high = quantiles_of(inside, 0.06, 0.94)
+    return (high - low) / 10
 
 
-def _direction(small: NDArray[np.bool_], lightness: Floats) -> float:
-    """Degrees counter-clockwise toward which the lightness falls: the slope of its least-squares plane."""
-    rows, columns = np.nonzero(small)
-    seen = lightness[small]
-    x, y, z = columns - columns.mean(), rows.mean() - rows, seen - seen.mean()
-    xx, xy, yy, xz, yz = x @ x + 1e-6, x @ y, y @ y + 1e-6, x @ z, y @ z
-    return float(np.degrees(np.arctan2(xy * xz - xx * yz, xy * yz - yy * xz)))
-
-
-def _blurred_inside(part: MassPixels) -> tuple[NDArray[np.bool_], Floats]:
-    """The mass at a fraction of the size, and its Lab blurred widely inside it.
+def _blurred_inside(part: MassPixels) -> tuple[Mask, Floats]:
+    """The mass at a fraction of the size, and its L* blurred widely inside it.
 
     Normalised: only what lies in the mass counts, so nothing flows in from outside.
     """
@@ -109,8 +238,7 @@ def _blurred_inside(part: MassPixels) -> tuple[NDArray[np.bool_], Floats]:
     small = part.mask[::step, ::step]
     weight = small.astype(np.float32)
     sigma = max(1.0, 0.035 * max(small.shape) + 0.35 * np.sqrt(part.count) / (4 * step))
-    lab = part.box_lab[::step, ::step] * weight[..., None]
     # A tent of the same variance (Klingemann's stack blur): its cost does not grow with the width.
     wide = 2 * round(sigma * 6**0.5) + 1
-    both = cv2.stackBlur(np.dstack([lab, weight]), (wide, wide))
-    return small, both[..., :3] / np.maximum(both[..., 3:], 1e-4)
+    both = cv2.stackBlur(np.dstack([part.box_lab[::step, ::step, 0] * weight, weight]), (wide, wide))
+    return small, both[..., 0] / np.maximum(both[..., 1], 1e-4)

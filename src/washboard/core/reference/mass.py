@@ -17,6 +17,29 @@ class MassKind(StrEnum):
     ACCENT = "accent"
 
 
+class Form(StrEnum):
+    """What a gradation looks like on the surface: along a straight line, round a middle, or along the form."""
+
+    STRAIGHT = "straight"
+    ROUND = "round"
+    CURVED = "curved"
+
+
+@dataclass(frozen=True)
+class Gradation:
+    """How a mass is modelled: softly from colour to colour.
+
+    `stops` are two to five colours in CIELAB, the lightest first, each as far along the way as the next;
+    `direction` toward where it runs, in degrees counter-clockwise from the right; `centre` x, y of a round
+    one, 0–1 in the box of the mass.
+    """
+
+    form: Form
+    stops: tuple[Lab, ...]
+    direction: float
+    centre: tuple[float, float] | None = None
+
+
 @dataclass(frozen=True)
 class Border:
     """What a mass shares with one neighbour.
@@ -36,7 +59,9 @@ class Mass:
     """A mass and its measures. Values are Munsell 0–10, Lab D65/2°, share 0–1 of the picture.
 
     `value` is measured in the reference, `target` is what the key plans for this surface and paint.
-    `light_end` and `dark_end` are the target colours at both ends of a graded mass, else alike.
+    `ends` are the colours at both ends of a graded mass, else alike, and `target_ends` as they are planned.
+    `gradation` is the soft modelling inside it, None where it is even, and `target_stops` its colours as they
+    are planned.
     `direction` is where a graded mass grows darker, in degrees counter-clockwise from the right.
     `box` is left, top, right, bottom, `centre` x, y, and `inside` the point farthest from its border,
     all normalised 0–1 from the top left. `area` is the id of the area that holds most of it. `name` is the
@@ -72,6 +97,8 @@ class Mass:
     look: Look = PLAIN
     called: Name = NAMELESS
     borders: tuple[Border, ...] = field(default=())
+    gradation: Gradation | None = None
+    target_stops: tuple[Lab, ...] = ()
 
     @property
     def target_lab(self) -> Lab:

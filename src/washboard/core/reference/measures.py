@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 
 from ..colour.lab import value_of_lab
 from . import contours
-from .gradients import SAMPLED, SMALL, MassPixels, gradient_of, median_colour, quantiles_of
+from .gradients import SAMPLED, SMALL, MassPixels, Modelled, median_colour, modelled, quantiles_of
 from .look import look_of
 from .mass import Border, Lab, Mass, MassKind
 from .masses import Division
@@ -27,14 +27,17 @@ Floats = NDArray[np.float64]
 
 @dataclass(frozen=True)
 class Measured:
-    """Masses with their label map and, for graded ones, where between their ends each pixel lies.
+    """Masses with their label map and, for modelled ones, where on the way between their stops each pixel
+    lies.
 
-    `labels` (h, w) 1…n; `along` (h, w) 0 at the light end to 1 at the dark end, 0 in flat masses.
+    `labels` (h, w) 1…n; `along` (h, w) 0 at the first stop to 1 at the last, 0 in even masses; `soft` (h, w)
+    pixels over which the border nearest to each pixel fades out.
     """
 
     masses: tuple[Mass, ...]
     labels: Labels
     along: Singles
+    soft: Singles
 
 
 def measure(
@@ -62,30 +65,25 @@ def measure(
     parts = list(_parts(picture, labels))
     accents = [part.label > division.flat_count for part in parts]
     given = [kinds[part.label - 1] if kinds else None for part in parts]
-    slopes = [gradient_of(*each) for each in zip(parts, accents, given, strict=True)]
-    reach = np.sort(value_of_lab(np.array([ends for ends, _, _ in slopes])), axis=1).tolist()
     masses = []
-    for part, accent, kind, (ends, steps, direction), ran in zip(
-        parts, accents, given, slopes, reach, strict=True
-    ):
-        if steps is not None:
-            np.copyto(along[part.rows, part.columns], steps, where=part.mask)
+    for part, accent, kind in zip(parts, accents, given, strict=True):
+        found = None if accent or kind is MassKind.FLAT else modelled(part)
+        if found is not None:
+            np.copyto(along[part.rows, part.columns], found.along, where=part.mask)
         label = part.label
-        kind = kind or (
-            MassKind.ACCENT if accent else MassKind.GRADED if steps is not None else MassKind.FLAT
-        )
-        ran = ran if kind is MassKind.GRADED else None
-        mass = _mass(part, kind, ends, ran, distance, ridge, cm, thresholds)
+        graded = found is not None and found.graded
+        kind = kind or (MassKind.ACCENT if accent else MassKind.GRADED if graded else MassKind.FLAT)
+        mass = _mass(part, kind, found, distance, ridge, cm, thresholds)
         masses.append(
             replace(
                 mass,
-                direction=direction,
                 borders=_borders(label, lines, soft, hardness, cm),
                 outline_cm=float(lines[label].sum() + frame[label]),
                 light=division.light_accent[label - division.flat_count - 1] if accent else True,
             )
         )
-    return Measured(named_masses(masses), labels, along)
+    soft_along = contours.softness_along(picture.value, labels)
+    return Measured(named_masses(masses), labels, along, soft_along)
 
 
 def _parts(picture: Picture, labels: Labels) -> Iterator[MassPixels]:
@@ -126,20 +124,24 @@ def _parts(picture: Picture, labels: Labels) -> Iterator[MassPixels]:
 def _mass(
     part: MassPixels,
     kind: MassKind,
-    ends: tuple[Lab, Lab],
-    reach: tuple[float, float] | None,
+    found: Modelled | None,
     distance: Singles,
     ridge: NDArray[np.bool_],
     cm: float,
     thresholds: Sequence[float],
 ) -> Mass:
-    """A mass with what its own pixels tell; `reach` the values a graded one runs through.
+    """A mass with what its own pixels tell, `found` being its modelling.
 
     `distance` and `ridge` (h, w) are those of the whole picture.
     """
     height, width = distance.shape
     low, value, high = quantiles_of(part.value, 0.1, 0.5, 0.9)
-    low, high = reach or (low, high)
+    middle = median_colour(part.lab)
+    gradation = found.gradation if found else None
+    graded = gradation if kind is MassKind.GRADED else None
+    ends = (graded.stops[0], graded.stops[-1]) if graded else (middle, middle)
+    if graded:
+        low, high = sorted(value_of_lab(np.array(ends)).tolist())
     band = int(np.searchsorted(np.asarray(thresholds), value, side="right"))
     inward = distance.ravel()[part.at]
     narrow, median = _widths(inward, ridge.ravel()[part.at])
@@ -151,7 +153,7 @@ def _mass(
         kind=kind,
         value=value,
         spread=high - low,
-        lab=median_colour(part.lab),
+        lab=middle,
         share=part.count / (height * width),
         area_cm2=part.count * cm * cm,
         band=band,
@@ -170,6 +172,8 @@ def _mass(
         ),
         inside=((deepest % width + 0.5) / width, (deepest // width + 0.5) / height),
         ends=ends,
+        direction=graded.direction if graded else None,
+        gradation=gradation,
         look=look_of(part.mask, part.lab, (part.rows.start, part.columns.start), distance.shape),
     )
 

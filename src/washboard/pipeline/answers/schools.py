@@ -9,7 +9,8 @@ from typing import Any
 import numpy as np
 
 from ...core.errors import WashboardError
-from ...core.order.prediction import painted, patch_map, table_of
+from ...core.order.modelled import prediction_of
+from ...core.order.prediction import painted
 from ...core.order.result import PlanningResult
 from ...core.planning.compare import Compared, delivers, metrics_of
 from ...core.schools import school_named
@@ -91,9 +92,9 @@ def pictures(result: Result, worked: PlanningResult, rows: list[int], size: int)
     side."""
     labels = result.cut.labels
     step = max(1, round(max(labels.shape) / size))
-    table = table_of(worked)
-    along = result.seen.measured.along[::step, ::step]
-    maps = patch_map(worked, table, labels[::step, ::step], along, worked.plan.sheet.picture_width_cm)
+    measured = result.seen.measured
+    along, soft = measured.along[::step, ::step], measured.soft[::step, ::step] / step
+    table, maps = prediction_of(worked, labels[::step, ::step], along, soft)
     return [painted(table, maps, row) for row in rows]
 
 

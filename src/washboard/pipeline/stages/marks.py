@@ -22,7 +22,7 @@ def lacking(seen: Seen, bare: Planned) -> tuple[Lack, tuple[Candidate, ...]]:
     """What the last picture of a plan lacks, and everything that might become a mark."""
     plan = bare.worked.plan
     last = painted(bare.table, bare.maps, len(bare.table.colours) - 1)
-    lack = lack_of(seen.picture, last, plan.masses, seen.measured.labels, plan.key)
+    lack = lack_of(seen.picture, last, plan.masses, seen.measured.labels, bare.measured.along, plan.key)
     return lack, candidates_of(lack, _weight(seen.picture.value))
 
 

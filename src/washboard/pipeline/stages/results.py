@@ -13,13 +13,13 @@ from ...core.areas.area_map import PROPOSED
 from ...core.areas.corrections import MOST_STROKES
 from ...core.marks.drawn import with_marks
 from ...core.marks.laying import Marked
+from ...core.order.modelled import prediction_of
 from ...core.order.parts import Cut
-from ...core.order.prediction import PatchMap, Table, patch_map, table_of
+from ...core.order.prediction import PatchMap, Table
 from ...core.order.result import PlanningResult
-from ...core.reference.mass import Mass
 from ...core.reference.masses import Division
 from ...core.reference.measures import Measured
-from ...core.reference.picture import Labels, Picture, Singles
+from ...core.reference.picture import Labels, Picture
 from ...core.reference.squint import Squinted
 from ..subject import Identity
 
@@ -93,16 +93,14 @@ class Before:
 
 @dataclass(frozen=True)
 class Planned:
-    """A plan with the masses it is about and the parts they were divided into, `along` (h, w) being the share
-    of the way through graded ones.
+    """A plan with the masses it is about, measured, and the parts they were divided into.
 
     The table and the maps that a page shows it by are made when somebody asks for them.
     """
 
-    masses: tuple[Mass, ...]
+    measured: Measured
     worked: PlanningResult
     cut: Cut
-    along: Singles
     marked: Marked | None = None
 
     @property
@@ -117,10 +115,8 @@ class Planned:
 
     @cached_property
     def _shown(self) -> tuple[Table, PatchMap]:
-        """The table and the maps, with the marks in them."""
-        table = table_of(self.worked)
-        width_cm = self.worked.plan.sheet.picture_width_cm
-        maps = patch_map(self.worked, table, self.cut.labels, self.along, width_cm)
+        """The table and the maps, with modelling and marks in them."""
+        table, maps = prediction_of(self.worked, self.cut.labels, self.measured.along, self.measured.soft)
         if self.marked is None:
             return table, maps
         darkens = self.worked.scene.medium.transparent

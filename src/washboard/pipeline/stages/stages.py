@@ -190,8 +190,7 @@ class Stages:
         identity = about.identity or identified(seen, about.read_up_to(Stage.RESULT), before)
         own = about.named(identity)
         planned = self._once(Stage.RESULT, own, lambda: self._planned(own, identity, seen, progress))
-        measured = replace(seen.measured, masses=planned.masses)
-        return Result(replace(seen, measured=measured), planned, identity.next_number)
+        return Result(replace(seen, measured=planned.measured), planned, identity.next_number)
 
     def _planned(self, about: Subject, identity: Identity, seen: Seen, progress: Progress) -> Planned:
         settings = about.read_up_to(Stage.RESULT)
@@ -209,7 +208,7 @@ class Stages:
             Stage.PLAN, about, lambda: plan.planned(seen, cut.parts, own, sheet, self._photo_notes(about))
         )
         worked = plan.rearranged(worked, about.read_up_to(Stage.ORDER))
-        bare = Planned(measured.masses, plan.annotated(worked, seen.frame, settings), cut, measured.along)
+        bare = Planned(measured, plan.annotated(worked, seen.frame, settings), cut)
         progress("looking for marks", 0.97)
         found = self._marked(about, bare, seen)
         progress("done", 1.0)
