@@ -25,7 +25,7 @@ Bytes = NDArray[np.uint8]
 
 FADE_CM = 0.9 * STRIP_CM
 """Width over which a stop inside a mass fades out."""
-LEAST_EDGE_PX, MOST_EDGE_PX = 1.2, 9.0
+LEAST_EDGE_PX, MOST_EDGE_PX = 1.2, 20.0
 
 
 @dataclass(frozen=True)

@@ -109,7 +109,7 @@ def modelled(part: MassPixels) -> Modelled | None:
         return None
     own = own[:: max(1, len(own) // SAMPLED)]
     middle, axis = own.mean(axis=0), _axis(own)
-    first, last = quantiles_of((own - middle) @ axis, 0.03, 0.97)
+    first, last = quantiles_of((own - middle) @ axis, 0.005, 0.995)
     if last <= first:
         return None
     stops = _stops(own, np.clip(((own - middle) @ axis - first) / (last - first), 0, 1))
@@ -145,14 +145,20 @@ def _smoothed(part: MassPixels, sigma: float, step: int) -> tuple[Mask, Singles]
     inside = part.mask[start::step, start::step]
     lab = part.box_lab[start::step, start::step]
     weight = inside.astype(np.float32)
-    smooth = lab
-    for turn in range(ROUNDS + 1):
-        if turn:
-            apart = np.linalg.norm((lab - smooth) * (0.1, 0.05, 0.05), axis=2)
-            weight = (inside / (1 + (apart / TRUSTED) ** 2)).astype(np.float32)
-        both = cv2.GaussianBlur(np.dstack([lab * weight[..., None], weight]), (0, 0), sigma)
-        smooth = both[..., :3] / np.maximum(both[..., 3:], 1e-4)
-    return inside, smooth
+    smooth = _blurred(lab, weight, sigma)
+    for _ in range(ROUNDS):
+        apart = np.linalg.norm((lab - smooth) * (0.1, 0.05, 0.05), axis=2)
+        weight = (inside / (1 + (apart / TRUSTED) ** 2)).astype(np.float32)
+        smooth = _blurred(lab, weight, sigma)
+    # Twicing (Tukey 1977): the blur of what the blur left out is added, so that a sky keeps its slope up to
+    # the borders of its masses and no step comes to stand between them.
+    return inside, smooth + _blurred(lab - smooth, weight, sigma)
+
+
+def _blurred(lab: Singles, weight: Singles, sigma: float) -> Singles:
+    """The weighted mean of colours (h, w, 3) about each place."""
+    both = cv2.GaussianBlur(np.dstack([lab * weight[..., None], weight]), (0, 0), sigma)
+    return np.asarray(both[..., :3] / np.maximum(both[..., 3:], 1e-4))
 
 
 def _stops(colours: Floats, along: Floats) -> Floats:
