@@ -26,6 +26,8 @@ LINE_PX, LINE_LONG = 5.0, 6.0
 """A line is up to so wide in pixels, and so many times as long."""
 DAB_CM2 = 0.35
 """Up to this a mark is set with one touch."""
+DRY_BRUSH = 130.0
+"""cm² of a texture that a broad dry brush covers in a minute, as the flat of 25 mm does."""
 WORTH_EDGE, MOST_EDGE = 1.5, 3.0
 """What a missing edge pixel counts beside a pixel of lack, and how many times that lack at most."""
 FLAT, STEEP = 0.03, 0.12
@@ -37,11 +39,25 @@ _THREE, _FIVE = np.ones((3, 3), np.uint8), np.ones((5, 5), np.uint8)
 
 
 @dataclass(frozen=True)
+class Texture:
+    """What makes strokes a texture: the `region` (h, w) of their box that it fills, its `amplitude` in values
+    (root mean square), its `grain` in pixels from one to the next, and how it runs: along `direction` in
+    degrees counter-clockwise, 0–180, more or less, `along` 0–1."""
+
+    region: Mask
+    amplitude: float
+    grain: float
+    direction: float
+    along: float
+
+
+@dataclass(frozen=True)
 class Candidate:
     """A place: `box` (top, bottom, left, right) in pixels, and its own pixels in it, `mask`.
 
     `area` and `outline` in pixels; `gain` of painting it alone and at once, its missing edges with it;
-    `support` 0–1: how far its outline lies on edges of the photo.
+    `support` 0–1: how far its outline lies on edges of the photo. A `texture` is painted by its rule, `mask`
+    being a sketch of its strokes.
     """
 
     box: tuple[int, int, int, int]
@@ -50,6 +66,7 @@ class Candidate:
     outline: int
     gain: float
     support: float
+    texture: Texture | None = None
 
     @property
     def at(self) -> tuple[slice, slice]:
@@ -59,6 +76,8 @@ class Candidate:
 
     def kind(self, cm: float) -> MarkKind:
         """What it is to the hand, a pixel being `cm` wide."""
+        if self.texture is not None:
+            return MarkKind.TEXTURE
         long = self.outline / 2
         wide = self.area / max(long, 1.0)
         if wide < LINE_PX and long > LINE_LONG * wide and long > 3 * LINE_PX:
@@ -71,6 +90,8 @@ class Candidate:
         match self.kind(cm):
             case MarkKind.SHAPE:
                 return 0.10 + outline / 30 + self.area * cm * cm / 18
+            case MarkKind.TEXTURE if self.texture is not None:
+                return 0.5 + float(self.texture.region.sum()) * cm * cm / DRY_BRUSH
             case _:
                 return 0.04 + outline / 60
 

@@ -26,7 +26,7 @@ DETAILS = "details"
 """Id of the pass in which marks are painted; it is always the last."""
 NAMED = 3
 """Families that a pass names; the others are counted."""
-BRUSHES = {MarkKind.LINE: "rigger", MarkKind.DAB: "round-4", MarkKind.SHAPE: "round-8"}
+BRUSHES = {MarkKind.LINE: "rigger", MarkKind.DAB: "round-4", MarkKind.SHAPE: "round-8", MarkKind.TEXTURE: "flat-25"}
 """The listed brush that each kind is drawn with."""
 STICK = "stick-edge"
 """What is drawn with in pastel: no tool of the list, the stick itself."""

@@ -24,7 +24,7 @@ AROUND = [(y, x) for y in (-1, 0, 1) for x in (-1, 0, 1) if y or x]
 def path_of(place: Candidate, kind: MarkKind, cm: float) -> Path:
     """The path of a mark in cm from the picture's upper left, a pixel being `cm` wide."""
     top, _, left, _ = place.box
-    mask = np.pad(place.mask, 1)
+    mask = np.pad(place.texture.region if place.texture else place.mask, 1)
     line = _middle(mask) if kind is MarkKind.LINE else ()
     if len(line) >= 2:
         deep = cv2.distanceTransform(mask.astype(np.uint8), cv2.DIST_L2, 3)

@@ -14,11 +14,12 @@ SOME_MARKS, MOST_MARKS = AMOUNTS["some"], AMOUNTS["many"]
 
 
 class MarkKind(StrEnum):
-    """What a mark is to the hand: one pull of the brush, a touch, a small shape."""
+    """What a mark is to the hand: one pull of the brush, a touch, a small shape, or many strokes by a rule."""
 
     LINE = "line"
     DAB = "dab"
     SHAPE = "shape"
+    TEXTURE = "texture"
 
 
 class How(StrEnum):

@@ -102,7 +102,7 @@ def softness(value: Singles, labels: Labels) -> dict[tuple[int, int], float]:
         return {}
     flat = labels.ravel()
     low, high = np.minimum(flat[first], flat[second]), np.maximum(flat[first], flat[second])
-    width = _widths(value, labels, first, second)
+    width = _widths(value, first, second)
     order = np.lexsort((width, high, low))
     low, high, width = low[order], high[order], width[order]
     starts = np.flatnonzero(np.r_[True, (low[1:] != low[:-1]) | (high[1:] != high[:-1])])
@@ -127,8 +127,22 @@ def _sampled(labels: Labels) -> tuple[NDArray[np.intp], NDArray[np.intp]]:
     return first[take], second[take]
 
 
-def _widths(value: Singles, labels: Labels, first: NDArray[np.intp], second: NDArray[np.intp]) -> Floats:
-    width = labels.shape[1]
+def _widths(value: Singles, first: NDArray[np.intp], second: NDArray[np.intp]) -> Floats:
+    profile = _across(value, first, second)
+    step = np.abs(profile[:, -3:].mean(axis=1) - profile[:, :3].mean(axis=1))
+    return _ramps(profile, step)
+
+
+def _ramps(profile: Singles, step: Singles) -> Floats:
+    """Widths (n,) of steps (n,) in profiles (n, m), as if each were a ramp."""
+    slope = np.abs(np.diff(profile, axis=1)).max(axis=1)
+    measured = 0.8 * step / np.maximum(slope, 1e-6)
+    return np.where(step < 0.25, 2.0 * REACH, np.clip(measured, 0.8, 2 * REACH))
+
+
+def _across(value: Singles, first: NDArray[np.intp], second: NDArray[np.intp]) -> Singles:
+    """Values (n, 2 · REACH + 1) along the gradient through each crossing, a pixel apart."""
+    width = value.shape[1]
     x = (first % width + second % width) / 2.0
     y = (first // width + second // width) / 2.0
     smooth = cv2.GaussianBlur(value, (0, 0), 0.8)
@@ -138,11 +152,11 @@ def _widths(value: Singles, labels: Labels, first: NDArray[np.intp], second: NDA
     along = np.arange(-REACH, REACH + 1)
     px = (x[:, None] + along * (nx / norm)[:, None]).astype(np.float32)
     py = (y[:, None] + along * (ny / norm)[:, None]).astype(np.float32)
-    profile = cv2.remap(smooth, px, py, cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE)
-    step = np.abs(profile[:, -3:].mean(axis=1) - profile[:, :3].mean(axis=1))
-    slope = np.abs(np.diff(profile, axis=1)).max(axis=1)
-    measured = 0.8 * step / np.maximum(slope, 1e-6)
-    return np.where(step < 0.25, 2.0 * REACH, np.clip(measured, 0.8, 2 * REACH))
+    parts = [
+        cv2.remap(smooth, px[own], py[own], cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE)
+        for own in (slice(k, k + MOST_PROFILES) for k in range(0, len(px), MOST_PROFILES))
+    ]
+    return np.concatenate(parts)
 
 
 def softness_along(value: Singles, labels: Labels) -> Singles:
@@ -154,8 +168,9 @@ def softness_along(value: Singles, labels: Labels) -> Singles:
     first, second = crossings(labels)
     if not first.size:
         return np.zeros(labels.shape, np.float32)
-    few = [slice(k, k + MOST_PROFILES) for k in range(0, len(first), MOST_PROFILES)]
-    read = np.concatenate([_widths(value, labels, first[part], second[part]) for part in few])
+    profile = _across(value, first, second)
+    # Of a rim both sides are alike and the step lies between them.
+    read = _ramps(profile, profile.max(axis=1) - profile.min(axis=1))
     width = np.sqrt(np.maximum(read * read - READING * READING, 0))
     total, count = np.zeros(labels.size, np.float32), np.zeros(labels.size, np.float32)
     for side in (first, second):

@@ -10,6 +10,7 @@ from ...core.marks.families import families_of
 from ...core.marks.lack import Lack, lack_of, weighed
 from ...core.marks.laying import Marked
 from ...core.marks.laying import marked as laid
+from ...core.marks.textures import textures_of
 from ...core.order.prediction import painted
 from ...core.reference.picture import Singles
 from .results import Planned, Seen
@@ -23,7 +24,10 @@ def lacking(seen: Seen, bare: Planned) -> tuple[Lack, tuple[Candidate, ...]]:
     plan = bare.worked.plan
     last = painted(bare.table, bare.maps, len(bare.table.colours) - 1)
     lack = lack_of(seen.picture, last, plan.masses, seen.measured.labels, bare.measured.along, plan.key)
-    return lack, candidates_of(lack, _weight(seen.picture.value))
+    weight = _weight(seen.picture.value)
+    cm = plan.sheet.picture_width_cm / seen.picture.shape[1]
+    textures = textures_of(lack, seen.measured.labels, weight, cm)
+    return lack, (*candidates_of(lack, weight), *textures)
 
 
 def marked(seen: Seen, bare: Planned, lack: Lack, candidates: tuple[Candidate, ...], most: int) -> Marked:

@@ -1,0 +1,96 @@
+"""Textures: places all over fine light and dark, told as a rule how to paint them and a sketch of where."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from ..reference.picture import Labels, Singles
+from .candidates import Candidate, Texture
+from .lack import STEPS, Lack, weighed
+
+Mask = NDArray[np.bool_]
+
+FINE_PX, COARSE_PX = 0.7, 6.0
+"""Blurs between which grain lies: below is noise of the photo, above are shapes."""
+NEAR_PX = 10.0
+"""Pixels about a place over which its grain is averaged."""
+STRONG = 0.25
+"""Grain in values (root mean square) from which a place is textured."""
+LEAST_CM2, LEAST_SHARE = 4.0, 0.1
+"""Smallest texture on the surface, and as a share of its mass."""
+STROKE = 0.6
+"""Of the grain about a place, how far a stroke's own value stands out."""
+LEAST_STROKE_PX = 6
+"""Smallest stroke of a sketch in pixels."""
+BROAD_PX = 20.0
+"""Pixels from the middle of a texture to its border at least: along a single edge there is grain too."""
+
+
+def textures_of(lack: Lack, labels: Labels, weight: Singles, cm: float) -> Iterator[Candidate]:
+    """What might be painted as a texture: for each mass, `labels` (h, w), its darks and its lights; `weight`
+    (h, w) how much a place counts, a pixel being `cm` wide."""
+    value = lack.apart[..., 0]
+    fine = cv2.GaussianBlur(value, (0, 0), FINE_PX)
+    grain = fine - cv2.GaussianBlur(value, (0, 0), COARSE_PX)
+    strength = np.sqrt(cv2.GaussianBlur(grain * grain, (0, 0), NEAR_PX))
+    textured = _broad(strength > STRONG)
+    held = np.bincount(labels[textured], minlength=int(labels.max(initial=0)) + 1)
+    whole = np.bincount(labels.ravel(), minlength=len(held))
+    large = (held * cm * cm >= LEAST_CM2) & (held >= LEAST_SHARE * whole)
+    for label in np.flatnonzero(large):
+        region = textured & (labels == label)
+        for sign in (-1, 1):
+            strokes = region & (sign * grain > STROKE * strength) & (sign * value > 0)
+            found = _candidate(lack, weight, region, _cleaned(strokes), grain)
+            if found is not None:
+                yield found
+
+
+def _broad(region: Mask) -> Mask:
+    """What of a region lies in circles of BROAD_PX within it."""
+    core = cv2.distanceTransform(region.astype(np.uint8), cv2.DIST_L2, 5) > BROAD_PX
+    if not core.any():
+        return core
+    return np.asarray(cv2.distanceTransform((~core).astype(np.uint8), cv2.DIST_L2, 5) < BROAD_PX)
+
+
+def _cleaned(strokes: Mask) -> Mask:
+    _, labels, stats, _ = cv2.connectedComponentsWithStats(strokes.astype(np.uint8), connectivity=8)
+    kept = stats[:, cv2.CC_STAT_AREA] >= LEAST_STROKE_PX
+    kept[0] = False
+    return kept[labels]
+
+
+def _candidate(lack: Lack, weight: Singles, region: Mask, strokes: Mask, grain: Singles) -> Candidate | None:
+    rows, columns = np.flatnonzero(region.any(axis=1)), np.flatnonzero(region.any(axis=0))
+    top, bottom, left, right = int(rows[0]), int(rows[-1]) + 1, int(columns[0]), int(columns[-1]) + 1
+    at = slice(top, bottom), slice(left, right)
+    mask, heavy = strokes[at], weight[at]
+    if not mask.any():
+        return None
+    meant, there = lack.meant[at][mask], lack.lab[at][mask]
+    colour = np.average(meant, axis=0, weights=heavy[mask])
+    gained = weighed((meant - there) * STEPS) - weighed((meant - colour) * STEPS)
+    gain = float(heavy[mask] @ gained)
+    if gain <= 0:
+        return None
+    size, direction, along = _run(grain[at], region[at])
+    texture = Texture(region[at], float(np.sqrt((grain[region] ** 2).mean())), size, direction, along)
+    rim = int(mask.sum() - cv2.erode(mask.astype(np.uint8), np.ones((3, 3), np.uint8)).sum())
+    return Candidate((top, bottom, left, right), mask, int(mask.sum()), rim, gain, 1.0, texture)
+
+
+def _run(grain: Singles, region: Mask) -> tuple[float, float, float]:
+    """Pixels from one grain to the next, along which direction they run (degrees counter-clockwise, 0–180),
+    and how much they do, 0–1: the structure tensor of the grain (Bigün and Granlund 1987)."""
+    across, down = (cv2.Sobel(grain, cv2.CV_32F, dx, 1 - dx, scale=1 / 8)[region] for dx in (1, 0))
+    xx, yy, xy = float(across @ across), float(down @ down), float(across @ down)
+    apart, total = np.hypot(xx - yy, 2 * xy), max(xx + yy, 1e-9)
+    normal = 0.5 * np.degrees(np.arctan2(-2 * xy, xx - yy))
+    # Of a wave, the mean square over that of its slope is the square of its length over 2π.
+    size = 2 * np.pi * np.sqrt(float((grain[region] ** 2).sum()) / total)
+    return float(size), float((normal + 90) % 180), float(apart / total)
