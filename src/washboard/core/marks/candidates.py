@@ -28,7 +28,7 @@ DAB_CM2 = 0.35
 """Up to this a mark is set with one touch."""
 DRY_BRUSH = 130.0
 """cm² of a texture that a broad dry brush covers in a minute, as the flat of 25 mm does."""
-WORTH_EDGE, MOST_EDGE = 1.5, 3.0
+WORTH_EDGE, MOST_EDGE = 4.0, 5.0
 """What a missing edge pixel counts beside a pixel of lack, and how many times that lack at most."""
 FLAT, STEEP = 0.03, 0.12
 """Slope of the photo's value, a pixel, on an outline that is an edge: at least, and per value lacked."""

@@ -19,7 +19,7 @@ Bytes = NDArray[np.uint8]
 Laid = tuple[int, tuple[float, float, float] | None]
 """The number of a family's pass from 1 on, and its colour in CIELAB, None where it is kept."""
 
-SOFT_PX = 0.6
+SOFT_PX = 0.4
 """Pixels of blur at the rim of a mark."""
 
 

@@ -18,7 +18,7 @@ FINE_PX, COARSE_PX = 0.7, 6.0
 """Blurs between which grain lies: below is noise of the photo, above are shapes."""
 NEAR_PX = 10.0
 """Pixels about a place over which its grain is averaged."""
-STRONG = 0.25
+STRONG = 0.3
 """Grain in values (root mean square) from which a place is textured."""
 LEAST_CM2, LEAST_SHARE = 4.0, 0.1
 """Smallest texture on the surface, and as a share of its mass."""

@@ -72,9 +72,9 @@ MODELLED_PX = 400
 """Pixels under which a mass is one touch of the brush and has no modelling."""
 FINENESS = 0.04
 """Blur of the modelling, of the root of a mass's area: what is smaller is a shape or mark of its own."""
-STEEPEST = 2.0
+STEEPEST = 1.5
 """Pixels of blur for each value of a mass's range: a step inside it comes out as a slope, not as an edge."""
-TRUSTED = 0.5
+TRUSTED = 1.5
 """Values from the gradation at which a pixel counts half: a dark twig does not darken the sky behind it."""
 ROUNDS = 2
 """Rounds in which pixels far from the gradation lose weight."""
