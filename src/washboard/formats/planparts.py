@@ -9,7 +9,7 @@ from pydantic import BaseModel, ConfigDict, Field
 from ..core.areas.corrections import Family
 from ..core.plan.marks import How, MarkKind
 from ..core.plan.plan import Kind, Role
-from ..core.reference.mass import MassKind
+from ..core.reference.mass import Form, MassKind
 
 VERSION = 1
 
@@ -106,6 +106,24 @@ class SaidPart(_Part):
     marks: tuple[MarkPart, ...] = ()
 
 
+class StopPart(_Part):
+    """A colour on the way of a gradation: measured, planned, and where in the picture (0–1) it lies best."""
+
+    lab: LabColour
+    target: LabColour | None = None
+    value: Value
+    place: tuple[float, float]
+
+
+class GradationPart(_Part):
+    """The soft modelling of a mass from stop to stop, evenly along its way."""
+
+    form: Form
+    direction: float
+    centre: tuple[float, float] | None = None
+    stops: tuple[StopPart, ...] = Field(min_length=2, max_length=5)
+
+
 class MassPart(_Part):
     id: str
     label: int = Field(ge=1)
@@ -138,6 +156,7 @@ class MassPart(_Part):
     target_ends: tuple[LabColour, LabColour]
     end_values: tuple[float, float] | None = None
     direction: float | None
+    gradation: GradationPart | None = None
     neighbours: tuple[NeighbourPart, ...]
 
 
@@ -249,6 +268,15 @@ class PathPart(_Part):
     widths: tuple[float, ...] = ()
 
 
+class TexturePart(_Part):
+    """How a texture is made."""
+
+    amplitude: float
+    grain_mm: Length
+    direction: float
+    along: Share
+
+
 class MarkFamilyPart(_Part):
     """Small marks that are one thing to paint, painted in `pass` or kept before it; `gain` of what lacks."""
 
@@ -266,6 +294,9 @@ class MarkFamilyPart(_Part):
     tool: str
     minutes: Length
     gain: Share
+    length_cm: Length = 0.0
+    width_mm: Length = 0.0
+    texture: TexturePart | None = None
 
 
 class Document(_Part):

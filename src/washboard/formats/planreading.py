@@ -11,13 +11,14 @@ from ..core.key.relations import SKY_ABOVE, Thing
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet, Surface
 from ..core.name import Name
-from ..core.plan.marks import MarkFamily, Path
+from ..core.plan.marks import MarkFamily, Path, TextureRule
 from ..core.plan.plan import Operation, Pass, Plan, Reason, Reserve, Toning
 from ..core.reference.look import Look
-from ..core.reference.mass import Border, Mass
+from ..core.reference.mass import Border, Gradation, Lab, Mass
 from ..core.sentence import Mark, Sentence, as_given
 from ..words import ENGLISH
 from .planparts import (
+    GradationPart,
     Document,
     MarkFamilyPart,
     MarkPart,
@@ -71,6 +72,7 @@ def _family_from(part: MarkFamilyPart) -> MarkFamily:
         part.tool,
         part.minutes,
         part.gain,
+        TextureRule(**dict(part.texture)) if part.texture else None,
     )
 
 
@@ -88,14 +90,29 @@ def _reserve_from(part: ReservePart) -> Reserve:
 
 
 def _mass_from(part: MassPart) -> Mass:
-    dropped = ("called", "naming", "look", "target_value", "end_values", "reserved", "neighbours")
+    dropped = ("called", "naming", "look", "target_value", "end_values", "reserved", "neighbours", "gradation")
     fields = {k: getattr(part, k) for k in MassPart.model_fields if k not in dropped}
     borders = tuple(Border(b.mass, b.length_cm, b.softness_mm, b.hardness) for b in part.neighbours)
     # Files of before have the name in words only, and those of another version words that are not known here.
     named = Name(**dict(part.naming)) if part.naming else None
     called = named if named and ENGLISH.knows(named) else Name(own=part.called)
     look = Look(**dict(part.look)) if part.look else Look()
-    return Mass(**fields, called=called, look=look, target=part.target_value, borders=borders)
+    gradation, planned = _gradation_from(part.gradation) if part.gradation else (None, ())
+    return Mass(
+        **fields,
+        called=called,
+        look=look,
+        target=part.target_value,
+        borders=borders,
+        gradation=gradation,
+        target_stops=planned,
+    )
+
+
+def _gradation_from(part: GradationPart) -> tuple[Gradation, tuple[Lab, ...]]:
+    stops, places = tuple(s.lab for s in part.stops), tuple(s.place for s in part.stops)
+    planned = tuple(s.target for s in part.stops if s.target)
+    return Gradation(part.form, stops, part.direction, places, part.centre), planned
 
 
 def _pass_from(part: PassPart) -> Pass:

@@ -2,15 +2,19 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass, replace
+from itertools import repeat
 from typing import Any
+
+import numpy as np
 
 from ..core.areas.area import Area
 from ..core.colour.lab import value_of_lab
 from ..core.plan.marks import MarkFamily
 from ..core.plan.plan import Kind, Pass, Plan, Reason, Reserve, Toning
 from ..core.plan.where import where_of
-from ..core.reference.mass import Mass
+from ..core.reference.mass import Gradation, Lab, Mass
 from ..core.sentence import Sentence
 from ..words import ENGLISH, About, Said
 from .planparts import VERSION, Document, MarkPart, PassPart
@@ -74,7 +78,9 @@ def _family(family: MarkFamily, told: About) -> dict[str, Any]:
     name = _said(family.name, told)
     fields = {k: v for k, v in vars(family).items() if k != "pass_id"}
     named = {"name": name["text"], "name_marks": name["marks"], "pass": family.pass_id, "count": family.count}
-    return fields | named | {"paths": [vars(path) for path in family.paths]}
+    told_size = {"length_cm": family.length_cm, "width_mm": family.width_mm}
+    texture = vars(family.texture) if family.texture else None
+    return fields | named | told_size | {"paths": [vars(path) for path in family.paths], "texture": texture}
 
 
 def _totals(plan: Plan) -> dict[str, float]:
@@ -101,16 +107,31 @@ def _area(area: Area) -> dict[str, Any]:
 
 
 def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
-    fields = {k: v for k, v in vars(mass).items() if k not in ("target", "borders", "called", "look")}
+    dropped = ("target", "borders", "called", "look", "target_stops")
+    fields = {k: v for k, v in vars(mass).items() if k not in dropped}
     return fields | {
         "called": ENGLISH.name(mass.called),
         "naming": vars(mass.called),
         "look": vars(mass.look),
         "target_value": mass.target,
         "end_values": [float(value_of_lab(end)) for end in mass.target_ends],
+        "gradation": _gradation(mass.gradation, mass.target_stops) if mass.gradation else None,
         "reserved": reserved,
         "neighbours": [vars(b) for b in mass.borders],
     }
+
+
+def _gradation(gradation: Gradation, planned: Sequence[Lab]) -> dict[str, Any]:
+    """`planned` are its colours as they are laid, none where the mass stays bare."""
+    values = value_of_lab(np.array(planned or gradation.stops)).tolist()
+    stops = [
+        {"lab": stop, "target": target, "value": value, "place": place}
+        for stop, target, value, place in zip(
+            gradation.stops, planned or repeat(None), values, gradation.places, strict=False
+        )
+    ]
+    fields = {k: v for k, v in vars(gradation).items() if k not in ("stops", "places")}
+    return fields | {"stops": stops}
 
 
 def _pass(done: Pass, told: About) -> dict[str, Any]:

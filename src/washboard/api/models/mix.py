@@ -107,7 +107,7 @@ class PileRead(Model):
     band_kept: bool
     nearest: float
     graded: list[float] | None
-    end: Literal["", "light", "dark"]
+    end: Literal["", "light", "between", "dark"]
     ml: float
     at_once_ml: float
     peas: float

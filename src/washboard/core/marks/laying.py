@@ -14,9 +14,9 @@ from ..order.operations import oil_over
 from ..order.prediction import PatchMap, Table
 from ..order.result import PassType, PlanningResult
 from ..order.timing import waits_of
-from ..plan.marks import How, MarkFamily, MarkKind
+from ..plan.marks import How, MarkFamily, MarkKind, Path, TextureRule, way_of
 from ..plan.plan import Kind, Operation, Pass, Reason, Role
-from ..sentence import of_masses, percent, row_of, sentence, tone
+from ..sentence import Sentence, of_masses, percent, row_of, sentence, tone
 from ..time.pace import SETTLING
 from .drawn import Laid, Where, raster_of
 from .families import Family
@@ -32,6 +32,8 @@ STICK = "stick-edge"
 """What is drawn with in pastel: no tool of the list, the stick itself."""
 IN_GOES = 4.0
 """Minutes for going round small lights in a wash that is too long to be laid in one go."""
+FINE_MM, COARSE_MM = 2.0, 5.0
+"""Millimetres from grain to grain up to which a texture is called fine, and from which coarse."""
 KEPT_FROM = 0.25
 """Values by which keeping a place must bring it nearer to what is meant."""
 
@@ -129,6 +131,8 @@ class _Ground:
         ids = tuple(masses[m].id for m in np.argsort(-covered, kind="stable") if covered[m])
         lab = self._left(family, keep) if keep else family.lab
         done = self.worked.plan.passes[keep - 1].id if keep else DETAILS
+        paths = tuple(path_of(mark.place, family.kind, self.cm) for mark in family.marks)
+        texture = self._rule(family)
         return MarkFamily(
             f"k{number}",
             family.kind,
@@ -137,8 +141,9 @@ class _Ground:
                 f"marks-{family.kind}-{'light' if family.lighter else 'dark'}",
                 count=len(family.marks),
                 masses=of_masses(ids[:1]),
+                **_shape(family.kind, paths, texture),
             ),
-            tuple(path_of(mark.place, family.kind, self.cm) for mark in family.marks),
+            paths,
             float(value_of_lab(np.array(lab))),
             lab,
             ids,
@@ -146,13 +151,39 @@ class _Ground:
             STICK if self.worked.scene.medium.key == "pastel" else BRUSHES[family.kind],
             self.minutes(family),
             min(1.0, family.gain / max(self.lacking, 1e-9)),
+            texture,
         )
+
+    def _rule(self, family: Family) -> TextureRule | None:
+        """How a texture is made: as in the largest of its places."""
+        found = family.marks[0].place.texture
+        if found is None:
+            return None
+        return TextureRule(found.amplitude, found.grain * self.cm * 10, found.direction, found.along)
 
     def _left(self, family: Family, keep: int) -> Colour:
         """The colour (mean) that stays where a family is kept before a pass."""
         bytes_ = self.table.colours[keep - 1].mean(axis=1)[self.under(family)].mean(axis=0)
         lightness, a, b = lab_of_linear(linear_of(bytes_ / 255)).tolist()
         return lightness, a, b
+
+
+def _shape(kind: MarkKind, paths: Sequence[Path], texture: TextureRule | None) -> dict[str, str]:
+    """What a name tells beside number and place: how lines run, how coarse a texture is."""
+    if texture is not None:
+        fine = texture.grain_mm < FINE_MM
+        return {"grain": "fine" if fine else "coarse" if texture.grain_mm > COARSE_MM else "even"}
+    return {"way": way_of(*_run(paths))} if kind is MarkKind.LINE else {}
+
+
+def _run(paths: Sequence[Path]) -> tuple[float, float]:
+    """Along which direction (degrees counter-clockwise) lines run, and how much they do, 0–1: the mean of
+    their steps with doubled angles (Mardia and Jupp 2000, 1.5.4)."""
+    steps = np.concatenate([np.diff(np.array(path.points), axis=0) for path in paths])
+    long = np.hypot(*steps.T)
+    twice = 2 * np.arctan2(-steps[:, 1], steps[:, 0])
+    mean = complex((long * np.exp(1j * twice)).sum() / max(float(long.sum()), 1e-9))
+    return float(np.degrees(np.angle(mean)) / 2), abs(mean)
 
 
 def _with_passes(on: _Ground, told: Sequence[MarkFamily], where: Where) -> PlanningResult:
@@ -191,16 +222,20 @@ def _keeping(done: Pass, kept: Sequence[MarkFamily]) -> Pass:
     """A pass that leaves marks as they are, with what that costs."""
     if not kept:
         return done
-    ids = tuple(dict.fromkeys(mass for one in kept for mass in one.masses[:1]))
-    count = sum(one.count for one in kept)
-    keep = sentence("how-keep-marks", count=count, masses=of_masses(ids, 2))
-    return replace(done, what=(*done.what, keep), minutes=done.minutes + sum(one.minutes for one in kept))
+    minutes = done.minutes + sum(one.minutes for one in kept)
+    found = list(done.what)
+    for key in ("how-keep-marks", "how-keep-texture"):
+        own = [one for one in kept if (one.texture is None) is (key == "how-keep-marks")]
+        if own:
+            ids = tuple(dict.fromkeys(mass for one in own for mass in one.masses[:1]))
+            found.append(sentence(key, count=sum(one.count for one in own), masses=of_masses(ids, 2)))
+    return replace(done, what=tuple(found), minutes=minutes)
 
 
 def _details(painted: Sequence[MarkFamily], operations: tuple[Operation, ...], dries: bool) -> Pass:
     """The last pass, in which marks are painted: the families of most gain first."""
     ranked = sorted(painted, key=lambda one: (-one.gain, one.id))
-    steps = [sentence("how-draw", marks=one.name, value=tone(one.value)) for one in ranked[:NAMED]]
+    steps = [_told(one) for one in ranked[:NAMED]]
     if rest := ranked[NAMED:]:
         steps.append(sentence("how-draw-more", count=len(rest)))
     values = [one.value for one in painted]
@@ -222,6 +257,13 @@ def _details(painted: Sequence[MarkFamily], operations: tuple[Operation, ...], d
         (Reason("marks", why, masses),),
         beside=True,
     )
+
+
+def _told(one: MarkFamily) -> Sentence:
+    """How a family is painted."""
+    way = "draw" if one.texture is None else "texture"
+    dry = {} if one.texture is None else {"way": way_of(one.texture.direction, one.texture.along)}
+    return sentence(f"how-{way}", marks=one.name, value=tone(one.value), **dry)
 
 
 def _operations(on: _Ground, told: Sequence[MarkFamily], where: Where) -> tuple[Operation, ...]:

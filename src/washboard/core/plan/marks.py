@@ -2,14 +2,20 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import dataclass
 from enum import StrEnum
+from itertools import pairwise
+from statistics import median
 
 from ..errors import InvalidInput
 from ..sentence import Listed, Sentence
 
 AMOUNTS = {"none": 0, "few": 40, "some": 80, "many": 150}
 """Marks at most, by the words for how many are wanted."""
+ONE_WAY, UPRIGHT = 0.35, 22.5
+"""How far strokes follow one direction to run one way, and degrees from the plumb or level up to which they
+stand upright or lie level."""
 SOME_MARKS, MOST_MARKS = AMOUNTS["some"], AMOUNTS["many"]
 
 
@@ -38,13 +44,42 @@ class Path:
     widths: tuple[float, ...] = ()
 
 
+class Way(StrEnum):
+    """How strokes run: one way, or across each other."""
+
+    UPRIGHT = "upright"
+    LEVEL = "level"
+    SLANTING = "slanting"
+    CROSSING = "crossing"
+
+
+@dataclass(frozen=True)
+class TextureRule:
+    """How a texture is made: its `amplitude` in values (root mean square), `grain_mm` from one grain to the
+    next, and how it runs: along `direction` in degrees counter-clockwise, more or less, `along` 0–1."""
+
+    amplitude: float
+    grain_mm: float
+    direction: float
+    along: float
+
+
+def way_of(direction: float, along: float) -> Way:
+    """How strokes run that follow a direction (degrees) more or less, `along` 0–1."""
+    if along < ONE_WAY:
+        return Way.CROSSING
+    turn = abs((direction + 90) % 180 - 90)
+    return Way.LEVEL if turn <= UPRIGHT else Way.UPRIGHT if turn >= 90 - UPRIGHT else Way.SLANTING
+
+
 @dataclass(frozen=True)
 class MarkFamily:
     """Marks that are one thing to paint: of one kind and colour, near each other.
 
     `value` 0–10 and `lab` as they dry; `masses` by ids that they lie on, the most covered first; `pass_id` in
     which they are painted, or before which they must be kept; `tool` a key of the listed tools, or the edge
-    of a stick; `minutes` of work; `gain` 0–1 of what the picture lacks without marks.
+    of a stick; `minutes` of work; `gain` 0–1 of what the picture lacks without marks. A texture has the rule
+    it is made by, and its path is its outline.
     """
 
     id: str
@@ -59,6 +94,18 @@ class MarkFamily:
     tool: str
     minutes: float
     gain: float
+    texture: TextureRule | None = None
+
+    @property
+    def length_cm(self) -> float:
+        """How long its lines are together, or its outlines."""
+        return sum(math.dist(a, b) for path in self.paths for a, b in pairwise(path.points))
+
+    @property
+    def width_mm(self) -> float:
+        """How wide its lines are, their median; 0 where it has none."""
+        widths = [width for path in self.paths for width in path.widths]
+        return median(widths) if widths else 0.0
 
     @property
     def count(self) -> int:

@@ -23,6 +23,7 @@ from ..order.result import PassType, PlanningResult, Step
 from ..order.running import THINNEST
 from ..plan.own import THIN
 from ..plan.plan import Pass, Role
+from ..reference.mass import Mass
 from .amounts import Amount, amount_of
 from .meeting import Meeting, meeting_of
 
@@ -34,7 +35,7 @@ SOFT = 0.5
 """Hardness of an edge under which two wet washes meet."""
 MOST_MEETINGS = 4
 TWO_HUES = 20.0
-"""Units of a*b* between both ends of a graded mass from which it takes a mixture for each."""
+"""Units of a*b* between two stops of a modelled mass from which it takes a mixture for each."""
 
 
 @dataclass(frozen=True)
@@ -42,8 +43,8 @@ class Pile:
     """A mixture of a pass: for which `masses`, the colour wanted and what lies there, both Lab (3,), recipes
     best first, and how much the best one takes.
 
-    `again` is an earlier pile that would do instead; `end`, light or dark, that of a graded mass that changes
-    its hue."""
+    `again` is an earlier pile that would do instead; `end`, light, between or dark, tells which of those that
+    a modelled mass takes where its hue turns."""
 
     done: str
     masses: tuple[str, ...]
@@ -129,14 +130,31 @@ def _wanted(worked: PlanningResult, done: Pass, step: Step) -> list[Wanted]:
         if step.own is not None:
             # A pass over a finished shape uses the shape's own mixture, thinned for a glaze.
             below = worked.scene.ground
-        over, (light, dark) = lab_of_spectrum(below), mass.target_ends
+        over, stops = lab_of_spectrum(below), hues_of(mass)
         area = mass.area_cm2 * (THINNEST if o.kind in THIN else 1.0)
-        if np.hypot(light[1] - dark[1], light[2] - dark[2]) < TWO_HUES:
+        if len(stops) < 2:
             wanted.append((mass.id, mass.target_lab, over, area, ""))
             continue
-        for end, colour in (("light", light), ("dark", dark)):
-            wanted.append((mass.id, colour, over, area / 2, end))
+        ends = ("light", *("between",) * (len(stops) - 2), "dark")
+        wanted += [(mass.id, stop, over, area / len(stops), end) for stop, end in zip(stops, ends, strict=True)]
     return wanted
+
+
+def hues_of(mass: Mass) -> list[Lab]:
+    """The stops of a mass that each take a mixture of their own: those whose hue has turned far enough since
+    the one before; none where one mixture, lighter and darker, does for all."""
+    stops = list(mass.target_stops or mass.target_ends)
+    if max(_turned(one, other) for one in stops for other in stops) < TWO_HUES:
+        return []
+    kept = stops[:1]
+    for stop in stops[1:-1]:
+        if _turned(stop, kept[-1]) >= TWO_HUES and _turned(stop, stops[-1]) >= TWO_HUES:
+            kept.append(stop)
+    return [*kept, stops[-1]]
+
+
+def _turned(one: Lab, other: Lab) -> float:
+    return float(np.hypot(one[1] - other[1], one[2] - other[2]))
 
 
 def _stick_piles(worked: PlanningResult) -> Iterator[Pile]:

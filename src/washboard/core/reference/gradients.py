@@ -40,8 +40,8 @@ class MassPixels:
 
 @dataclass(frozen=True)
 class Modelled:
-    """A mass with its gradation: where each pixel (h, w) of its box lies on the way from the first stop, 0, to
-    the last, 1, and whether it is graded so far that it is laid as such."""
+    """A mass with its gradation, places in pixels of its box: where each pixel (h, w) of the box lies on the
+    way from the first stop, 0, to the last, 1, and whether it is graded so far that it is laid as such."""
 
     gradation: Gradation
     along: Singles
@@ -86,6 +86,8 @@ MOST_STOPS, TURN = 5, 0.25
 """Stops at most, and how far the way of colours may leave the straight lines between them, in values."""
 FINE_STOPS = 9
 """Points at which the way of colours is looked at before its stops are chosen."""
+NEAR_STOP = 0.08
+"""Share of the way within which a place stands for a stop."""
 PLANE, BOWL = 0.8, 0.55
 """Share of the variance from which a plane tells a gradation, and from which a bowl with its middle inside
 does."""
@@ -118,9 +120,32 @@ def modelled(part: MassPixels) -> Modelled | None:
     along = np.clip(((smooth - middle) @ axis - first) / (last - first), 0, 1).astype(np.float32)
     form, direction, centre = _form(inside, along)
     colours = tuple((lightness, a, b) for lightness, a, b in stops.tolist())
-    gradation = Gradation(form, colours, direction, centre)
+    places = tuple(_in_box(place, step) for place in _places(inside, along, len(stops)))
+    middle_of = _in_box(centre, step) if centre else None
+    gradation = Gradation(form, colours, direction, places, middle_of)
     graded = _range_of_wide_blur(part) >= GRADED_FROM
     return Modelled(gradation, _enlarged(along, step, part.mask.shape), graded)
+
+
+def _in_box(place: tuple[float, float], step: int) -> tuple[float, float]:
+    """Of what was measured every so many pixels, x and y in pixels of the box."""
+    return place[0] * step + step // 2, place[1] * step + step // 2
+
+
+def _places(inside: Mask, along: Singles, count: int) -> list[tuple[float, float]]:
+    """Where each of so many stops lies: x, y of a place far from the border and not far from the stop before."""
+    deep = cv2.distanceTransform(np.pad(inside.astype(np.uint8), 1), cv2.DIST_L2, 3)[1:-1, 1:-1][inside]
+    rows, columns = np.nonzero(inside)
+    t = along[inside]
+    found: list[tuple[float, float]] = []
+    for stop in np.linspace(0, 1, count):
+        off = np.abs(t - stop)
+        worth = np.where(off <= max(NEAR_STOP, float(off.min())), deep, -np.inf)
+        if found:
+            worth = worth - 0.5 * np.hypot(columns - found[-1][0], rows - found[-1][1])
+        best = int(np.argmax(worth))
+        found.append((float(columns[best]), float(rows[best])))
+    return found
 
 
 def _enlarged(along: Singles, step: int, shape: tuple[int, ...]) -> Singles:
@@ -194,7 +219,7 @@ def _polyline(colours: Floats, along: Floats, count: int) -> Floats:
 
 def _form(inside: Mask, along: Singles) -> tuple[Form, float, tuple[float, float] | None]:
     """What the way looks like on the surface, toward where it runs (degrees counter-clockwise), and the middle
-    of a round one, 0–1 in the box of the mass.
+    of a round one, x and y.
 
     By least squares: a plane where that tells it, a bowl where its middle lies in the mass, else neither.
     """
@@ -212,7 +237,7 @@ def _form(inside: Mask, along: Singles) -> tuple[Form, float, tuple[float, float
     if round_ >= BOWL and bowl[3]:
         middle = -bowl[1] / (2 * bowl[3]) * half + wide / 2, -bowl[2] / (2 * bowl[3]) * half + high / 2
         if 0 <= middle[0] < wide and 0 <= middle[1] < high:
-            return Form.ROUND, direction, (float(middle[0] / wide), float(middle[1] / high))
+            return Form.ROUND, direction, (float(middle[0]), float(middle[1]))
     return Form.CURVED, direction, None
 
 

@@ -29,14 +29,15 @@ class Form(StrEnum):
 class Gradation:
     """How a mass is modelled: softly from colour to colour.
 
-    `stops` are two to five colours in CIELAB, the lightest first, each as far along the way as the next;
-    `direction` toward where it runs, in degrees counter-clockwise from the right; `centre` x, y of a round
-    one, 0–1 in the box of the mass.
+    `stops` are two to five colours in CIELAB, the lightest first, each as far along the way as the next, and
+    `places` (x, y) where in the mass each is found best; `direction` toward where it runs, in degrees
+    counter-clockwise from the right; `centre` of a round one. Places are normalised 0–1 from the top left.
     """
 
     form: Form
     stops: tuple[Lab, ...]
     direction: float
+    places: tuple[tuple[float, float], ...] = ()
     centre: tuple[float, float] | None = None
 
 

@@ -13,7 +13,7 @@ from ..colour.lab import value_of_lab
 from . import contours
 from .gradients import SAMPLED, SMALL, MassPixels, Modelled, median_colour, modelled, quantiles_of
 from .look import look_of
-from .mass import Border, Lab, Mass, MassKind
+from .mass import Border, Gradation, Mass, MassKind
 from .masses import Division
 from .naming import named_masses
 from .picture import Labels, Picture, Singles
@@ -137,7 +137,7 @@ def _mass(
     height, width = distance.shape
     low, value, high = quantiles_of(part.value, 0.1, 0.5, 0.9)
     middle = median_colour(part.lab)
-    gradation = found.gradation if found else None
+    gradation = _placed(found.gradation, part, distance.shape) if found else None
     graded = gradation if kind is MassKind.GRADED else None
     ends = (graded.stops[0], graded.stops[-1]) if graded else (middle, middle)
     if graded:
@@ -176,6 +176,16 @@ def _mass(
         gradation=gradation,
         look=look_of(part.mask, part.lab, (part.rows.start, part.columns.start), distance.shape),
     )
+
+
+def _placed(gradation: Gradation, part: MassPixels, shape: tuple[int, ...]) -> Gradation:
+    """A gradation whose places are in pixels of the box of its mass, normalised in the picture (h, w)."""
+
+    def placed(x: float, y: float) -> tuple[float, float]:
+        return (part.columns.start + x + 0.5) / shape[1], (part.rows.start + y + 0.5) / shape[0]
+
+    centre = placed(*gradation.centre) if gradation.centre else None
+    return replace(gradation, places=tuple(placed(x, y) for x, y in gradation.places), centre=centre)
 
 
 def _band_range(

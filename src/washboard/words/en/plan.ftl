@@ -274,18 +274,41 @@ how-keep-marks = Leave { $count ->
     [one] one small light
    *[other] { $count } small lights
 } in { $masses } unpainted, as the picture shows.
+how-keep-texture = Brush { $masses } on with little paint on the brush, so that what lies below glitters through.
 how-draw = Draw { $marks }, { $value }.
+how-texture = Drag { $marks }, { $value }, on with little paint{ $way ->
+    [crossing] {""}
+    [upright] , up and down
+    [level] , from side to side
+   *[slanting] , at a slant
+}; leave gaps.
 how-draw-more = Set { $count ->
     [one] one more group
    *[other] { $count } more groups
 } as the picture shows.
 marks-line-dark = { $count ->
-    [one] one dark line
-   *[other] { $count } dark lines
+    [one] one dark
+   *[other] { $count } dark
+} { $way ->
+    [upright] upright{" "}
+    [level] level{" "}
+    [slanting] slanting{" "}
+   *[crossing] {""}
+}{ $count ->
+    [one] line
+   *[other] lines
 } on { $masses }
 marks-line-light = { $count ->
-    [one] one light line
-   *[other] { $count } light lines
+    [one] one light
+   *[other] { $count } light
+} { $way ->
+    [upright] upright{" "}
+    [level] level{" "}
+    [slanting] slanting{" "}
+   *[crossing] {""}
+}{ $count ->
+    [one] line
+   *[other] lines
 } on { $masses }
 marks-dab-dark = { $count ->
     [one] one dark touch
@@ -302,6 +325,16 @@ marks-shape-dark = { $count ->
 marks-shape-light = { $count ->
     [one] one small light form
    *[other] { $count } small light forms
+} on { $masses }
+marks-texture-dark = { $grain ->
+    [fine] fine dark texture
+    [coarse] coarse dark texture
+   *[even] dark texture
+} on { $masses }
+marks-texture-light = { $grain ->
+    [fine] fine light texture
+    [coarse] coarse light texture
+   *[even] light texture
 } on { $masses }
 edges-firm-marks = firm, lifting off
 reason-marks = Set them last: they tell { $share } % of what the masses leave out.
