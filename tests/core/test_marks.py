@@ -163,8 +163,9 @@ def test_the_same_photo_gives_the_same_marks_and_a_little_brighter_one_nearly_th
 def test_choice_is_what_measuring_every_candidate_each_time_would_choose() -> None:
     result = made("figure and sky", "oil", 0)
     plan = result.worked.plan
+    measured = result.seen.measured
     lack = lack_of(
-        result.seen.picture, last_picture(result), plan.masses, result.seen.measured.labels, plan.key
+        result.seen.picture, last_picture(result), plan.masses, measured.labels, measured.along, plan.key
     )
     weight = np.ones(lack.slope.shape, np.float32)
     candidates = candidates_of(lack, weight)[:250]
@@ -205,7 +206,8 @@ def test_paths_lie_on_the_surface_and_on_the_marks_that_are_shown() -> None:
     where = result.planned.marked.where
     cm = wide / where.shape[1]
     shown = cv2.dilate((where > 0).astype(np.uint8), np.ones((3, 3), np.uint8)) > 0
-    points = [point for family in plan.marks for path in family.paths for point in path.points]
+    drawn = [family for family in plan.marks if family.texture is None]
+    points = [point for family in drawn for path in family.paths for point in path.points]
     assert all(-cm <= x <= wide + cm and -cm <= y <= high + cm for x, y in points)
     on = [
         shown[min(int(y / cm), where.shape[0] - 1), min(int(x / cm), where.shape[1] - 1)] for x, y in points

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from itertools import combinations, permutations, product
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 from hypothesis import given
@@ -136,8 +138,14 @@ def test_a_sky_from_gold_to_blue_takes_two_mixtures_that_go_grey_between_unless_
     settings = DRY_FLATS.settings
     photo = Subject.photo("flats", lambda: reference_bytes(DRY_FLATS), settings)
     worked = Stages().result(photo).worked
-    board = board_of(worked, settings.paints)
+    stopped = board_of(worked, settings.paints)
     sky = max(worked.plan.masses, key=lambda m: m.share)
+    own = [pile for pile in stopped.piles if sky.id in pile.masses]
+    assert [pile.end for pile in own] == ["light", "between", "dark"]
+    assert len(sky.target_stops) >= 3
+    # Without the mixture between them the two ends run into each other.
+    straight = tuple(replace(mass, target_stops=()) for mass in worked.plan.masses)
+    board = board_of(replace(worked, plan=replace(worked.plan, masses=straight)), settings.paints)
     ends = {pile.end: k for k, pile in enumerate(board.piles) if sky.id in pile.masses}
     assert set(ends) == {"light", "dark"}
     light, dark = (board.piles[ends[end]] for end in ("light", "dark"))

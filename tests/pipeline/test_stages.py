@@ -11,6 +11,7 @@ from dataclasses import replace
 import cv2
 import numpy as np
 import pytest
+from numpy.typing import NDArray
 
 from tests.conftest import encoded
 from tests.pieces import photographs
@@ -108,11 +109,19 @@ def test_no_picture_of_a_plan_shows_a_staircase_inside_a_mass(cup_file: Counted)
     border[:, 1:] |= labels[:, 1:] != labels[:, :-1]
     border[1:] |= labels[1:] != labels[:-1]
     inside = cv2.dilate(border, np.ones((21, 21), np.uint8)) == 0
+    steep = cv2.dilate(steps_of(result.seen.picture.value * 25.5), np.ones((9, 9), np.uint8))
     for row in range(len(result.table.colours)):
-        grey = painted(result.table, result.maps, row, True)[..., 0].astype(np.int16)
-        step = np.maximum(np.abs(np.diff(grey, axis=1))[1:], np.abs(np.diff(grey, axis=0))[:, 1:])
-        # A tenth of a value between two pixels is the least that could be seen as a step.
-        assert int(step[inside[1:, 1:]].max()) <= 3, row
+        step = steps_of(painted(result.table, result.maps, row, True)[..., 0].astype(np.float32))
+        # A tenth of a value between two pixels is the least that could be seen as a step; where the photo
+        # runs steeper the modelling may, up to a fifth.
+        calm = inside[1:, 1:] & (steep <= 4)
+        assert int(step[calm].max()) <= 3, row
+        assert int(step[inside[1:, 1:]].max()) <= 6, row
+
+
+def steps_of(grey: NDArray[np.float32]) -> NDArray[np.float32]:
+    """How far each pixel (h - 1, w - 1) is from the one above it or left of it, whichever is farther."""
+    return np.maximum(np.abs(np.diff(grey, axis=1))[1:], np.abs(np.diff(grey, axis=0))[:, 1:])
 
 
 def test_the_page_gets_whole_tables_and_maps(cup_file: Counted) -> None:

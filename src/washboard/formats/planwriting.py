@@ -19,6 +19,9 @@ from ..core.sentence import Sentence
 from ..words import ENGLISH, About, Said
 from .planparts import VERSION, Document, MarkPart, PassPart
 
+DIGITS = 4
+"""Digits behind the point that a plan file holds."""
+
 
 @dataclass(frozen=True)
 class DocumentSource:
@@ -88,7 +91,7 @@ def _totals(plan: Plan) -> dict[str, float]:
     rounded = replace(
         plan,
         passes=tuple(
-            replace(p, minutes=round(p.minutes, 4), between=round(p.between, 4), wait=round(p.wait, 4))
+            replace(p, minutes=round(p.minutes, DIGITS), between=round(p.between, DIGITS), wait=round(p.wait, DIGITS))
             for p in plan.passes
         ),
     )
@@ -123,7 +126,8 @@ def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
 
 def _gradation(gradation: Gradation, planned: Sequence[Lab]) -> dict[str, Any]:
     """`planned` are its colours as they are laid, none where the mass stays bare."""
-    values = value_of_lab(np.array(planned or gradation.stops)).tolist()
+    # Of the colours as they are written, so that a plan that is read again has the same.
+    values = value_of_lab(np.round(planned or gradation.stops, DIGITS)).tolist()
     stops = [
         {"lab": stop, "target": target, "value": value, "place": place}
         for stop, target, value, place in zip(
@@ -196,7 +200,7 @@ def marks_of(said: Said) -> list[MarkPart]:
 
 def _rounded(given: Any) -> Any:
     if isinstance(given, float):
-        return round(given, 4)
+        return round(given, DIGITS)
     if isinstance(given, dict):
         return {k: _rounded(v) for k, v in given.items()}
     return [_rounded(v) for v in given] if isinstance(given, (list, tuple)) else given

@@ -248,11 +248,14 @@ def _meetings(
     for k, pile in enumerate(piles):
         for mass in (worked.plan.mass(name) for name in pile.masses):
             soft = [(b.mass, b.length_cm) for b in mass.borders if b.hardness <= SOFT]
-            # Two piles of one graded mass run into each other inside it, over about the root of its area.
-            for name, length in (*soft, (mass.id, mass.area_cm2**0.5)):
+            for name, length in soft:
                 for other in at.get(name, ()):
                     if other > k and piles[other].done == pile.done:
                         found[k, other] = found.get((k, other), 0.0) + length
+            # Piles of one modelled mass run into the next inside it, over about the root of its area.
+            after = [other for other in at[mass.id] if other > k and piles[other].done == pile.done]
+            for other in after[:1]:
+                found[k, other] = found.get((k, other), 0.0) + mass.area_cm2**0.5
     met = []
     for (k, other), _ in sorted(found.items(), key=lambda item: -item[1]):
         model = mixing_model_of(paints, vehicle, spectrum_of_lab(piles[k].over))

@@ -41,11 +41,12 @@ class MassPixels:
 @dataclass(frozen=True)
 class Modelled:
     """A mass with its gradation, places in pixels of its box: where each pixel (h, w) of the box lies on the
-    way from the first stop, 0, to the last, 1, and whether it is graded so far that it is laid as such."""
+    way from the first stop, 0, to the last, 1. `ends` are those of the mass as a whole, light and dark, where
+    they lie so far apart that it is laid as a graded wash."""
 
     gradation: Gradation
     along: Singles
-    graded: bool
+    ends: tuple[Lab, Lab] | None
 
 
 def median_colour(colours: NDArray[np.floating]) -> Lab:
@@ -74,6 +75,8 @@ FINENESS = 0.04
 """Blur of the modelling, of the root of a mass's area: what is smaller is a shape or mark of its own."""
 STEEPEST = 1.5
 """Pixels of blur for each value of a mass's range: a step inside it comes out as a slope, not as an edge."""
+STEEP, EASED = 0.2, (1.5, 2.0, 3.0, 4.0)
+"""Values a pixel that no gradation is steeper than, and the blurs, in measured places, by which it is eased."""
 TRUSTED = 1.5
 """Values from the gradation at which a pixel counts half: a dark twig does not darken the sky behind it."""
 ROUNDS = 2
@@ -118,13 +121,31 @@ def modelled(part: MassPixels) -> Modelled | None:
     if float(np.linalg.norm((stops.max(axis=0) - stops.min(axis=0)) * (0.1, 0.05, 0.05))) < LEAST_RANGE:
         return None
     along = np.clip(((smooth - middle) @ axis - first) / (last - first), 0, 1).astype(np.float32)
+    along = _eased(along, inside, stops[:, 0] / 10, step)
     form, direction, centre = _form(inside, along)
     colours = tuple((lightness, a, b) for lightness, a, b in stops.tolist())
     places = tuple(_in_box(place, step) for place in _places(inside, along, len(stops)))
     middle_of = _in_box(centre, step) if centre else None
     gradation = Gradation(form, colours, direction, places, middle_of)
-    graded = _range_of_wide_blur(part) >= GRADED_FROM
-    return Modelled(gradation, _enlarged(along, step, part.mask.shape), graded)
+    return Modelled(gradation, _enlarged(along, step, part.mask.shape), _ends(part))
+
+
+def _eased(along: Singles, inside: Mask, values: Floats, step: int) -> Singles:
+    """How far each place lies along the way, blurred further where the value, `values` (k,) at the stops, would
+    run so steeply that it looked like an edge."""
+    weight = inside.astype(np.float32)
+    for blur in EASED:
+        value = np.interp(along, np.linspace(0, 1, len(values)), values).astype(np.float32)
+        across, down = (cv2.Sobel(value, cv2.CV_32F, dx, 1 - dx, scale=1 / 8) for dx in (1, 0))
+        steep = ((cv2.magnitude(across, down) > STEEP * step) & inside).astype(np.float32)
+        if not steep.any():
+            break
+        share = cv2.GaussianBlur(cv2.dilate(steep, np.ones((5, 5), np.uint8)), (0, 0), blur)
+        mean = cv2.GaussianBlur(along * weight, (0, 0), blur) / np.maximum(
+            cv2.GaussianBlur(weight, (0, 0), blur), 1e-4
+        )
+        along = along + share * (mean - along)
+    return along
 
 
 def _in_box(place: tuple[float, float], step: int) -> tuple[float, float]:
@@ -249,19 +270,21 @@ def _fit(terms: Floats, wanted: Floats) -> tuple[Floats, float]:
     return found, 1 - float(left @ left) / max(float(((wanted - wanted.mean()) ** 2).sum()), 1e-12)
 
 
-def _range_of_wide_blur(part: MassPixels) -> float:
-    """How far the value runs through the mass as a whole: between percentiles 6 and 94 after a wide blur."""
-    small, lightness = _blurred_inside(part)
-    inside = lightness[small]
+def _ends(part: MassPixels) -> tuple[Lab, Lab] | None:
+    """The light and the dark end of the mass as a whole, after a wide blur; None where they are alike."""
+    small, smooth = _blurred_widely(part)
+    inside = smooth[small]
     inside = inside[:: max(1, len(inside) // SAMPLED)]
     if not len(inside):
-        return 0.0
-    low, high = quantiles_of(inside, 0.06, 0.94)
-    return (high - low) / 10
+        return None
+    low, high = quantiles_of(inside[:, 0], 0.06, 0.94)
+    if (high - low) / 10 < GRADED_FROM:
+        return None
+    return median_colour(inside[inside[:, 0] >= high]), median_colour(inside[inside[:, 0] <= low])
 
 
-def _blurred_inside(part: MassPixels) -> tuple[Mask, Floats]:
-    """The mass at a fraction of the size, and its L* blurred widely inside it.
+def _blurred_widely(part: MassPixels) -> tuple[Mask, Singles]:
+    """The mass at a fraction of the size, and its Lab blurred widely inside it.
 
     Normalised: only what lies in the mass counts, so nothing flows in from outside.
     """
@@ -269,7 +292,8 @@ def _blurred_inside(part: MassPixels) -> tuple[Mask, Floats]:
     small = part.mask[::step, ::step]
     weight = small.astype(np.float32)
     sigma = max(1.0, 0.035 * max(small.shape) + 0.35 * np.sqrt(part.count) / (4 * step))
+    lab = part.box_lab[::step, ::step] * weight[..., None]
     # A tent of the same variance (Klingemann's stack blur): its cost does not grow with the width.
     wide = 2 * round(sigma * 6**0.5) + 1
-    both = cv2.stackBlur(np.dstack([part.box_lab[::step, ::step, 0] * weight, weight]), (wide, wide))
-    return small, both[..., 0] / np.maximum(both[..., 1], 1e-4)
+    both = cv2.stackBlur(np.dstack([lab, weight]), (wide, wide))
+    return small, both[..., :3] / np.maximum(both[..., 3:], 1e-4)

@@ -71,7 +71,7 @@ def measure(
         if found is not None:
             np.copyto(along[part.rows, part.columns], found.along, where=part.mask)
         label = part.label
-        graded = found is not None and found.graded
+        graded = found is not None and found.ends is not None
         kind = kind or (MassKind.ACCENT if accent else MassKind.GRADED if graded else MassKind.FLAT)
         mass = _mass(part, kind, found, distance, ridge, cm, thresholds)
         masses.append(
@@ -138,9 +138,8 @@ def _mass(
     low, value, high = quantiles_of(part.value, 0.1, 0.5, 0.9)
     middle = median_colour(part.lab)
     gradation = _placed(found.gradation, part, distance.shape) if found else None
-    graded = gradation if kind is MassKind.GRADED else None
-    ends = (graded.stops[0], graded.stops[-1]) if graded else (middle, middle)
-    if graded:
+    ends = (found.ends if found else None) or (middle, middle)
+    if kind is MassKind.GRADED:
         low, high = sorted(value_of_lab(np.array(ends)).tolist())
     band = int(np.searchsorted(np.asarray(thresholds), value, side="right"))
     inward = distance.ravel()[part.at]
@@ -172,7 +171,7 @@ def _mass(
         ),
         inside=((deepest % width + 0.5) / width, (deepest // width + 0.5) / height),
         ends=ends,
-        direction=graded.direction if graded else None,
+        direction=gradation.direction if gradation and kind is MassKind.GRADED else None,
         gradation=gradation,
         look=look_of(part.mask, part.lab, (part.rows.start, part.columns.start), distance.shape),
     )
