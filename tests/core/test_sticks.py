@@ -2,9 +2,8 @@
 
 from __future__ import annotations
 
-from itertools import combinations, permutations, product
-
 from dataclasses import replace
+from itertools import combinations, permutations, product
 
 import numpy as np
 import pytest

@@ -297,6 +297,8 @@ class MarkFamilyPart(_Part):
     length_cm: Length = 0.0
     width_mm: Length = 0.0
     texture: TexturePart | None = None
+    place: tuple[Share, Share] = (0.5, 0.5)
+    called: str = ""
 
 
 class Document(_Part):

@@ -18,8 +18,8 @@ from ..core.reference.mass import Border, Gradation, Lab, Mass
 from ..core.sentence import Mark, Sentence, as_given
 from ..words import ENGLISH
 from .planparts import (
-    GradationPart,
     Document,
+    GradationPart,
     MarkFamilyPart,
     MarkPart,
     MassPart,
@@ -73,6 +73,8 @@ def _family_from(part: MarkFamilyPart) -> MarkFamily:
         part.minutes,
         part.gain,
         TextureRule(**dict(part.texture)) if part.texture else None,
+        part.place,
+        part.called,
     )
 
 
@@ -90,7 +92,16 @@ def _reserve_from(part: ReservePart) -> Reserve:
 
 
 def _mass_from(part: MassPart) -> Mass:
-    dropped = ("called", "naming", "look", "target_value", "end_values", "reserved", "neighbours", "gradation")
+    dropped = (
+        "called",
+        "naming",
+        "look",
+        "target_value",
+        "end_values",
+        "reserved",
+        "neighbours",
+        "gradation",
+    )
     fields = {k: getattr(part, k) for k in MassPart.model_fields if k not in dropped}
     borders = tuple(Border(b.mass, b.length_cm, b.softness_mm, b.hardness) for b in part.neighbours)
     # Files of before have the name in words only, and those of another version words that are not known here.

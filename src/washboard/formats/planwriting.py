@@ -91,7 +91,12 @@ def _totals(plan: Plan) -> dict[str, float]:
     rounded = replace(
         plan,
         passes=tuple(
-            replace(p, minutes=round(p.minutes, DIGITS), between=round(p.between, DIGITS), wait=round(p.wait, DIGITS))
+            replace(
+                p,
+                minutes=round(p.minutes, DIGITS),
+                between=round(p.between, DIGITS),
+                wait=round(p.wait, DIGITS),
+            )
             for p in plan.passes
         ),
     )

@@ -14,6 +14,7 @@ from ..core.composition.borrowed import MOST as MOST_BORROWED
 from ..core.composition.borrowed import Borrowed
 from ..core.composition.sources import Said
 from ..core.key.relations import Holds
+from ..core.marks.wishes import Wish
 from ..core.materials.shelf import OWN
 from ..core.order.options import Kept
 from ..core.plan.marks import MOST_MARKS, SOME_MARKS
@@ -42,6 +43,7 @@ from .wire import (
     PlaceModel,
     SaidModel,
     WayModel,
+    WishModel,
 )
 
 MOST_PASSES = 9
@@ -108,7 +110,10 @@ class Framing:
 
 @dataclass(frozen=True)
 class Seeing:
-    """How the picture is divided: `thresholds` None: found, or even where `even`; what is said of areas."""
+    """How the picture is divided: `thresholds` None: found, or even where `even`; what is said of areas.
+
+    `straight`: places in masses whose modelling runs straight from end to end instead of along the form.
+    """
 
     bands: int = setting(
         5, words="bands", wire=Annotated[int, Field(ge=2, le=9)], read_by=(Stage.THRESHOLDS,)
@@ -124,6 +129,10 @@ class Seeing:
     names: tuple[Anchor, ...] = setting(
         (), words="names of masses", wire=Annotated[list[AnchorModel], Field(max_length=200)],
         read_by=(Stage.PLAN,), falls_with=(FORMAT,),
+    )  # fmt: skip
+    straight: tuple[tuple[float, float], ...] = setting(
+        (), words="straightened modelling", wire=Annotated[list[PlaceModel], Field(max_length=200)],
+        read_by=(Stage.PLAN,), falls_with=(FORMAT,), keeps_order=True,
     )  # fmt: skip
     areas: Corrections = setting(
         NONE, words="areas", wire=AreasModel, falls_with=(FORMAT,),
@@ -141,8 +150,8 @@ class Preparing:
 
     `light`: degrees it comes from, where the painter has said so. `ground`: a listed ground laid before the
     first pass. `palette`: keys of the paints that come along, empty for the usual ones. `sources`: where a
-    light shines, or does not, as the painter says. `marks`: how many small marks at most.
-    """
+    light shines, or does not, as the painter says. `marks`: how many small marks at most; `families`: what
+    the painter wants of some of them."""
 
     focus: tuple[float, float] | None = setting(
         None, words="focus", wire=PlaceModel, nullable=True, read_by=(Stage.PREPARE,), falls_with=(FORMAT,),
@@ -171,6 +180,10 @@ class Preparing:
     marks: int = setting(
         SOME_MARKS, words="small marks", wire=Annotated[int, Field(ge=0, le=MOST_MARKS)],
         read_by=(Stage.MARKS,), keeps_order=True,
+    )  # fmt: skip
+    families: tuple[Wish, ...] = setting(
+        (), words="groups of small marks", wire=Annotated[list[WishModel], Field(max_length=60)],
+        read_by=(Stage.MARKS,), falls_with=(FORMAT,), keeps_order=True,
     )  # fmt: skip
 
 

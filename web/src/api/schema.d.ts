@@ -1477,6 +1477,30 @@ export interface components {
             proposed: boolean;
         };
         /**
+         * Form
+         * @description What a gradation looks like on the surface: along a straight line, round a middle, or along the form.
+         * @enum {string}
+         */
+        Form: "straight" | "round" | "curved";
+        /**
+         * GradationPart
+         * @description The soft modelling of a mass from stop to stop, evenly along its way.
+         */
+        GradationPart: {
+            form: components["schemas"]["Form"];
+            /** Direction */
+            direction: number;
+            /** Centre */
+            centre?: [
+                number,
+                number
+            ] | null;
+            /** Stops */
+            stops: components["schemas"]["StopPart"][];
+        } & {
+            [key: string]: unknown;
+        };
+        /**
          * GroundRead
          * @description A candidate ground with its figures; `picture` is a small predicted picture as a data address.
          */
@@ -1591,6 +1615,12 @@ export interface components {
          * @enum {string}
          */
         How: "kept" | "painted";
+        /**
+         * HowMany
+         * @description How much of a family is wanted.
+         * @enum {string}
+         */
+        HowMany: "none" | "fewer" | "found" | "more";
         /**
          * ImportRead
          * @description What an import did.
@@ -1879,15 +1909,42 @@ export interface components {
             minutes: number;
             /** Gain */
             gain: number;
+            /**
+             * Lengthcm
+             * @default 0
+             */
+            lengthCm: number;
+            /**
+             * Widthmm
+             * @default 0
+             */
+            widthMm: number;
+            texture?: components["schemas"]["TexturePart"] | null;
+            /**
+             * Place
+             * @default [
+             *       0.5,
+             *       0.5
+             *     ]
+             */
+            place: [
+                number,
+                number
+            ];
+            /**
+             * Called
+             * @default
+             */
+            called: string;
         } & {
             [key: string]: unknown;
         };
         /**
          * MarkKind
-         * @description What a mark is to the hand: one pull of the brush, a touch, a small shape.
+         * @description What a mark is to the hand: one pull of the brush, a touch, a small shape, or many strokes by a rule.
          * @enum {string}
          */
-        MarkKind: "line" | "dab" | "shape";
+        MarkKind: "line" | "dab" | "shape" | "texture";
         /**
          * MarkPart
          * @description From `start` to `end` of a text these masses, or the edges between these pairs, are named.
@@ -2028,6 +2085,7 @@ export interface components {
             ] | null;
             /** Direction */
             direction: number | null;
+            gradation?: components["schemas"]["GradationPart"] | null;
             /** Neighbours */
             neighbours: components["schemas"]["NeighbourPart"][];
         } & {
@@ -2663,6 +2721,8 @@ export interface components {
             squint?: number;
             /** Names */
             names?: components["schemas"]["AnchorModel"][];
+            /** Straight */
+            straight?: components["schemas"]["PlaceModel"][];
             areas?: components["schemas"]["AreasModel"];
             focus?: components["schemas"]["PlaceModel"] | null;
             /** Light */
@@ -2676,6 +2736,8 @@ export interface components {
             intent?: components["schemas"]["IntentModel"] | null;
             /** Marks */
             marks?: number;
+            /** Families */
+            families?: components["schemas"]["WishModel"][];
             /** School */
             school?: string | null;
             /** Passes */
@@ -2744,7 +2806,7 @@ export interface components {
              * End
              * @enum {string}
              */
-            end: "" | "light" | "dark";
+            end: "" | "light" | "between" | "dark";
             /** Ml */
             ml: number;
             /** Atonceml */
@@ -3234,6 +3296,8 @@ export interface components {
             squint: number;
             /** Names */
             names?: components["schemas"]["AnchorModel"][];
+            /** Straight */
+            straight?: components["schemas"]["PlaceModel"][];
             areas?: components["schemas"]["AreasModel"];
             focus?: components["schemas"]["PlaceModel"] | null;
             /** Light */
@@ -3250,6 +3314,8 @@ export interface components {
              * @default 80
              */
             marks: number;
+            /** Families */
+            families?: components["schemas"]["WishModel"][];
             /** School */
             school?: string | null;
             /** Passes */
@@ -3316,6 +3382,8 @@ export interface components {
             squint?: number;
             /** Names */
             names?: components["schemas"]["AnchorModel"][];
+            /** Straight */
+            straight?: components["schemas"]["PlaceModel"][];
             areas?: components["schemas"]["AreasModel"];
             focus?: components["schemas"]["PlaceModel"] | null;
             /** Light */
@@ -3329,6 +3397,8 @@ export interface components {
             intent?: components["schemas"]["IntentModel"] | null;
             /** Marks */
             marks?: number;
+            /** Families */
+            families?: components["schemas"]["WishModel"][];
             /** School */
             school?: string | null;
             /** Passes */
@@ -3486,6 +3556,33 @@ export interface components {
             care: string;
         };
         /**
+         * StopPart
+         * @description A colour on the way of a gradation: measured, planned, and where in the picture (0–1) it lies best.
+         */
+        StopPart: {
+            /** Lab */
+            lab: [
+                number,
+                number,
+                number
+            ];
+            /** Target */
+            target?: [
+                number,
+                number,
+                number
+            ] | null;
+            /** Value */
+            value: number;
+            /** Place */
+            place: [
+                number,
+                number
+            ];
+        } & {
+            [key: string]: unknown;
+        };
+        /**
          * StripFieldRead
          * @description A field of the strip: what is painted there, and what it should look like.
          */
@@ -3574,6 +3671,22 @@ export interface components {
             wet: number[][];
             /** Strongest */
             strongest: number;
+        };
+        /**
+         * TexturePart
+         * @description How a texture is made.
+         */
+        TexturePart: {
+            /** Amplitude */
+            amplitude: number;
+            /** Grainmm */
+            grainMm: number;
+            /** Direction */
+            direction: number;
+            /** Along */
+            along: number;
+        } & {
+            [key: string]: unknown;
         };
         /**
          * TintRead
@@ -3956,6 +4069,24 @@ export interface components {
              * @enum {string}
              */
             source: "reference" | "predicted";
+        };
+        /**
+         * WishModel
+         * @description What is wanted of the family of small marks that has one of a kind at a place.
+         */
+        WishModel: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            kind: components["schemas"]["MarkKind"];
+            /** @default found */
+            many: components["schemas"]["HowMany"];
+            /**
+             * Name
+             * @default
+             */
+            name: string;
         };
         /**
          * ReadingRead

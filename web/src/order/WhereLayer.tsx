@@ -6,8 +6,9 @@ import { type Tag, Tags } from "../parts/Tags";
 import { say } from "../words/say";
 import type { Maps } from "./lookup";
 import { MarksLayer } from "./MarksLayer";
+import { ModellingLayer, modelledIn } from "./ModellingLayer";
 import classes from "./order.module.css";
-import { drawWhere, endsOf, groundOf, litIn, rolesOf, seamsOf } from "./where";
+import { drawWhere, groundOf, litIn, rolesOf, seamsOf } from "./where";
 
 interface Props {
   plan: Plan;
@@ -29,6 +30,7 @@ export function WhereLayer({ plan, done, maps, hatched }: Props) {
     },
     [ground, roles, plan, lit, hatched, done],
   );
+  const modelled = modelledIn(plan, hatched ? done : undefined, lit.masses);
   return (
     <div className={classes.where}>
       <PixelCanvas
@@ -42,16 +44,10 @@ export function WhereLayer({ plan, done, maps, hatched }: Props) {
         draw={draw}
       />
       {hatched && done && <MarksLayer plan={plan} done={done} />}
-      {hatched && done && <Figures plan={plan} done={done} maps={maps} owners={ground.owners} />}
+      <ModellingLayer plan={plan} masses={modelled} />
+      {hatched && done && <Tags tags={coatsOf(plan, done)} />}
     </div>
   );
-}
-
-interface FiguresProps {
-  plan: Plan;
-  done: Pass;
-  maps: Maps;
-  owners: Uint16Array;
 }
 
 /** Share of the picture from which there is room for a figure on a mass. */
@@ -65,19 +61,4 @@ function coatsOf(plan: Plan, done: Pass): Tag[] {
     if (!mass || x === undefined || y === undefined || mass.share < LEAST) return [];
     return [{ x, y, text: say("where-layer-coats", { count }) }];
   });
-}
-
-/** The values at both ends of the gradation that the pass is told to lay, and how many coats go where. */
-function Figures({ plan, done, maps, owners }: FiguresProps) {
-  const places = useMemo(() => {
-    const { masses } = plan.document;
-    const largest = masses.find((mass) => mass.id === done.places?.graded);
-    if (!largest) return [];
-    const ends = endsOf(maps, owners, masses.indexOf(largest));
-    return ends.flatMap((place, k) => {
-      const value = largest.endValues?.[k];
-      return value === undefined ? [] : [{ ...place, text: value.toFixed(1) }];
-    });
-  }, [plan, done, maps, owners]);
-  return <Tags tags={[...places, ...coatsOf(plan, done)]} />;
 }

@@ -1,4 +1,4 @@
-import { SimpleGrid, Text, Title } from "@mantine/core";
+import { Button, SimpleGrid, Text, Title } from "@mantine/core";
 import type { Mass, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Fact } from "../parts/Fact";
@@ -18,6 +18,7 @@ interface Props {
 /** The measures of one mass on the surface, and its name. */
 export function MassNote({ mass, piece, plan, changes }: Props) {
   const [low, high] = mass.valueRange;
+  const { gradation } = mass;
   const rename = (given: string) => {
     const { x, y } = toReference(plan.view, { x: mass.inside[0], y: mass.inside[1] });
     const others = piece.settings.names?.filter((a) => a.name !== mass.name) ?? [];
@@ -53,7 +54,18 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
           words={say("mass-note-outline", { count: mass.pieces })}
         />
         <Fact shown={KINDS[mass.kind]} words={darker(mass.direction)} />
+        {gradation && (
+          <Fact
+            shown={formOf(gradation)}
+            words={say("mass-note-stops", {
+              count: gradation.stops.length,
+              from: rounded(gradation.stops[0]?.value ?? 0, 1),
+              to: rounded(gradation.stops.at(-1)?.value ?? 0, 1),
+            })}
+          />
+        )}
       </SimpleGrid>
+      {gradation && <Straighten mass={mass} piece={piece} plan={plan} changes={changes} />}
       <Text my={8}>
         {say("mass-note-borders", { borders: borders.map((b) => borderOf(plan, b)).join("; ") })}{" "}
         {say("mass-note-measured", {
@@ -65,6 +77,26 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
     </section>
   );
 }
+
+/** Makes the modelling of a mass run straight, or lets it follow the form again. */
+function Straighten({ mass, piece, plan, changes }: Props) {
+  const set = piece.settings.straight ?? [];
+  const here = toReference(plan.view, { x: mass.inside[0], y: mass.inside[1] });
+  const own = set.filter(({ x, y }) => Math.hypot(x - here.x, y - here.y) < SAME);
+  if (!own.length && mass.gradation?.form === "straight") return null;
+  const straight = own.length ? set.filter((place) => !own.includes(place)) : [...set, here];
+  return (
+    <Button mt={8} onClick={() => changes.edit.mutate({ straight })}>
+      {say(own.length ? "mass-note-follow" : "mass-note-straighten")}
+    </Button>
+  );
+}
+
+/** Shares of the picture within which a place stands for the inner point of a mass. */
+const SAME = 0.001;
+
+const formOf = ({ form, direction }: NonNullable<Mass["gradation"]>) =>
+  say("mass-note-form", { form, way: arrowOf(direction) });
 
 const borderOf = (plan: Plan, { mass, lengthCm, softnessMm }: Mass["neighbours"][number]) =>
   say("mass-note-border", {
@@ -83,6 +115,8 @@ const EIGHTHS = "→↗↑↖←↙↓↘";
 /** Where a graded mass gets darker, by an arrow and a side. */
 function darker(direction: number | null): string {
   if (direction === null) return say("mass-note-one-value");
-  const eighth = Math.round((((direction % 360) + 360) % 360) / 45) % 8;
-  return say("mass-note-darker", { way: EIGHTHS[eighth] ?? "" });
+  return say("mass-note-darker", { way: arrowOf(direction) });
 }
+
+const arrowOf = (direction: number) =>
+  EIGHTHS[Math.round((((direction % 360) + 360) % 360) / 45) % 8] ?? "";

@@ -550,6 +550,10 @@ export interface Patterns {
   "mass-note-flat": never;
   "mass-note-graded": never;
   "mass-note-accent": never;
+  "mass-note-form": "form" | "way";
+  "mass-note-stops": "count" | "from" | "to";
+  "mass-note-straighten": never;
+  "mass-note-follow": never;
   "mass-note-darker": "way";
   "mass-note-value": "high" | "low";
   "mass-note-picture": "share";
@@ -687,4 +691,5 @@ export interface Patterns {
   "shelf-import": never;
   "shelf-shelf-csv-cxf": never;
   "marks-layer-where": never;
+  "modelling-layer-how": never;
 }

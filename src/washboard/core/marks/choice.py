@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import heapq
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
 import cv2
@@ -74,6 +74,21 @@ def chosen_of(
         found.append(mark)
         left -= work[k]
     return tuple(found)
+
+
+def more_of(
+    candidates: Sequence[Candidate], chosen: Sequence[Chosen], lack: Lack, weight: Singles, cm: float
+) -> Iterator[Chosen]:
+    """Candidates that still gain something beside those chosen, the worthiest for its minutes first."""
+    state = _State(lack, weight)
+    for mark in chosen:
+        state.painted(mark)
+    prices = [(one.minutes(cm) + START) ** CHEAP for one in candidates]
+    for k in sorted(range(len(candidates)), key=lambda k: -candidates[k].gain / prices[k]):
+        mark = state.measured(candidates[k])
+        if mark.gain > 0 and abs(mark.step) >= SEEN:
+            state.painted(mark)
+            yield mark
 
 
 class _State:

@@ -20,11 +20,12 @@ NEAR = 0.25
 
 @dataclass(frozen=True)
 class Family:
-    """Marks of one kind; the worthiest first. `lab` is their mean by area."""
+    """Marks of one kind; the worthiest first. `lab` is their mean by area, `name` the painter's."""
 
     kind: MarkKind
     marks: tuple[Chosen, ...]
     lab: tuple[float, float, float]
+    name: str = ""
 
     @property
     def lighter(self) -> bool:
@@ -50,12 +51,7 @@ def families_of(marks: Sequence[Chosen], cm: float, shape: tuple[int, int]) -> t
     reach = NEAR * max(shape)
     for k, one in enumerate(marks):
         for other in range(k):
-            if (
-                kinds[k] is kinds[other]
-                and (one.step > 0) is (marks[other].step > 0)
-                and _apart(one.lab, marks[other].lab) < ALIKE
-                and _away(one, marks[other]) < reach
-            ):
+            if kinds[k] is kinds[other] and _alike(one, marks[other], reach):
                 parent[root(k)] = root(other)
     groups: dict[int, list[int]] = {}
     for k in range(len(marks)):
@@ -64,6 +60,19 @@ def families_of(marks: Sequence[Chosen], cm: float, shape: tuple[int, int]) -> t
         Family(kinds[own[0]], tuple(marks[k] for k in own), _mean(marks, own)) for own in groups.values()
     ]
     return tuple(sorted(found, key=lambda family: (-family.gain, family.marks[0].place.box)))
+
+
+def alike(one: Chosen, marks: Sequence[Chosen], shape: tuple[int, ...]) -> bool:
+    """Whether a mark of the same kind belongs to a family with these marks, in a picture of a `shape`."""
+    return any(_alike(one, other, NEAR * max(shape)) for other in marks)
+
+
+def _alike(one: Chosen, other: Chosen, reach: float) -> bool:
+    return (
+        (one.step > 0) is (other.step > 0)
+        and _apart(one.lab, other.lab) < ALIKE
+        and _away(one, other) < reach
+    )
 
 
 def _apart(one: Sequence[float], other: Sequence[float]) -> float:

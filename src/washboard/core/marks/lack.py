@@ -59,8 +59,8 @@ def weighed(apart: Singles) -> Singles:
 def lack_of(
     picture: Picture, predicted: Bytes, masses: Sequence[Mass], labels: Labels, along: Singles, key: Key
 ) -> Lack:
-    """What a predicted picture (h, w, 3) lacks; `labels` (h, w) of the masses, `along` (h, w) how far each pixel
-    lies on the way of its modelling.
+    """What a predicted picture (h, w, 3) lacks; `labels` (h, w) of the masses, `along` (h, w) how far each
+    pixel lies on the way of its modelling.
 
     Meant is each mass as it was planned, and on it the photo's own steps of value and colour: a line between
     two darks that the key brings together is still told.
@@ -76,8 +76,8 @@ def lack_of(
 
 
 def _meant(picture: Picture, masses: Sequence[Mass], labels: Labels, along: Singles, key: Key) -> Singles:
-    """The picture (h, w, 3) in CIELAB as it is meant: moved by as much as each mass, and each place on the way
-    of its modelling, was moved."""
+    """The picture (h, w, 3) in CIELAB as it is meant: moved by as much as each mass, and each place on the
+    way of its modelling, was moved."""
     count = int(labels.max(initial=0)) + 1
     moved = np.zeros((count, MOST_STOPS, 3), np.float32)
     for mass in masses:

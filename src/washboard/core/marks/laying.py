@@ -26,7 +26,12 @@ DETAILS = "details"
 """Id of the pass in which marks are painted; it is always the last."""
 NAMED = 3
 """Families that a pass names; the others are counted."""
-BRUSHES = {MarkKind.LINE: "rigger", MarkKind.DAB: "round-4", MarkKind.SHAPE: "round-8", MarkKind.TEXTURE: "flat-25"}
+BRUSHES = {
+    MarkKind.LINE: "rigger",
+    MarkKind.DAB: "round-4",
+    MarkKind.SHAPE: "round-8",
+    MarkKind.TEXTURE: "flat-25",
+}
 """The listed brush that each kind is drawn with."""
 STICK = "stick-edge"
 """What is drawn with in pastel: no tool of the list, the stick itself."""
@@ -133,16 +138,17 @@ class _Ground:
         done = self.worked.plan.passes[keep - 1].id if keep else DETAILS
         paths = tuple(path_of(mark.place, family.kind, self.cm) for mark in family.marks)
         texture = self._rule(family)
+        name = sentence(
+            f"marks-{family.kind}-{'light' if family.lighter else 'dark'}",
+            count=len(family.marks),
+            masses=of_masses(ids[:1]),
+            **_shape(family.kind, paths, texture),
+        )
         return MarkFamily(
             f"k{number}",
             family.kind,
             How.KEPT if keep else How.PAINTED,
-            sentence(
-                f"marks-{family.kind}-{'light' if family.lighter else 'dark'}",
-                count=len(family.marks),
-                masses=of_masses(ids[:1]),
-                **_shape(family.kind, paths, texture),
-            ),
+            sentence("marks-named", name=family.name, marks=name) if family.name else name,
             paths,
             float(value_of_lab(np.array(lab))),
             lab,
@@ -152,7 +158,18 @@ class _Ground:
             self.minutes(family),
             min(1.0, family.gain / max(self.lacking, 1e-9)),
             texture,
+            self._place(family),
+            family.name,
         )
+
+    def _place(self, family: Family) -> tuple[float, float]:
+        """A pixel of its worthiest mark, the one nearest to the middle of that, as shares of the picture."""
+        place = family.marks[0].place
+        rows, columns = np.nonzero(place.mask)
+        top, _, left, _ = place.box
+        best = int(np.argmin(np.hypot(rows - rows.mean(), columns - columns.mean())))
+        height, width = self.maps.first.shape
+        return (left + int(columns[best]) + 0.5) / width, (top + int(rows[best]) + 0.5) / height
 
     def _rule(self, family: Family) -> TextureRule | None:
         """How a texture is made: as in the largest of its places."""

@@ -48,14 +48,12 @@ def with_modelling(worked: PlanningResult, table: Table, maps: PatchMap) -> tupl
     for m, mass in enumerate(masses):
         if mass.id in rows:
             own = np.flatnonzero(table.mass[owner] == m)
-            first = rows[mass.id]
-            below = colours[first - 1, own] if worked.scene.medium.transparent else None
-            changed = _modelled(mass, colours[first:, own], ends[own], below)
-            colours[first:, own] = changed
-            values[first:, own] = value_of_linear(linear_of(changed / 255))
-    fuller = Table(
-        np.rint(colours).astype(np.uint8), values, table.mass[owner], start[:-1][table.patch]
-    )
+            row = rows[mass.id]
+            below = colours[row - 1, own] if worked.scene.medium.transparent else None
+            changed = _modelled(mass, colours[row:, own], ends[own], below)
+            colours[row:, own] = changed
+            values[row:, own] = value_of_linear(linear_of(changed / 255))
+    fuller = Table(np.rint(colours).astype(np.uint8), values, table.mass[owner], start[:-1][table.patch])
     first, along = _placed(maps.first, maps.along, steps, start)
     second, beyond = _placed(maps.second, maps.beyond, steps, start)
     return fuller, replace(maps, first=first, second=second, along=along, beyond=beyond)

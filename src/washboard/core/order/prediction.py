@@ -82,7 +82,9 @@ def patch_map(table: Table, parts: Labels, along: Singles, soft: Singles, width_
     # Distances count from the border between two pixels, half a pixel before the next one's centre.
     distance = to_border + np.float32(0.5)
     fade = FADE_CM * parts.shape[1] / width_cm
-    width = np.where(table.mass[patches] == table.mass[other], fade, np.clip(soft, LEAST_EDGE_PX, MOST_EDGE_PX))
+    width = np.where(
+        table.mass[patches] == table.mass[other], fade, np.clip(soft, LEAST_EDGE_PX, MOST_EDGE_PX)
+    )
     # Linear ramp across the border: 50 % on it, 100 % own colour half a width inside.
     weight = np.clip(0.5 - distance / np.maximum(width, 1e-6), 0, 0.5)
     steps = np.rint(np.clip(along, 0, 1) * 255).astype(np.uint8)

@@ -20,7 +20,8 @@ SOME_MARKS, MOST_MARKS = AMOUNTS["some"], AMOUNTS["many"]
 
 
 class MarkKind(StrEnum):
-    """What a mark is to the hand: one pull of the brush, a touch, a small shape, or many strokes by a rule."""
+    """What a mark is to the hand: one pull of the brush, a touch, a small shape, or many strokes by a
+    rule."""
 
     LINE = "line"
     DAB = "dab"
@@ -79,7 +80,8 @@ class MarkFamily:
     `value` 0–10 and `lab` as they dry; `masses` by ids that they lie on, the most covered first; `pass_id` in
     which they are painted, or before which they must be kept; `tool` a key of the listed tools, or the edge
     of a stick; `minutes` of work; `gain` 0–1 of what the picture lacks without marks. A texture has the rule
-    it is made by, and its path is its outline.
+    it is made by, and its path is its outline. `place` x, y 0–1 on its worthiest mark; `called` the painter's
+    name for it.
     """
 
     id: str
@@ -95,6 +97,8 @@ class MarkFamily:
     minutes: float
     gain: float
     texture: TextureRule | None = None
+    place: tuple[float, float] = (0.5, 0.5)
+    called: str = ""
 
     @property
     def length_cm(self) -> float:

@@ -136,7 +136,9 @@ def _wanted(worked: PlanningResult, done: Pass, step: Step) -> list[Wanted]:
             wanted.append((mass.id, mass.target_lab, over, area, ""))
             continue
         ends = ("light", *("between",) * (len(stops) - 2), "dark")
-        wanted += [(mass.id, stop, over, area / len(stops), end) for stop, end in zip(stops, ends, strict=True)]
+        wanted += [
+            (mass.id, stop, over, area / len(stops), end) for stop, end in zip(stops, ends, strict=True)
+        ]
     return wanted
 
 

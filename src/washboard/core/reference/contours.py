@@ -176,9 +176,7 @@ def softness_along(value: Singles, labels: Labels) -> Singles:
     for side in (first, second):
         total += np.bincount(side, width, labels.size).astype(np.float32)
         count += np.bincount(side, minlength=labels.size).astype(np.float32)
-    even, weight = (
-        cv2.GaussianBlur(sums.reshape(labels.shape), (0, 0), ALONG_PX) for sums in (total, count)
-    )
+    even, weight = (cv2.GaussianBlur(sums.reshape(labels.shape), (0, 0), ALONG_PX) for sums in (total, count))
     mean = even / np.maximum(weight, 1e-6)
     _, across = nearest_border(labels)
     found = mean.ravel()[across]

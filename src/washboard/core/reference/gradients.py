@@ -1,8 +1,9 @@
-"""How a mass is modelled: a soft gradation that follows the form, its colours along the way, its direction."""
+"""How a mass is modelled: a soft gradation that follows the form, its colours along the way, its
+direction."""
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import cv2
 import numpy as np
@@ -76,7 +77,8 @@ FINENESS = 0.04
 STEEPEST = 1.5
 """Pixels of blur for each value of a mass's range: a step inside it comes out as a slope, not as an edge."""
 STEEP, EASED = 0.2, (1.5, 2.0, 3.0, 4.0)
-"""Values a pixel that no gradation is steeper than, and the blurs, in measured places, by which it is eased."""
+"""Values a pixel that no gradation is steeper than, and the blurs, in measured places, by which it is
+eased."""
 TRUSTED = 1.5
 """Values from the gradation at which a pixel counts half: a dark twig does not darken the sky behind it."""
 ROUNDS = 2
@@ -131,8 +133,8 @@ def modelled(part: MassPixels) -> Modelled | None:
 
 
 def _eased(along: Singles, inside: Mask, values: Floats, step: int) -> Singles:
-    """How far each place lies along the way, blurred further where the value, `values` (k,) at the stops, would
-    run so steeply that it looked like an edge."""
+    """How far each place lies along the way, blurred further where the value, `values` (k,) at the stops,
+    would run so steeply that it looked like an edge."""
     weight = inside.astype(np.float32)
     for blur in EASED:
         value = np.interp(along, np.linspace(0, 1, len(values)), values).astype(np.float32)
@@ -154,7 +156,8 @@ def _in_box(place: tuple[float, float], step: int) -> tuple[float, float]:
 
 
 def _places(inside: Mask, along: Singles, count: int) -> list[tuple[float, float]]:
-    """Where each of so many stops lies: x, y of a place far from the border and not far from the stop before."""
+    """Where each of so many stops lies: x, y of a place far from the border and not far from the stop
+    before."""
     deep = cv2.distanceTransform(np.pad(inside.astype(np.uint8), 1), cv2.DIST_L2, 3)[1:-1, 1:-1][inside]
     rows, columns = np.nonzero(inside)
     t = along[inside]
@@ -175,6 +178,18 @@ def _enlarged(along: Singles, step: int, shape: tuple[int, ...]) -> Singles:
     flags = cv2.INTER_LINEAR | cv2.WARP_INVERSE_MAP
     size = shape[1], shape[0]
     return np.asarray(cv2.warpAffine(along, back, size, flags=flags, borderMode=cv2.BORDER_REPLICATE))
+
+
+def straightened(gradation: Gradation, mask: Mask) -> tuple[Gradation, Singles]:
+    """A gradation made to run straight through its mass, the `mask` (h, w) of its box, places in pixels of
+    it; and how far along each pixel lies."""
+    rows, columns = np.indices(mask.shape)
+    turn = np.radians(gradation.direction)
+    way: Floats = columns * np.cos(turn) - rows * np.sin(turn)
+    first, last = quantiles_of(way[mask], 0.02, 0.98)
+    along = np.clip((way - first) / max(last - first, 1.0), 0, 1).astype(np.float32)
+    places = tuple(_places(mask, along, len(gradation.stops)))
+    return replace(gradation, form=Form.STRAIGHT, places=places, centre=None), along
 
 
 def _axis(colours: Floats) -> Floats:
@@ -208,7 +223,8 @@ def _blurred(lab: Singles, weight: Singles, sigma: float) -> Singles:
 
 
 def _stops(colours: Floats, along: Floats) -> Floats:
-    """As few colours (k, 3), evenly along the way, as tell colours (n, 3) that lie there, `along` (n,) 0–1."""
+    """As few colours (k, 3), evenly along the way, as tell colours (n, 3) that lie there, `along` (n,)
+    0–1."""
     fine = _polyline(colours, along, FINE_STOPS)
     for count in range(2, MOST_STOPS + 1):
         stops = _polyline(colours, along, count)
@@ -224,8 +240,8 @@ def _away(fine: Floats, stops: Floats) -> float:
 
 
 def _polyline(colours: Floats, along: Floats, count: int) -> Floats:
-    """The colours (count, 3) whose polyline comes nearest to colours (n, 3), those with few near them drawn to
-    the mean: least squares in hat functions."""
+    """The colours (count, 3) whose polyline comes nearest to colours (n, 3), those with few near them drawn
+    to the mean: least squares in hat functions."""
     at = along * (count - 1)
     before = np.minimum(at.astype(np.intp), count - 2)
     share = at - before
@@ -239,8 +255,8 @@ def _polyline(colours: Floats, along: Floats, count: int) -> Floats:
 
 
 def _form(inside: Mask, along: Singles) -> tuple[Form, float, tuple[float, float] | None]:
-    """What the way looks like on the surface, toward where it runs (degrees counter-clockwise), and the middle
-    of a round one, x and y.
+    """What the way looks like on the surface, toward where it runs (degrees counter-clockwise), and the
+    middle of a round one, x and y.
 
     By least squares: a plane where that tells it, a bowl where its middle lies in the mass, else neither.
     """
@@ -265,7 +281,7 @@ def _form(inside: Mask, along: Singles) -> tuple[Form, float, tuple[float, float
 def _fit(terms: Floats, wanted: Floats) -> tuple[Floats, float]:
     """Coefficients by least squares, and the share of the variance that they tell."""
     normal = terms.T @ terms + 1e-9 * np.eye(terms.shape[1])
-    found = np.linalg.solve(normal, terms.T @ wanted)
+    found = np.asarray(np.linalg.solve(normal, terms.T @ wanted), np.float64)
     left = wanted - terms @ found
     return found, 1 - float(left @ left) / max(float(((wanted - wanted.mean()) ** 2).sum()), 1e-12)
 

@@ -18,7 +18,8 @@ class MassKind(StrEnum):
 
 
 class Form(StrEnum):
-    """What a gradation looks like on the surface: along a straight line, round a middle, or along the form."""
+    """What a gradation looks like on the surface: along a straight line, round a middle, or along the
+    form."""
 
     STRAIGHT = "straight"
     ROUND = "round"

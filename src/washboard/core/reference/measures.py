@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Collection, Iterator, Sequence
 from dataclasses import dataclass, replace
 
 import cv2
@@ -11,7 +11,16 @@ from numpy.typing import NDArray
 
 from ..colour.lab import value_of_lab
 from . import contours
-from .gradients import SAMPLED, SMALL, MassPixels, Modelled, median_colour, modelled, quantiles_of
+from .gradients import (
+    SAMPLED,
+    SMALL,
+    MassPixels,
+    Modelled,
+    median_colour,
+    modelled,
+    quantiles_of,
+    straightened,
+)
 from .look import look_of
 from .mass import Border, Gradation, Mass, MassKind
 from .masses import Division
@@ -137,7 +146,9 @@ def _mass(
     height, width = distance.shape
     low, value, high = quantiles_of(part.value, 0.1, 0.5, 0.9)
     middle = median_colour(part.lab)
-    gradation = _placed(found.gradation, part, distance.shape) if found else None
+    gradation = (
+        _placed(found.gradation, (part.rows.start, part.columns.start), distance.shape) if found else None
+    )
     ends = (found.ends if found else None) or (middle, middle)
     if kind is MassKind.GRADED:
         low, high = sorted(value_of_lab(np.array(ends)).tolist())
@@ -177,14 +188,36 @@ def _mass(
     )
 
 
-def _placed(gradation: Gradation, part: MassPixels, shape: tuple[int, ...]) -> Gradation:
-    """A gradation whose places are in pixels of the box of its mass, normalised in the picture (h, w)."""
+def _placed(gradation: Gradation, corner: tuple[int, int], shape: tuple[int, ...]) -> Gradation:
+    """A gradation whose places are in pixels from a corner (row, column), normalised in the picture (h,
+    w)."""
 
     def placed(x: float, y: float) -> tuple[float, float]:
-        return (part.columns.start + x + 0.5) / shape[1], (part.rows.start + y + 0.5) / shape[0]
+        return (corner[1] + x + 0.5) / shape[1], (corner[0] + y + 0.5) / shape[0]
 
     centre = placed(*gradation.centre) if gradation.centre else None
     return replace(gradation, places=tuple(placed(x, y) for x, y in gradation.places), centre=centre)
+
+
+def with_straight(measured: Measured, chosen: Collection[int]) -> Measured:
+    """The masses, the modelling of those with these labels running straight."""
+    if not chosen:
+        return measured
+    along, masses = measured.along.copy(), []
+    height, width = along.shape
+    for mass in measured.masses:
+        if mass.gradation and mass.label in chosen:
+            left, top, right, bottom = mass.box
+            box = np.s_[
+                round(top * height) : round(bottom * height), round(left * width) : round(right * width)
+            ]
+            inside = measured.labels[box] == mass.label
+            gradation, steps = straightened(mass.gradation, inside)
+            np.copyto(along[box], steps, where=inside)
+            corner = round(top * height), round(left * width)
+            mass = replace(mass, gradation=_placed(gradation, corner, along.shape))
+        masses.append(mass)
+    return replace(measured, masses=tuple(masses), along=along)
 
 
 def _band_range(

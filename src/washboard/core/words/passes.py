@@ -15,7 +15,7 @@ from ..order.timing import coats_of
 from ..plan.names import NEARLY_ALL, hue_words, mixture_of, row, said, tones_of, weightiest
 from ..plan.own import own_how, own_title
 from ..plan.plan import Kind, Pass, Role
-from ..reference.mass import Mass, MassKind
+from ..reference.mass import Lab, Mass, MassKind
 from ..sentence import Masses, Sentence, Value, count_of, of_masses, sentence, tone, whole
 from .reasons import reasons_for
 from .tight import findings_for
@@ -253,7 +253,8 @@ SIDES = ("right", "top", "left", "bottom")
 
 def _gradation(mass: Mass) -> Sentence:
     """How a graded mass runs, from the top or the left: colours where they differ, values at both ends."""
-    (light, high), (dark, low) = ((end, float(value_of_lab(end))) for end in mass.target_ends)
+    stops = mass.target_stops or mass.target_ends
+    (light, high), (dark, low) = ((end, float(value_of_lab(end))) for end in (stops[0], stops[-1]))
     # `direction` is where it grows darker.
     turn = None if mass.direction is None else round((mass.direction % 360) / 90) % 4
     light_first = turn is None or SIDES[turn] in ("bottom", "right")
@@ -267,7 +268,20 @@ def _gradation(mass: Mass) -> Sentence:
             "second": hue_words(tone_of(to), hue_of(end)),
         }
     side = "" if turn is None else "-from-top" if SIDES[turn] in ("top", "bottom") else "-from-left"
-    return Sentence(f"how-grade{side}{'' if alike else '-in-two'}", values)
+    between = _between(stops) if not alike else None
+    if between:
+        values["between"] = between
+    return Sentence(f"how-grade{side}{'' if alike else '-over' if between else '-in-two'}", values)
+
+
+def _between(stops: Sequence[Lab]) -> Sentence | None:
+    """The hue that a gradation turns through on its way, where it is neither of its ends'."""
+    ends = {hue_of(stops[0]), hue_of(stops[-1])}
+    found = [stop for stop in stops[1:-1] if hue_of(stop) not in ends]
+    if not found:
+        return None
+    middle = found[len(found) // 2]
+    return hue_words(tone_of(float(value_of_lab(middle))), hue_of(middle))
 
 
 def _edge(worked: PlanningResult, step: Step) -> Sentence:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 import numpy as np
 
 from ...core.marks.candidates import Candidate, candidates_of
@@ -11,6 +13,7 @@ from ...core.marks.lack import Lack, lack_of, weighed
 from ...core.marks.laying import Marked
 from ...core.marks.laying import marked as laid
 from ...core.marks.textures import textures_of
+from ...core.marks.wishes import Wish, wished
 from ...core.order.prediction import painted
 from ...core.reference.picture import Singles
 from .results import Planned, Seen
@@ -30,12 +33,21 @@ def lacking(seen: Seen, bare: Planned) -> tuple[Lack, tuple[Candidate, ...]]:
     return lack, (*candidates_of(lack, weight), *textures)
 
 
-def marked(seen: Seen, bare: Planned, lack: Lack, candidates: tuple[Candidate, ...], most: int) -> Marked:
-    """The plan with up to `most` marks."""
+def marked(
+    seen: Seen,
+    bare: Planned,
+    lack: Lack,
+    candidates: tuple[Candidate, ...],
+    most: int,
+    wishes: Sequence[Wish] = (),
+) -> Marked:
+    """The plan with up to `most` marks, and what the painter wants of their families, places in the
+    picture."""
     width_cm, shape = bare.worked.plan.sheet.picture_width_cm, bare.maps.first.shape
     cm = width_cm / shape[1]
-    chosen = chosen_of(candidates, lack, _weight(seen.picture.value), cm, most)
-    families = families_of(chosen, cm, shape)
+    weight = _weight(seen.picture.value)
+    chosen = chosen_of(candidates, lack, weight, cm, most)
+    families = wished(families_of(chosen, cm, shape), wishes, candidates, lack, weight, cm)
     return laid(bare.worked, families, bare.table, bare.maps, float(weighed(lack.apart).sum()))
 
 

@@ -10,9 +10,8 @@ import numpy as np
 from ...core.areas.area import Areas
 from ...core.reference.identity import inherited
 from ...core.reference.mass import Mass, MassKind
-from ...core.reference.measures import Measured
+from ...core.reference.measures import Measured, with_straight
 from ...core.reference.naming import named_masses
-from ...core.reference.place import Anchor
 from ...settings import Settings
 from ..subject import Identity
 from .results import Before, Seen
@@ -31,7 +30,8 @@ def identified(seen: Seen, settings: Settings, before: Before | None) -> Identit
 
 def named_under(seen: Seen, settings: Settings, identity: Identity) -> Measured:
     """The masses under their ids, in their areas, and by the names they have or are given."""
-    measured = named(with_identity(seen.measured, identity), settings, seen.whole)
+    straight = with_straight(seen.measured, _straight(seen.measured, settings, seen.whole))
+    measured = named(with_identity(straight, identity), settings, seen.whole)
     masses = masses_in_areas(measured, seen.areas)
     things = {f"a{area.label}": area.name for area in seen.areas.areas if area.name}
     return replace(measured, masses=named_masses(masses, dict(identity.names), things))
@@ -46,23 +46,29 @@ def with_identity(measured: Measured, identity: Identity) -> Measured:
 
 def named(measured: Measured, settings: Settings, whole: Areas) -> Measured:
     """Masses with the painter's names: each anchor names the mass it stands in, later ones win."""
-    height, width = measured.labels.shape
     by_label = {}
-    for anchor in _in_frame(settings, whole):
-        row, column = min(int(anchor.y * height), height - 1), min(int(anchor.x * width), width - 1)
-        by_label[int(measured.labels[row, column])] = anchor.name.strip()
+    for name in settings.names:
+        if (label := _label_at(measured, (name.x, name.y), settings, whole)) is not None:
+            by_label[label] = name.name.strip()
     masses = tuple(replace(mass, name=by_label.get(mass.label)) for mass in measured.masses)
     return replace(measured, masses=masses)
 
 
-def _in_frame(settings: Settings, whole: Areas) -> tuple[Anchor, ...]:
-    """The painter's names where they lie in the arranged picture; those cropped away rest."""
-    height, width = whole.labels.shape
-    placed = [
-        Anchor(*settings.arrangement.forward(name.x, name.y, width / height), name.name)
-        for name in settings.names
-    ]
-    return tuple(name for name in placed if 0 <= name.x <= 1 and 0 <= name.y <= 1)
+def _straight(measured: Measured, settings: Settings, whole: Areas) -> set[int]:
+    """Labels of the masses whose modelling the painter made straight."""
+    found = {_label_at(measured, place, settings, whole) for place in settings.straight}
+    return {label for label in found if label is not None}
+
+
+def _label_at(measured: Measured, place: tuple[float, float], settings: Settings, whole: Areas) -> int | None:
+    """The mass at a place of the reference, where that lies in the arranged picture; None if it is cut
+    off."""
+    tall, wide = whole.labels.shape
+    x, y = settings.arrangement.forward(*place, wide / tall)
+    if not (0 <= x <= 1 and 0 <= y <= 1):
+        return None
+    height, width = measured.labels.shape
+    return int(measured.labels[min(int(y * height), height - 1), min(int(x * width), width - 1)])
 
 
 def masses_in_areas(measured: Measured, areas: Areas) -> tuple[Mass, ...]:

@@ -216,11 +216,18 @@ class Stages:
 
     def _marked(self, about: Subject, bare: Planned, seen: Seen) -> Marked | None:
         """The plan with small marks, where any are wanted and there is anything to set them on."""
-        most = about.read_by(Stage.MARKS).marks
+        own = about.read_up_to(Stage.MARKS)
+        most = own.marks
         if not most or not bare.worked.steps or about.drawn:
             return None
         lack, candidates = self._once(Stage.LACK, about, lambda: marks.lacking(seen, bare))
-        return marks.marked(seen, bare, lack, candidates, most)
+        height, width = seen.whole.labels.shape
+        wishes = [
+            replace(wish, x=x, y=y)
+            for wish in own.families
+            for x, y in [own.arrangement.forward(wish.x, wish.y, width / height)]
+        ]
+        return marks.marked(seen, bare, lack, candidates, most, wishes)
 
     def _photo_notes(self, about: Subject) -> tuple[Sentence, ...]:
         if about.content is None:

@@ -111,6 +111,9 @@ how-grade-from-left = Grade { $mass } from the left: { $from } to { $to }.
 how-grade-in-two = Grade { $mass }: { $first } { $from } to { $second } { $to }.
 how-grade-from-top-in-two = Grade { $mass } from the top: { $first } { $from } down to { $second } { $to }.
 how-grade-from-left-in-two = Grade { $mass } from the left: { $first } { $from } to { $second } { $to }.
+how-grade-over = Grade { $mass }: { $first } { $from } over { $between } to { $second } { $to }.
+how-grade-from-top-over = Grade { $mass } from the top: { $first } { $from } over { $between } to { $second } { $to }.
+how-grade-from-left-over = Grade { $mass } from the left: { $first } { $from } over { $between } to { $second } { $to }.
 how-tool = Take { $tool }.
 how-rays = Lay them too strong, then soften them until nobody sees where they begin.
 how-toning = Lay { $ground } ({ $paint }) evenly over the whole sheet.
@@ -286,6 +289,7 @@ how-draw-more = Set { $count ->
     [one] one more group
    *[other] { $count } more groups
 } as the picture shows.
+marks-named = { $name }: { $marks }
 marks-line-dark = { $count ->
     [one] one dark
    *[other] { $count } dark

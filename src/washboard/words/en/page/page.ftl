@@ -840,6 +840,16 @@ mass-note-measured = All measured in the photo, on a surface of { $wide } × { $
 mass-note-flat = flat
 mass-note-graded = graded
 mass-note-accent = accent
+mass-note-form = { $form ->
+    [straight] runs straight, { $way }
+    [round] spreads about a light
+   *[curved] follows the form
+}
+mass-note-stops = { $count ->
+   *[other] { $count } stops, { $from } to { $to }
+}
+mass-note-straighten = Make straight
+mass-note-follow = Follow the form
 mass-note-darker = gets darker { $way }
 mass-note-value = value, { $low } to { $high }
 mass-note-picture = { $share } % of the picture
@@ -1022,3 +1032,7 @@ shelf-shelf-csv-cxf = A shelf as CSV or CxF
 ## order/MarksLayer.tsx
 
 marks-layer-where = Small marks of this pass
+
+## order/ModellingLayer.tsx
+
+modelling-layer-how = How masses are modelled, from light to dark
