@@ -7,7 +7,7 @@ from typing import Annotated, Literal
 from pydantic import BaseModel, ConfigDict, Field
 
 from ..core.areas.corrections import Family
-from ..core.plan.marks import How, MarkKind
+from ..core.plan.marks import How, HowMany, MarkKind
 from ..core.plan.plan import Kind, Role
 from ..core.reference.mass import Form, MassKind
 
@@ -294,11 +294,13 @@ class MarkFamilyPart(_Part):
     tool: str
     minutes: Length
     gain: Share
+    tool_words: str = ""
     length_cm: Length = 0.0
     width_mm: Length = 0.0
     texture: TexturePart | None = None
     place: tuple[Share, Share] = (0.5, 0.5)
     called: str = ""
+    many: HowMany = HowMany.FOUND
 
 
 class Document(_Part):

@@ -75,6 +75,7 @@ def _family_from(part: MarkFamilyPart) -> MarkFamily:
         TextureRule(**dict(part.texture)) if part.texture else None,
         part.place,
         part.called,
+        part.many,
     )
 
 

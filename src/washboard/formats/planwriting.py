@@ -11,8 +11,10 @@ import numpy as np
 
 from ..core.areas.area import Area
 from ..core.colour.lab import value_of_lab
+from ..core.materials.tools import TOOLS as BRUSH_TOOLS
 from ..core.plan.marks import MarkFamily
 from ..core.plan.plan import Kind, Pass, Plan, Reason, Reserve, Toning
+from ..core.plan.tools import TOOLS as STICK_TOOLS
 from ..core.plan.where import where_of
 from ..core.reference.mass import Gradation, Lab, Mass
 from ..core.sentence import Sentence
@@ -81,7 +83,8 @@ def _family(family: MarkFamily, told: About) -> dict[str, Any]:
     name = _said(family.name, told)
     fields = {k: v for k, v in vars(family).items() if k != "pass_id"}
     named = {"name": name["text"], "name_marks": name["marks"], "pass": family.pass_id, "count": family.count}
-    told_size = {"length_cm": family.length_cm, "width_mm": family.width_mm}
+    tool = BRUSH_TOOLS.get(family.tool) or STICK_TOOLS[family.tool]
+    told_size = {"tool_words": tool.words, "length_cm": family.length_cm, "width_mm": family.width_mm}
     texture = vars(family.texture) if family.texture else None
     return fields | named | told_size | {"paths": [vars(path) for path in family.paths], "texture": texture}
 

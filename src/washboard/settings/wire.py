@@ -12,10 +12,10 @@ from ..core.composition.borrowed import Borrowed
 from ..core.composition.sources import Said
 from ..core.errors import InvalidInput
 from ..core.key.mood import Mood
-from ..core.marks.wishes import HowMany, Wish
+from ..core.marks.wishes import Wish
 from ..core.order.options import Kept
 from ..core.order.reserve import KEEPING
-from ..core.plan.marks import MarkKind
+from ..core.plan.marks import HowMany, MarkKind
 from ..core.plan.own import Own
 from ..core.plan.plan import Kind
 from ..core.plan.tools import Handled

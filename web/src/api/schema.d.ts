@@ -1478,7 +1478,8 @@ export interface components {
         };
         /**
          * Form
-         * @description What a gradation looks like on the surface: along a straight line, round a middle, or along the form.
+         * @description What a gradation looks like on the surface: along a straight line, round a middle, or along the
+         *     form.
          * @enum {string}
          */
         Form: "straight" | "round" | "curved";
@@ -1617,7 +1618,7 @@ export interface components {
         How: "kept" | "painted";
         /**
          * HowMany
-         * @description How much of a family is wanted.
+         * @description How much of a family the painter wants.
          * @enum {string}
          */
         HowMany: "none" | "fewer" | "found" | "more";
@@ -1936,12 +1937,15 @@ export interface components {
              * @default
              */
             called: string;
+            /** @default found */
+            many: components["schemas"]["HowMany"];
         } & {
             [key: string]: unknown;
         };
         /**
          * MarkKind
-         * @description What a mark is to the hand: one pull of the brush, a touch, a small shape, or many strokes by a rule.
+         * @description What a mark is to the hand: one pull of the brush, a touch, a small shape, or many strokes by a
+         *     rule.
          * @enum {string}
          */
         MarkKind: "line" | "dab" | "shape" | "texture";

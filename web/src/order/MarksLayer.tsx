@@ -5,10 +5,12 @@ import classes from "./order.module.css";
 interface Props {
   plan: Plan;
   done: Pass;
+  /** Families that stand out from the others. */
+  lit: readonly string[];
 }
 
 /** The small marks of a pass over the picture: those to be painted drawn through, those to be kept dashed. */
-export function MarksLayer({ plan, done }: Props) {
+export function MarksLayer({ plan, done, lit }: Props) {
   const { sheet, marks = [] } = plan.document;
   const own = marks.filter((family) => family.pass === done.id);
   if (!own.length) return null;
@@ -23,7 +25,12 @@ export function MarksLayer({ plan, done }: Props) {
       {own.map((family) => {
         const d = family.paths.map((path) => drawn(path)).join("");
         return (
-          <g key={family.id} data-how={family.how} data-kind={family.kind}>
+          <g
+            key={family.id}
+            data-how={family.how}
+            data-kind={family.kind}
+            data-lit={!lit.length || lit.includes(family.id)}
+          >
             <path d={d} />
             <path d={d} />
           </g>

@@ -43,7 +43,7 @@ export function WhereLayer({ plan, done, maps, hatched }: Props) {
         clear
         draw={draw}
       />
-      {hatched && done && <MarksLayer plan={plan} done={done} />}
+      {hatched && done && <MarksLayer plan={plan} done={done} lit={lit.families ?? []} />}
       <ModellingLayer plan={plan} masses={modelled} />
       {hatched && done && <Tags tags={coatsOf(plan, done)} />}
     </div>

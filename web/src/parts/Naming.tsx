@@ -4,8 +4,8 @@ import { say } from "../words/say";
 import { Act } from "./Act";
 
 interface Props {
-  /** What is named: a mass, an area. */
-  what: "mass" | "area";
+  /** What is named: a mass, an area, a family of small marks. */
+  what: "mass" | "area" | "family";
   name: string | null;
   onName: (name: string) => void;
 }

@@ -3,10 +3,11 @@ import classes from "./parts.module.css";
 
 export type Pair = readonly [string, string];
 
-/** What is lit in the picture: masses by their ids, and edges between pairs of them. */
+/** What is lit in the picture: masses by their ids, edges between pairs of them, families of small marks. */
 export interface Lit {
   masses: readonly string[];
   edges: readonly Pair[];
+  families?: readonly string[];
 }
 
 const NOTHING: Lit = { masses: [], edges: [] };

@@ -243,6 +243,7 @@ export interface Patterns {
   "keys-dialog-turn-letter-keys": never;
   "naming-of-mass": never;
   "naming-of-area": never;
+  "naming-of-family": never;
   "naming-give-name": never;
   "naming-name-b": never;
   "not-here-kept": never;
@@ -692,4 +693,13 @@ export interface Patterns {
   "shelf-shelf-csv-cxf": never;
   "marks-layer-where": never;
   "modelling-layer-how": never;
+  "families-list": never;
+  "families-fewer": never;
+  "families-more": never;
+  "families-none": never;
+  "families-bring-back": "count";
+  "families-stick": never;
+  "families-line": "cm" | "minutes" | "mm" | "tool";
+  "families-size": "cm" | "minutes" | "tool";
+  "families-texture": "minutes" | "mm" | "tool";
 }

@@ -9,7 +9,8 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from ..plan.marks import MarkKind
+from ..materials.tools import TOOLS
+from ..plan.marks import BRUSHES, MarkKind
 from ..reference.picture import Labels, Singles
 from .lack import STEPS, Lack, weighed
 
@@ -26,8 +27,8 @@ LINE_PX, LINE_LONG = 5.0, 6.0
 """A line is up to so wide in pixels, and so many times as long."""
 DAB_CM2 = 0.35
 """Up to this a mark is set with one touch."""
-DRY_BRUSH = 130.0
-"""cm² of a texture that a broad dry brush covers in a minute, as the flat of 25 mm does."""
+TOUCH, BEGIN, LOAD = 0.04, 0.1, 0.5
+"""Minutes for a touch, to begin a shape, and to load and wipe the brush for a texture."""
 WORTH_EDGE, MOST_EDGE = 4.0, 5.0
 """What a missing edge pixel counts beside a pixel of lack, and how many times that lack at most."""
 FLAT, STEEP = 0.03, 0.12
@@ -85,15 +86,20 @@ class Candidate:
         return MarkKind.DAB if self.area * cm * cm < DAB_CM2 else MarkKind.SHAPE
 
     def minutes(self, cm: float) -> float:
-        """Minutes to paint it: a touch or a start, then its outline by hand. Guesses."""
-        outline = self.outline * cm
-        match self.kind(cm):
+        """Minutes to paint it: a touch or a start, then by the pace of the tool it is drawn with. Guesses."""
+        kind = self.kind(cm)
+        tool, outline, area = TOOLS[BRUSHES[kind]], self.outline * cm, self.area * cm * cm
+        match kind:
+            case MarkKind.LINE:
+                # A pull draws both sides at once.
+                return TOUCH + outline / 2 / tool.cut
+            case MarkKind.DAB:
+                return TOUCH + outline / 2 / tool.cut
             case MarkKind.SHAPE:
-                return 0.10 + outline / 30 + self.area * cm * cm / 18
-            case MarkKind.TEXTURE if self.texture is not None:
-                return 0.5 + float(self.texture.region.sum()) * cm * cm / DRY_BRUSH
-            case _:
-                return 0.04 + outline / 60
+                return BEGIN + outline / tool.cut + area / tool.cover
+            case MarkKind.TEXTURE:
+                whole = area if self.texture is None else float(self.texture.region.sum()) * cm * cm
+                return LOAD + whole / tool.cover
 
 
 def candidates_of(lack: Lack, weight: Singles) -> tuple[Candidate, ...]:

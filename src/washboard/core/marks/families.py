@@ -8,7 +8,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from ..plan.marks import MarkKind
+from ..plan.marks import HowMany, MarkKind
 from .choice import Chosen
 from .lack import STEPS
 
@@ -20,12 +20,14 @@ NEAR = 0.25
 
 @dataclass(frozen=True)
 class Family:
-    """Marks of one kind; the worthiest first. `lab` is their mean by area, `name` the painter's."""
+    """Marks of one kind; the worthiest first. `lab` is their mean by area, `name` the painter's, who wants so
+    `many` of them."""
 
     kind: MarkKind
     marks: tuple[Chosen, ...]
     lab: tuple[float, float, float]
     name: str = ""
+    many: HowMany = HowMany.FOUND
 
     @property
     def lighter(self) -> bool:

@@ -14,7 +14,7 @@ from ..order.operations import oil_over
 from ..order.prediction import PatchMap, Table
 from ..order.result import PassType, PlanningResult
 from ..order.timing import waits_of
-from ..plan.marks import How, MarkFamily, MarkKind, Path, TextureRule, way_of
+from ..plan.marks import BRUSHES, How, MarkFamily, MarkKind, Path, TextureRule, way_of
 from ..plan.plan import Kind, Operation, Pass, Reason, Role
 from ..sentence import Sentence, of_masses, percent, row_of, sentence, tone
 from ..time.pace import SETTLING
@@ -26,13 +26,6 @@ DETAILS = "details"
 """Id of the pass in which marks are painted; it is always the last."""
 NAMED = 3
 """Families that a pass names; the others are counted."""
-BRUSHES = {
-    MarkKind.LINE: "rigger",
-    MarkKind.DAB: "round-4",
-    MarkKind.SHAPE: "round-8",
-    MarkKind.TEXTURE: "flat-25",
-}
-"""The listed brush that each kind is drawn with."""
 STICK = "stick-edge"
 """What is drawn with in pastel: no tool of the list, the stick itself."""
 IN_GOES = 4.0
@@ -160,6 +153,7 @@ class _Ground:
             texture,
             self._place(family),
             family.name,
+            family.many,
         )
 
     def _place(self, family: Family) -> tuple[float, float]:

@@ -4,11 +4,10 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
-from enum import StrEnum
 
 import numpy as np
 
-from ..plan.marks import MarkKind
+from ..plan.marks import HowMany, MarkKind
 from ..reference.picture import Singles
 from .candidates import Candidate
 from .choice import Chosen, more_of
@@ -19,15 +18,6 @@ NEAR_PX = 6.0
 """Pixels from a mark within which a place stands for its family."""
 FEWER, MORE = 0.5, 0.5
 """Share of a family that stays of fewer, and that comes to it of more."""
-
-
-class HowMany(StrEnum):
-    """How much of a family is wanted."""
-
-    NONE = "none"
-    FEWER = "fewer"
-    FOUND = "found"
-    MORE = "more"
 
 
 @dataclass(frozen=True)
@@ -59,7 +49,7 @@ def wished(
         k = _met(found, wish, lack.missing.shape)
         if k is None:
             continue
-        family = replace(found[k], name=wish.name.strip() or found[k].name)
+        family = replace(found[k], name=wish.name.strip() or found[k].name, many=wish.many)
         match wish.many:
             case HowMany.FEWER:
                 family = replace(family, marks=family.marks[: max(1, round(FEWER * len(family.marks)))])

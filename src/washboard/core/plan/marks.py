@@ -36,6 +36,24 @@ class How(StrEnum):
     PAINTED = "painted"
 
 
+BRUSHES = {
+    MarkKind.LINE: "rigger",
+    MarkKind.DAB: "round-4",
+    MarkKind.SHAPE: "round-8",
+    MarkKind.TEXTURE: "flat-25",
+}
+"""The listed brush that each kind is drawn with."""
+
+
+class HowMany(StrEnum):
+    """How much of a family the painter wants."""
+
+    NONE = "none"
+    FEWER = "fewer"
+    FOUND = "found"
+    MORE = "more"
+
+
 @dataclass(frozen=True)
 class Path:
     """A line by its middle, or a dab or shape by its outline: `points` (x, y) in cm on the surface from the
@@ -81,7 +99,7 @@ class MarkFamily:
     which they are painted, or before which they must be kept; `tool` a key of the listed tools, or the edge
     of a stick; `minutes` of work; `gain` 0–1 of what the picture lacks without marks. A texture has the rule
     it is made by, and its path is its outline. `place` x, y 0–1 on its worthiest mark; `called` the painter's
-    name for it.
+    name for it, and `many` how much of it is wanted.
     """
 
     id: str
@@ -99,6 +117,7 @@ class MarkFamily:
     texture: TextureRule | None = None
     place: tuple[float, float] = (0.5, 0.5)
     called: str = ""
+    many: HowMany = HowMany.FOUND
 
     @property
     def length_cm(self) -> float:

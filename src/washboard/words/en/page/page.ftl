@@ -410,6 +410,7 @@ keys-dialog-turn-letter-keys = Turn letter keys off
 
 naming-of-mass = Name of this mass
 naming-of-area = Name of this area
+naming-of-family = Name of these marks
 naming-give-name = Give it a name
 naming-name-b = name it
 
@@ -1036,3 +1037,17 @@ marks-layer-where = Small marks of this pass
 ## order/ModellingLayer.tsx
 
 modelling-layer-how = How masses are modelled, from light to dark
+
+## order/Families.tsx
+
+families-list = Small marks of this pass
+families-fewer = fewer
+families-more = more
+families-none = leave out
+families-bring-back = Bring back { $count ->
+    [one] one group
+   *[other] { $count } groups
+} left out
+families-line = { $cm } cm, { $mm } mm wide; { $tool }; { $minutes }
+families-size = { $cm } cm of outline; { $tool }; { $minutes }
+families-texture = { $mm } mm from grain to grain; { $tool }; { $minutes }
