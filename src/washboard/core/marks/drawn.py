@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 
 import cv2
 import numpy as np
@@ -16,8 +16,16 @@ from .families import Family
 Where = NDArray[np.int32]
 Bytes = NDArray[np.uint8]
 
-Laid = tuple[int, tuple[float, float, float] | None]
-"""The number of a family's pass from 1 on, and its colour in CIELAB, None where it is kept."""
+
+@dataclass(frozen=True)
+class Laid:
+    """How a family comes into the picture: in the pass `row` from 1 on, in a colour `lab` in CIELAB, None
+    where it is kept before that pass; `lightens`: in paint that covers."""
+
+    row: int
+    lab: tuple[float, float, float] | None
+    lightens: bool = False
+
 
 SOFT_PX = 0.4
 """Pixels of blur at the rim of a mark."""
@@ -69,13 +77,14 @@ def _painted(
 ) -> tuple[Bytes, NDArray[np.float64]]:
     """Colours and values of marks, each on one patch of those `under` (n,)."""
     colours, values = table.colours[:, under].copy(), table.values[:, under].copy()
-    for patch, (row, lab) in enumerate(laid):
+    for patch, one in enumerate(laid):
+        row, lab = one.row, one.lab
         if lab is None:
             colours[row:, patch], values[row:, patch] = colours[row - 1, patch], values[row - 1, patch]
             continue
         linear = np.clip(linear_of_lab(np.array(lab)), 0, 1)
         wanted = np.rint(encoded_of(linear) * 255).astype(np.uint8)
         below = colours[row:, patch]
-        colours[row:, patch] = np.minimum(below, wanted) if darkens else wanted
+        colours[row:, patch] = np.minimum(below, wanted) if darkens and not one.lightens else wanted
         values[row:, patch] = value_of_linear(linear_of(colours[row:, patch] / 255))
     return colours, values

@@ -3,21 +3,20 @@ painted last of all, in a pass of its own."""
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
-from numpy.typing import NDArray
 
 from ..colour.lab import lab_of_linear, linear_of, value_of_lab
 from ..order.operations import oil_over
-from ..order.prediction import PatchMap, Table
 from ..order.result import PassType, PlanningResult
 from ..order.timing import waits_of
 from ..plan.marks import BRUSHES, How, MarkFamily, MarkKind, Path, TextureRule, way_of
 from ..plan.plan import Kind, Operation, Pass, Reason, Role
 from ..sentence import Sentence, of_masses, percent, row_of, sentence, tone
 from ..time.pace import SETTLING
+from .coming import Colour, Coming, Ground, coming_of
 from .drawn import Laid, Where, raster_of
 from .families import Family
 from .paths import path_of
@@ -28,15 +27,8 @@ NAMED = 3
 """Families that a pass names; the others are counted."""
 STICK = "stick-edge"
 """What is drawn with in pastel: no tool of the list, the stick itself."""
-IN_GOES = 4.0
-"""Minutes for going round small lights in a wash that is too long to be laid in one go."""
 FINE_MM, COARSE_MM = 2.0, 5.0
 """Millimetres from grain to grain up to which a texture is called fine, and from which coarse."""
-KEPT_FROM = 0.25
-"""Values by which keeping a place must bring it nearer to what is meant."""
-
-
-Colour = tuple[float, float, float]
 
 
 @dataclass(frozen=True)
@@ -49,134 +41,72 @@ class Marked:
     laid: tuple[Laid, ...]
 
 
-def marked(
-    worked: PlanningResult, families: Sequence[Family], table: Table, maps: PatchMap, lacking: float
-) -> Marked:
-    """The plan with these families; `table` and `maps` of the plan without them, `lacking` what it lacks.
-
-    In a transparent medium what is lighter than its surroundings and cannot be kept either is left out.
-    """
-    on = _Ground(worked, table, maps, lacking)
-    last = len(worked.steps) + 1
-    used = [(family, on.kept_before(family)) for family in families]
-    if worked.scene.medium.transparent:
-        used = [(family, keep) for family, keep in used if keep or not family.lighter]
-        used = on.in_time(used)
-    # What is kept lies below what is painted.
-    used.sort(key=lambda one: one[1] == 0)
-    told = [on.told(family, keep, k) for k, (family, keep) in enumerate(used, 1)]
-    laid = tuple((keep or last, None if keep else family.lab) for family, keep in used)
-    where = raster_of([family for family, _ in used], maps.first.shape)
+def marked(on: Ground, families: Sequence[Family], whites: bool) -> Marked:
+    """The plan with these families; `whites`: whether lights may be won back with opaque white."""
+    used = coming_of(on, families, whites)
+    told = [_family(on, one, k) for k, one in enumerate(used, 1)]
+    laid = tuple(Laid(one.row, one.lab, one.how is How.RECOVERED) for one in used)
+    where = raster_of([one.family for one in used], on.maps.first.shape)
     return Marked(_with_passes(on, told, where), where, laid)
 
 
-@dataclass(frozen=True)
-class _Ground:
-    """What marks are set on: a plan with its last picture."""
+def _family(on: Ground, one: Coming, number: int) -> MarkFamily:
+    """A family as the plan tells it."""
+    masses, family = on.worked.plan.masses, one.family
+    covered = np.bincount(on.table.mass[on.under(family)], minlength=len(masses))
+    ids = tuple(masses[m].id for m in np.argsort(-covered, kind="stable") if covered[m])
+    lab = one.lab or _left(on, one)
+    paths = tuple(path_of(mark.place, family.kind, on.cm) for mark in family.marks)
+    texture = _rule(on, family)
+    name = sentence(
+        f"marks-{family.kind}-{'light' if family.lighter else 'dark'}",
+        count=len(family.marks),
+        masses=of_masses(ids[:1]),
+        **_shape(family.kind, paths, texture),
+    )
+    return MarkFamily(
+        f"k{number}",
+        family.kind,
+        one.how,
+        sentence("marks-named", name=family.name, marks=name) if family.name else name,
+        paths,
+        float(value_of_lab(np.array(lab))),
+        lab,
+        ids,
+        on.worked.plan.passes[one.row - 1].id if one.how is How.KEPT else DETAILS,
+        STICK if on.worked.scene.medium.key == "pastel" else BRUSHES[family.kind],
+        on.minutes(family),
+        min(1.0, family.gain / max(on.lacking, 1e-9)),
+        texture,
+        _place(on, family),
+        family.name,
+        family.many,
+    )
 
-    worked: PlanningResult
-    table: Table
-    maps: PatchMap
-    lacking: float
 
-    @property
-    def cm(self) -> float:
-        """Width of a pixel."""
-        return self.worked.plan.sheet.picture_width_cm / self.maps.first.shape[1]
+def _place(on: Ground, family: Family) -> tuple[float, float]:
+    """A pixel of its worthiest mark, the one nearest to the middle of that, as shares of the picture."""
+    place = family.marks[0].place
+    rows, columns = np.nonzero(place.mask)
+    top, _, left, _ = place.box
+    best = int(np.argmin(np.hypot(rows - rows.mean(), columns - columns.mean())))
+    height, width = on.maps.first.shape
+    return (left + int(columns[best]) + 0.5) / width, (top + int(rows[best]) + 0.5) / height
 
-    def under(self, family: Family) -> NDArray[np.intp]:
-        """The patches under a family, one for each of its pixels."""
-        found = [self.maps.first[mark.place.at][mark.place.mask] for mark in family.marks]
-        return np.concatenate(found).astype(np.intp)
 
-    def kept_before(self, family: Family) -> int:
-        """The pass (from 1) before which places must be kept to end nearest to what is meant, 0 for none."""
-        if not (self.worked.scene.medium.transparent and family.lighter):
-            return 0
-        values = self.table.values.mean(axis=2)[:, self.under(family)].mean(axis=1)
-        wanted = float(value_of_lab(np.array(family.lab)))
-        best = int(np.argmin(np.abs(values - wanted)))
-        if abs(values[best] - wanted) > abs(values[-1] - wanted) - KEPT_FROM:
-            return 0
-        later = np.flatnonzero(values[best + 1 :] < values[best] - KEPT_FROM)
-        return best + 1 + int(later[0]) if len(later) else 0
+def _rule(on: Ground, family: Family) -> TextureRule | None:
+    """How a texture is made: as in the largest of its places."""
+    found = family.marks[0].place.texture
+    if found is None:
+        return None
+    return TextureRule(found.amplitude, found.grain * on.cm * 10, found.direction, found.along)
 
-    def in_time(self, used: Sequence[tuple[Family, int]]) -> list[tuple[Family, int]]:
-        """Without what there is no time to go round while the wash that it is kept from is open; a wash that
-        is laid in several goes anyway has room for a few."""
-        opens, passes = self.worked.scene.medium.open_minutes or 0.0, self.worked.plan.passes
-        room = [opens - done.minutes if done.minutes < opens else IN_GOES for done in passes]
-        found = []
-        for family, keep in used:
-            marks = []
-            for mark in family.marks:
-                minutes = mark.place.minutes(self.cm) if keep else 0.0
-                if not keep or minutes <= room[keep - 1]:
-                    room[keep - 1] -= minutes
-                    marks.append(mark)
-            if marks:
-                found.append((replace(family, marks=tuple(marks)), keep))
-        return found
 
-    def minutes(self, family: Family) -> float:
-        """Minutes of work on a family."""
-        return sum(mark.place.minutes(self.cm) for mark in family.marks)
-
-    def told(self, family: Family, keep: int, number: int) -> MarkFamily:
-        """A family as the plan tells it."""
-        masses = self.worked.plan.masses
-        covered = np.bincount(self.table.mass[self.under(family)], minlength=len(masses))
-        ids = tuple(masses[m].id for m in np.argsort(-covered, kind="stable") if covered[m])
-        lab = self._left(family, keep) if keep else family.lab
-        done = self.worked.plan.passes[keep - 1].id if keep else DETAILS
-        paths = tuple(path_of(mark.place, family.kind, self.cm) for mark in family.marks)
-        texture = self._rule(family)
-        name = sentence(
-            f"marks-{family.kind}-{'light' if family.lighter else 'dark'}",
-            count=len(family.marks),
-            masses=of_masses(ids[:1]),
-            **_shape(family.kind, paths, texture),
-        )
-        return MarkFamily(
-            f"k{number}",
-            family.kind,
-            How.KEPT if keep else How.PAINTED,
-            sentence("marks-named", name=family.name, marks=name) if family.name else name,
-            paths,
-            float(value_of_lab(np.array(lab))),
-            lab,
-            ids,
-            done,
-            STICK if self.worked.scene.medium.key == "pastel" else BRUSHES[family.kind],
-            self.minutes(family),
-            min(1.0, family.gain / max(self.lacking, 1e-9)),
-            texture,
-            self._place(family),
-            family.name,
-            family.many,
-        )
-
-    def _place(self, family: Family) -> tuple[float, float]:
-        """A pixel of its worthiest mark, the one nearest to the middle of that, as shares of the picture."""
-        place = family.marks[0].place
-        rows, columns = np.nonzero(place.mask)
-        top, _, left, _ = place.box
-        best = int(np.argmin(np.hypot(rows - rows.mean(), columns - columns.mean())))
-        height, width = self.maps.first.shape
-        return (left + int(columns[best]) + 0.5) / width, (top + int(rows[best]) + 0.5) / height
-
-    def _rule(self, family: Family) -> TextureRule | None:
-        """How a texture is made: as in the largest of its places."""
-        found = family.marks[0].place.texture
-        if found is None:
-            return None
-        return TextureRule(found.amplitude, found.grain * self.cm * 10, found.direction, found.along)
-
-    def _left(self, family: Family, keep: int) -> Colour:
-        """The colour (mean) that stays where a family is kept before a pass."""
-        bytes_ = self.table.colours[keep - 1].mean(axis=1)[self.under(family)].mean(axis=0)
-        lightness, a, b = lab_of_linear(linear_of(bytes_ / 255)).tolist()
-        return lightness, a, b
+def _left(on: Ground, one: Coming) -> Colour:
+    """The colour (mean) that stays where a family is kept before a pass."""
+    bytes_ = on.table.colours[one.row - 1].mean(axis=1)[on.under(one.family)].mean(axis=0)
+    lightness, a, b = lab_of_linear(linear_of(bytes_ / 255)).tolist()
+    return lightness, a, b
 
 
 def _shape(kind: MarkKind, paths: Sequence[Path], texture: TextureRule | None) -> dict[str, str]:
@@ -197,11 +127,11 @@ def _run(paths: Sequence[Path]) -> tuple[float, float]:
     return float(np.degrees(np.angle(mean)) / 2), abs(mean)
 
 
-def _with_passes(on: _Ground, told: Sequence[MarkFamily], where: Where) -> PlanningResult:
+def _with_passes(on: Ground, told: Sequence[MarkFamily], where: Where) -> PlanningResult:
     """The plan with the marks told in their passes, and with a last pass for those that are painted."""
     worked, plan = on.worked, on.worked.plan
     passes = [_keeping(done, [one for one in told if one.pass_id == done.id]) for done in plan.passes]
-    painted = [one for one in told if one.how is How.PAINTED]
+    painted = [one for one in told if one.how is not How.KEPT]
     plan = replace(plan, passes=tuple(passes), marks=tuple(told))
     if not painted:
         return replace(worked, plan=plan)
@@ -272,16 +202,22 @@ def _details(painted: Sequence[MarkFamily], operations: tuple[Operation, ...], d
 
 def _told(one: MarkFamily) -> Sentence:
     """How a family is painted."""
-    way = "draw" if one.texture is None else "texture"
+    won = "recover" if one.how is How.RECOVERED else "draw"
+    way = won if one.texture is None else "texture"
     dry = {} if one.texture is None else {"way": way_of(one.texture.direction, one.texture.along)}
     return sentence(f"how-{way}", marks=one.name, value=tone(one.value), **dry)
 
 
-def _operations(on: _Ground, told: Sequence[MarkFamily], where: Where) -> tuple[Operation, ...]:
-    """What the painted marks are to each mass: the share they take of it, and from which value to which."""
+def _operations(on: Ground, told: Sequence[MarkFamily], where: Where) -> tuple[Operation, ...]:
+    """What the marks of the last pass are to each mass, first those that are painted, then those won back."""
+    return (*_over(on, told, where, How.PAINTED), *_over(on, told, where, How.RECOVERED))
+
+
+def _over(on: Ground, told: Sequence[MarkFamily], where: Where, how: How) -> Iterator[Operation]:
+    """The share of each mass that marks take which come so, and from which value to which."""
     worked, masses = on.worked, on.worked.plan.masses
     mass = on.table.mass[on.maps.first]
-    values = np.array([np.nan if one.how is How.KEPT else one.value for one in told])
+    values = np.array([one.value if one.how is how else np.nan for one in told])
     by_pixel = np.concatenate([[np.nan], values])[where]
     there = ~np.isnan(by_pixel)
     count = len(masses)
@@ -290,15 +226,9 @@ def _operations(on: _Ground, told: Sequence[MarkFamily], where: Where) -> tuple[
     mean = np.bincount(mass[there], by_pixel[there], count) / np.maximum(taken, 1)
     oil = oil_over(worked.scene, len(worked.steps)) if worked.scene.medium.key == "oil" else 0.0
     before = worked.plan.predicted[-1]
-    return tuple(
-        Operation(
-            masses[m].id,
-            Kind.DETAIL,
-            Role.OVER,
-            float(taken[m] / whole_of[m]),
-            before[m],
-            min(before[m], float(mean[m])) if worked.scene.medium.transparent else float(mean[m]),
-            oil=oil,
-        )
-        for m in np.flatnonzero(taken)
-    )
+    darkens = worked.scene.medium.transparent and how is How.PAINTED
+    kind = Kind.DETAIL if how is How.PAINTED else Kind.WHITE
+    for m in np.flatnonzero(taken):
+        ends = min(before[m], float(mean[m])) if darkens else float(mean[m])
+        share = float(taken[m] / whole_of[m])
+        yield Operation(masses[m].id, kind, Role.OVER, share, before[m], ends, oil=oil)

@@ -30,10 +30,11 @@ class MarkKind(StrEnum):
 
 
 class How(StrEnum):
-    """How marks come into the picture: left as what lies there, or painted."""
+    """How marks come into the picture: left as what lies there, painted, or won back with opaque white."""
 
     KEPT = "kept"
     PAINTED = "painted"
+    RECOVERED = "recovered"
 
 
 BRUSHES = {

@@ -121,7 +121,9 @@ def _step(replayed: Replay, done: Pass, o: Operation, now: float, end: float) ->
         replayed.refuse(done, o.mass, Rule.WITHIN, o)
     state = state_of(surface, medium, now)
     outcome = after(medium.key, o.kind, state)
-    if isinstance(outcome, Rule) and o.role is not Role.OVERLAP:
+    # Small marks of one pass lie beside each other: the first are no wet ground for the next.
+    beside = o.role is Role.OVER and surface.by == done.id
+    if isinstance(outcome, Rule) and o.role is not Role.OVERLAP and not beside:
         replayed.refuse(done, o.mass, outcome, o, state, surface.by)
     _judged(replayed, done, o, surface, state)
     if o.role is Role.OVERLAP:
@@ -141,7 +143,7 @@ def _judged(replayed: Replay, done: Pass, o: Operation, surface: MassSurface, st
 
 def _laying(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) -> None:
     mass, medium = replayed.masses[o.mass], replayed.medium
-    if o.kind is Kind.DETAIL:
+    if o.role is Role.OVER or o.kind is Kind.DETAIL:
         _detailing(replayed, done, o, surface)
         return
     corrects = o.kind in CORRECTING
@@ -175,7 +177,7 @@ def _detailing(replayed: Replay, done: Pass, o: Operation, surface: MassSurface)
         replayed.refuse(done, o.mass, Rule.UNDER_FIRST, o, by=surface.by)
     if o.oil and surface.oil and o.oil < surface.oil - LEANER:
         replayed.refuse(done, o.mass, Rule.LEAN_FIRST, o)
-    if replayed.medium.transparent and o.to_value > o.from_value + TOLERANCE:
+    if replayed.medium.transparent and o.kind is not Kind.WHITE and o.to_value > o.from_value + TOLERANCE:
         replayed.refuse(done, o.mass, Rule.DARKENS, o)
 
 
@@ -199,7 +201,7 @@ def _changed(
 ) -> MassSurface:
     """What the operation leaves behind, `end` being the minute at which its pass ends."""
     medium, act = replayed.medium, ACTS[o.kind]
-    if o.kind is Kind.DETAIL:
+    if o.role is Role.OVER or o.kind is Kind.DETAIL:
         return replace(surface, laid_at=end, dry_at=end + medium.quickest_dry, by=done.id)
     if act.sort is Sort.KEEPS:
         surface = replace(surface, kept=True, finished=True)

@@ -8,6 +8,7 @@ import numpy as np
 
 from ...core.marks.candidates import Candidate, candidates_of
 from ...core.marks.choice import chosen_of
+from ...core.marks.coming import Ground
 from ...core.marks.families import families_of
 from ...core.marks.lack import Lack, lack_of, weighed
 from ...core.marks.laying import Marked
@@ -40,6 +41,7 @@ def marked(
     candidates: tuple[Candidate, ...],
     most: int,
     wishes: Sequence[Wish] = (),
+    whites: bool = True,
 ) -> Marked:
     """The plan with up to `most` marks, and what the painter wants of their families, places in the
     picture."""
@@ -48,7 +50,8 @@ def marked(
     weight = _weight(seen.picture.value)
     chosen = chosen_of(candidates, lack, weight, cm, most)
     families = wished(families_of(chosen, cm, shape), wishes, candidates, lack, weight, cm)
-    return laid(bare.worked, families, bare.table, bare.maps, float(weighed(lack.apart).sum()))
+    on = Ground(bare.worked, bare.table, bare.maps, float(weighed(lack.apart).sum()))
+    return laid(on, families, whites)
 
 
 def _weight(value: Singles) -> Singles:

@@ -227,7 +227,7 @@ class Stages:
             for wish in own.families
             for x, y in [own.arrangement.forward(wish.x, wish.y, width / height)]
         ]
-        return marks.marked(seen, bare, lack, candidates, most, wishes)
+        return marks.marked(seen, bare, lack, candidates, most, wishes, own.whites)
 
     def _photo_notes(self, about: Subject) -> tuple[Sentence, ...]:
         if about.content is None:

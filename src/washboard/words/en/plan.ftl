@@ -279,6 +279,7 @@ how-keep-marks = Leave { $count ->
 } in { $masses } unpainted, as the picture shows.
 how-keep-texture = Brush { $masses } on with little paint on the brush, so that what lies below glitters through.
 how-draw = Draw { $marks }, { $value }.
+how-recover = Touch in { $marks } in opaque white, tinted, { $value }.
 how-texture = Drag { $marks }, { $value }, on with little paint{ $way ->
     [crossing] {""}
     [upright] , up and down
