@@ -24,6 +24,7 @@ from washboard.core.marks.lack import lack_of, weighed
 from washboard.core.marks.laying import DETAILS, STICK
 from washboard.core.materials.tools import TOOLS
 from washboard.core.order.prediction import painted
+from washboard.core.order.recover import WHITEST
 from washboard.core.plan.marks import AMOUNTS, How, MarkKind, number_of_marks
 from washboard.core.plan.plan import Kind
 from washboard.core.surface.replay import refusals_of
@@ -85,7 +86,8 @@ def test_they_are_a_part_of_the_plan_that_the_judge_agrees_to(photograph: str, m
     assert sum(family.minutes for family in plan.marks) <= MINUTES
     last = plan.passes[-1]
     assert last.id == DETAILS
-    assert {o.kind for o in last.operations} == {Kind.DETAIL}
+    won_back = {Kind.WHITE} if plan.medium.transparent else set()
+    assert {Kind.DETAIL} <= {o.kind for o in last.operations} <= {Kind.DETAIL} | won_back
     drawn = [family for family in plan.marks if family.pass_id == DETAILS]
     assert sum(family.count for family in drawn) == int(text(last.title).rsplit(" ", 1)[1])
     assert {mass for family in drawn for mass in family.masses} >= {o.mass for o in last.operations}
@@ -117,7 +119,15 @@ def test_only_transparent_paint_keeps_marks_and_it_never_lightens_for_one(photog
     assert kept
     ids = [done.id for done in plan.passes]
     assert all(family.pass_id in ids[:-1] for family in kept)
-    assert all(o.to_value <= o.from_value + 1e-6 for o in plan.passes[-1].operations)
+    lightens = [o for o in plan.passes[-1].operations if o.to_value > o.from_value + 1e-6]
+    assert all(o.kind is Kind.WHITE for o in lightens), "paint that covers wins lights back, nothing else"
+    won_back = [family for family in plan.marks if family.how is How.RECOVERED]
+    assert all(family.value <= WHITEST + 0.1 and family.pass_id == DETAILS for family in won_back)
+    allowed = replace(SETTINGS["watercolour"], whites=False).checked()
+    data = encoded(photographs()[photograph])
+    bare = Stages().result(Subject.photo(photograph, lambda: data, allowed)).worked.plan
+    assert all(family.how is not How.RECOVERED for family in bare.marks)
+    assert all(o.kind is Kind.DETAIL for o in bare.passes[-1].operations)
 
 
 def test_a_kept_mark_stays_as_it_lay_there_before_its_pass() -> None:

@@ -5,12 +5,14 @@ from __future__ import annotations
 from functools import cache, partial
 from pathlib import Path
 
+import cv2
 import numpy as np
 import pytest
 from PIL import Image
 
 from washboard.core.colour.lab import linear_of_lab, value_of_linear
 from washboard.core.order.prediction import painted
+from washboard.core.plan.marks import How
 from washboard.demo.pieces import DEMO, reference_bytes
 from washboard.demo.render import FOLDER, SCENES
 from washboard.formats.image import decoded
@@ -78,10 +80,15 @@ def test_the_values_twin_has_the_values_of_the_picture(made: Result) -> None:
 def test_in_watercolour_no_pixel_of_any_picture_gets_lighter() -> None:
     made = result(0)
     assert made.worked.scene.medium.transparent
+    assert made.planned.marked is not None
+    marks = made.worked.plan.marks
+    white = [number for number, family in enumerate(marks, 1) if family.how is How.RECOVERED]
+    # Touches of opaque white, and the pixels that their rims run into.
+    won_back = cv2.dilate(np.isin(made.planned.marked.where, white).astype(np.uint8), np.ones((3, 3))) > 0
     before = painted(made.table, made.maps, 0, values_only=True).astype(int)
     for row in range(1, len(made.table.colours)):
         after = painted(made.table, made.maps, row, values_only=True).astype(int)
-        assert (after - before).max() <= 1
+        assert (after - before)[~won_back].max() <= 1
         before = after
 
 

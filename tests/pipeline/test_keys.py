@@ -19,7 +19,9 @@ from washboard.core.composition.borrowed import Borrowed
 from washboard.core.composition.sources import Said
 from washboard.core.key.mood import Mood
 from washboard.core.key.relations import Holds
+from washboard.core.marks.wishes import Wish
 from washboard.core.order.options import Kept
+from washboard.core.plan.marks import HowMany, MarkKind
 from washboard.core.plan.own import Own
 from washboard.core.plan.plan import Kind
 from washboard.core.plan.tools import Handled
@@ -64,6 +66,8 @@ CHANGES: dict[str, Any] = {
     "school": "both-ends",
     "passes": 2,
     "marks": 20,
+    "families": (Wish(0.4, 0.4, MarkKind.LINE, HowMany.NONE),),
+    "straight": ((0.5, 0.1),),
     "order": ("p2", "p1"),
     "pins": ("p1",),
     "ways": (Kept("m1", Kind.MASK),),

@@ -2,44 +2,26 @@
 
 from __future__ import annotations
 
-from typing import Annotated, Literal
+from typing import Literal
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import Field
 
 from ..core.areas.corrections import Family
-from ..core.plan.marks import How, HowMany, MarkKind
 from ..core.plan.plan import Kind, Role
-from ..core.reference.mass import Form, MassKind
+from ..core.reference.mass import MassKind
+from .finerparts import GradationPart, MarkFamilyPart, MarkPart
+from .part import LabColour, Length, Part, Share, Value
 
 VERSION = 1
 
 
-Value = Annotated[float, Field(ge=0, le=10)]
-Share = Annotated[float, Field(ge=0, le=1)]
-Length = Annotated[float, Field(ge=0)]
-LabColour = tuple[float, float, float]
-
-
-def _camel(name: str) -> str:
-    head, *rest = name.split("_")
-    return head + "".join(word.title() for word in rest)
-
-
-class _Part(BaseModel):
-    """Unknown fields are kept: a newer program's additions survive an older one."""
-
-    model_config = ConfigDict(
-        extra="allow", alias_generator=_camel, populate_by_name=True, allow_inf_nan=False
-    )
-
-
-class SurfacePart(_Part):
+class SurfacePart(Part):
     words: str
     value: Value
     lab: LabColour
 
 
-class ReferencePart(_Part):
+class ReferencePart(Part):
     hash: str
     width_px: int = Field(gt=0)
     height_px: int = Field(gt=0)
@@ -47,28 +29,28 @@ class ReferencePart(_Part):
     height_cm: float = Field(gt=0)
 
 
-class SheetPart(_Part):
+class SheetPart(Part):
     width_cm: float = Field(gt=0)
     height_cm: float = Field(gt=0)
     picture_width_cm: float = Field(gt=0)
     picture_height_cm: float = Field(gt=0)
 
 
-class KeyPart(_Part):
+class KeyPart(Part):
     measured: tuple[float, ...]
     planned: tuple[float, ...]
     lowest: Value
     highest: Value
 
 
-class NeighbourPart(_Part):
+class NeighbourPart(Part):
     mass: str
     length_cm: Length
     softness_mm: Length
     hardness: Share
 
 
-class NamePart(_Part):
+class NamePart(Part):
     """What a mass is called, by keys of words; `own` is the painter's word, and then all that counts."""
 
     own: str = ""
@@ -81,7 +63,7 @@ class NamePart(_Part):
     letter: str = ""
 
 
-class LookPart(_Part):
+class LookPart(Part):
     """How a mass looks and lies: hues, sides touched, how hollow and how long."""
 
     hues: tuple[str, ...] = ("grey",)
@@ -90,41 +72,14 @@ class LookPart(_Part):
     long: float = 1.0
 
 
-class MarkPart(_Part):
-    """From `start` to `end` of a text these masses, or the edges between these pairs, are named."""
-
-    start: int
-    end: int
-    masses: tuple[str, ...] = ()
-    edges: tuple[tuple[str, str], ...] = ()
-
-
-class SaidPart(_Part):
+class SaidPart(Part):
     """A text, and where in it masses are named."""
 
     text: str
     marks: tuple[MarkPart, ...] = ()
 
 
-class StopPart(_Part):
-    """A colour on the way of a gradation: measured, planned, and where in the picture (0–1) it lies best."""
-
-    lab: LabColour
-    target: LabColour | None = None
-    value: Value
-    place: tuple[float, float]
-
-
-class GradationPart(_Part):
-    """The soft modelling of a mass from stop to stop, evenly along its way."""
-
-    form: Form
-    direction: float
-    centre: tuple[float, float] | None = None
-    stops: tuple[StopPart, ...] = Field(min_length=2, max_length=5)
-
-
-class MassPart(_Part):
+class MassPart(Part):
     id: str
     label: int = Field(ge=1)
     name: str | None
@@ -160,7 +115,7 @@ class MassPart(_Part):
     neighbours: tuple[NeighbourPart, ...]
 
 
-class OperationPart(_Part):
+class OperationPart(Part):
     mass: str
     kind: Kind
     role: Role
@@ -173,7 +128,7 @@ class OperationPart(_Part):
     toxic: bool = False
 
 
-class ReservePart(_Part):
+class ReservePart(Part):
     """How a light is kept or won back, what came next, and the figures behind both."""
 
     mass: str
@@ -186,7 +141,7 @@ class ReservePart(_Part):
     marks: tuple[MarkPart, ...] = ()
 
 
-class ReasonPart(_Part):
+class ReasonPart(Part):
     kind: str
     sentence: str
     masses: tuple[str, ...]
@@ -194,7 +149,7 @@ class ReasonPart(_Part):
     marks: tuple[MarkPart, ...] = ()
 
 
-class WherePart(_Part):
+class WherePart(Part):
     """Ids of masses that a pass paints, is painted across since they come later, and goes round; the one
     whose gradation is told; and how many coats those take that take several."""
 
@@ -205,7 +160,7 @@ class WherePart(_Part):
     coats: tuple[tuple[str, int], ...] = ()
 
 
-class PassPart(_Part):
+class PassPart(Part):
     """A pass. `steps` are the sentences of `what`, and `minds` the findings, with the masses they name."""
 
     id: str
@@ -230,11 +185,11 @@ class PassPart(_Part):
     minds: tuple[SaidPart, ...] = ()
 
 
-class PredictedPart(_Part):
+class PredictedPart(Part):
     values: tuple[tuple[Value, ...], ...]
 
 
-class ToningPart(_Part):
+class ToningPart(Part):
     title: str
     what: str
     paint: str
@@ -243,14 +198,14 @@ class ToningPart(_Part):
     value: Value
 
 
-class TotalsPart(_Part):
+class TotalsPart(Part):
     """Minutes of work and of waiting in all, the ground included."""
 
     work_minutes: Length
     wait_minutes: Length
 
 
-class AreaPart(_Part):
+class AreaPart(Part):
     """A thing in the reference; depth 0 is the farthest."""
 
     id: str
@@ -261,49 +216,7 @@ class AreaPart(_Part):
     family: Family
 
 
-class PathPart(_Part):
-    """A line by its middle with its widths in mm, or else an outline; cm from the picture's upper left."""
-
-    points: tuple[tuple[float, float], ...]
-    widths: tuple[float, ...] = ()
-
-
-class TexturePart(_Part):
-    """How a texture is made."""
-
-    amplitude: float
-    grain_mm: Length
-    direction: float
-    along: Share
-
-
-class MarkFamilyPart(_Part):
-    """Small marks that are one thing to paint, painted in `pass` or kept before it; `gain` of what lacks."""
-
-    id: str
-    kind: MarkKind
-    count: int = Field(ge=1)
-    name: str
-    name_marks: tuple[MarkPart, ...] = ()
-    paths: tuple[PathPart, ...]
-    value: Value
-    lab: tuple[float, float, float]
-    masses: tuple[str, ...]
-    pass_id: str = Field(alias="pass")
-    how: How
-    tool: str
-    minutes: Length
-    gain: Share
-    tool_words: str = ""
-    length_cm: Length = 0.0
-    width_mm: Length = 0.0
-    texture: TexturePart | None = None
-    place: tuple[Share, Share] = (0.5, 0.5)
-    called: str = ""
-    many: HowMany = HowMany.FOUND
-
-
-class Document(_Part):
+class Document(Part):
     """A plan: `predicted.values` has the bare surface and every pass as rows, masses as columns."""
 
     washboard: Literal[1]

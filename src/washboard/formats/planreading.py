@@ -17,18 +17,8 @@ from ..core.reference.look import Look
 from ..core.reference.mass import Border, Gradation, Lab, Mass
 from ..core.sentence import Mark, Sentence, as_given
 from ..words import ENGLISH
-from .planparts import (
-    Document,
-    GradationPart,
-    MarkFamilyPart,
-    MarkPart,
-    MassPart,
-    PassPart,
-    ReservePart,
-    SaidPart,
-    SheetPart,
-    ToningPart,
-)
+from .finerparts import GradationPart, MarkFamilyPart, MarkPart
+from .planparts import Document, MassPart, PassPart, ReservePart, SaidPart, SheetPart, ToningPart
 
 
 def plan_from(document: Document) -> Plan:

@@ -19,7 +19,8 @@ from ..core.plan.where import where_of
 from ..core.reference.mass import Gradation, Lab, Mass
 from ..core.sentence import Sentence
 from ..words import ENGLISH, About, Said
-from .planparts import VERSION, Document, MarkPart, PassPart
+from .finerparts import MarkPart
+from .planparts import VERSION, Document, PassPart
 
 DIGITS = 4
 """Digits behind the point that a plan file holds."""

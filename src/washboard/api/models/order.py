@@ -7,7 +7,8 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from ...core.schools.aims import Aim
-from ...formats.planparts import MarkPart, PassPart
+from ...formats.finerparts import MarkPart
+from ...formats.planparts import PassPart
 from ...settings.models import SettingsUpdate
 from ...settings.wire import Id, Model, OwnPassModel
 

@@ -79,7 +79,8 @@ def chosen_of(
 def more_of(
     candidates: Sequence[Candidate], chosen: Sequence[Chosen], lack: Lack, weight: Singles, cm: float
 ) -> Iterator[Chosen]:
-    """Candidates that still gain something beside those chosen, the worthiest for its minutes first."""
+    """Candidates that still gain something beside those chosen, the worthiest for its minutes first; `weight`
+    (h, w) how much a place counts, a pixel being `cm` wide."""
     state = _State(lack, weight)
     for mark in chosen:
         state.painted(mark)

@@ -40,7 +40,7 @@ class Ground:
         return self.worked.plan.sheet.picture_width_cm / self.maps.first.shape[1]
 
     def under(self, family: Family) -> NDArray[np.intp]:
-        """The patches under a family, one for each of its pixels."""
+        """The patches (n,) under a family, one for each of its pixels."""
         found = [self.maps.first[mark.place.at][mark.place.mask] for mark in family.marks]
         return np.concatenate(found).astype(np.intp)
 

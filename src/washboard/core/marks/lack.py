@@ -11,9 +11,9 @@ from numpy.typing import NDArray
 
 from ..colour.lab import lightness_of_value
 from ..key.key import Key
-from ..reference.gradients import MOST_STOPS
 from ..reference.mass import Mass
 from ..reference.picture import Labels, Picture, Singles, picture_of
+from ..reference.stops import MOST_STOPS
 
 Bytes = NDArray[np.uint8]
 Mask = NDArray[np.bool_]

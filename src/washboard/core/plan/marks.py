@@ -6,7 +6,6 @@ import math
 from dataclasses import dataclass
 from enum import StrEnum
 from itertools import pairwise
-from statistics import median
 
 from ..errors import InvalidInput
 from ..sentence import Listed, Sentence
@@ -128,8 +127,8 @@ class MarkFamily:
     @property
     def width_mm(self) -> float:
         """How wide its lines are, their median; 0 where it has none."""
-        widths = [width for path in self.paths for width in path.widths]
-        return median(widths) if widths else 0.0
+        widths = sorted(width for path in self.paths for width in path.widths)
+        return widths[len(widths) // 2] if widths else 0.0
 
     @property
     def count(self) -> int:

@@ -11,21 +11,13 @@ from numpy.typing import NDArray
 
 from ..colour.lab import value_of_lab
 from . import contours
-from .gradients import (
-    SAMPLED,
-    SMALL,
-    MassPixels,
-    Modelled,
-    median_colour,
-    modelled,
-    quantiles_of,
-    straightened,
-)
+from .gradients import Modelled, modelled, straightened
 from .look import look_of
 from .mass import Border, Gradation, Mass, MassKind
 from .masses import Division
 from .naming import named_masses
 from .picture import Labels, Picture, Singles
+from .pixels import SAMPLED, SMALL, MassPixels, median_colour, quantiles_of
 from .transitions import transitions
 
 PRICK_CM = 0.05

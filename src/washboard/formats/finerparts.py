@@ -1,0 +1,78 @@
+"""The parts of the plan format that are finer than masses: modelling and small marks."""
+
+from __future__ import annotations
+
+from pydantic import Field
+
+from ..core.plan.marks import How, HowMany, MarkKind
+from ..core.reference.mass import Form
+from .part import LabColour, Length, Part, Share, Value
+
+
+class MarkPart(Part):
+    """From `start` to `end` of a text these masses, or the edges between these pairs, are named."""
+
+    start: int
+    end: int
+    masses: tuple[str, ...] = ()
+    edges: tuple[tuple[str, str], ...] = ()
+
+
+class StopPart(Part):
+    """A colour on the way of a gradation: measured, planned, and where in the picture (0–1) it lies best."""
+
+    lab: LabColour
+    target: LabColour | None = None
+    value: Value
+    place: tuple[float, float]
+
+
+class GradationPart(Part):
+    """The soft modelling of a mass from stop to stop, evenly along its way."""
+
+    form: Form
+    direction: float
+    centre: tuple[float, float] | None = None
+    stops: tuple[StopPart, ...] = Field(min_length=2, max_length=5)
+
+
+class PathPart(Part):
+    """A line by its middle with its widths in mm, or else an outline; cm from the picture's upper left."""
+
+    points: tuple[tuple[float, float], ...]
+    widths: tuple[float, ...] = ()
+
+
+class TexturePart(Part):
+    """How a texture is made."""
+
+    amplitude: float
+    grain_mm: Length
+    direction: float
+    along: Share
+
+
+class MarkFamilyPart(Part):
+    """Small marks that are one thing to paint, painted in `pass` or kept before it; `gain` of what lacks."""
+
+    id: str
+    kind: MarkKind
+    count: int = Field(ge=1)
+    name: str
+    name_marks: tuple[MarkPart, ...] = ()
+    paths: tuple[PathPart, ...]
+    value: Value
+    lab: tuple[float, float, float]
+    masses: tuple[str, ...]
+    pass_id: str = Field(alias="pass")
+    how: How
+    tool: str
+    minutes: Length
+    gain: Share
+    tool_words: str = ""
+    length_cm: Length = 0.0
+    width_mm: Length = 0.0
+    texture: TexturePart | None = None
+    place: tuple[Share, Share] = (0.5, 0.5)
+    called: str = ""
+    many: HowMany = HowMany.FOUND

@@ -1,0 +1,25 @@
+"""What every part of the plan format is: a model in camel case, and the kinds of numbers in it."""
+
+from __future__ import annotations
+
+from typing import Annotated
+
+from pydantic import BaseModel, ConfigDict, Field
+
+Value = Annotated[float, Field(ge=0, le=10)]
+Share = Annotated[float, Field(ge=0, le=1)]
+Length = Annotated[float, Field(ge=0)]
+LabColour = tuple[float, float, float]
+
+
+def _camel(name: str) -> str:
+    head, *rest = name.split("_")
+    return head + "".join(word.title() for word in rest)
+
+
+class Part(BaseModel):
+    """Unknown fields are kept: a newer program's additions survive an older one."""
+
+    model_config = ConfigDict(
+        extra="allow", alias_generator=_camel, populate_by_name=True, allow_inf_nan=False
+    )
