@@ -1612,10 +1612,10 @@ export interface components {
         };
         /**
          * How
-         * @description How marks come into the picture: left as what lies there, or painted.
+         * @description How marks come into the picture: left as what lies there, painted, or won back with opaque white.
          * @enum {string}
          */
-        How: "kept" | "painted";
+        How: "kept" | "painted" | "recovered";
         /**
          * HowMany
          * @description How much of a family the painter wants.
@@ -1910,6 +1910,11 @@ export interface components {
             minutes: number;
             /** Gain */
             gain: number;
+            /**
+             * Toolwords
+             * @default
+             */
+            toolWords: string;
             /**
              * Lengthcm
              * @default 0

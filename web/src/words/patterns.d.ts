@@ -698,7 +698,6 @@ export interface Patterns {
   "families-more": never;
   "families-none": never;
   "families-bring-back": "count";
-  "families-stick": never;
   "families-line": "cm" | "minutes" | "mm" | "tool";
   "families-size": "cm" | "minutes" | "tool";
   "families-texture": "minutes" | "mm" | "tool";

@@ -12,7 +12,8 @@ from numpy.typing import NDArray
 from ..materials.tools import TOOLS
 from ..plan.marks import BRUSHES, MarkKind
 from ..reference.picture import Labels, Singles
-from .lack import STEPS, Lack, weighed
+from ..reference.stops import STEPS
+from .lack import Lack, weighed
 
 Mask = NDArray[np.bool_]
 Stats = NDArray[np.int32]

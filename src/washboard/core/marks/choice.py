@@ -11,8 +11,9 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..reference.picture import Singles
+from ..reference.stops import STEPS
 from .candidates import MOST_EDGE, WORTH_EDGE, Candidate
-from .lack import STEPS, Lack, weighed
+from .lack import Lack, weighed
 
 Mask = NDArray[np.bool_]
 

@@ -9,8 +9,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..plan.marks import HowMany, MarkKind
+from ..reference.stops import STEPS
 from .choice import Chosen
-from .lack import STEPS
 
 ALIKE = 1.5
 """Values by which colours of one family differ at most from a next of it: one mixture does for them."""

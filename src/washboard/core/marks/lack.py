@@ -13,13 +13,11 @@ from ..colour.lab import lightness_of_value
 from ..key.key import Key
 from ..reference.mass import Mass
 from ..reference.picture import Labels, Picture, Singles, picture_of
-from ..reference.stops import MOST_STOPS
+from ..reference.stops import MOST_STOPS, STEPS
 
 Bytes = NDArray[np.uint8]
 Mask = NDArray[np.bool_]
 
-STEPS = np.array((0.1, 0.05, 0.05), np.float32)
-"""How much of a unit of L*, a* and b* counts: one value is as far as 20 units of a* or b*."""
 KNEE = 0.7
 """Values from which a difference counts in proportion; below, by its square: hardly seen."""
 EDGE_BLUR, EDGE_FROM, EDGE_SURE = 1.4, 40, 100

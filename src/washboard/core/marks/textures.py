@@ -9,8 +9,9 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..reference.picture import Labels, Singles
+from ..reference.stops import STEPS
 from .candidates import Candidate, Texture
-from .lack import STEPS, Lack, weighed
+from .lack import Lack, weighed
 
 Mask = NDArray[np.bool_]
 

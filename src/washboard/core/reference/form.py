@@ -21,7 +21,7 @@ does."""
 
 def form_of(inside: Mask, along: Singles) -> tuple[Form, float, tuple[float, float] | None]:
     """What the way looks like on the surface, toward where it runs (degrees counter-clockwise), and the
-    middle of a round one, x and y.
+    middle of a round one, x and y. `inside` (h, w) the mass, `along` (h, w) 0–1.
 
     By least squares: a plane where that tells it, a bowl where its middle lies in the mass, else neither.
     """
@@ -52,8 +52,8 @@ def _fit(terms: Floats, wanted: Floats) -> tuple[Floats, float]:
 
 
 def places_of(inside: Mask, along: Singles, count: int) -> list[tuple[float, float]]:
-    """Where each of so many stops lies: x, y of a place far from the border and not far from the stop
-    before."""
+    """Where each of so many stops lies: x, y of a place far from the border and not far from the stop before;
+    `inside` (h, w) the mass, `along` (h, w) 0–1."""
     deep = cv2.distanceTransform(np.pad(inside.astype(np.uint8), 1), cv2.DIST_L2, 3)[1:-1, 1:-1][inside]
     rows, columns = np.nonzero(inside)
     t = along[inside]

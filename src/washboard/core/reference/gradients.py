@@ -1,5 +1,4 @@
-"""How a mass is modelled: a soft gradation that follows the form, its colours along the way, its
-direction."""
+"""How a mass is modelled: a soft gradation that follows the form."""
 
 from __future__ import annotations
 
@@ -13,7 +12,7 @@ from .form import form_of, places_of
 from .mass import Form, Gradation, Lab
 from .picture import Singles
 from .pixels import SAMPLED, Mask, MassPixels, median_colour, quantiles_of
-from .stops import FINE_STOPS, axis_of, stops_of
+from .stops import FINE_STOPS, STEPS, axis_of, stops_of
 
 Floats = NDArray[np.float64]
 
@@ -72,7 +71,7 @@ def modelled(part: MassPixels) -> Modelled | None:
     if last <= first:
         return None
     stops = stops_of(own, np.clip(((own - middle) @ axis - first) / (last - first), 0, 1))
-    if float(np.linalg.norm((stops.max(axis=0) - stops.min(axis=0)) * (0.1, 0.05, 0.05))) < LEAST_RANGE:
+    if float(np.linalg.norm((stops.max(axis=0) - stops.min(axis=0)) * STEPS)) < LEAST_RANGE:
         return None
     along = np.clip(((smooth - middle) @ axis - first) / (last - first), 0, 1).astype(np.float32)
     along = _eased(along, inside, stops[:, 0] / 10, step)
@@ -135,7 +134,7 @@ def _smoothed(part: MassPixels, sigma: float, step: int) -> tuple[Mask, Singles]
     weight = inside.astype(np.float32)
     smooth = _blurred(lab, weight, sigma)
     for _ in range(ROUNDS):
-        apart = np.linalg.norm((lab - smooth) * (0.1, 0.05, 0.05), axis=2)
+        apart = np.linalg.norm((lab - smooth) * STEPS, axis=2)
         weight = (inside / (1 + (apart / TRUSTED) ** 2)).astype(np.float32)
         smooth = _blurred(lab, weight, sigma)
     # Twicing (Tukey 1977): the blur of what the blur left out is added, so that a sky keeps its slope up to

@@ -7,6 +7,8 @@ from numpy.typing import NDArray
 
 Floats = NDArray[np.float64]
 
+STEPS = np.array((0.1, 0.05, 0.05), np.float32)
+"""How much of a unit of L*, a* and b* counts: one value is as far as 20 units of a* or b*."""
 SCALE = np.array((0.2, 0.05, 0.05), np.float32)
 """Of units of L*, a*, b*: value leads, so that colour alone does not turn a gradation round."""
 MOST_STOPS, TURN = 5, 0.25
@@ -24,8 +26,7 @@ def axis_of(colours: Floats) -> Floats:
 
 
 def stops_of(colours: Floats, along: Floats) -> Floats:
-    """As few colours (k, 3), evenly along the way, as tell colours (n, 3) that lie there, `along` (n,)
-    0–1."""
+    """As few colours (k, 3), evenly along the way, as tell colours (n, 3) that lie `along` (n,) it, 0–1."""
     fine = _polyline(colours, along, FINE_STOPS)
     for count in range(2, MOST_STOPS + 1):
         stops = _polyline(colours, along, count)
@@ -37,7 +38,7 @@ def stops_of(colours: Floats, along: Floats) -> Floats:
 def _away(fine: Floats, stops: Floats) -> float:
     at = np.linspace(0, 1, len(stops))
     line = [np.interp(np.linspace(0, 1, len(fine)), at, stops[:, c]) for c in range(3)]
-    return float(np.linalg.norm((fine - np.stack(line, axis=1)) * (0.1, 0.05, 0.05), axis=1).max())
+    return float(np.linalg.norm((fine - np.stack(line, axis=1)) * STEPS, axis=1).max())
 
 
 def _polyline(colours: Floats, along: Floats, count: int) -> Floats:

@@ -7,16 +7,15 @@ from dataclasses import replace
 
 import numpy as np
 
-from ..colour.lab import value_of_lab
-from ..colour.words import hue_of, tone_of
 from ..name import Name
 from ..order.result import PassType, PlanningResult, Step
 from ..order.timing import coats_of
-from ..plan.names import NEARLY_ALL, hue_words, mixture_of, row, said, tones_of, weightiest
+from ..plan.names import NEARLY_ALL, mixture_of, row, said, tones_of, weightiest
 from ..plan.own import own_how, own_title
 from ..plan.plan import Kind, Pass, Role
-from ..reference.mass import Lab, Mass, MassKind
-from ..sentence import Masses, Sentence, Value, count_of, of_masses, sentence, tone, whole
+from ..reference.mass import Mass, MassKind
+from ..sentence import Masses, Sentence, count_of, sentence, tone, whole
+from .gradation import gradation_of
 from .reasons import reasons_for
 from .tight import findings_for
 
@@ -193,7 +192,7 @@ def _what(
         found.append(sentence("how-across", masses=said(under)))
     graded = [m for m in masses if m.kind is MassKind.GRADED]
     if graded and step.pass_type is PassType.LAYS:
-        found.append(_gradation(max(graded, key=lambda m: m.share)))
+        found.append(gradation_of(max(graded, key=lambda m: m.share)))
     if step.tool:
         found.append(sentence("how-tool", tool=step.tool.words))
     return tuple(found)
@@ -246,42 +245,6 @@ def _coats(worked: PlanningResult, k: int) -> list[Sentence]:
     return [
         sentence("how-coats", count=count, masses=said(by_count[count]), medium=medium) for count in counts
     ]
-
-
-SIDES = ("right", "top", "left", "bottom")
-
-
-def _gradation(mass: Mass) -> Sentence:
-    """How a graded mass runs, from the top or the left: colours where they differ, values at both ends."""
-    stops = mass.target_stops or mass.target_ends
-    (light, high), (dark, low) = ((end, float(value_of_lab(end))) for end in (stops[0], stops[-1]))
-    # `direction` is where it grows darker.
-    turn = None if mass.direction is None else round((mass.direction % 360) / 90) % 4
-    light_first = turn is None or SIDES[turn] in ("bottom", "right")
-    (start, from_), (end, to) = ((light, high), (dark, low)) if light_first else ((dark, low), (light, high))
-    own = of_masses((mass.id,))
-    values: dict[str, Value] = {"mass": own, "from": tone(from_), "to": tone(to)}
-    alike = hue_of(light) == hue_of(dark)
-    if not alike:
-        values |= {
-            "first": hue_words(tone_of(from_), hue_of(start)),
-            "second": hue_words(tone_of(to), hue_of(end)),
-        }
-    side = "" if turn is None else "-from-top" if SIDES[turn] in ("top", "bottom") else "-from-left"
-    between = _between(stops) if not alike else None
-    if between:
-        values["between"] = between
-    return Sentence(f"how-grade{side}{'' if alike else '-over' if between else '-in-two'}", values)
-
-
-def _between(stops: Sequence[Lab]) -> Sentence | None:
-    """The hue that a gradation turns through on its way, where it is neither of its ends'."""
-    ends = {hue_of(stops[0]), hue_of(stops[-1])}
-    found = [stop for stop in stops[1:-1] if hue_of(stop) not in ends]
-    if not found:
-        return None
-    middle = found[len(found) // 2]
-    return hue_words(tone_of(float(value_of_lab(middle))), hue_of(middle))
 
 
 def _edge(worked: PlanningResult, step: Step) -> Sentence:
