@@ -4,16 +4,18 @@ from __future__ import annotations
 
 import heapq
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import cv2
 import numpy as np
 from numpy.typing import NDArray
 
+from ..plan.marks import Path
 from ..reference.picture import Singles
 from ..reference.stops import STEPS
 from .candidates import MOST_EDGE, WORTH_EDGE, Candidate
 from .lack import Lack, weighed
+from .paths import path_of
 
 Mask = NDArray[np.bool_]
 
@@ -23,6 +25,8 @@ START = 0.05
 """Minutes from one mark to the next."""
 CHEAP = 0.8
 """Power of the minutes by which a gain is divided: 1 would choose the smallest."""
+NOWHERE = Path(())
+"""The path of a mark that is only measured."""
 SEEN = 0.35
 """Values by which a mark must differ from what it lies on."""
 FULL_EDGE = 1.2
@@ -32,12 +36,14 @@ _FIVE = np.ones((5, 5), np.uint8)
 
 @dataclass(frozen=True)
 class Chosen:
-    """A candidate that is a mark now: `lab` as it is meant, `step` in values against what it lies on."""
+    """A candidate that is a mark now: `lab` as it is meant, `step` in values against what it lies on, `path`
+    as a hand draws it."""
 
     place: Candidate
     lab: tuple[float, float, float]
     step: float
     gain: float
+    path: Path = NOWHERE
 
 
 def chosen_of(
@@ -72,7 +78,7 @@ def chosen_of(
             heapq.heappush(queue, (-worth, k))
             continue
         state.painted(mark)
-        found.append(mark)
+        found.append(_drawn(mark, cm))
         left -= work[k]
     return tuple(found)
 
@@ -90,7 +96,11 @@ def more_of(
         mark = state.measured(candidates[k])
         if mark.gain > 0 and abs(mark.step) >= SEEN:
             state.painted(mark)
-            yield mark
+            yield _drawn(mark, cm)
+
+
+def _drawn(mark: Chosen, cm: float) -> Chosen:
+    return replace(mark, path=path_of(mark.place, mark.place.kind(cm), cm))
 
 
 class _State:

@@ -19,7 +19,6 @@ from ..time.pace import SETTLING
 from .coming import Colour, Coming, Ground, coming_of
 from .drawn import Laid, Where, raster_of
 from .families import Family
-from .paths import path_of
 
 DETAILS = "details"
 """Id of the pass in which marks are painted; it is always the last."""
@@ -56,7 +55,7 @@ def _family(on: Ground, one: Coming, number: int) -> MarkFamily:
     covered = np.bincount(on.table.mass[on.under(family)], minlength=len(masses))
     ids = tuple(masses[m].id for m in np.argsort(-covered, kind="stable") if covered[m])
     lab = one.lab or _left(on, one)
-    paths = tuple(path_of(mark.place, family.kind, on.cm) for mark in family.marks)
+    paths = tuple(mark.path for mark in family.marks)
     texture = _rule(on, family)
     name = sentence(
         f"marks-{family.kind}-{'light' if family.lighter else 'dark'}",

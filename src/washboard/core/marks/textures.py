@@ -7,6 +7,7 @@ from collections.abc import Iterator
 import cv2
 import numpy as np
 from numpy.typing import NDArray
+from scipy.ndimage import find_objects
 
 from ..reference.picture import Labels, Singles
 from ..reference.stops import STEPS
@@ -14,6 +15,7 @@ from .candidates import Candidate, Texture
 from .lack import Lack, weighed
 
 Mask = NDArray[np.bool_]
+Box = tuple[slice, slice]
 
 FINE_PX, COARSE_PX = 0.7, 6.0
 """Blurs between which grain lies: below is noise of the photo, above are shapes."""
@@ -42,11 +44,14 @@ def textures_of(lack: Lack, labels: Labels, weight: Singles, cm: float) -> Itera
     held = np.bincount(labels[textured], minlength=int(labels.max(initial=0)) + 1)
     whole = np.bincount(labels.ravel(), minlength=len(held))
     large = (held * cm * cm >= LEAST_CM2) & (held >= LEAST_SHARE * whole)
+    boxes = find_objects(np.where(textured, labels, 0))
     for label in np.flatnonzero(large):
-        region = textured & (labels == label)
+        rows, columns = boxes[label - 1]
+        box = rows, columns
+        region = textured[box] & (labels[box] == label)
         for sign in (-1, 1):
-            strokes = region & (sign * grain > STROKE * strength) & (sign * value > 0)
-            found = _candidate(lack, weight, region, _cleaned(strokes), grain)
+            strokes = region & (sign * grain[box] > STROKE * strength[box]) & (sign * value[box] > 0)
+            found = _candidate(lack, weight, box, region, _cleaned(strokes), grain[box])
             if found is not None:
                 yield found
 
@@ -66,11 +71,11 @@ def _cleaned(strokes: Mask) -> Mask:
     return kept[labels]
 
 
-def _candidate(lack: Lack, weight: Singles, region: Mask, strokes: Mask, grain: Singles) -> Candidate | None:
-    rows, columns = np.flatnonzero(region.any(axis=1)), np.flatnonzero(region.any(axis=0))
-    top, bottom, left, right = int(rows[0]), int(rows[-1]) + 1, int(columns[0]), int(columns[-1]) + 1
-    at = slice(top, bottom), slice(left, right)
-    mask, heavy = strokes[at], weight[at]
+def _candidate(
+    lack: Lack, weight: Singles, at: Box, region: Mask, mask: Mask, grain: Singles
+) -> Candidate | None:
+    """The strokes of `mask` (h, w) in a box of the picture; `region` and `grain` (h, w) in the same box."""
+    heavy = weight[at]
     if not mask.any():
         return None
     meant, there = lack.meant[at][mask], lack.lab[at][mask]
@@ -79,10 +84,12 @@ def _candidate(lack: Lack, weight: Singles, region: Mask, strokes: Mask, grain: 
     gain = float(heavy[mask] @ gained)
     if gain <= 0:
         return None
-    size, direction, along = _run(grain[at], region[at])
-    texture = Texture(region[at], float(np.sqrt((grain[region] ** 2).mean())), size, direction, along)
+    size, direction, along = _run(grain, region)
+    texture = Texture(region, float(np.sqrt((grain[region] ** 2).mean())), size, direction, along)
+    rows, columns = at
+    box = rows.start, rows.stop, columns.start, columns.stop
     rim = int(mask.sum() - cv2.erode(mask.astype(np.uint8), np.ones((3, 3), np.uint8)).sum())
-    return Candidate((top, bottom, left, right), mask, int(mask.sum()), rim, gain, 1.0, texture)
+    return Candidate(box, mask, int(mask.sum()), rim, gain, 1.0, texture)
 
 
 def _run(grain: Singles, region: Mask) -> tuple[float, float, float]:

@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import dataclass
 
 import numpy as np
 
 from ...core.marks.candidates import Candidate, candidates_of
-from ...core.marks.choice import chosen_of
+from ...core.marks.choice import Chosen, chosen_of
 from ...core.marks.coming import Ground
 from ...core.marks.families import families_of
 from ...core.marks.lack import Lack, lack_of, weighed
@@ -16,6 +17,7 @@ from ...core.marks.laying import marked as laid
 from ...core.marks.textures import textures_of
 from ...core.marks.wishes import Wish, wished
 from ...core.order.prediction import painted
+from ...core.plan.marks import MOST_MARKS
 from ...core.reference.picture import Singles
 from .results import Planned, Seen
 
@@ -23,35 +25,42 @@ LEAST_IN_DARK, FULL_FROM = 0.6, 3.0
 """How much a place counts in the dark, and the value from which it counts whole: shadows stay quiet."""
 
 
-def lacking(seen: Seen, bare: Planned) -> tuple[Lack, tuple[Candidate, ...]]:
-    """What the last picture of a plan lacks, and everything that might become a mark."""
+@dataclass(frozen=True)
+class Found:
+    """What the last picture of a plan lacks, everything that might become a mark, and as many marks as are
+    ever wanted, the worthiest first."""
+
+    lack: Lack
+    candidates: tuple[Candidate, ...]
+    chosen: tuple[Chosen, ...]
+
+
+def found(seen: Seen, bare: Planned) -> Found:
+    """The marks of a plan. Fewer of them are the first of these, so that another number is there at once."""
     plan = bare.worked.plan
     last = painted(bare.table, bare.maps, len(bare.table.colours) - 1)
-    lack = lack_of(seen.picture, last, plan.masses, seen.measured.labels, bare.measured.along, plan.key)
-    weight = _weight(seen.picture.value)
-    cm = plan.sheet.picture_width_cm / seen.picture.shape[1]
-    textures = textures_of(lack, seen.measured.labels, weight, cm)
-    return lack, (*candidates_of(lack, weight), *textures)
+    labels, along = seen.measured.labels, bare.measured.along
+    lack = lack_of(seen.picture, last, plan.masses, labels, along, plan.key)
+    weight, cm = _weight(seen.picture.value), _pixel(bare)
+    candidates = (*candidates_of(lack, weight), *textures_of(lack, labels, weight, cm))
+    return Found(lack, candidates, chosen_of(candidates, lack, weight, cm, MOST_MARKS))
 
 
 def marked(
-    seen: Seen,
-    bare: Planned,
-    lack: Lack,
-    candidates: tuple[Candidate, ...],
-    most: int,
-    wishes: Sequence[Wish] = (),
-    whites: bool = True,
+    seen: Seen, bare: Planned, found: Found, most: int, wishes: Sequence[Wish] = (), whites: bool = True
 ) -> Marked:
-    """The plan with up to `most` marks, and what the painter wants of their families, places in the
-    picture."""
-    width_cm, shape = bare.worked.plan.sheet.picture_width_cm, bare.maps.first.shape
-    cm = width_cm / shape[1]
-    weight = _weight(seen.picture.value)
-    chosen = chosen_of(candidates, lack, weight, cm, most)
-    families = wished(families_of(chosen, cm, shape), wishes, candidates, lack, weight, cm)
-    on = Ground(bare.worked, bare.table, bare.maps, float(weighed(lack.apart).sum()))
+    """The plan with up to `most` marks, and what the painter wants of their families, places in the picture;
+    `whites`: whether lights may be won back with opaque white."""
+    cm, weight = _pixel(bare), _weight(seen.picture.value)
+    families = families_of(found.chosen[:most], cm, bare.maps.first.shape)
+    families = wished(families, wishes, found.candidates, found.lack, weight, cm)
+    on = Ground(bare.worked, bare.table, bare.maps, float(weighed(found.lack.apart).sum()))
     return laid(on, families, whites)
+
+
+def _pixel(bare: Planned) -> float:
+    """How wide a pixel is on the surface, in cm."""
+    return bare.worked.plan.sheet.picture_width_cm / bare.maps.first.shape[1]
 
 
 def _weight(value: Singles) -> Singles:

@@ -220,14 +220,14 @@ class Stages:
         most = own.marks
         if not most or not bare.worked.steps or about.drawn:
             return None
-        lack, candidates = self._once(Stage.LACK, about, lambda: marks.lacking(seen, bare))
+        found: marks.Found = self._once(Stage.LACK, about, lambda: marks.found(seen, bare))
         height, width = seen.whole.labels.shape
         wishes = [
             replace(wish, x=x, y=y)
             for wish in own.families
             for x, y in [own.arrangement.forward(wish.x, wish.y, width / height)]
         ]
-        return marks.marked(seen, bare, lack, candidates, most, wishes, own.whites)
+        return marks.marked(seen, bare, found, most, wishes, own.whites)
 
     def _photo_notes(self, about: Subject) -> tuple[Sentence, ...]:
         if about.content is None:
