@@ -23,6 +23,8 @@ from washboard.core.reference.picture import picture_of
 from washboard.demo.pieces import FOUNDRY, SALT_PANS, reference_bytes
 
 OUTDOORS = range(24)
+OFFERED = 0.7
+"""Degrees from which a picture is offered to be turned level."""
 
 
 def told(scene: Scene) -> Areas:
@@ -44,6 +46,31 @@ def test_the_horizon_is_found_to_a_hundredth_of_the_height_behind_things_in_the_
         if found is not None:
             right += abs(found.middle - (left + right_end) / 2) < 0.01 and abs(found.tilt - tilt) < 0.5
     assert right >= 0.9 * len(OUTDOORS)
+
+
+@pytest.mark.soak
+def test_a_horizon_is_right_or_not_claimed_and_a_level_one_is_never_offered_to_be_turned() -> None:
+    wrong, many = [], rounds(24, 100)
+    for seed in range(many):
+        scene = outdoors(seed)
+        assert scene.horizon is not None
+        left, right = scene.horizon
+        tilt = np.degrees(np.arctan((left - right) * HEIGHT / WIDTH))
+        level = cv2.warpAffine(
+            scene.rgb,
+            cv2.getRotationMatrix2D((WIDTH / 2, HEIGHT / 2), -tilt, 1.2),
+            (WIDTH, HEIGHT),
+            flags=cv2.INTER_CUBIC,
+        )
+        for picture, true in ((scene.rgb, tilt), (level, 0.0)):
+            found = horizon_of(picture_of(picture))
+            if found is None:
+                continue
+            off = abs(found.tilt - true)
+            if off > 0.5:
+                wrong.append(seed)
+            assert true or abs(found.tilt) < OFFERED, seed
+    assert len(wrong) <= 0.05 * 2 * many
 
 
 @pytest.mark.parametrize("tilt", [0.0, 2.0, 4.0])

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import cv2
 import numpy as np
@@ -43,6 +43,9 @@ SLOW = 10
 """Rows on both sides of a line over which a change is looked at."""
 AT_ONCE = 0.5
 """Share of that change that must come within REACH rows: an even gradation has a third of it there."""
+ELSEWHERE, RIVAL = 0.03, 0.8
+"""Share of the height from which another line is another one, and of the score with which it makes both
+unsure: clouds lie in several lines."""
 FRAME = 0.12
 """Share of the height at top and foot where no horizon is sought."""
 
@@ -56,7 +59,7 @@ class Horizon:
     `left`, `right`: its height at the left and right border as shares 0–1 from the top. `tilt` degrees
     counter-clockwise on the picture's own format, positive when the right end is higher. `agreement`:
     share (0–1) of the picture's width that shows it. `score`: how much it stands out; `step`: share of the
-    change across it that comes at once.
+    change across it that comes at once; `rival`: the score of the best line elsewhere, as a share of its own.
     """
 
     left: float
@@ -65,6 +68,7 @@ class Horizon:
     agreement: float
     score: float
     step: float
+    rival: float = 0.0
 
     @property
     def middle(self) -> float:
@@ -80,7 +84,7 @@ def horizon_of(picture: Picture) -> Horizon | None:
     line is then fitted through the strips' own edges, the strips that have none left out.
     """
     best = candidate(picture)
-    if best is None or best.agreement < AGREE or best.step < AT_ONCE:
+    if best is None or best.agreement < AGREE or best.step < AT_ONCE or best.rival > RIVAL:
         return None
     return best if best.score >= SCORE * (1 + (best.tilt / ODD) ** 2) else None
 
@@ -102,7 +106,12 @@ def candidate(picture: Picture) -> Horizon | None:
         k, row = (int(i) for i in np.unravel_index(int(sheet.argmax()), sheet.shape))
         lines.append(_fitted(strips, step, calm, width, row, float(np.tan(np.radians(tilts[k])))))
         sheet[max(0, k - 4) : k + 5, max(0, row - APART) : row + APART + 1] = 0
-    return max((line for line in lines if line), key=lambda line: line.score, default=None)
+    found = sorted((line for line in lines if line), key=lambda line: -line.score)
+    if not found:
+        return None
+    best = found[0]
+    others = [line.score for line in found[1:] if abs(line.middle - best.middle) > ELSEWHERE]
+    return replace(best, rival=max(others, default=0.0) / max(best.score, 1e-9))
 
 
 def _strips(lab: NDArray[np.float32]) -> Floats:
