@@ -14,8 +14,8 @@ from ..areas.area import Areas
 from ..colour.lab import encoded_of, lab_of_linear, linear_of, linear_of_lab
 from ..colour.value import luminance_of
 from ..errors import InvalidInput
-from ..reference.nearest import nearest_known
-from ..reference.picture import Bytes, Labels
+from ..reference.contours import softness
+from ..reference.picture import Bytes, Labels, picture_of
 
 LEAST_SIDE = 0.1
 """Shortest side of a crop as a share of the reference."""
@@ -163,6 +163,14 @@ def _inside(crop: Box, level: float, aspect: float) -> Box:
     return crop
 
 
+READING, TAILS, MOST_EDGE = 2.2, 1.6, 8.0
+"""Pixels over which a perfectly sharp outline reads as blurred, how many times wider a blur is than from a
+tenth to nine tenths, and what is believed at most."""
+NEAR, FILLS, ENOUGH = 1.5, 9, 0.15
+"""Pixels from which a hole is filled first, how often that is doubled, and the share of what is near that must
+be known."""
+
+
 @dataclass(frozen=True)
 class Arranged:
     """The picture as it will be painted: `rgb` (h, w, 3), its area map `labels` (h, w), and `invented`
@@ -202,7 +210,8 @@ def _moved(
         return
     pixels = picture.copy()
     behind = depth[labels] < depth[label]
-    _filled(picture, labels, mask, behind if (behind & ~mask).any() else ~mask)
+    soft = _edge_px(picture, mask)
+    _filled(picture, labels, mask, behind if (behind & ~mask).any() else ~mask, soft)
     invented |= mask
     if move.drop:
         return
@@ -215,13 +224,20 @@ def _moved(
             [0, move.scale, cy * (1 - move.scale) + move.dy * height],
         ]
     )
-    there = cv2.warpAffine(mask.astype(np.float32), matrix, (width, height), flags=cv2.INTER_LINEAR)
+    # Its blurred rim holds what stood behind it: it is cut a little inside, and softly again.
+    core = cv2.erode(mask.astype(np.uint8), _disc(soft / 2)).astype(np.float32)
+    core = cv2.GaussianBlur(core, (0, 0), soft / 4) if soft > 1 else core
+    there, whole = (
+        cv2.warpAffine(own, matrix, (width, height), flags=cv2.INTER_LINEAR)
+        for own in (core, mask.astype(np.float32))
+    )
     reflectances = cv2.warpAffine(
         pixels, matrix, (width, height), flags=cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE
     )
-    there[depth[labels] > depth[label]] = 0
+    nearer = depth[labels] > depth[label]
+    there[nearer] = whole[nearer] = 0
     picture[:] = np.rint(picture * (1 - there[..., None]) + reflectances * there[..., None]).astype(np.uint8)
-    solid = there > 0.5
+    solid = whole > 0.5
     labels[solid], invented[solid] = label, False
 
 
@@ -240,17 +256,70 @@ def _put(picture: Bytes, invented: Mask, accent: Accent) -> None:
     invented |= there[..., 0] > 0.5
 
 
-def _filled(picture: Bytes, labels: Labels, hole: Mask, behind: Mask) -> None:
-    """Fill a hole: each pixel goes to the nearest area behind and gets its colours, blurred from around."""
-    labels[hole] = nearest_known(labels, behind & ~hole)[hole]
-    size = max(3.0, 0.35 * math.sqrt(float(hole.sum())))
-    for own in np.unique(labels[hole]).tolist():
+def _edge_px(picture: Bytes, mask: Mask) -> float:
+    """Pixels over which the outline of a thing, `mask` (h, w), is blurred in a picture (h, w, 3)."""
+    value = picture_of(picture).value
+    found = softness(value, mask.astype(np.int32) + 1)
+    read = found.get((1, 2), READING)
+    return float(min(TAILS * math.sqrt(max(read * read - READING * READING, 0)), MOST_EDGE))
+
+
+def _disc(radius: float) -> NDArray[np.uint8]:
+    wide = 2 * round(radius) + 1
+    return np.asarray(cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (wide, wide)), np.uint8)
+
+
+def _filled(picture: Bytes, labels: Labels, hole: Mask, behind: Mask, soft: float) -> None:
+    """Fill a hole: each pixel goes to the area behind that most of what is near belongs to, and gets its colours.
+
+    What is left of the thing in the `soft` pixels about its outline is filled too, or it would stand there as
+    a ghost. A pixel takes the mean of what is known near it, the nearer the finer: so the fill meets its rim.
+    """
+    known = behind & ~hole
+    if not known.any():
+        known = ~hole
+    numbers = np.unique(labels[known])
+    ones = np.stack([labels == number for number in numbers.tolist()], axis=-1).astype(np.float32)
+    labels[hole] = numbers[_spread(ones, known, hole).argmax(axis=-1)][hole]
+    grown = (cv2.dilate(hole.astype(np.uint8), _disc(soft)) > 0) & (behind | hole)
+    for own in np.unique(labels[grown]).tolist():
         inside = labels == own
-        source = (inside & ~hole).astype(np.float32)
-        total = cv2.GaussianBlur(source, (0, 0), size) + 1e-6
-        blurred = cv2.GaussianBlur(picture.astype(np.float32) * source[..., None], (0, 0), size)
-        to = inside & hole
-        picture[to] = np.rint(np.clip(blurred[to] / total[to][:, None], 0, 255)).astype(np.uint8)
+        source, to = inside & ~grown, inside & grown
+        if not source.any():
+            source = inside & ~hole
+        filled = _spread(picture.astype(np.float32), source, to)
+        picture[to] = np.rint(np.clip(_evened(filled, to, inside)[to], 0, 255)).astype(np.uint8)
+
+
+def _spread(values: NDArray[np.float32], known: Mask, to: Mask) -> NDArray[np.float32]:
+    """Values (h, w, c) with those at `to` (h, w) taken from what is `known` (h, w) near each, first from as
+    near as there is enough."""
+    filled, left, source = values.copy(), to.copy(), known.astype(np.float32)
+    weighted = values * source[..., None]
+    for size in NEAR * 2.0 ** np.arange(FILLS):
+        total = cv2.GaussianBlur(source, (0, 0), size)
+        here = left & (total > ENOUGH)
+        blurred = cv2.GaussianBlur(weighted, (0, 0), size).reshape(values.shape)
+        filled[here] = blurred[here] / total[here][:, None]
+        left &= ~here
+        if not left.any():
+            break
+    if left.any() and known.any():
+        filled[left] = values[known].mean(axis=0)
+    return filled
+
+
+def _evened(filled: NDArray[np.float32], to: Mask, inside: Mask) -> NDArray[np.float32]:
+    """A fill without the steps between its scales: the farther from its rim, the more it is blurred."""
+    away = cv2.distanceTransform(to.astype(np.uint8), cv2.DIST_L2, 3)
+    weight = inside.astype(np.float32)
+    even = filled
+    for size in (1.0, 2.0, 4.0, 8.0):
+        total = cv2.GaussianBlur(weight, (0, 0), size) + 1e-6
+        blurred = cv2.GaussianBlur(even * weight[..., None], (0, 0), size) / total[..., None]
+        share = np.clip(away / (2 * size) - 0.5, 0, 1)[..., None]
+        even = even * (1 - share) + blurred * share
+    return even
 
 
 def _cropped(
