@@ -154,8 +154,8 @@ class Preparing:
     the painter wants of some of them."""
 
     focus: tuple[float, float] | None = setting(
-        None, words="focus", wire=PlaceModel, nullable=True, read_by=(Stage.PREPARE,), falls_with=(FORMAT,),
-        keeps_order=True,
+        None, words="focus", wire=PlaceModel, nullable=True, read_by=(Stage.LACK, Stage.PREPARE),
+        falls_with=(FORMAT,), keeps_order=True,
     )  # fmt: skip
     light: float | None = setting(
         None, words="light", wire=Annotated[float, Field(ge=0, lt=360)], read_by=(Stage.PREPARE,),
@@ -175,7 +175,7 @@ class Preparing:
     )  # fmt: skip
     intent: Intent = setting(
         NO_INTENT, words="what it is about", wire=IntentModel, nullable=True,
-        read_by={"mood": (Stage.PLAN,), "minutes": (Stage.RESULT,), "about": (Stage.PREPARE,)},
+        read_by={"mood": (Stage.PLAN,), "minutes": (Stage.RESULT,), "about": (Stage.LACK, Stage.PREPARE)},
     )  # fmt: skip
     marks: int = setting(
         SOME_MARKS, words="small marks", wire=Annotated[int, Field(ge=0, le=MOST_MARKS)],

@@ -167,8 +167,8 @@ READING, TAILS, MOST_EDGE = 2.2, 1.6, 8.0
 """Pixels over which a perfectly sharp outline reads as blurred, how many times wider a blur is than from a
 tenth to nine tenths, and what is believed at most."""
 NEAR, FILLS, ENOUGH = 1.5, 9, 0.15
-"""Pixels from which a hole is filled first, how often that is doubled, and the share of what is near that must
-be known."""
+"""Pixels from which a hole is filled first, how often that is doubled, and the share of what is near that
+must be known."""
 
 
 @dataclass(frozen=True)
@@ -270,7 +270,8 @@ def _disc(radius: float) -> NDArray[np.uint8]:
 
 
 def _filled(picture: Bytes, labels: Labels, hole: Mask, behind: Mask, soft: float) -> None:
-    """Fill a hole: each pixel goes to the area behind that most of what is near belongs to, and gets its colours.
+    """Fill a hole: each pixel goes to the area behind that most of what is near belongs to, and gets its
+    colours.
 
     What is left of the thing in the `soft` pixels about its outline is filled too, or it would stand there as
     a ghost. A pixel takes the mean of what is known near it, the nearer the finer: so the fill meets its rim.

@@ -144,7 +144,9 @@ def _pile(
     value = float(value_of_lab(best.lab))
     lifts, grain = _recovered(pile, paints, vehicle, ground)
     wanted, got = (int(np.searchsorted(borders, v, side="right")) for v in (pile.value, value))
-    ends = value_of_lab(np.array(names[pile.masses[0]].target_ends)).tolist()
+    mass = names[pile.masses[0]]
+    stops = value_of_lab(np.array(mass.target_stops or mass.target_ends)).tolist()
+    ends = stops[0], stops[-1]
     return {
         "pass": pile.done,
         "masses": list(pile.masses),

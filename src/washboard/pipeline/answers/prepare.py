@@ -56,10 +56,7 @@ def looked(seen: Seen, settings: Settings) -> Looked:
     height, width = seen.picture.shape
     sheet = settings.sheet(width / height)
     tall, wide = seen.whole.labels.shape
-    focus = settings.focus or _about(seen, settings)
-    if focus is not None:
-        x, y = settings.arrangement.forward(*focus, wide / tall)
-        focus = (x, y) if 0 <= x <= 1 and 0 <= y <= 1 else None
+    focus = told_focus(seen, settings)
     composed = composed_of(seen.picture, seen.areas, sheet, focus)
     placed = [(*settings.arrangement.forward(word.x, word.y, wide / tall), word) for word in settings.sources]
     said = [Said(x, y, word.shines) for x, y, word in placed if 0 <= x <= 1 and 0 <= y <= 1]
@@ -67,14 +64,6 @@ def looked(seen: Seen, settings: Settings) -> Looked:
     # A lamp in the picture lights things from all sides: then there is no one direction.
     light = None if sources and settings.light is None else light_of(seen.picture, seen.areas, settings.light)
     return Looked(composed, light, findings_of(composed), path_of(composed), sheet, sources)
-
-
-def _about(seen: Seen, settings: Settings) -> tuple[float, float] | None:
-    """The middle of the area that the piece is about, if that was said."""
-    if settings.intent.about is None:
-        return None
-    label = seen.whole.at(*settings.intent.about)
-    return next(area.inside for area in seen.whole.areas if area.label == label)
 
 
 def grounds(seen: Seen, masses: Sequence[Mass], settings: Settings) -> tuple[Candidate, ...]:

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ...core.composition.focus import focus_of
 from ...core.marks.candidates import Candidate, candidates_of
 from ...core.marks.choice import Chosen, chosen_of
 from ...core.marks.coming import Ground
@@ -18,42 +19,48 @@ from ...core.marks.textures import textures_of
 from ...core.marks.wishes import Wish, wished
 from ...core.order.prediction import painted
 from ...core.plan.marks import MOST_MARKS
-from ...core.reference.picture import Singles
+from ...core.reference.picture import Picture, Singles
 from .results import Planned, Seen
 
 LEAST_IN_DARK, FULL_FROM = 0.6, 3.0
 """How much a place counts in the dark, and the value from which it counts whole: shadows stay quiet."""
 
+FAR, NEAR, FOCUS_REACH = 0.75, 1.3, 0.22
+"""How much a place counts far from the focus and on it, and the share of the long side over which that
+fades."""
+
 
 @dataclass(frozen=True)
 class Found:
-    """What the last picture of a plan lacks, everything that might become a mark, and as many marks as are
-    ever wanted, the worthiest first."""
+    """What the last picture of a plan lacks, how much each place counts (h, w), everything that might become
+    a mark, and as many marks as are ever wanted, the worthiest first."""
 
     lack: Lack
+    weight: Singles
     candidates: tuple[Candidate, ...]
     chosen: tuple[Chosen, ...]
 
 
-def found(seen: Seen, bare: Planned) -> Found:
-    """The marks of a plan. Fewer of them are the first of these, so that another number is there at once."""
+def found(seen: Seen, bare: Planned, focus: tuple[float, float] | None) -> Found:
+    """The marks of a plan, most of them about the painter's `focus` or else where the eye goes by itself.
+    Fewer of them are the first of these, so that another number is there at once."""
     plan = bare.worked.plan
     last = painted(bare.table, bare.maps, len(bare.table.colours) - 1)
     labels, along = seen.measured.labels, bare.measured.along
     lack = lack_of(seen.picture, last, plan.masses, labels, along, plan.key)
-    weight, cm = _weight(seen.picture.value), _pixel(bare)
+    weight, cm = _weight(seen.picture, focus), _pixel(bare)
     candidates = (*candidates_of(lack, weight), *textures_of(lack, labels, weight, cm))
-    return Found(lack, candidates, chosen_of(candidates, lack, weight, cm, MOST_MARKS))
+    return Found(lack, weight, candidates, chosen_of(candidates, lack, weight, cm, MOST_MARKS))
 
 
 def marked(
-    seen: Seen, bare: Planned, found: Found, most: int, wishes: Sequence[Wish] = (), whites: bool = True
+    bare: Planned, found: Found, most: int, wishes: Sequence[Wish] = (), whites: bool = True
 ) -> Marked:
     """The plan with up to `most` marks, and what the painter wants of their families, places in the picture;
     `whites`: whether lights may be won back with opaque white."""
-    cm, weight = _pixel(bare), _weight(seen.picture.value)
+    cm = _pixel(bare)
     families = families_of(found.chosen[:most], cm, bare.maps.first.shape)
-    families = wished(families, wishes, found.candidates, found.lack, weight, cm)
+    families = wished(families, wishes, found.candidates, found.lack, found.weight, cm)
     on = Ground(bare.worked, bare.table, bare.maps, float(weighed(found.lack.apart).sum()))
     return laid(on, families, whites)
 
@@ -63,5 +70,14 @@ def _pixel(bare: Planned) -> float:
     return bare.worked.plan.sheet.picture_width_cm / bare.maps.first.shape[1]
 
 
-def _weight(value: Singles) -> Singles:
-    return np.clip(value / FULL_FROM, LEAST_IN_DARK, 1).astype(np.float32)
+def _weight(picture: Picture, focus: tuple[float, float] | None) -> Singles:
+    """How much (h, w) each place counts: most about the focus and in the light."""
+    height, width = picture.shape
+    at = focus_of(picture, focus)
+    across = (np.arange(width, dtype=np.float32) + 0.5) / width - at.x
+    down = (np.arange(height, dtype=np.float32) + 0.5) / height - at.y
+    reach = FOCUS_REACH * max(height, width)
+    square = (across[None] * width) ** 2 + (down[:, None] * height) ** 2
+    near = np.exp(-square / (2 * reach * reach))
+    lit = np.clip(picture.value / FULL_FROM, LEAST_IN_DARK, 1)
+    return np.asarray(lit * (FAR + (NEAR - FAR) * near), np.float32)

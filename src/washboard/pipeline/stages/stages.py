@@ -40,6 +40,7 @@ from ...settings import Stage
 from ..memo import Memo
 from ..subject import Identity, Subject
 from . import frame, marks, plan, reference
+from .focus import told_focus
 from .masses import identified, named_under
 from .results import BORROWED, Before, Framed, Planned, Reference, Result, Seen
 
@@ -220,14 +221,16 @@ class Stages:
         most = own.marks
         if not most or not bare.worked.steps or about.drawn:
             return None
-        found: marks.Found = self._once(Stage.LACK, about, lambda: marks.found(seen, bare))
+        found: marks.Found = self._once(
+            Stage.LACK, about, lambda: marks.found(seen, bare, told_focus(seen, own))
+        )
         height, width = seen.whole.labels.shape
         wishes = [
             replace(wish, x=x, y=y)
             for wish in own.families
             for x, y in [own.arrangement.forward(wish.x, wish.y, width / height)]
         ]
-        return marks.marked(seen, bare, found, most, wishes, own.whites)
+        return marks.marked(bare, found, most, wishes, own.whites)
 
     def _photo_notes(self, about: Subject) -> tuple[Sentence, ...]:
         if about.content is None:
