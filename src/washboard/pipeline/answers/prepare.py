@@ -33,6 +33,7 @@ from ...formats import lookfile
 from ...settings import Settings, Stage, declared
 from ...words import ENGLISH
 from ..stages import Result, Seen, Stages
+from ..stages.focus import told_focus
 from ..tasks import PrepareFigures
 
 SMALL = 190

@@ -221,9 +221,8 @@ class Stages:
         most = own.marks
         if not most or not bare.worked.steps or about.drawn:
             return None
-        found: marks.Found = self._once(
-            Stage.LACK, about, lambda: marks.found(seen, bare, told_focus(seen, own))
-        )
+        focus = told_focus(seen, about.read_up_to(Stage.LACK))
+        found: marks.Found = self._once(Stage.LACK, about, lambda: marks.found(seen, bare, focus))
         height, width = seen.whole.labels.shape
         wishes = [
             replace(wish, x=x, y=y)
