@@ -126,7 +126,7 @@ def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
         "naming": vars(mass.called),
         "look": vars(mass.look),
         "target_value": mass.target,
-        "end_values": [float(value_of_lab(end)) for end in mass.target_ends],
+        "end_values": _values(mass.target_ends),
         "gradation": _gradation(mass.gradation, mass.target_stops) if mass.gradation else None,
         "reserved": reserved,
         "neighbours": [vars(b) for b in mass.borders],
@@ -135,8 +135,7 @@ def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
 
 def _gradation(gradation: Gradation, planned: Sequence[Lab]) -> dict[str, Any]:
     """`planned` are its colours as they are laid, none where the mass stays bare."""
-    # Of the colours as they are written, so that a plan that is read again has the same.
-    values = value_of_lab(np.round(planned or gradation.stops, DIGITS)).tolist()
+    values = _values(planned or gradation.stops)
     stops = [
         {"lab": stop, "target": target, "value": value, "place": place}
         for stop, target, value, place in zip(
@@ -145,6 +144,11 @@ def _gradation(gradation: Gradation, planned: Sequence[Lab]) -> dict[str, Any]:
     ]
     fields = {k: v for k, v in vars(gradation).items() if k not in ("stops", "places")}
     return fields | {"stops": stops}
+
+
+def _values(colours: Sequence[Lab]) -> list[float]:
+    """Values of colours as they are written, so that a plan that is read again has the same."""
+    return [float(value) for value in value_of_lab(np.round(colours, DIGITS))]
 
 
 def _pass(done: Pass, told: About) -> dict[str, Any]:
