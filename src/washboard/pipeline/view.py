@@ -9,6 +9,7 @@ import numpy as np
 
 from ..core.areas.area import Area
 from ..core.materials.surfaces import described
+from ..core.order.hand import hand_of
 from ..core.order.prediction import PatchMap
 from ..core.reference.ladder import histogram
 from ..core.reference.picture import Labels, Singles
@@ -68,12 +69,16 @@ def _area(area: Area) -> dict[str, Any]:
 
 
 def blobs_of(result: Result) -> dict[str, bytes]:
-    """The maps, deflated: `maps` as the page unpacks it; `labels` and `areas` as uint16, row by row."""
-    seen = result.seen
+    """The maps, deflated: `maps` as the page unpacks it; `labels` and `areas` as uint16, row by row; `hand`
+    as bytes, 128 where nothing is lighter or darker for being laid by hand."""
+    seen, plan = result.seen, result.worked.plan
+    cm = plan.sheet.picture_width_cm / seen.picture.shape[1]
+    hand = hand_of(result.table, result.maps, plan.masses, seen.measured.soft, plan.medium, cm)
     maps = {
         "maps": packed(result.maps),
         "labels": _rows(seen.measured.labels),
         "areas": _rows(seen.whole.labels),
+        "hand": (hand.astype(np.int16) + 128).astype(np.uint8).tobytes(),
     }
     return {name: zlib.compress(data, 1) for name, data in maps.items()}
 

@@ -569,7 +569,8 @@ export interface paths {
         };
         /**
          * Maps
-         * @description A map of the piece's plan, deflated: `maps` (patches), `labels` (masses) or `areas`.
+         * @description A map of the piece's plan, deflated: `maps` (patches), `labels` (masses), `areas`, or `hand` (how much
+         *     lighter or darker each pixel is for being laid by hand, 128 for not at all).
          */
         get: operations["maps_api_pieces__piece__maps__name__get"];
         put?: never;

@@ -5,6 +5,7 @@ import { PixelCanvas } from "../parts/PixelCanvas";
 import { type Tag, Tags } from "../parts/Tags";
 import { lookedUp, useGreys } from "../see/bands";
 import { say } from "../words/say";
+import { HandLayer } from "./HandLayer";
 import { BYTES_A_PIXEL, type Maps, paint, unpacked } from "./lookup";
 import classes from "./order.module.css";
 import { WhereLayer } from "./WhereLayer";
@@ -15,6 +16,7 @@ export interface Looking {
   squint: boolean;
   outlines: boolean;
   where: boolean;
+  hand: boolean;
 }
 
 interface Props {
@@ -73,6 +75,9 @@ export function Stage({ piece, plan, pass, looking, tags, onMass }: Props) {
           onPoint={point}
           onLeave={() => onMass(null)}
         />
+      )}
+      {maps && looking.hand && !looking.squint && !looking.reference && (
+        <HandLayer piece={piece} plan={plan} pass={pass} maps={maps} />
       )}
       {maps && !looking.squint && (
         <WhereLayer

@@ -5,7 +5,7 @@ import type { Looking } from "./Stage";
 
 interface Props {
   looking: Looking;
-  onToggle: (what: "values" | "reference" | "outlines" | "where") => void;
+  onToggle: (what: "values" | "reference" | "outlines" | "where" | "hand") => void;
   onSquint: (on: boolean) => void;
 }
 
@@ -14,6 +14,7 @@ const WAYS = [
   ["reference", "R", say("toggles-photo")],
   ["outlines", "O", say("toggles-outlines")],
   ["where", "W", say("toggles-where")],
+  ["hand", "H", say("toggles-hand")],
 ] as const;
 
 /** Ways of looking at the picture, each with its key; the squint lasts as long as it is held. */

@@ -29,6 +29,7 @@ export function useOrder({ piece, plan, changes }: Room) {
     squint: false,
     outlines: false,
     where: true,
+    hand: true,
   });
   const [playing, setPlaying] = useState(false);
   const toggle = (what: keyof Looking) => setLooking((now) => ({ ...now, [what]: !now[what] }));
@@ -48,6 +49,7 @@ export function useOrder({ piece, plan, changes }: Room) {
     r: () => toggle("reference"),
     o: () => toggle("outlines"),
     w: () => toggle("where"),
+    h: () => toggle("hand"),
     p: () => setPlaying((now) => !now),
     f: () => turn("findings"),
   });

@@ -12,6 +12,7 @@ export const KEYS = [
   { key: "r", shown: "R", does: say("keys-photo"), letter: true },
   { key: "o", shown: "O", does: say("keys-outlines"), letter: true },
   { key: "w", shown: "W", does: say("keys-where-pass-painted"), letter: true },
+  { key: "h", shown: "H", does: say("keys-hand"), letter: true },
   { key: "band", shown: say("keys-to"), does: say("keys-one-band-alone"), letter: true },
   { key: "p", shown: "P", does: say("keys-play-passes"), letter: true },
   { key: "f", shown: "F", does: say("keys-weak-points"), letter: true },

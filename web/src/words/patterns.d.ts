@@ -215,6 +215,7 @@ export interface Patterns {
   "toggles-photo": never;
   "toggles-outlines": never;
   "toggles-where": never;
+  "toggles-hand": never;
   "toggles-squint": never;
   "toggles-values-only": never;
   "variants-use": never;
@@ -282,6 +283,7 @@ export interface Patterns {
   "keys-hold-q": never;
   "keys-values-only": never;
   "keys-where-pass-painted": never;
+  "keys-hand": never;
   "keys-to": never;
   "keys-one-band-alone": never;
   "keys-play-passes": never;
@@ -701,4 +703,5 @@ export interface Patterns {
   "families-line": "cm" | "minutes" | "mm" | "tool";
   "families-size": "cm" | "minutes" | "tool";
   "families-texture": "minutes" | "mm" | "tool";
+  "hand-layer-laid": never;
 }

@@ -10,6 +10,7 @@ from fastapi import APIRouter, Path, Query, Request, Response
 from ...core.reference.windows import Window, WindowSource
 from ...formats import planfile
 from ...pipeline.tasks import ArrangedPicture, CompareWindows, ValuePicture
+from ...store.errors import Missing
 from ...studio.answers import ask, ask_anew
 from ...studio.planning import document_of, ready
 from ..models.see import ComparisonCreate, ComparisonRead, PlanRead, WindowModel
@@ -19,6 +20,9 @@ from .references import BYTES, JPEG, UNCHANGED
 
 router = APIRouter(prefix="/api/pieces", tags=["see"])
 DOCUMENT = {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/Document"}}}}
+
+MAPS = "^(maps|labels|areas|hand)$"
+"""The maps of a plan by their names."""
 
 
 @router.get("/{piece}/plan", response_model=PlanRead, responses=problems())
@@ -46,12 +50,13 @@ def export(studio: InStudio, piece: Id) -> Response:
 @router.get(
     "/{piece}/maps/{name}", response_class=Response, responses={200: BYTES, 304: UNCHANGED, **problems()}
 )
-def maps(
-    studio: InStudio, request: Request, piece: Id, name: Annotated[str, Path(pattern="^(maps|labels|areas)$")]
-) -> Response:
-    """A map of the piece's plan, deflated: `maps` (patches), `labels` (masses) or `areas`."""
+def maps(studio: InStudio, request: Request, piece: Id, name: Annotated[str, Path(pattern=MAPS)]) -> Response:
+    """A map of the piece's plan, deflated: `maps` (patches), `labels` (masses), `areas`, or `hand` (how much
+    lighter or darker each pixel is for being laid by hand, 128 for not at all)."""
     stored = ready(studio, studio.pieces.get(piece))
-    content = stored.view["media"][name]
+    content = stored.view["media"].get(name)
+    if content is None:
+        raise Missing("refused-map-none")
     data = studio.media.read(content)
     return kept(request, data, "application/octet-stream", "deflate", stored.key, content)
 

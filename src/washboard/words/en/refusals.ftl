@@ -13,6 +13,7 @@ problem-507 = The disk is full
 problem-other = Not possible
 problem-fields = Nothing was changed. { $faults }
 refused-foreign = This address answers only to pages of this machine; nothing was done.
+refused-map-none = This plan was made before there was such a map; change anything and it is made again.
 refused-no-address = There is nothing at this address.
 refused-upload-too-large = The file is larger than { $most } MB; nothing was stored. Save it smaller: 4000 pixels on the long side are plenty.
 refused-shelf-upload-too-large = The file is larger than { $most } MB; nothing was changed.

@@ -244,7 +244,7 @@ name-things-touch = or touch:
 order-toning = { $what } { $work } of work, { $wait } to dry.
 order-nothing-laid = Nothing is laid yet.
 order-press = Press → for pass 1, or click a pass under the chart.
-order-after-pass = As it should look <b>after pass { $pass } of { $count }</b>, dry
+order-after-pass = <b>After pass { $pass } of { $count }</b>, dry
 order-ground = The ground
 order-bare-surface = The bare surface
 
@@ -358,6 +358,7 @@ stage-reference = The photo
 toggles-photo = photo
 toggles-outlines = outlines
 toggles-where = where
+toggles-hand = by hand
 toggles-squint = squint
 toggles-values-only = values only
 
@@ -464,6 +465,7 @@ keys-next-mass-area = next mass or area
 keys-hold-q = hold Q
 keys-values-only = values only
 keys-where-pass-painted = where the pass is painted
+keys-hand = as laid by a hand
 keys-to = 1 to 9
 keys-one-band-alone = one band alone, 0 for all
 keys-play-passes = play the passes
@@ -1051,3 +1053,7 @@ families-bring-back = Bring back { $count ->
 families-line = { $cm } cm, { $mm } mm wide; { $tool }; { $minutes }
 families-size = { $cm } cm of outline; { $tool }; { $minutes }
 families-texture = { $mm } mm from grain to grain; { $tool }; { $minutes }
+
+## order/HandLayer.tsx
+
+hand-layer-laid = As it looks laid by hand
