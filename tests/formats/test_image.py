@@ -132,3 +132,14 @@ def test_what_cannot_be_used_is_refused_with_what_was_kept_and_what_to_do(name: 
 
 def test_the_limit_of_pixels_is_read_from_the_header_alone() -> None:
     assert 60_000 * 60_000 > MOST_PIXELS > 100_000_000
+
+
+@pytest.mark.parametrize(
+    ("wide", "high"), [(4000, 500), (500, 4000), (6000, 1000), (3000, 2000), (2000, 2000)]
+)
+def test_the_working_copy_goes_by_area_so_that_a_panorama_is_as_fine(wide: int, high: int) -> None:
+    found = decoded(file(Image.new("RGB", (wide, high), (90, 120, 150)), "PNG")).rgb
+    rows, columns = found.shape[:2]
+    assert columns / rows == pytest.approx(wide / high, rel=0.02)
+    assert 640_000 <= rows * columns <= 1_000_000
+    assert max(rows, columns) <= 2400

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from PIL import Image, ImageCms, UnidentifiedImageError
 
 from ..core.errors import InvalidImage
-from ..core.reference.picture import LONG_SIDE
+from ..core.reference.picture import working_side
 from ..core.sentence import Amount
 
 MOST_BYTES = 64 * 2**20
@@ -90,7 +90,7 @@ def _read(data: bytes) -> Decoded:
         # A camera's file can claim to be progressive or reduced by a little: fit the real pixels.
         resized = plain.resize(
             _working(plain.size),
-            Image.Resampling.BICUBIC if max(plain.size) < LONG_SIDE else Image.Resampling.BOX,
+            Image.Resampling.BICUBIC if max(plain.size) < working_side(*plain.size) else Image.Resampling.BOX,
         )
         rgb = np.ascontiguousarray(np.asarray(resized, dtype=np.uint8))
         return Decoded(rgb, width, height, str(picture.format), tuple(notes))
@@ -132,7 +132,7 @@ def _upright(picture: Image.Image, notes: list[str]) -> Image.Image:
 
 
 def _working(size: tuple[int, int]) -> tuple[int, int]:
-    scale = min(LONG_SIDE / max(size), ENLARGE)
+    scale = min(working_side(*size) / max(size), ENLARGE)
     return max(1, round(size[0] * scale)), max(1, round(size[1] * scale))
 
 

@@ -10,7 +10,7 @@ import numpy as np
 
 from ..colour.lab import encoded_of, lightness_of_value, linear_of_lab
 from ..errors import InvalidInput
-from .picture import LONG_SIDE, Labels, Picture, picture_of
+from .picture import Labels, Picture, picture_of, working_side
 
 MOST_SHAPES = 200
 
@@ -35,7 +35,8 @@ def drawn(shapes: Sequence[Shape], ground_value: float, aspect: float) -> tuple[
     """
     if not 0 < len(shapes) <= MOST_SHAPES:
         raise InvalidInput("refused-drawn-count", most_shapes=MOST_SHAPES, number=len(shapes))
-    width = LONG_SIDE if aspect >= 1 else max(4, round(LONG_SIDE * aspect))
+    long = working_side(aspect, 1.0)
+    width = long if aspect >= 1 else max(4, round(long * aspect))
     height = max(4, round(width / aspect))
     labels = np.zeros((height, width), np.int32)
     colours = [_colour(ground_value, 0.0, 0.0)]

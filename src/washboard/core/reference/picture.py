@@ -19,6 +19,8 @@ Labels = NDArray[np.int32]
 
 LONG_SIDE = 1000
 """Pixels on the long side of the working copy: finer than a painter's mass, coarse enough to be fast."""
+WORKING_AREA, LONGEST_SIDE = 667_000, 2400
+"""Pixels that a longer format than 3 : 2 has in all, and on its long side at most: a panorama is as fine."""
 SEGMENT_SIDE = 600
 """Pixels on the long side where masses are sought; their borders are then drawn at full size."""
 
@@ -50,7 +52,7 @@ class Picture:
 
 
 def picture_of(rgb: Bytes) -> Picture:
-    """The working copy from upright encoded sRGB (h, w, 3), uint8, at any size up to LONG_SIDE.
+    """The working copy from upright encoded sRGB (h, w, 3), uint8, at any size up to its `working_side`.
 
     Raises InvalidImage when the array has another shape or fewer than 4 pixels on a side.
     """
@@ -65,6 +67,17 @@ def picture_of(rgb: Bytes) -> Picture:
     lab = cv2.cvtColor(linear, cv2.COLOR_LRGB2Lab)
     crushed, blown = (np.count_nonzero(ends) / ends.size for ends in flat_ends(rgb))
     return Picture(rgb, value, lab, crushed, blown)
+
+
+def working_side(width: float, height: float) -> int:
+    """Pixels on the long side of the working copy of a picture of that format."""
+    aspect = max(width, height) / max(min(width, height), 1e-9)
+    return int(min(max(LONG_SIDE, (WORKING_AREA * aspect) ** 0.5), LONGEST_SIDE))
+
+
+def segment_side(shape: tuple[int, int]) -> int:
+    """Pixels on the long side at which masses are sought in a working copy of that (height, width)."""
+    return round(SEGMENT_SIDE * max(1.0, max(shape) / LONG_SIDE))
 
 
 def fitted(shape: tuple[int, int], long_side: int) -> tuple[int, int]:

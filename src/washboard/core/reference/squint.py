@@ -11,7 +11,7 @@ import numpy as np
 from ..colour.value import luminance_of, value_of
 from .accents import Accents, painted_out
 from .bands import families_of
-from .picture import SEGMENT_SIDE, Labels, Picture, Singles, fitted
+from .picture import Labels, Picture, Singles, fitted, segment_side
 
 STRONGEST = 3.0
 MM_A_METRE = 1000 * math.tan(math.radians(1 / 60))
@@ -37,13 +37,14 @@ def squint(picture: Picture, accents: Accents, strength: float) -> Squinted:
     A median removes confetti and serves as guide; a domain-transform filter (Gastal and Oliveira
     2011) of the unsmoothed values on that guide puts the borders back. Sizes scale with the picture.
     """
-    size = fitted(picture.shape, SEGMENT_SIDE)
+    side = segment_side(picture.shape)
+    size = fitted(picture.shape, side)
     value = painted_out(cv2.resize(picture.value, size, interpolation=cv2.INTER_AREA), accents)
     colour = np.ascontiguousarray(cv2.resize(picture.lab, size, interpolation=cv2.INTER_AREA)[..., 1:])
     strength = float(np.clip(strength, 0.0, STRONGEST))
     if strength <= 0:
         return Squinted(value, colour, families_of(value, colour))
-    unit = max(size) / SEGMENT_SIDE
+    unit = max(size) / side
     half = cv2.resize(_eight_bit(value), fitted(value.shape, max(size) // 2), interpolation=cv2.INTER_AREA)
     guide = cv2.resize(cv2.medianBlur(half, _odd(3.6 * strength * unit)), size)
     smooth = cv2.ximgproc.dtFilter(guide, value, 12 * strength * unit, 22.0, numIters=2)

@@ -7,7 +7,7 @@ import numpy as np
 
 from ...core.areas.area import Areas
 from ...core.composition.arrangement import Arranged, arranged
-from ...core.reference.picture import LONG_SIDE, Picture, picture_of
+from ...core.reference.picture import Picture, picture_of, working_side
 from ...settings import Settings
 
 
@@ -23,9 +23,9 @@ def _spread(done: Arranged, settings: Settings) -> Arranged:
         return done
     height, width = done.labels.shape
     sheet = settings.sheet(width / height)
-    size = (width, max(4, round(width * sheet.picture_height_cm / sheet.picture_width_cm)))
-    if size[1] > LONG_SIDE:
-        size = (max(4, round(LONG_SIDE * sheet.picture_width_cm / sheet.picture_height_cm)), LONG_SIDE)
+    wide, high = sheet.picture_width_cm, sheet.picture_height_cm
+    scale = min(working_side(wide, high), max(width, height)) / max(wide, high)
+    size = (max(4, round(wide * scale)), max(4, round(high * scale)))
     labels = cv2.resize(done.labels, size, interpolation=cv2.INTER_NEAREST_EXACT)
     invented = cv2.resize(done.invented.astype(np.uint8), size, interpolation=cv2.INTER_NEAREST_EXACT) > 0
     return Arranged(cv2.resize(done.rgb, size, interpolation=cv2.INTER_AREA), labels, invented)
