@@ -1,4 +1,5 @@
-import { NativeSelect, Toggle } from "@mantine/core";
+import { Slider, Text, Toggle } from "@mantine/core";
+import { useEffect, useState } from "react";
 import type { Pass, Piece, Plan } from "../api/client";
 import { useCatalogue, type useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
@@ -52,21 +53,30 @@ export function PassList(props: Props) {
   );
 }
 
-/** How many small marks there are at most: none, one of the usual numbers, or what was asked for otherwise. */
+/** How many small marks there are at most, the usual numbers marked; the picture follows when it is let go. */
 function Marks({ piece, changes }: Pick<Props, "piece" | "changes">) {
-  const now = piece.settings.marks;
-  const usual = Object.values(useCatalogue().data?.marks ?? {});
-  const counts = [...new Set([...usual, now])].sort((a, b) => a - b);
+  const now = piece.settings.marks ?? 0;
+  const amounts = Object.entries(useCatalogue().data?.marks ?? {});
+  const [count, setCount] = useState(now);
+  useEffect(() => setCount(now), [now]);
+  const most = Math.max(1, ...amounts.map(([, own]) => own));
   return (
-    <NativeSelect
-      label={say("pass-list-marks")}
-      data={counts.map((count) => ({
-        value: String(count),
-        label: say("pass-list-marks-up-to", { count }),
-      }))}
-      value={String(now)}
-      onChange={(event) => changes.edit.mutate({ marks: Number(event.currentTarget.value) })}
-    />
+    <div className={classes.amount} data-arrows>
+      <Text span>{say("pass-list-marks-up-to", { count })}</Text>
+      <Slider
+        thumbLabel={say("pass-list-marks")}
+        min={0}
+        max={most}
+        marks={amounts.map(([word, own]) => ({
+          value: own,
+          label: say("pass-list-amount", { word }),
+        }))}
+        value={count}
+        label={null}
+        onChange={setCount}
+        onChangeEnd={(marks) => changes.edit.mutate({ marks })}
+      />
+    </div>
   );
 }
 

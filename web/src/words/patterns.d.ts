@@ -156,6 +156,7 @@ export interface Patterns {
   "own-pass-reset-passes": never;
   "pass-list-marks": never;
   "pass-list-marks-up-to": "count";
+  "pass-list-amount": "word";
   "pass-list-pinned": never;
   "pass-list-pin": never;
   "pass-list-split": never;

@@ -14,8 +14,9 @@ from ..order.result import PassType, PlanningResult
 from ..order.timing import waits_of
 from ..plan.marks import BRUSHES, How, MarkFamily, MarkKind, Path, TextureRule, way_of
 from ..plan.plan import Kind, Operation, Pass, Reason, Role
-from ..sentence import Sentence, of_masses, percent, row_of, sentence, tone
+from ..sentence import Sentence, of_masses, percent, row_of, sentence, tone, whole
 from ..time.pace import SETTLING
+from .choice import MINUTES
 from .coming import Colour, Coming, Ground, coming_of
 from .drawn import Laid, Where, raster_of
 from .families import Family
@@ -26,6 +27,9 @@ NAMED = 3
 """Families that a pass names; the others are counted."""
 STICK = "stick-edge"
 """What is drawn with in pastel: no tool of the list, the stick itself."""
+LITTLE, MUCH = 0.35, 0.12
+"""Share of what is lacking under which marks tell little of it, and values lacking, a pixel, that are
+much."""
 FINE_MM, COARSE_MM = 2.0, 5.0
 """Millimetres from grain to grain up to which a texture is called fine, and from which coarse."""
 
@@ -131,7 +135,7 @@ def _with_passes(on: Ground, told: Sequence[MarkFamily], where: Where) -> Planni
     worked, plan = on.worked, on.worked.plan
     passes = [_keeping(done, [one for one in told if one.pass_id == done.id]) for done in plan.passes]
     painted = [one for one in told if one.how is not How.KEPT]
-    plan = replace(plan, passes=tuple(passes), marks=tuple(told))
+    plan = replace(plan, passes=tuple(passes), marks=tuple(told), notes=(*plan.notes, *_left_out(on, told)))
     if not painted:
         return replace(worked, plan=plan)
     scene, last = worked.scene, worked.steps[-1]
@@ -156,6 +160,15 @@ def _with_passes(on: Ground, told: Sequence[MarkFamily], where: Where) -> Planni
     predicted = (*plan.predicted, plan.predicted[-1])
     plan = replace(plan, passes=(*passes, done), predicted=predicted)
     return replace(worked, plan=plan, steps=(*worked.steps, step))
+
+
+def _left_out(on: Ground, told: Sequence[MarkFamily]) -> tuple[Sentence, ...]:
+    """What is said where marks tell only a little of much that is lacking: gravel, fur, print."""
+    share = sum(one.gain for one in told)
+    lacks = on.lacking / on.maps.first.size
+    if share >= LITTLE or lacks < MUCH:
+        return ()
+    return (sentence("note-marks-left-out", share=percent(share), minutes=whole(MINUTES)),)
 
 
 def _keeping(done: Pass, kept: Sequence[MarkFamily]) -> Pass:

@@ -269,6 +269,7 @@ note-too-long = The plan takes { $total } min with its waits, { $more } more tha
 
 # Small marks
 
+note-marks-left-out = Small marks tell { $share } % of what the masses leave out. The rest is finer than { $minutes } min can tell: let it stay soft.
 title-details = Last marks: { $count ->
     [one] one
    *[other] { $count }

@@ -260,8 +260,14 @@ own-pass-reset-passes = Reset passes
 
 pass-list-marks = Small marks
 pass-list-marks-up-to = { $count ->
-    [0] none
-   *[other] up to { $count }
+    [0] No small marks
+   *[other] Small marks: up to { $count }
+}
+pass-list-amount = { $word ->
+    [none] none
+    [few] few
+    [some] some
+   *[many] many
 }
 pass-list-pinned = pinned
 pass-list-pin = pin
