@@ -69,6 +69,7 @@ screenshots: setup build/.chromium
 bench: setup build/.chromium
 	mkdir -p build
 	$(BIN)/python -m bench.run build/bench.json
+	$(BIN)/python -m bench.fidelity
 
 # Thousands of generated pieces in every school and medium, replayed by the judge.
 soak: setup

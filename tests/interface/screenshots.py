@@ -63,11 +63,6 @@ def _shoot(page: Page, url: str, path: Path) -> None:
     page.goto(url)
     page.wait_for_load_state("networkidle")
     page.wait_for_timeout(600)
-    if path.stem == "mix-dry-flats":
-        # Down to where both ends of the sky meet wet.
-        page.get_by_role("heading", name=re.compile("meet wet")).scroll_into_view_if_needed()
-        page.mouse.wheel(0, 600)
-        page.wait_for_timeout(300)
     page.screenshot(path=path)
 
 

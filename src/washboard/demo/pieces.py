@@ -121,6 +121,19 @@ FOUNDRY = DemoPiece(
             Anchor(0.62, 0.547, "glow by the stream"),
             Anchor(0.644, 0.633, "mould"),
         ),
+        areas=Corrections(
+            names=(
+                Anchor(0.19, 0.54, "left of the hall"),
+                Anchor(0.87, 0.36, "right of the hall"),
+                Anchor(0.35, 0.88, "near floor"),
+                Anchor(0.75, 0.6, "lit wall"),
+                Anchor(0.63, 0.62, "pour"),
+                Anchor(0.57, 0.75, "foot of the mould"),
+                Anchor(0.48, 0.4, "windows"),
+                Anchor(0.72, 0.8, "warm floor"),
+                Anchor(0.95, 0.81, "dim floor"),
+            )
+        ),
     ),
 )
 FERRY_SLIP = DemoPiece(

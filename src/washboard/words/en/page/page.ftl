@@ -116,6 +116,7 @@ ways-mix-instead = so mix instead
 names-one-side = { $mass }, { $side ->
     [light] its light side
     [dark] its dark side
+    [between] between its sides
     [warm] its warm side
    *[cool] its cool side
 }
