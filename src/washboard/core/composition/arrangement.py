@@ -14,8 +14,8 @@ from ..areas.area import Areas
 from ..colour.lab import encoded_of, lab_of_linear, linear_of, linear_of_lab
 from ..colour.value import luminance_of
 from ..errors import InvalidInput
-from ..reference.contours import softness
-from ..reference.picture import Bytes, Labels, picture_of
+from ..reference.picture import Bytes, Labels
+from .filling import disc, edge_px, filled
 
 LEAST_SIDE = 0.1
 """Shortest side of a crop as a share of the reference."""
@@ -163,14 +163,6 @@ def _inside(crop: Box, level: float, aspect: float) -> Box:
     return crop
 
 
-READING, TAILS, MOST_EDGE = 2.2, 1.6, 8.0
-"""Pixels over which a perfectly sharp outline reads as blurred, how many times wider a blur is than from a
-tenth to nine tenths, and what is believed at most."""
-NEAR, FILLS, ENOUGH = 1.5, 9, 0.15
-"""Pixels from which a hole is filled first, how often that is doubled, and the share of what is near that
-must be known."""
-
-
 @dataclass(frozen=True)
 class Arranged:
     """The picture as it will be painted: `rgb` (h, w, 3), its area map `labels` (h, w), and `invented`
@@ -210,11 +202,35 @@ def _moved(
         return
     pixels = picture.copy()
     behind = depth[labels] < depth[label]
-    soft = _edge_px(picture, mask)
-    _filled(picture, labels, mask, behind if (behind & ~mask).any() else ~mask, soft)
+    soft = edge_px(picture, mask)
+    filled(picture, labels, mask, behind if (behind & ~mask).any() else ~mask, soft)
     invented |= mask
     if move.drop:
         return
+    _set(picture, labels, invented, depth, label, move, Cut(pixels, mask, soft))
+
+
+@dataclass(frozen=True)
+class Cut:
+    """A thing that was cut out: the picture (h, w, 3) it stood in, its `mask` (h, w), and pixels over which
+    its outline is blurred."""
+
+    pixels: Bytes
+    mask: Mask
+    soft: float
+
+
+def _set(
+    picture: Bytes,
+    labels: Labels,
+    invented: Mask,
+    depth: NDArray[np.float64],
+    label: int,
+    move: Move,
+    cut: Cut,
+) -> None:
+    """A thing that was cut out set into all three maps in its new place, behind what is nearer."""
+    mask, soft = cut.mask, cut.soft
     height, width = labels.shape
     rows, columns = np.nonzero(mask)
     cx, cy = float(columns.mean()), float(rows.mean())
@@ -225,14 +241,14 @@ def _moved(
         ]
     )
     # Its blurred rim holds what stood behind it: it is cut a little inside, and softly again.
-    core = cv2.erode(mask.astype(np.uint8), _disc(soft / 2)).astype(np.float32)
+    core = cv2.erode(mask.astype(np.uint8), disc(soft / 2)).astype(np.float32)
     core = cv2.GaussianBlur(core, (0, 0), soft / 4) if soft > 1 else core
     there, whole = (
         cv2.warpAffine(own, matrix, (width, height), flags=cv2.INTER_LINEAR)
         for own in (core, mask.astype(np.float32))
     )
     reflectances = cv2.warpAffine(
-        pixels, matrix, (width, height), flags=cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE
+        cut.pixels, matrix, (width, height), flags=cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE
     )
     nearer = depth[labels] > depth[label]
     there[nearer] = whole[nearer] = 0
@@ -254,73 +270,6 @@ def _put(picture: Bytes, invented: Mask, accent: Accent) -> None:
     reflectance = 255 * encoded_of(linear_of_lab(lab))
     picture[:] = np.rint(picture * (1 - there) + reflectance * there).astype(np.uint8)
     invented |= there[..., 0] > 0.5
-
-
-def _edge_px(picture: Bytes, mask: Mask) -> float:
-    """Pixels over which the outline of a thing, `mask` (h, w), is blurred in a picture (h, w, 3)."""
-    value = picture_of(picture).value
-    found = softness(value, mask.astype(np.int32) + 1)
-    read = found.get((1, 2), READING)
-    return float(min(TAILS * math.sqrt(max(read * read - READING * READING, 0)), MOST_EDGE))
-
-
-def _disc(radius: float) -> NDArray[np.uint8]:
-    wide = 2 * round(radius) + 1
-    return np.asarray(cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (wide, wide)), np.uint8)
-
-
-def _filled(picture: Bytes, labels: Labels, hole: Mask, behind: Mask, soft: float) -> None:
-    """Fill a hole: each pixel goes to the area behind that most of what is near belongs to, and gets its
-    colours.
-
-    What is left of the thing in the `soft` pixels about its outline is filled too, or it would stand there as
-    a ghost. A pixel takes the mean of what is known near it, the nearer the finer: so the fill meets its rim.
-    """
-    known = behind & ~hole
-    if not known.any():
-        known = ~hole
-    numbers = np.unique(labels[known])
-    ones = np.stack([labels == number for number in numbers.tolist()], axis=-1).astype(np.float32)
-    labels[hole] = numbers[_spread(ones, known, hole).argmax(axis=-1)][hole]
-    grown = (cv2.dilate(hole.astype(np.uint8), _disc(soft)) > 0) & (behind | hole)
-    for own in np.unique(labels[grown]).tolist():
-        inside = labels == own
-        source, to = inside & ~grown, inside & grown
-        if not source.any():
-            source = inside & ~hole
-        filled = _spread(picture.astype(np.float32), source, to)
-        picture[to] = np.rint(np.clip(_evened(filled, to, inside)[to], 0, 255)).astype(np.uint8)
-
-
-def _spread(values: NDArray[np.float32], known: Mask, to: Mask) -> NDArray[np.float32]:
-    """Values (h, w, c) with those at `to` (h, w) taken from what is `known` (h, w) near each, first from as
-    near as there is enough."""
-    filled, left, source = values.copy(), to.copy(), known.astype(np.float32)
-    weighted = values * source[..., None]
-    for size in NEAR * 2.0 ** np.arange(FILLS):
-        total = cv2.GaussianBlur(source, (0, 0), size)
-        here = left & (total > ENOUGH)
-        blurred = cv2.GaussianBlur(weighted, (0, 0), size).reshape(values.shape)
-        filled[here] = blurred[here] / total[here][:, None]
-        left &= ~here
-        if not left.any():
-            break
-    if left.any() and known.any():
-        filled[left] = values[known].mean(axis=0)
-    return filled
-
-
-def _evened(filled: NDArray[np.float32], to: Mask, inside: Mask) -> NDArray[np.float32]:
-    """A fill without the steps between its scales: the farther from its rim, the more it is blurred."""
-    away = cv2.distanceTransform(to.astype(np.uint8), cv2.DIST_L2, 3)
-    weight = inside.astype(np.float32)
-    even = filled
-    for size in (1.0, 2.0, 4.0, 8.0):
-        total = cv2.GaussianBlur(weight, (0, 0), size) + 1e-6
-        blurred = cv2.GaussianBlur(even * weight[..., None], (0, 0), size) / total[..., None]
-        share = np.clip(away / (2 * size) - 0.5, 0, 1)[..., None]
-        even = even * (1 - share) + blurred * share
-    return even
 
 
 def _cropped(

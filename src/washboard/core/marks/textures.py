@@ -7,7 +7,6 @@ from collections.abc import Iterator
 import cv2
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import find_objects
 
 from ..reference.picture import Labels, Singles
 from ..reference.stops import STEPS
@@ -44,11 +43,11 @@ def textures_of(lack: Lack, labels: Labels, weight: Singles, cm: float) -> Itera
     held = np.bincount(labels[textured], minlength=int(labels.max(initial=0)) + 1)
     whole = np.bincount(labels.ravel(), minlength=len(held))
     large = (held * cm * cm >= LEAST_CM2) & (held >= LEAST_SHARE * whole)
-    boxes = find_objects(np.where(textured, labels, 0))
     for label in np.flatnonzero(large):
-        rows, columns = boxes[label - 1]
-        box = rows, columns
-        region = textured[box] & (labels[box] == label)
+        there = textured & (labels == label)
+        left, top, wide, high = cv2.boundingRect(there.astype(np.uint8))
+        box = slice(top, top + high), slice(left, left + wide)
+        region = there[box]
         for sign in (-1, 1):
             strokes = region & (sign * grain[box] > STROKE * strength[box]) & (sign * value[box] > 0)
             found = _candidate(lack, weight, box, region, _cleaned(strokes), grain[box])
