@@ -21,6 +21,8 @@ REACH = 5
 """Rows above and below a line that are compared."""
 AGREE = 0.38
 """Share of strips that must have the line for it to be offered."""
+SURE = 0.55
+"""Share of strips from which a picture is offered to be turned level by its line."""
 SCORE = 0.17
 """Least score of a line to be offered."""
 ODD = 5.0
@@ -69,6 +71,11 @@ class Horizon:
     score: float
     step: float
     rival: float = 0.0
+
+    @property
+    def sure(self) -> bool:
+        """Whether so much of the width shows it that a picture may be turned by it."""
+        return self.agreement >= SURE
 
     @property
     def middle(self) -> float:

@@ -21,7 +21,7 @@ def found(c: Composed) -> list[Finding]:
     findings = []
     if abs(line.middle - 0.5) < MIDDLE:
         findings.append(_halving(c, line.middle))
-    if abs(line.tilt) > LEVEL:
+    if abs(line.tilt) > LEVEL and line.sure:
         left, right = c.cm(line.left, down=True), c.cm(line.right, down=True)
         findings.append(
             Finding(
