@@ -15,9 +15,11 @@ from tests.conftest import encoded
 from tests.long import rounds
 from tests.pieces import photographs
 from tests.rendered import from_above, outdoors
-from tests.said import text
+from tests.said import refuses, text
+from washboard.core.errors import InvalidInput
 from washboard.core.marks.choice import MINUTES
 from washboard.core.marks.laying import DETAILS
+from washboard.core.marks.own import OwnMark
 from washboard.core.marks.wishes import Wish
 from washboard.core.order.prediction import painted
 from washboard.core.plan.marks import AMOUNTS, How, HowMany, MarkFamily, MarkKind, Way, way_of
@@ -115,6 +117,47 @@ def test_a_family_can_be_had_fewer_more_named_or_not_at_all_and_the_others_stay(
 def test_a_wish_for_what_is_no_longer_there_changes_nothing() -> None:
     nowhere = Wish(0.999, 0.001, MarkKind.DAB, HowMany.NONE)
     assert machine(nowhere).worked.plan.marks == machine().worked.plan.marks
+
+
+@pytest.mark.parametrize(("medium", "how"), [("oil", How.PAINTED), ("watercolour", How.PAINTED)])
+def test_a_line_drawn_by_hand_is_a_family_of_its_own_where_it_was_drawn(medium: str, how: How) -> None:
+    line = OwnMark(((0.1, 0.3), (0.5, 0.35), (0.9, 0.3)), 1.5, 1.8, "the wire")
+    settings = replace(MEDIA[medium], marks=0, own_marks=(line,))
+    result = worked(photographs()["portrait"], settings)
+    plan = result.worked.plan
+    (family,) = plan.marks
+    assert (family.own, family.how, family.called, family.count) == (0, how, "the wire", 1)
+    assert family.width_mm == pytest.approx(1.5)
+    wide, high = plan.sheet.picture_width_cm, plan.sheet.picture_height_cm
+    assert family.paths[0].points[0] == pytest.approx((0.1 * wide, 0.3 * high), abs=0.01)
+    assert refusals_of(plan) == ()
+    last = painted(result.table, result.maps, len(result.table.colours) - 1, values_only=True)[..., 0]
+    rows, columns = last.shape
+    on, beside = last[int(0.325 * rows), int(0.3 * columns)], last[int(0.36 * rows), int(0.3 * columns)]
+    assert on < beside
+
+
+def test_a_light_line_is_won_back_in_watercolour_and_left_out_where_white_is_not_allowed() -> None:
+    light = OwnMark(((0.2, 0.9), (0.8, 0.9)), 2.0, 9.0)
+    settings = replace(MEDIA["watercolour"], marks=0, own_marks=(light,))
+    plan = worked(photographs()["portrait"], settings).worked.plan
+    assert [family.how for family in plan.marks] in ([How.RECOVERED], [How.KEPT])
+    bare = worked(photographs()["portrait"], replace(settings, whites=False)).worked.plan
+    assert all(family.how is How.KEPT for family in bare.marks)
+
+
+@pytest.mark.parametrize(
+    "line",
+    [
+        OwnMark(((0.5, 0.5),)),
+        OwnMark(((0.5, 0.5), (1.2, 0.5))),
+        OwnMark(((0.5, 0.5), (0.6, 0.5)), value=11),
+        OwnMark(((0.5, 0.5), (0.6, 0.5)), width_mm=0.01),
+    ],
+)
+def test_a_line_that_cannot_be_drawn_is_refused(line: OwnMark) -> None:
+    with refuses(InvalidInput, "A drawn line"):
+        replace(MEDIA["oil"], own_marks=(line,)).checked()
 
 
 def test_the_focus_draws_marks_to_it() -> None:

@@ -8,7 +8,7 @@ import pytest
 from playwright.sync_api import Page, expect
 
 from tests.conftest import Server, new_piece, worked_out
-from tests.interface.test_rooms_of_a_piece import opened, quiet, settings
+from tests.interface.test_rooms_of_a_piece import becomes, opened, quiet, settings
 
 Room = tuple[Server, str]
 
@@ -98,3 +98,33 @@ def test_the_modelling_of_what_is_lit_is_shown_with_its_values(page: Page, piece
             break
         page.keyboard.press("ArrowDown")
     expect(shown).to_be_visible()
+
+
+def test_a_line_is_drawn_by_hand_on_the_picture_and_taken_off_again(page: Page, piece: Room) -> None:
+    opened(page, piece, "order")
+    page.get_by_role("button", name="draw a line").click()
+    box = page.get_by_role("img", name=re.compile("^The picture after pass")).bounding_box()
+    assert box is not None
+    across, down = box["width"], box["height"]
+    page.mouse.move(box["x"] + 0.2 * across, box["y"] + 0.2 * down)
+    page.mouse.down()
+    page.mouse.move(box["x"] + 0.4 * across, box["y"] + 0.25 * down, steps=4)
+    page.mouse.move(box["x"] + 0.7 * across, box["y"] + 0.2 * down, steps=4)
+    page.mouse.up()
+    becomes(piece, lambda now: len(now["ownMarks"]) == 1)
+    quiet(page)
+    (mark,) = settings(*piece)["ownMarks"]
+    assert mark["points"][0] == pytest.approx([0.2, 0.2], abs=0.02)
+    assert mark["points"][-1] == pytest.approx([0.7, 0.2], abs=0.02)
+    families = page.get_by_role("list", name="Small marks of this pass")
+    drawn = families.get_by_role("listitem").filter(has_text="one dark").last
+    drawn.get_by_role("button").first.click()
+    field = families.get_by_label("wide, mm")
+    field.fill("2")
+    field.press("Enter")
+    becomes(piece, lambda now: now["ownMarks"][0]["widthMm"] == 2)
+    quiet(page)
+    families.get_by_role("listitem").filter(has=page.get_by_label("wide, mm")).get_by_role(
+        "button", name="leave out"
+    ).click()
+    becomes(piece, lambda now: now["ownMarks"] == [])

@@ -13,7 +13,7 @@ from tests.interface.test_rooms_of_a_piece import opened, settings
 Room = tuple[Server, str]
 
 INKED = """([x, y, reach]) => {
-  const c = document.querySelectorAll('main canvas')[1], d = c.getContext('2d');
+  const c = document.querySelector('[data-layer=where] canvas'), d = c.getContext('2d');
   const px = d.getImageData(Math.round(x * c.width) - reach, Math.round(y * c.height) - reach,
                             2 * reach, 2 * reach).data;
   let dark = 0, light = 0;
@@ -21,7 +21,7 @@ INKED = """([x, y, reach]) => {
   return [dark, light];
 }"""
 ALL = """() => {
-  const c = document.querySelectorAll('main canvas')[1];
+  const c = document.querySelector('[data-layer=where] canvas');
   const px = c.getContext('2d').getImageData(0, 0, c.width, c.height).data;
   let n = 0;
   for (let i = 3; i < px.length; i += 4) n += px[i] === 255;

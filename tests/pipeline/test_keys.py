@@ -19,6 +19,7 @@ from washboard.core.composition.borrowed import Borrowed
 from washboard.core.composition.sources import Said
 from washboard.core.key.mood import Mood
 from washboard.core.key.relations import Holds
+from washboard.core.marks.own import OwnMark
 from washboard.core.marks.wishes import Wish
 from washboard.core.order.options import Kept
 from washboard.core.plan.marks import HowMany, MarkKind
@@ -68,6 +69,7 @@ CHANGES: dict[str, Any] = {
     "marks": 20,
     "families": (Wish(0.4, 0.4, MarkKind.LINE, HowMany.NONE),),
     "straight": ((0.5, 0.1),),
+    "own_marks": (OwnMark(((0.2, 0.2), (0.6, 0.5))),),
     "order": ("p2", "p1"),
     "pins": ("p1",),
     "ways": (Kept("m1", Kind.MASK),),

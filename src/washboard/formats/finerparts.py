@@ -76,3 +76,4 @@ class MarkFamilyPart(Part):
     place: tuple[Share, Share] = (0.5, 0.5)
     called: str = ""
     many: HowMany = HowMany.FOUND
+    own: int | None = None

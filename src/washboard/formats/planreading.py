@@ -66,6 +66,7 @@ def _family_from(part: MarkFamilyPart) -> MarkFamily:
         part.place,
         part.called,
         part.many,
+        part.own,
     )
 
 

@@ -14,6 +14,8 @@ from ..core.composition.borrowed import MOST as MOST_BORROWED
 from ..core.composition.borrowed import Borrowed
 from ..core.composition.sources import Said
 from ..core.key.relations import Holds
+from ..core.marks.own import MOST_OWN as MOST_OWN_MARKS
+from ..core.marks.own import OwnMark
 from ..core.marks.wishes import Wish
 from ..core.materials.shelf import OWN
 from ..core.order.options import Kept
@@ -25,6 +27,7 @@ from ..core.reference.tone_curve import AS_TAKEN, Opening
 from ..core.schools.aims import Aim
 from .declare import NEW_PLAN, setting
 from .intent import NO_INTENT, Intent
+from .markwire import OwnMarkModel, WishModel
 from .mixed import Mixed
 from .stage import Stage
 from .wire import (
@@ -43,7 +46,6 @@ from .wire import (
     PlaceModel,
     SaidModel,
     WayModel,
-    WishModel,
 )
 
 MOST_PASSES = 9
@@ -183,6 +185,10 @@ class Preparing:
     )  # fmt: skip
     families: tuple[Wish, ...] = setting(
         (), words="groups of small marks", wire=Annotated[list[WishModel], Field(max_length=60)],
+        read_by=(Stage.MARKS,), falls_with=(FORMAT,), keeps_order=True,
+    )  # fmt: skip
+    own_marks: tuple[OwnMark, ...] = setting(
+        (), words="lines drawn by hand", wire=Annotated[list[OwnMarkModel], Field(max_length=MOST_OWN_MARKS)],
         read_by=(Stage.MARKS,), falls_with=(FORMAT,), keeps_order=True,
     )  # fmt: skip
 

@@ -12,10 +12,8 @@ from ..core.composition.borrowed import Borrowed
 from ..core.composition.sources import Said
 from ..core.errors import InvalidInput
 from ..core.key.mood import Mood
-from ..core.marks.wishes import Wish
 from ..core.order.options import Kept
 from ..core.order.reserve import KEEPING
-from ..core.plan.marks import HowMany, MarkKind
 from ..core.plan.own import Own
 from ..core.plan.plan import Kind
 from ..core.plan.tools import Handled
@@ -84,17 +82,6 @@ class AnchorModel(Wire):
     x: Coordinate
     y: Coordinate
     name: str = Field(min_length=1, max_length=80)
-
-
-class WishModel(Wire):
-    """What is wanted of the family of small marks that has one of a kind at a place."""
-
-    makes = Wish
-    x: Coordinate
-    y: Coordinate
-    kind: MarkKind
-    many: HowMany = HowMany.FOUND
-    name: str = Field("", max_length=80)
 
 
 class PlaceModel(Wire):

@@ -1945,6 +1945,8 @@ export interface components {
             called: string;
             /** @default found */
             many: components["schemas"]["HowMany"];
+            /** Own */
+            own?: number | null;
         } & {
             [key: string]: unknown;
         };
@@ -2386,6 +2388,32 @@ export interface components {
             thin: number[];
         };
         /**
+         * OwnMarkModel
+         * @description A line drawn by hand: through places of the upright reference, so wide in mm, of a value.
+         */
+        OwnMarkModel: {
+            /** Points */
+            points: [
+                number,
+                number
+            ][];
+            /**
+             * Widthmm
+             * @default 1
+             */
+            widthMm: number;
+            /**
+             * Value
+             * @default 2
+             */
+            value: number;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+        };
+        /**
          * OwnPassCreate
          * @description Set a pass of one's own in after another (null: first): one `kind` of operation on some shapes.
          */
@@ -2748,6 +2776,8 @@ export interface components {
             marks?: number;
             /** Families */
             families?: components["schemas"]["WishModel"][];
+            /** Ownmarks */
+            ownMarks?: components["schemas"]["OwnMarkModel"][];
             /** School */
             school?: string | null;
             /** Passes */
@@ -3326,6 +3356,8 @@ export interface components {
             marks: number;
             /** Families */
             families?: components["schemas"]["WishModel"][];
+            /** Ownmarks */
+            ownMarks?: components["schemas"]["OwnMarkModel"][];
             /** School */
             school?: string | null;
             /** Passes */
@@ -3409,6 +3441,8 @@ export interface components {
             marks?: number;
             /** Families */
             families?: components["schemas"]["WishModel"][];
+            /** Ownmarks */
+            ownMarks?: components["schemas"]["OwnMarkModel"][];
             /** School */
             school?: string | null;
             /** Passes */

@@ -4,16 +4,19 @@ import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { useLit } from "../parts/lit";
 import { Naming } from "../parts/Naming";
+import { NumberField } from "../parts/NumberField";
 import { minutes } from "../parts/time";
 import { toReference } from "../prepare/arrangement";
 import { rounded, say } from "../words/say";
-import classes from "./order.module.css";
+import classes from "./finer.module.css";
+import type { HandDrawing, OwnMark } from "./useHandDrawing";
 
 interface Props {
   piece: Piece;
   plan: Plan;
   done: Pass;
   changes: ReturnType<typeof useChanges>;
+  hand: HandDrawing;
 }
 
 type Family = NonNullable<Plan["document"]["marks"]>[number];
@@ -22,12 +25,12 @@ type Many = NonNullable<Wish["many"]>;
 
 /** The families of small marks of a pass: what each is, and more or fewer of it, none, or a name. */
 export function Families(props: Props) {
-  const { piece, plan, done, changes } = props;
+  const { piece, plan, done, changes, hand } = props;
   const own = (plan.document.marks ?? []).filter((family) => family.pass === done.id);
   const wishes = piece.settings.families ?? [];
   const left = wishes.filter((wish) => wish.many === "none");
   const last = plan.document.passes.at(-1)?.id === done.id;
-  if (!own.length && !(last && left.length)) return null;
+  if (!own.length && !last) return null;
   return (
     <>
       <ul className={classes.families} aria-label={say("families-list")}>
@@ -35,6 +38,11 @@ export function Families(props: Props) {
           <Line key={family.id} {...props} family={family} />
         ))}
       </ul>
+      {last && (
+        <Act aria-pressed={hand.drawing} onClick={() => hand.setDrawing(!hand.drawing)}>
+          {say("families-draw")}
+        </Act>
+      )}
       {last && left.length > 0 && (
         <Act
           onClick={() =>
@@ -51,10 +59,12 @@ export function Families(props: Props) {
 /** How near (shares of the picture) a wish lies to the place of the family that it was made for. */
 const SAME = 0.004;
 
-function Line({ piece, plan, changes, family }: Props & { family: Family }) {
+function Line({ piece, plan, changes, family, hand }: Props & { family: Family }) {
   const { light, hold, held } = useLit();
   const lit = { masses: [], edges: [], families: [family.id] };
   const chosen = held?.families?.includes(family.id) ?? false;
+  const number = family.own ?? -1;
+  const drawn = hand.own[number];
   const [x, y] = family.place ?? [0, 0];
   const at = toReference(plan.view, { x, y });
   const wish = (change: { many?: Many; name?: string }) => {
@@ -80,7 +90,8 @@ function Line({ piece, plan, changes, family }: Props & { family: Family }) {
       </Text>
       {(["fewer", "more"] as const).map(
         (many) =>
-          family.kind !== "texture" && (
+          family.kind !== "texture" &&
+          !drawn && (
             <Act
               key={many}
               aria-pressed={family.many === many}
@@ -90,11 +101,51 @@ function Line({ piece, plan, changes, family }: Props & { family: Family }) {
             </Act>
           ),
       )}
-      <Act onClick={() => wish({ many: "none" })}>{say("families-none")}</Act>
+      <Act onClick={() => (drawn ? hand.remove(number) : wish({ many: "none" }))}>
+        {say("families-none")}
+      </Act>
+      {chosen && drawn && <Drawn mark={drawn} onChange={(by) => hand.change(number, by)} />}
       {chosen && (
-        <Naming what="family" name={family.called || null} onName={(name) => wish({ name })} />
+        <Naming
+          what="family"
+          name={family.called || null}
+          onName={(name) => (drawn ? hand.change(number, { name }) : wish({ name }))}
+        />
       )}
     </li>
+  );
+}
+
+interface DrawnProps {
+  mark: OwnMark;
+  onChange: (by: Partial<OwnMark>) => Promise<unknown>;
+}
+
+/** Width and value of a line drawn by hand. */
+function Drawn({ mark, onChange }: DrawnProps) {
+  const { widthMm = 1, value = 2 } = mark;
+  return (
+    <>
+      <NumberField
+        key={`width ${widthMm}`}
+        label={say("families-width")}
+        kept={widthMm}
+        needed
+        min={0.3}
+        max={20}
+        step={0.1}
+        onKeep={(to) => onChange({ widthMm: to ?? widthMm })}
+      />
+      <NumberField
+        key={`value ${value}`}
+        label={say("families-value")}
+        kept={value}
+        needed
+        max={10}
+        step={0.1}
+        onKeep={(to) => onChange({ value: to ?? value })}
+      />
+    </>
   );
 }
 

@@ -3,8 +3,8 @@ import type { Piece, Plan } from "../api/client";
 import { useBytes } from "../api/hooks";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { say } from "../words/say";
+import classes from "./finer.module.css";
 import type { Maps } from "./lookup";
-import classes from "./order.module.css";
 
 interface Props {
   piece: Piece;

@@ -1,6 +1,6 @@
 import type { Pass, Plan } from "../api/client";
 import { say } from "../words/say";
-import classes from "./order.module.css";
+import classes from "./finer.module.css";
 
 interface Props {
   plan: Plan;

@@ -1,7 +1,7 @@
 import type { Mass, Pass, Plan } from "../api/client";
 import { Tags } from "../parts/Tags";
 import { say } from "../words/say";
-import classes from "./order.module.css";
+import classes from "./finer.module.css";
 
 interface Props {
   plan: Plan;

@@ -13,6 +13,7 @@ import { NameThings } from "./NameThings";
 import { PassNote } from "./PassNote";
 import { Stage } from "./Stage";
 import { Toggles } from "./Toggles";
+import { useHandDrawing } from "./useHandDrawing";
 import { useOrder } from "./useOrder";
 
 /** The Order stage: the picture after the selected pass, the washboard, the pass in words. */
@@ -30,6 +31,7 @@ function Ordered() {
   const at = useOrder(room);
   const passes = plan.document.passes;
   const done = passes[at.pass - 1];
+  const hand = useHandDrawing(room);
   return (
     <div className={columns.columns}>
       <div>
@@ -40,6 +42,7 @@ function Ordered() {
           looking={at.looking}
           tags={at.part === "lights" ? whitesOf(plan) : []}
           onMass={at.setMass}
+          onLine={hand.drawing ? hand.draw : undefined}
         />
         <Caption>
           {done ? (
@@ -53,7 +56,7 @@ function Ordered() {
         </Caption>
         <NameThings piece={piece} plan={plan} changes={changes} />
         {done ? (
-          <PassNote piece={piece} plan={plan} done={done} changes={changes} />
+          <PassNote piece={piece} plan={plan} done={done} changes={changes} hand={hand} />
         ) : (
           <Before plan={plan} />
         )}

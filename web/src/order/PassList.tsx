@@ -5,6 +5,7 @@ import { useCatalogue, type useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { waiting } from "../parts/time";
 import { say } from "../words/say";
+import finer from "./finer.module.css";
 import { groupsOf, joined, split } from "./groups";
 import classes from "./order.module.css";
 import type { Move } from "./useMove";
@@ -61,7 +62,7 @@ function Marks({ piece, changes }: Pick<Props, "piece" | "changes">) {
   useEffect(() => setCount(now), [now]);
   const most = Math.max(1, ...amounts.map(([, own]) => own));
   return (
-    <div className={classes.amount} data-arrows>
+    <div className={finer.amount} data-arrows>
       <Text span>{say("pass-list-marks-up-to", { count })}</Text>
       <Slider
         thumbLabel={say("pass-list-marks")}

@@ -10,16 +10,18 @@ import { minutes } from "../parts/time";
 import { rounded, say } from "../words/say";
 import { Families } from "./Families";
 import classes from "./order.module.css";
+import type { HandDrawing } from "./useHandDrawing";
 
 interface Props {
   piece: Piece;
   plan: Plan;
   done: Pass;
   changes: ReturnType<typeof useChanges>;
+  hand: HandDrawing;
 }
 
 /** The pass beside its picture: what, times, values, edges, why here, findings. */
-export function PassNote({ piece, plan, done, changes }: Props) {
+export function PassNote({ piece, plan, done, changes, hand }: Props) {
   const [low, high] = done.values;
   const spread =
     high - low < 0.05
@@ -46,7 +48,7 @@ export function PassNote({ piece, plan, done, changes }: Props) {
         <Sentences of={done.steps ?? [{ text: done.what }]} />
       </Text>
       {!done.beside && <ToolField piece={piece} done={done} changes={changes} />}
-      <Families piece={piece} plan={plan} done={done} changes={changes} />
+      <Families piece={piece} plan={plan} done={done} changes={changes} hand={hand} />
       {done.reasons.length > 0 && (
         <Text my={8}>
           <b>{say("pass-note-why")}</b>{" "}

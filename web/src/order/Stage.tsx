@@ -1,10 +1,13 @@
 import { useCallback, useMemo } from "react";
 import type { Piece, Plan } from "../api/client";
 import { shownUrl, useBytes } from "../api/hooks";
+import { LineLayer } from "../parts/LineLayer";
+import type { Place } from "../parts/line";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { type Tag, Tags } from "../parts/Tags";
 import { lookedUp, useGreys } from "../see/bands";
 import { say } from "../words/say";
+import finer from "./finer.module.css";
 import { HandLayer } from "./HandLayer";
 import { BYTES_A_PIXEL, type Maps, paint, unpacked } from "./lookup";
 import classes from "./order.module.css";
@@ -26,10 +29,15 @@ interface Props {
   looking: Looking;
   tags: readonly Tag[];
   onMass: (mass: string | null) => void;
+  /** Takes a line drawn on the picture, while one may be drawn. */
+  onLine?: ((line: Place[]) => void) | undefined;
 }
 
+/** What is drawn on must be in sight. */
+const intoView = (one: HTMLElement | null) => one?.scrollIntoView({ block: "nearest" });
+
 /** The picture after the selected pass; never moves, and a step asks the server for nothing. */
-export function Stage({ piece, plan, pass, looking, tags, onMass }: Props) {
+export function Stage({ piece, plan, pass, looking, tags, onMass, onLine }: Props) {
   const { width, height, media } = plan.view;
   const loaded = useBytes(`/api/pieces/${piece.id}/maps/maps?${media.maps}`);
   const squinted = useBytes(
@@ -88,6 +96,13 @@ export function Stage({ piece, plan, pass, looking, tags, onMass }: Props) {
         />
       )}
       {tags.length > 0 && <Tags tags={tags} />}
+      {onLine && (
+        <div className={finer.drawing} ref={intoView}>
+          <LineLayer onLine={onLine}>
+            <span>{say("stage-draw")}</span>
+          </LineLayer>
+        </div>
+      )}
     </div>
   );
 }

@@ -32,7 +32,7 @@ export function WhereLayer({ plan, done, maps, hatched }: Props) {
   );
   const modelled = modelledIn(plan, hatched ? done : undefined, lit.masses);
   return (
-    <div className={classes.where}>
+    <div className={classes.where} data-layer="where">
       <PixelCanvas
         width={maps.width}
         height={maps.height}

@@ -213,6 +213,7 @@ export interface Patterns {
   "stage-after-pass": "pass";
   "stage-after-pass-values": "pass";
   "stage-reference": never;
+  "stage-draw": never;
   "toggles-photo": never;
   "toggles-outlines": never;
   "toggles-where": never;
@@ -700,6 +701,9 @@ export interface Patterns {
   "families-fewer": never;
   "families-more": never;
   "families-none": never;
+  "families-draw": never;
+  "families-width": never;
+  "families-value": never;
   "families-bring-back": "count";
   "families-line": "cm" | "minutes" | "mm" | "tool";
   "families-size": "cm" | "minutes" | "tool";

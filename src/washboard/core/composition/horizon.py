@@ -45,9 +45,9 @@ SLOW = 10
 """Rows on both sides of a line over which a change is looked at."""
 AT_ONCE = 0.5
 """Share of that change that must come within REACH rows: an even gradation has a third of it there."""
-ELSEWHERE, RIVAL = 0.03, 0.8
-"""Share of the height from which another line is another one, and of the score with which it makes both
-unsure: clouds lie in several lines."""
+ELSEWHERE, ASLANT, RIVAL = 0.03, 1.5, 0.8
+"""Share of the height and degrees from which another line is another one, and of the score with which it
+makes both unsure: clouds lie in several lines, and none of them is level."""
 FRAME = 0.12
 """Share of the height at top and foot where no horizon is sought."""
 
@@ -61,7 +61,8 @@ class Horizon:
     `left`, `right`: its height at the left and right border as shares 0–1 from the top. `tilt` degrees
     counter-clockwise on the picture's own format, positive when the right end is higher. `agreement`:
     share (0–1) of the picture's width that shows it. `score`: how much it stands out; `step`: share of the
-    change across it that comes at once; `rival`: the score of the best line elsewhere, as a share of its own.
+    change across it that comes at once; `rival`: the score of the best line elsewhere at
+    another slant, as a share of its own.
     """
 
     left: float
@@ -117,7 +118,11 @@ def candidate(picture: Picture) -> Horizon | None:
     if not found:
         return None
     best = found[0]
-    others = [line.score for line in found[1:] if abs(line.middle - best.middle) > ELSEWHERE]
+    others = [
+        line.score
+        for line in found[1:]
+        if abs(line.middle - best.middle) > ELSEWHERE and abs(line.tilt - best.tilt) > ASLANT
+    ]
     return replace(best, rival=max(others, default=0.0) / max(best.score, 1e-9))
 
 

@@ -59,7 +59,7 @@ class Candidate:
 
     `area` and `outline` in pixels; `gain` of painting it alone and at once, its missing edges with it;
     `support` 0–1: how far its outline lies on edges of the photo. A `texture` is painted by its rule, `mask`
-    being a sketch of its strokes.
+    being a sketch of its strokes; what the painter has `drawn` is a line.
     """
 
     box: tuple[int, int, int, int]
@@ -69,6 +69,7 @@ class Candidate:
     gain: float
     support: float
     texture: Texture | None = None
+    drawn: bool = False
 
     @property
     def at(self) -> tuple[slice, slice]:
@@ -80,6 +81,8 @@ class Candidate:
         """What it is to the hand, a pixel being `cm` wide."""
         if self.texture is not None:
             return MarkKind.TEXTURE
+        if self.drawn:
+            return MarkKind.LINE
         long = self.outline / 2
         wide = self.area / max(long, 1.0)
         if wide < LINE_PX and long > LINE_LONG * wide and long > 3 * LINE_PX:

@@ -21,13 +21,14 @@ NEAR = 0.25
 @dataclass(frozen=True)
 class Family:
     """Marks of one kind; the worthiest first. `lab` is their mean by area, `name` the painter's, who wants so
-    `many` of them."""
+    `many` of them; `own` the number of a line that was drawn by hand, from 0 on."""
 
     kind: MarkKind
     marks: tuple[Chosen, ...]
     lab: tuple[float, float, float]
     name: str = ""
     many: HowMany = HowMany.FOUND
+    own: int | None = None
 
     @property
     def lighter(self) -> bool:

@@ -84,6 +84,7 @@ def _family(on: Ground, one: Coming, number: int) -> MarkFamily:
         _place(on, family),
         family.name,
         family.many,
+        family.own,
     )
 
 

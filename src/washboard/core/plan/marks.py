@@ -99,7 +99,7 @@ class MarkFamily:
     which they are painted, or before which they must be kept; `tool` a key of the listed tools, or the edge
     of a stick; `minutes` of work; `gain` 0–1 of what the picture lacks without marks. A texture has the rule
     it is made by, and its path is its outline. `place` x, y 0–1 on its worthiest mark; `called` the painter's
-    name for it, and `many` how much of it is wanted.
+    name for it, and `many` how much of it is wanted; `own` the number of a line that was drawn by hand.
     """
 
     id: str
@@ -118,6 +118,7 @@ class MarkFamily:
     place: tuple[float, float] = (0.5, 0.5)
     called: str = ""
     many: HowMany = HowMany.FOUND
+    own: int | None = None
 
     @property
     def length_cm(self) -> float:

@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from functools import partial
 
 import numpy as np
 
@@ -15,11 +15,13 @@ from ...core.marks.families import families_of
 from ...core.marks.lack import Lack, lack_of, weighed
 from ...core.marks.laying import Marked
 from ...core.marks.laying import marked as laid
+from ...core.marks.own import OwnMark, drawn_of
 from ...core.marks.textures import textures_of
 from ...core.marks.wishes import Wish, wished
 from ...core.order.prediction import painted
 from ...core.plan.marks import MOST_MARKS
 from ...core.reference.picture import Picture, Singles
+from ...settings import Settings
 from .results import Planned, Seen
 
 LEAST_IN_DARK, FULL_FROM = 0.6, 3.0
@@ -53,16 +55,36 @@ def found(seen: Seen, bare: Planned, focus: tuple[float, float] | None) -> Found
     return Found(lack, weight, candidates, chosen_of(candidates, lack, weight, cm, MOST_MARKS))
 
 
-def marked(
-    bare: Planned, found: Found, most: int, wishes: Sequence[Wish] = (), whites: bool = True
-) -> Marked:
-    """The plan with up to `most` marks, and what the painter wants of their families, places in the picture;
-    `whites`: whether lights may be won back with opaque white."""
+@dataclass(frozen=True)
+class Wanted:
+    """What the painter wants of marks, places in the picture: `most` in all, more or fewer of some families,
+    lines of their `own`, and whether lights may be won back with opaque white."""
+
+    most: int
+    wishes: tuple[Wish, ...] = ()
+    own: tuple[OwnMark, ...] = ()
+    whites: bool = True
+
+
+def wanted_of(settings: Settings, seen: Seen) -> Wanted:
+    """What settings want of marks, places brought into the arranged picture."""
+    height, width = seen.whole.labels.shape
+    placed = partial(settings.arrangement.forward, aspect=width / height)
+    wishes = tuple(replace(wish, x=x, y=y) for wish in settings.families for x, y in [placed(wish.x, wish.y)])
+    own = tuple(
+        replace(mark, points=tuple(placed(x, y) for x, y in mark.points)) for mark in settings.own_marks
+    )
+    return Wanted(settings.marks, wishes, own, settings.whites)
+
+
+def marked(bare: Planned, found: Found, wanted: Wanted) -> Marked:
+    """The plan with its marks as they are wanted."""
     cm = _pixel(bare)
-    families = families_of(found.chosen[:most], cm, bare.maps.first.shape)
-    families = wished(families, wishes, found.candidates, found.lack, found.weight, cm)
+    families = families_of(found.chosen[: wanted.most], cm, bare.maps.first.shape)
+    families = wished(families, wanted.wishes, found.candidates, found.lack, found.weight, cm)
+    families += drawn_of(wanted.own, found.lack, cm)
     on = Ground(bare.worked, bare.table, bare.maps, float(weighed(found.lack.apart).sum()))
-    return laid(on, families, whites)
+    return laid(on, families, wanted.whites)
 
 
 def _pixel(bare: Planned) -> float:

@@ -218,18 +218,11 @@ class Stages:
     def _marked(self, about: Subject, bare: Planned, seen: Seen) -> Marked | None:
         """The plan with small marks, where any are wanted and there is anything to set them on."""
         own = about.read_up_to(Stage.MARKS)
-        most = own.marks
-        if not most or not bare.worked.steps or about.drawn:
+        if not (own.marks or own.own_marks) or not bare.worked.steps or about.drawn:
             return None
         focus = told_focus(seen, about.read_up_to(Stage.LACK))
         found: marks.Found = self._once(Stage.LACK, about, lambda: marks.found(seen, bare, focus))
-        height, width = seen.whole.labels.shape
-        wishes = [
-            replace(wish, x=x, y=y)
-            for wish in own.families
-            for x, y in [own.arrangement.forward(wish.x, wish.y, width / height)]
-        ]
-        return marks.marked(bare, found, most, wishes, own.whites)
+        return marks.marked(bare, found, marks.wanted_of(own, seen))
 
     def _photo_notes(self, about: Subject) -> tuple[Sentence, ...]:
         if about.content is None:

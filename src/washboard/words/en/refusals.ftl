@@ -126,6 +126,8 @@ refused-tool-not-for-medium = { $medium } is not laid with { $tool }; the tools 
 
 ## core/marks
 
+refused-own-mark = A drawn line needs two points inside the picture and a value from 0 to 10; nothing was changed.
+refused-own-mark-width = A drawn line is { $finest } to { $coarsest } mm wide; nothing was changed.
 refused-marks-amount = “{ $given }” is no number of small marks: give { $choices }, or 0 to { $most }.
 refused-marks-range = A picture takes 0 to { $most } small marks; { $marks } were asked for. They were kept.
 

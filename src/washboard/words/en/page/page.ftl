@@ -359,6 +359,7 @@ schools-working-out-every = Working out every approach…
 stage-after-pass = The picture after pass { $pass }
 stage-after-pass-values = The picture after pass { $pass }, values only
 stage-reference = The photo
+stage-draw = Draw a line where it belongs.
 
 ## order/Toggles.tsx
 
@@ -1053,6 +1054,9 @@ families-list = Small marks of this pass
 families-fewer = fewer
 families-more = more
 families-none = leave out
+families-draw = draw a line
+families-width = wide, mm
+families-value = value
 families-bring-back = Bring back { $count ->
     [one] one group
    *[other] { $count } groups
