@@ -51,10 +51,10 @@ def families_of(marks: Sequence[Chosen], cm: float, shape: tuple[int, int]) -> t
         return k
 
     kinds = [mark.place.kind(cm) for mark in marks]
-    reach = NEAR * max(shape)
-    for k, one in enumerate(marks):
-        for other in range(k):
-            if kinds[k] is kinds[other] and _alike(one, marks[other], reach):
+    near = _near(marks, NEAR * max(shape))
+    for k in range(len(marks)):
+        for other in np.flatnonzero(near[k, :k]).tolist():
+            if kinds[k] is kinds[other]:
                 parent[root(k)] = root(other)
     groups: dict[int, list[int]] = {}
     for k in range(len(marks)):
@@ -67,26 +67,20 @@ def families_of(marks: Sequence[Chosen], cm: float, shape: tuple[int, int]) -> t
 
 def alike(one: Chosen, marks: Sequence[Chosen], shape: tuple[int, ...]) -> bool:
     """Whether a mark of the same kind belongs to a family with these marks, in a picture of a `shape`."""
-    return any(_alike(one, other, NEAR * max(shape)) for other in marks)
+    return bool(_near((one, *marks), NEAR * max(shape))[0, 1:].any())
 
 
-def _alike(one: Chosen, other: Chosen, reach: float) -> bool:
-    return (
-        (one.step > 0) is (other.step > 0)
-        and _apart(one.lab, other.lab) < ALIKE
-        and _away(one, other) < reach
-    )
-
-
-def _apart(one: Sequence[float], other: Sequence[float]) -> float:
-    return float(np.linalg.norm(np.subtract(one, other) * STEPS))
-
-
-def _away(one: Chosen, other: Chosen) -> float:
-    """Pixels between two boxes."""
-    top, bottom, left, right = one.place.box
-    above, below, before, behind = other.place.box
-    return float(np.hypot(max(top - below, above - bottom, 0), max(left - behind, before - right, 0)))
+def _near(marks: Sequence[Chosen], reach: float) -> NDArray[np.bool_]:
+    """Which marks (n, n) are both lighter or both darker, of nearly one colour, and up to `reach` pixels
+    apart."""
+    steps = np.array([mark.step for mark in marks]) > 0
+    labs = np.array([mark.lab for mark in marks]).reshape(-1, 3) * STEPS
+    boxes: NDArray[np.float64] = np.array([mark.place.box for mark in marks], np.float64).reshape(-1, 4)
+    top, bottom, left, right = boxes.T
+    apart = np.linalg.norm(labs[:, None] - labs[None], axis=2)
+    down = np.maximum(np.maximum(top[:, None] - bottom[None], top[None] - bottom[:, None]), 0)
+    across = np.maximum(np.maximum(left[:, None] - right[None], left[None] - right[:, None]), 0)
+    return (steps[:, None] == steps[None]) & (apart < ALIKE) & (np.hypot(down, across) < reach)
 
 
 def _mean(marks: Sequence[Chosen], own: Sequence[int]) -> tuple[float, float, float]:

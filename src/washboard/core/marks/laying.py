@@ -10,6 +10,7 @@ import numpy as np
 
 from ..colour.lab import lab_of_linear, linear_of, value_of_lab
 from ..order.operations import oil_over
+from ..order.prediction import PatchMap, Table
 from ..order.result import PassType, PlanningResult
 from ..order.timing import waits_of
 from ..plan.marks import BRUSHES, How, MarkFamily, MarkKind, Path, TextureRule, way_of
@@ -18,7 +19,7 @@ from ..sentence import Sentence, of_masses, percent, row_of, sentence, tone, who
 from ..time.pace import SETTLING
 from .choice import MINUTES
 from .coming import Colour, Coming, Ground, coming_of
-from .drawn import Laid, Where, raster_of
+from .drawn import Laid, Where, raster_of, with_marks
 from .families import Family
 
 DETAILS = "details"
@@ -37,11 +38,25 @@ FINE_MM, COARSE_MM = 2.0, 5.0
 @dataclass(frozen=True)
 class Marked:
     """A plan with its marks: where the families lie (h, w), by their place in the plan from 1 on, and of each
-    the number of its pass and its colour, None where it is kept."""
+    the number of its pass and its colour, None where it is kept; `table` and `maps` of the plan without
+    them."""
 
     worked: PlanningResult
     where: Where
     laid: tuple[Laid, ...]
+    table: Table
+    maps: PatchMap
+
+    @property
+    def shown(self) -> tuple[Table, PatchMap]:
+        """The table and the map with the marks in them, the last pass too."""
+        rows = len(self.worked.steps) + 1 - len(self.table.colours)
+        table = self.table
+        if rows:
+            colours = np.concatenate([table.colours, *[table.colours[-1:]] * rows])
+            values = np.concatenate([table.values, *[table.values[-1:]] * rows])
+            table = replace(table, colours=colours, values=values)
+        return with_marks(table, self.maps, self.where, self.laid, self.worked.scene.medium.transparent)
 
 
 def marked(on: Ground, families: Sequence[Family], whites: bool) -> Marked:
@@ -50,7 +65,7 @@ def marked(on: Ground, families: Sequence[Family], whites: bool) -> Marked:
     told = [_family(on, one, k) for k, one in enumerate(used, 1)]
     laid = tuple(Laid(one.row, one.lab, one.how is How.RECOVERED) for one in used)
     where = raster_of([one.family for one in used], on.maps.first.shape)
-    return Marked(_with_passes(on, told, where), where, laid)
+    return Marked(_with_passes(on, told, where), where, laid, on.table, on.maps)
 
 
 def _family(on: Ground, one: Coming, number: int) -> MarkFamily:

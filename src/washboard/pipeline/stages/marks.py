@@ -18,7 +18,7 @@ from ...core.marks.laying import marked as laid
 from ...core.marks.own import OwnMark, drawn_of
 from ...core.marks.textures import textures_of
 from ...core.marks.wishes import Wish, wished
-from ...core.order.prediction import painted
+from ...core.order.prediction import PatchMap, Table, painted
 from ...core.plan.marks import MOST_MARKS
 from ...core.reference.picture import Picture, Singles
 from ...settings import Settings
@@ -34,9 +34,11 @@ fades."""
 
 @dataclass(frozen=True)
 class Found:
-    """What the last picture of a plan lacks, how much each place counts (h, w), everything that might become
-    a mark, and as many marks as are ever wanted, the worthiest first."""
+    """A plan's `table` and `maps` without marks, what its last picture lacks, how much each place counts (h,
+    w), everything that might become a mark, and as many marks as are ever wanted, the worthiest first."""
 
+    table: Table
+    maps: PatchMap
     lack: Lack
     weight: Singles
     candidates: tuple[Candidate, ...]
@@ -52,7 +54,9 @@ def found(seen: Seen, bare: Planned, focus: tuple[float, float] | None) -> Found
     lack = lack_of(seen.picture, last, plan.masses, labels, along, plan.key)
     weight, cm = _weight(seen.picture, focus), _pixel(bare)
     candidates = (*candidates_of(lack, weight), *textures_of(lack, labels, weight, cm))
-    return Found(lack, weight, candidates, chosen_of(candidates, lack, weight, cm, MOST_MARKS))
+    return Found(
+        bare.table, bare.maps, lack, weight, candidates, chosen_of(candidates, lack, weight, cm, MOST_MARKS)
+    )
 
 
 @dataclass(frozen=True)
@@ -79,11 +83,12 @@ def wanted_of(settings: Settings, seen: Seen) -> Wanted:
 
 def marked(bare: Planned, found: Found, wanted: Wanted) -> Marked:
     """The plan with its marks as they are wanted."""
-    cm = _pixel(bare)
-    families = families_of(found.chosen[: wanted.most], cm, bare.maps.first.shape)
+    shape = found.maps.first.shape
+    cm = bare.worked.plan.sheet.picture_width_cm / shape[1]
+    families = families_of(found.chosen[: wanted.most], cm, shape)
     families = wished(families, wanted.wishes, found.candidates, found.lack, found.weight, cm)
     families += drawn_of(wanted.own, found.lack, cm)
-    on = Ground(bare.worked, bare.table, bare.maps, float(weighed(found.lack.apart).sum()))
+    on = Ground(bare.worked, found.table, found.maps, float(weighed(found.lack.apart).sum()))
     return laid(on, families, wanted.whites)
 
 

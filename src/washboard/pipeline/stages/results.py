@@ -11,7 +11,6 @@ from numpy.typing import NDArray
 from ...core.areas.area import Areas
 from ...core.areas.area_map import PROPOSED
 from ...core.areas.corrections import MOST_STROKES
-from ...core.marks.drawn import with_marks
 from ...core.marks.laying import Marked
 from ...core.order.modelled import prediction_of
 from ...core.order.parts import Cut
@@ -116,11 +115,9 @@ class Planned:
     @cached_property
     def _shown(self) -> tuple[Table, PatchMap]:
         """The table and the maps, with modelling and marks in them."""
-        table, maps = prediction_of(self.worked, self.cut.labels, self.measured.along, self.measured.soft)
-        if self.marked is None:
-            return table, maps
-        darkens = self.worked.scene.medium.transparent
-        return with_marks(table, maps, self.marked.where, self.marked.laid, darkens)
+        if self.marked is not None:
+            return self.marked.shown
+        return prediction_of(self.worked, self.cut.labels, self.measured.along, self.measured.soft)
 
 
 @dataclass(frozen=True)
