@@ -31,7 +31,14 @@ NICENESS = 4
 """How much more gladly the system serves the server, which only reads, than the workers."""
 WARM = ("schools", "prepare", "mix", "picture", "windows", "document", "cards", "transfer")
 """Modules of answers that are imported before anybody asks."""
-HEAVY = ("scipy.optimize", "scipy.sparse.csgraph", "scipy.ndimage", "skimage.measure", "skimage.graph")
+HEAVY = (
+    "scipy.optimize",
+    "scipy.sparse.csgraph",
+    "scipy.ndimage",
+    "skimage.measure",
+    "skimage.graph",
+    "skimage.morphology",
+)
 """Libraries that the core imports where it needs them, since they take a second together."""
 
 
