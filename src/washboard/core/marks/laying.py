@@ -28,6 +28,8 @@ NAMED = 3
 """Families that a pass names; the others are counted."""
 STICK = "stick-edge"
 """What is drawn with in pastel: no tool of the list, the stick itself."""
+TOGETHER = 0.4
+"""Share of a family that lies on one mass for the family to be named by that; else it is here and there."""
 LITTLE, MUCH = 0.35, 0.12
 """Share of what is lacking under which marks tell little of it, and values lacking, a pixel, that are
 much."""
@@ -80,6 +82,7 @@ def _family(on: Ground, one: Coming, number: int) -> MarkFamily:
         f"marks-{family.kind}-{'light' if family.lighter else 'dark'}",
         count=len(family.marks),
         masses=of_masses(ids[:1]),
+        spread="no" if covered.max() >= TOGETHER * covered.sum() else "yes",
         **_shape(family.kind, paths, texture),
     )
     return MarkFamily(

@@ -303,7 +303,10 @@ marks-line-dark = { $count ->
 }{ $count ->
     [one] line
    *[other] lines
-} on { $masses }
+}{ $spread ->
+    [yes] {" "}here and there
+   *[no] {" "}on { $masses }
+}
 marks-line-light = { $count ->
     [one] one light
    *[other] { $count } light
@@ -315,32 +318,53 @@ marks-line-light = { $count ->
 }{ $count ->
     [one] line
    *[other] lines
-} on { $masses }
+}{ $spread ->
+    [yes] {" "}here and there
+   *[no] {" "}on { $masses }
+}
 marks-dab-dark = { $count ->
     [one] one dark touch
    *[other] { $count } dark touches
-} on { $masses }
+}{ $spread ->
+    [yes] {" "}here and there
+   *[no] {" "}on { $masses }
+}
 marks-dab-light = { $count ->
     [one] one light touch
    *[other] { $count } light touches
-} on { $masses }
+}{ $spread ->
+    [yes] {" "}here and there
+   *[no] {" "}on { $masses }
+}
 marks-shape-dark = { $count ->
     [one] one small dark form
    *[other] { $count } small dark forms
-} on { $masses }
+}{ $spread ->
+    [yes] {" "}here and there
+   *[no] {" "}on { $masses }
+}
 marks-shape-light = { $count ->
     [one] one small light form
    *[other] { $count } small light forms
-} on { $masses }
+}{ $spread ->
+    [yes] {" "}here and there
+   *[no] {" "}on { $masses }
+}
 marks-texture-dark = { $grain ->
     [fine] fine dark texture
     [coarse] coarse dark texture
    *[even] dark texture
-} on { $masses }
+}{ $spread ->
+    [yes] {" "}here and there
+   *[no] {" "}on { $masses }
+}
 marks-texture-light = { $grain ->
     [fine] fine light texture
     [coarse] coarse light texture
    *[even] light texture
-} on { $masses }
+}{ $spread ->
+    [yes] {" "}here and there
+   *[no] {" "}on { $masses }
+}
 edges-firm-marks = firm, lifting off
 reason-marks = Set them last: they tell { $share } % of what the masses leave out.
