@@ -26,7 +26,7 @@ from washboard.core.materials.tools import TOOLS
 from washboard.core.order.prediction import painted
 from washboard.core.order.recover import WHITEST
 from washboard.core.plan.marks import AMOUNTS, How, MarkKind, number_of_marks
-from washboard.core.plan.plan import Kind
+from washboard.core.plan.plan import Kind, Operation, Role
 from washboard.core.surface.replay import refusals_of
 from washboard.core.time.pace import SETTLING
 from washboard.formats import planfile
@@ -274,3 +274,13 @@ def test_pictures_all_of_texture_end_in_time_with_what_can_be_painted(
     assert sum(family.count for family in plan.marks) <= AMOUNTS["some"]
     assert sum(family.minutes for family in plan.marks) <= MINUTES
     assert refusals_of(plan) == ()
+
+
+@pytest.mark.parametrize("kind", [Kind.WASH, Kind.GLAZE])
+def test_a_wash_that_calls_itself_a_small_mark_is_judged_as_a_wash(kind: Kind) -> None:
+    plan = made("portrait", "watercolour").worked.plan
+    last = plan.passes[-1]
+    kept = next(o for done in plan.passes for o in done.operations if o.kind is Kind.RESERVE)
+    sly = Operation(kept.mass, kind, Role.OVER, 1.0, kept.to_value, 3.0)
+    told = replace(plan, passes=(*plan.passes[:-1], replace(last, operations=(*last.operations, sly))))
+    assert any(one.mass == kept.mass for one in refusals_of(told))

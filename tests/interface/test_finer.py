@@ -7,29 +7,29 @@ import re
 import pytest
 from playwright.sync_api import Page, expect
 
-from tests.conftest import Server, new_piece, worked_out
+from tests.conftest import worked_out
+from tests.interface.test_order import Room, piece
 from tests.interface.test_rooms_of_a_piece import becomes, opened, quiet, settings
 
-Room = tuple[Server, str]
+__all__ = ["piece"]
+"""The piece that *Order* is tried on."""
 
 
-@pytest.fixture
-def piece(demo: Server, cup: bytes) -> Room:
-    with demo.client() as client:
-        made = new_piece(client, cup)["id"]
-        worked_out(client, made)
-    return demo, made
+def last_pass(page: Page, piece: Room, more: str = "") -> str:
+    """Open *Order* at the last pass, in which small marks are painted; its title."""
+    server, made = piece
+    with server.client() as client:
+        passes = worked_out(client, made)["document"]["passes"]
+    opened(page, piece, f"order?pass={len(passes)}{more}")
+    return str(passes[-1]["title"])
 
 
 def test_small_marks_are_shown_in_the_last_pass_and_are_as_many_as_are_asked_for(
     page: Page, piece: Room
 ) -> None:
-    server, made = piece
-    with server.client() as client:
-        passes = worked_out(client, made)["document"]["passes"]
-    opened(page, piece, f"order?pass={len(passes)}&below=passes")
+    title = last_pass(page, piece, "&below=passes")
     shown = page.get_by_role("img", name="Small marks of this pass")
-    expect(page.get_by_role("heading", name=passes[-1]["title"])).to_be_visible()
+    expect(page.get_by_role("heading", name=title)).to_be_visible()
     shown.wait_for()
     assert shown.locator("g").count() > 3
     page.keyboard.press("w")
@@ -48,10 +48,7 @@ def test_small_marks_are_shown_in_the_last_pass_and_are_as_many_as_are_asked_for
 def test_a_family_of_small_marks_lights_up_is_named_left_out_and_brought_back(
     page: Page, piece: Room
 ) -> None:
-    server, made = piece
-    with server.client() as client:
-        passes = worked_out(client, made)["document"]["passes"]
-    opened(page, piece, f"order?pass={len(passes)}")
+    last_pass(page, piece)
     families = page.get_by_role("list", name="Small marks of this pass")
     families.wait_for()
     count = families.get_by_role("listitem").count()

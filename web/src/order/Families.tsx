@@ -124,29 +124,20 @@ interface DrawnProps {
 /** Width and value of a line drawn by hand. */
 function Drawn({ mark, onChange }: DrawnProps) {
   const { widthMm = 1, value = 2 } = mark;
-  return (
-    <>
-      <NumberField
-        key={`width ${widthMm}`}
-        label={say("families-width")}
-        kept={widthMm}
-        needed
-        min={0.3}
-        max={20}
-        step={0.1}
-        onKeep={(to) => onChange({ widthMm: to ?? widthMm })}
-      />
-      <NumberField
-        key={`value ${value}`}
-        label={say("families-value")}
-        kept={value}
-        needed
-        max={10}
-        step={0.1}
-        onKeep={(to) => onChange({ value: to ?? value })}
-      />
-    </>
-  );
+  const fields = [
+    { name: "widthMm", label: say("families-width"), kept: widthMm, min: 0.3, max: 20 },
+    { name: "value", label: say("families-value"), kept: value, min: 0, max: 10 },
+  ] as const;
+  return fields.map(({ name, kept, ...others }) => (
+    <NumberField
+      key={`${name} ${kept}`}
+      kept={kept}
+      needed
+      step={0.1}
+      onKeep={(to) => onChange({ [name]: to ?? kept })}
+      {...others}
+    />
+  ));
 }
 
 /** How long, how wide, with what, and for how long. */

@@ -93,17 +93,12 @@ class Candidate:
         """Minutes to paint it: a touch or a start, then by the pace of the tool it is drawn with. Guesses."""
         kind = self.kind(cm)
         tool, outline, area = TOOLS[BRUSHES[kind]], self.outline * cm, self.area * cm * cm
-        match kind:
-            case MarkKind.LINE:
-                # A pull draws both sides at once.
-                return TOUCH + outline / 2 / tool.cut
-            case MarkKind.DAB:
-                return TOUCH + outline / 2 / tool.cut
-            case MarkKind.SHAPE:
-                return BEGIN + outline / tool.cut + area / tool.cover
-            case MarkKind.TEXTURE:
-                whole = area if self.texture is None else float(self.texture.region.sum()) * cm * cm
-                return LOAD + whole / tool.cover
+        if self.texture is not None:
+            return LOAD + float(self.texture.region.sum()) * cm * cm / tool.cover
+        if kind is MarkKind.SHAPE:
+            return BEGIN + outline / tool.cut + area / tool.cover
+        # A pull or a touch draws both sides at once.
+        return TOUCH + outline / 2 / tool.cut
 
 
 def candidates_of(lack: Lack, weight: Singles) -> tuple[Candidate, ...]:

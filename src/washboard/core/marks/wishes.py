@@ -57,8 +57,6 @@ def wished(
                 family = _grown(family, [m for f in found for m in f.marks], candidates, lack, weight, cm)
             case HowMany.NONE:
                 family = replace(family, marks=())
-            case HowMany.FOUND:
-                pass
         found[k] = family
     return tuple(family for family in found if family.marks)
 

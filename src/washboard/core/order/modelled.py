@@ -8,7 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import encoded_of, lab_of_linear, linear_of, linear_of_lab, value_of_linear
-from ..plan.plan import Role
+from ..plan.plan import Kind, Role
 from ..reference.mass import Mass
 from ..reference.picture import Labels, Singles
 from .prediction import PatchMap, Table, patch_map, table_of
@@ -48,8 +48,8 @@ def with_modelling(worked: PlanningResult, table: Table, maps: PatchMap) -> tupl
     for m, mass in enumerate(masses):
         if mass.id in rows:
             own = np.flatnonzero(table.mass[owner] == m)
-            row = rows[mass.id]
-            below = colours[row - 1, own] if worked.scene.medium.transparent else None
+            row, darkens = rows[mass.id]
+            below = colours[row - 1, own] if darkens else None
             changed = _modelled(mass, colours[row:, own], ends[own], below)
             colours[row:, own] = changed
             values[row:, own] = value_of_linear(linear_of(changed / 255))
@@ -59,14 +59,16 @@ def with_modelling(worked: PlanningResult, table: Table, maps: PatchMap) -> tupl
     return fuller, replace(maps, first=first, second=second, along=along, beyond=beyond)
 
 
-def _rows(worked: PlanningResult) -> dict[str, int]:
-    """For each mass that is modelled, the row of the table in which it is."""
+def _rows(worked: PlanningResult) -> dict[str, tuple[int, bool]]:
+    """For each mass that is modelled, the row of the table in which it is, and whether it can only darken
+    there: transparent paint does, what is lifted or set with opaque white does not."""
     modelled = {mass.id for mass in worked.plan.masses if len(mass.target_stops) > 1}
-    found: dict[str, int] = {}
+    clear = worked.scene.medium.transparent
+    found: dict[str, tuple[int, bool]] = {}
     for row, done in enumerate(worked.plan.passes, 1):
         for o in done.operations:
             if o.role is Role.TARGET and o.kind.reaches and o.mass in modelled:
-                found.setdefault(o.mass, row)
+                found.setdefault(o.mass, (row, clear and o.kind.lays and o.kind is not Kind.WHITE))
     return found
 
 

@@ -8,23 +8,18 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from .contours import crossings
+from .contours import MOST_PROFILES, READING, crossings
 from .picture import Labels, Singles
 
 REACH = 12
 """Pixels to either side of a contour that are read, at each scale."""
 SAMPLES = 20
 """Points of a contour read at most."""
-OWN = 1.55
-"""10–90 % width in pixels that a perfectly sharp edge shows: pixels and reading between them blur it."""
 FITS = 0.5
 """Share of what is read that a transition may fill; a wider one is read at half the size."""
 SCALES = (1, 2, 4, 8)
 LEAST_STEP = 0.25
 """Values between both sides below which there is no edge to measure."""
-
-MOST = 30_000
-"""Profiles read at once: OpenCV takes no more than 32,767 rows."""
 
 Floats = NDArray[np.float64]
 Pair = tuple[int, int]
@@ -89,10 +84,8 @@ def _profiles(value: Singles, first: NDArray[np.intp], second: NDArray[np.intp])
     px = (x[:, None] + along * (nx / norm)[:, None]).astype(np.float32)
     py = (y[:, None] + along * (ny / norm)[:, None]).astype(np.float32)
     parts = [
-        cv2.remap(
-            value, px[k : k + 30000], py[k : k + 30000], cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE
-        )
-        for k in range(0, len(px), 30000)
+        cv2.remap(value, px[own], py[own], cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE)
+        for own in (slice(k, k + MOST_PROFILES) for k in range(0, len(px), MOST_PROFILES))
     ]
     return np.concatenate(parts).astype(np.float64)
 
@@ -125,4 +118,4 @@ def _width(profiles: Floats) -> float:
     before = float(mean[k - 1])
     nine = k - 1 + (0.9 - before) / max(float(mean[k]) - before, 1e-9) if k > half else float(k)
     width = (nine - tenth) / 2
-    return float(min(np.sqrt(max(width**2 - OWN**2, 0.09)), widest))
+    return float(min(np.sqrt(max(width**2 - READING**2, 0.09)), widest))

@@ -122,7 +122,7 @@ def _step(replayed: Replay, done: Pass, o: Operation, now: float, end: float) ->
     state = state_of(surface, medium, now)
     outcome = after(medium.key, o.kind, state)
     # Small marks of one pass lie beside each other: the first are no wet ground for the next.
-    beside = o.role is Role.OVER and surface.by == done.id
+    beside = _small(o) and surface.by == done.id
     if isinstance(outcome, Rule) and o.role is not Role.OVERLAP and not beside:
         replayed.refuse(done, o.mass, outcome, o, state, surface.by)
     _judged(replayed, done, o, surface, state)
@@ -141,9 +141,15 @@ def _judged(replayed: Replay, done: Pass, o: Operation, surface: MassSurface, st
         _taking(replayed, done, o, surface)
 
 
+def _small(o: Operation) -> bool:
+    """Whether it sets small marks: of paint, or of opaque white that wins lights back. A wash over what is
+    finished stays a wash, whatever it calls itself."""
+    return o.kind is Kind.DETAIL or (o.kind is Kind.WHITE and o.role is Role.OVER)
+
+
 def _laying(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) -> None:
     mass, medium = replayed.masses[o.mass], replayed.medium
-    if o.role is Role.OVER or o.kind is Kind.DETAIL:
+    if _small(o):
         _detailing(replayed, done, o, surface)
         return
     corrects = o.kind in CORRECTING
@@ -201,7 +207,7 @@ def _changed(
 ) -> MassSurface:
     """What the operation leaves behind, `end` being the minute at which its pass ends."""
     medium, act = replayed.medium, ACTS[o.kind]
-    if o.role is Role.OVER or o.kind is Kind.DETAIL:
+    if _small(o):
         return replace(surface, laid_at=end, dry_at=end + medium.quickest_dry, by=done.id)
     if act.sort is Sort.KEEPS:
         surface = replace(surface, kept=True, finished=True)
