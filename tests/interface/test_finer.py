@@ -125,3 +125,24 @@ def test_a_line_is_drawn_by_hand_on_the_picture_and_taken_off_again(page: Page, 
         "button", name="leave out"
     ).click()
     becomes(piece, lambda now: now["ownMarks"] == [])
+
+
+def test_the_modelling_of_a_mass_is_made_straight_and_follows_its_form_again(page: Page, piece: Room) -> None:
+    server, made = piece
+    with server.client() as client:
+        masses = worked_out(client, made)["document"]["masses"]
+    form = [(mass.get("gradation") or {}).get("form", "straight") for mass in masses]
+    at = next(k for k, one in enumerate(form) if one != "straight")
+    opened(page, piece, "see")
+    for _ in range(at + 1):
+        page.keyboard.press("ArrowDown")
+    straighten = page.get_by_role("button", name="Make straight")
+    straighten.click()
+    quiet(page)
+    with server.client() as client:
+        now = {m["id"]: m for m in worked_out(client, made)["document"]["masses"]}
+    assert now[masses[at]["id"]]["gradation"]["form"] == "straight"
+    page.get_by_role("button", name="Follow the form").click()
+    quiet(page)
+    expect(straighten).to_be_visible()
+    assert settings(*piece)["straight"] == []

@@ -8,7 +8,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 import pytest
-from playwright.sync_api import Page, expect
+from playwright.sync_api import Page, Route, expect
 
 from tests.conftest import Server, encoded, new_piece, worked_out
 from tests.pieces import photographs
@@ -74,6 +74,28 @@ def tabbed(page: Page, role: str, name: str) -> None:
             return
         page.keyboard.press("Tab")
     raise AssertionError(f"{name} cannot be reached by keyboard")
+
+
+def test_while_a_plan_is_made_the_photo_and_then_its_masses_stand_where_the_picture_will_be(
+    page: Page, start: Callable[..., Server], photo: Path
+) -> None:
+    page.goto(start().url)
+    page.get_by_label("Choose a photo").set_input_files(photo)
+    held: list[Route] = []
+    page.route("**/analysis", lambda route: held.append(route))
+    page.get_by_role("button", name="See the order").click()
+    masses = page.get_by_alt_text("The photo in masses")
+    expect(masses).to_be_visible()
+    place = masses.bounding_box()
+    page.unroute("**/analysis")
+    held[0].continue_()
+    picture = page.get_by_role("img", name="The picture after pass")
+    expect(picture).to_be_visible()
+    expect(masses).to_have_count(0)
+    there = picture.bounding_box()
+    assert place
+    assert there
+    assert all(abs(place[side] - there[side]) <= 2 for side in ("x", "y", "width", "height"))
 
 
 def test_the_whole_way_by_keyboard_alone(page: Page, start: Callable[..., Server], photo: Path) -> None:

@@ -2,26 +2,33 @@
 
 from __future__ import annotations
 
+import io
 import os
 import signal
 import threading
+import time
 from collections.abc import Iterator
 from dataclasses import replace
+from pathlib import Path
 
 import cv2
 import numpy as np
 import pytest
 from numpy.typing import NDArray
+from PIL import Image
+from scipy.ndimage import binary_erosion
 
 from tests.conftest import encoded
 from tests.pieces import photographs
 from tests.said import refuses
+from washboard.core.colour.lab import difference, lab_of_linear, linear_of
 from washboard.core.errors import InvalidInput, Stopped, WashboardError
 from washboard.core.order.prediction import painted
 from washboard.core.reference.place import Anchor
+from washboard.pipeline.answers.picture import in_masses, looked_ahead
 from washboard.pipeline.stages import Before, Stages
 from washboard.pipeline.subject import Identity, Subject
-from washboard.pipeline.tasks import TakeIn
+from washboard.pipeline.tasks import LookAhead, MassPicture, TakeIn
 from washboard.pipeline.view import packed, view_of
 from washboard.pipeline.workers import Workers
 from washboard.settings import Settings
@@ -59,6 +66,22 @@ def test_a_change_of_bands_or_squint_decodes_nothing_again(cup_file: Counted) ->
         assert other.picture is first.picture
     assert cup_file.asked == 1
     assert stages.seen(Subject.photo("cup", cup_file, replace(SETTINGS, bands=4))).squinted is first.squinted
+
+
+def test_masses_found_ahead_serve_every_medium_and_are_shown_in_their_own_colours(cup_file: Counted) -> None:
+    stages = Stages()
+    ahead = Subject.photo("cup", cup_file, SETTINGS)
+    assert looked_ahead(stages, LookAhead(ahead)) == b""
+    oil = Subject.photo("cup", cup_file, replace(SETTINGS, medium="oil", surface="value:5", school=None))
+    measured = stages.seen(oil).measured
+    assert measured is stages.seen(ahead).measured
+    shown = np.asarray(Image.open(io.BytesIO(in_masses(stages, MassPicture(oil)))))
+    assert shown.shape[:2] == measured.labels.shape
+    for mass in measured.masses:
+        inside = binary_erosion(measured.labels == mass.label, iterations=6)
+        if inside.sum() > 300:
+            lab = lab_of_linear(linear_of(shown[inside] / 255)).mean(0)
+            assert difference(lab, mass.lab) < 2
 
 
 def test_a_change_of_school_divides_nothing_again(cup_file: Counted) -> None:
@@ -178,6 +201,22 @@ def test_the_workers_take_a_picture_in_and_refuse_what_is_none(workers: Workers,
     with refuses(WashboardError, "not a picture") as caught:
         workers.run(TakeIn("none", b"none"), "cup", quiet, never)
     assert caught.value.code == "invalid-image"
+
+
+def test_a_new_piece_goes_to_the_process_that_is_just_looking_at_its_photo(
+    workers: Workers, tmp_path: Path, cup_file: Counted
+) -> None:
+    never = threading.Event()
+    file = tmp_path / "cup.jpg"
+    file.write_bytes(cup_file.data)
+    ahead = LookAhead(Subject.photo("cup", file.read_bytes, SETTINGS))
+    looking = threading.Thread(target=workers.run, args=(ahead, "cup", quiet, never))
+    looking.start()
+    while not workers.pids:
+        time.sleep(0.005)
+    workers.run(TakeIn("cup", cup_file.data), "piece", quiet, never, "cup")
+    assert len(workers.pids) == 1
+    looking.join()
 
 
 def killed(workers: Workers) -> None:

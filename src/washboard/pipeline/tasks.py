@@ -99,6 +99,22 @@ class ArrangedPicture(Question):
 
 
 @dataclass(frozen=True)
+class LookAhead(Question):
+    """Find the masses of a photo before anything is decided about it, as the decisions mostly leave them."""
+
+    answered_by = "picture:looked_ahead"
+    stage = Stage.MEASURES
+
+
+@dataclass(frozen=True)
+class MassPicture(Question):
+    """The masses of the arranged picture, each in its own colour, as JPEG: there before there is a plan."""
+
+    answered_by = "picture:in_masses"
+    stage = Stage.MEASURES
+
+
+@dataclass(frozen=True)
 class PrepareFigures(Question):
     """Everything that *Prepare* shows."""
 

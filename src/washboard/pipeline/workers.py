@@ -55,8 +55,11 @@ class Workers:
         something to do."""
         threading.Thread(target=self._processes[0].start, daemon=True, name="warm").start()
 
-    def run(self, task: Task, home: str, report: Report, cancelled: threading.Event) -> Any:
-        """The task's result. `home` names the piece, or photo, that it is about.
+    def run(
+        self, task: Task, home: str, report: Report, cancelled: threading.Event, beside: str | None = None
+    ) -> Any:
+        """The task's result. `home` names the piece, or photo, that it is about; a new one goes where what
+        is known of another, `beside`, is remembered.
 
         A process that dies is replaced and the task done once more in the new one. Raises what the core
         raised, Stopped when cancelled, WorkerDied when it died twice.
@@ -66,23 +69,24 @@ class Workers:
             if cancelled.is_set():
                 raise Stopped("refused-stopped-before")
             try:
-                return self._worker_of(home, isinstance(task, WorkOut)).run(task, said, cancelled)
+                return self._worker_of(home, isinstance(task, WorkOut), beside).run(task, said, cancelled)
             except WorkerDied:
                 if attempt or self._closed:
                     raise
                 said = partial(_again, report)
         raise AssertionError
 
-    def _worker_of(self, home: str, long: bool) -> _Worker:
-        """The process that knows the piece; for a new one, that which has least to do.
+    def _worker_of(self, home: str, long: bool, beside: str | None) -> _Worker:
+        """The process that knows the piece; for a new one, that which knows its photo or has least to do.
 
         Long work goes to another process that has none, rather than wait behind other long work.
         """
         with self._lock:
-            known = self._homes.get(home)
+            known = self._homes.get(home) or (self._homes.get(beside) if beside else None)
             if known is None or (long and known.works):
                 spare = min(self._processes, key=lambda worker: (worker.works, worker.busy))
-                self._homes[home] = spare if known is None or not spare.works else known
+                known = spare if known is None or not spare.works else known
+            self._homes[home] = known
             self._homes.move_to_end(home)
             while len(self._homes) > MOST_HOMES:
                 self._homes.popitem(last=False)

@@ -66,7 +66,7 @@ def _asked(studio: Studio, piece: Piece, ask: Ask) -> tuple[Question, str]:
 
 
 def _work(studio: Studio, piece: Piece, question: Question) -> Any:
-    return studio.workers.run(question, piece.id, silent, threading.Event())
+    return studio.workers.run(question, piece.id, silent, threading.Event(), question.subject.content)
 
 
 def _bytes(answer: Any) -> bytes:

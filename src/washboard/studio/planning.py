@@ -14,17 +14,21 @@ from ..core.sentence import sentence
 from ..formats import planfile
 from ..formats.planparts import Document
 from ..pipeline.subject import Identity, Subject
-from ..pipeline.tasks import WorkOut
-from ..settings import Stage
+from ..pipeline.tasks import LookAhead, WorkOut
+from ..settings import Stage, settings_of
 from ..store.database import translated
 from ..store.pieces import Piece
 from ..store.plans import StoredPlan
+from ..store.references import Reference
 from .jobs import Job
 from .studio import Studio, now
 from .subjects import identity_of, subject_of
 
 Before = tuple[bytes, tuple[int, int], Identity]
 """Masses as they were: the deflated label map, its (h, w), ids and names."""
+
+LONG_CM = 40
+"""The longer side of a sheet that is not decided on yet, in whole cm as the page proposes it."""
 
 
 class NotReady(WashboardError):
@@ -46,6 +50,17 @@ def analyse(studio: Studio, piece: Piece) -> Job:
     if _there(studio, piece, key) is not None:
         return studio.jobs.finished(f"{piece.id} {key}")
     return studio.jobs.start(f"{piece.id} {key}", lambda job: _work_out(studio, piece, subject, job))
+
+
+def look_ahead(studio: Studio, taken: Reference) -> None:
+    """Let the masses of a photo that was just taken in be found while the painter still decides what to paint
+    it with. Only one at a time: of many photos brought in together few are painted."""
+    to_cm = LONG_CM / max(taken.width, taken.height)
+    size = {"width_cm": max(1, round(taken.width * to_cm)), "height_cm": max(1, round(taken.height * to_cm))}
+    settings = settings_of({"medium": "watercolour", "surface": "white", **size})
+    content = taken.hash
+    task = LookAhead(Subject(settings, content, {content: studio.media.path(content).read_bytes}))
+    studio.jobs.start("ahead", lambda job: studio.workers.run(task, content, job.report, job.cancelled))
 
 
 def current(studio: Studio, piece: Piece) -> StoredPlan | None:
@@ -108,7 +123,7 @@ def _work_out(studio: Studio, piece: Piece, subject: Subject, job: Job) -> None:
     else:
         # The plan is there, only its maps are gone: it is worked out again under its own ids.
         task = WorkOut(subject.named(identity_of(lost)), piece.name)
-    result = studio.workers.run(task, piece.id, job.report, job.cancelled)
+    result = studio.workers.run(task, piece.id, job.report, job.cancelled, subject.content)
     with translated(), studio.filing:
         media = {name: studio.media.keep(data) for name, data in result["blobs"].items()}
         view = result["view"] | {"media": media}

@@ -69,7 +69,7 @@ export function PieceRoom() {
         {piece.data && plan.data ? (
           <Outlet context={{ piece: piece.data, plan: plan.data, changes } satisfies Room} />
         ) : (
-          !problem && <Progress job={job} onStop={stop} />
+          !problem && <Progress piece={id} job={job} onStop={stop} />
         )}
       </Main>
     </Frame>

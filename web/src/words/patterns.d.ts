@@ -258,6 +258,8 @@ export interface Patterns {
   "progress-making-plan": never;
   "progress-progress": never;
   "progress-stop": never;
+  "progress-photo": never;
+  "progress-masses": never;
   "scene-drawing-red": never;
   "scene-drawing-orange": never;
   "scene-drawing-yellow": never;

@@ -16,6 +16,7 @@ from ...core.materials.surfaces import described, surface_of, tone_beside
 from ...formats.image import MOST_BYTES
 from ...settings.wire import PlaceModel
 from ...store.references import Reference
+from ...studio.planning import look_ahead
 from ...words import ENGLISH
 from ..models.reference import ReferenceRead, ToneCreate, ToneRead
 from ..problems import problems
@@ -34,7 +35,9 @@ async def take_in(studio: InStudio, file: Annotated[UploadFile, File()]) -> Refe
     data = await file.read(MOST_BYTES + 1)
     if len(data) > MOST_BYTES:
         raise too_large()
-    return read(await run_in_threadpool(studio.take_in, data))
+    taken = await run_in_threadpool(studio.take_in, data)
+    look_ahead(studio, taken)
+    return read(taken)
 
 
 def too_large() -> TooLarge:

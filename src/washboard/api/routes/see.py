@@ -9,7 +9,7 @@ from fastapi import APIRouter, Path, Query, Request, Response
 
 from ...core.reference.windows import Window, WindowSource
 from ...formats import planfile
-from ...pipeline.tasks import ArrangedPicture, CompareWindows, ValuePicture
+from ...pipeline.tasks import ArrangedPicture, CompareWindows, MassPicture, ValuePicture
 from ...store.errors import Missing
 from ...studio.answers import ask, ask_anew
 from ...studio.planning import document_of, ready
@@ -67,6 +67,12 @@ def picture(studio: InStudio, request: Request, piece: Id, whole: bool = False) 
     subject = studio.pieces.get(piece)
     answer = ask(studio, subject, lambda about: ArrangedPicture(about, whole))
     return kept(request, answer.data, "image/jpeg")
+
+
+@router.get("/{piece}/masses", response_class=Response, responses={200: JPEG, 304: UNCHANGED, **problems()})
+def masses(studio: InStudio, request: Request, piece: Id) -> Response:
+    """The masses of the arranged picture, flat in their colours: shown while the plan is still worked out."""
+    return kept(request, ask(studio, studio.pieces.get(piece), MassPicture).data, "image/jpeg")
 
 
 @router.get("/{piece}/values", response_class=Response, responses={200: BYTES, 304: UNCHANGED, **problems()})

@@ -9,11 +9,12 @@ import cv2
 import numpy as np
 from PIL import Image
 
+from ...core.colour.lab import encoded_of, linear_of_lab
 from ...core.errors import InvalidInput
 from ...core.reference.squint import FARTHEST, from_afar
 from ...settings import Stage
 from ..stages import Stages
-from ..tasks import ArrangedPicture, TakeIn, ValuePicture
+from ..tasks import ArrangedPicture, LookAhead, MassPicture, TakeIn, ValuePicture
 from ..view import value_bytes
 
 
@@ -58,3 +59,18 @@ def arranged(stages: Stages, task: ArrangedPicture) -> bytes:
     if task.whole:
         return jpeg(stages.reference(task.subject).picture.rgb)
     return jpeg(stages.framed(task.subject).picture.rgb)
+
+
+def looked_ahead(stages: Stages, task: LookAhead) -> bytes:
+    """Nothing: what is found is remembered for whoever works the plan out."""
+    stages.seen(task.subject)
+    return b""
+
+
+def in_masses(stages: Stages, task: MassPicture) -> bytes:
+    """Each mass flat in its mean colour."""
+    measured = stages.seen(task.subject).measured
+    lab = np.zeros((measured.labels.max() + 1, 3))
+    for mass in measured.masses:
+        lab[mass.label] = mass.lab
+    return jpeg((255 * encoded_of(linear_of_lab(lab)) + 0.5).astype(np.uint8)[measured.labels])

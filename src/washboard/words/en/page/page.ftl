@@ -440,6 +440,8 @@ progress-stage = { $stage }, { $done } %.
 progress-making-plan = Making the plan
 progress-progress = Progress
 progress-stop = Stop
+progress-photo = The photo
+progress-masses = The photo in masses
 
 ## parts/SceneDrawing.tsx
 
