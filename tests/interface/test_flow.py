@@ -82,12 +82,11 @@ def test_while_a_plan_is_made_the_photo_and_then_its_masses_stand_where_the_pict
     page.goto(start().url)
     page.get_by_label("Choose a photo").set_input_files(photo)
     held: list[Route] = []
-    page.route("**/analysis", lambda route: held.append(route))
+    page.route("**/analysis", lambda route: held.append(route), times=1)
     page.get_by_role("button", name="See the order").click()
     masses = page.get_by_alt_text("The photo in masses")
     expect(masses).to_be_visible()
     place = masses.bounding_box()
-    page.unroute("**/analysis")
     held[0].continue_()
     picture = page.get_by_role("img", name="The picture after pass")
     expect(picture).to_be_visible()

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { luminance, takesWhite } from "../src/parts/colour";
+import { inkOn, luminance, takesWhite } from "../src/parts/colour";
 
 describe("luminance of a colour in Lab as a screen shows it", () => {
   test.each([
@@ -21,6 +21,15 @@ describe("ink on a colour", () => {
           const y = luminance([l, a, b]) + 0.05;
           expect(takesWhite([l, a, b]) ? 1.05 / y : y / 0.05).toBeGreaterThanOrEqual(4.5);
         }
+  });
+
+  test.each([
+    ["rgb(128 117 111)", "#000"],
+    ["rgb(120 110 104)", "#fff"],
+    ["rgb(0 0 255)", "#fff"],
+    ["rgb(0 255 0)", "#000"],
+  ])("on %s, as a screen is given it, is %s", (colour, ink) => {
+    expect(inkOn(colour)).toBe(ink);
   });
 
   test("is white on an orange that a screen shows darker than its lightness", () => {

@@ -1,6 +1,7 @@
 import { useMemo } from "react";
 import type { Plan } from "../api/client";
 import { useCatalogue } from "../api/hooks";
+import { inkOn } from "../parts/colour";
 import type { Ridge } from "../parts/ridges";
 import { say } from "../words/say";
 import { WIDE } from "./board";
@@ -88,7 +89,7 @@ function Chip({ operation, act, colour, lit, onPick }: ChipProps) {
       data-role={bare || over ? "bare" : operation.role}
       data-lit={lit}
       style={
-        bare || over ? undefined : { background: colour, color: value > 4.84 ? "#000" : "#fff" }
+        bare || over ? undefined : { background: colour, color: inkOn(colour) }
       }
       title={act}
       onClick={onPick}

@@ -28,3 +28,12 @@ const TURN = Math.sqrt(1.05 * 0.05) - 0.05;
 
 /** Whether white ink stands out better than black on a Lab colour. */
 export const takesWhite = (lab: readonly number[]) => luminance(lab) < TURN;
+
+/** The ink, black or white, that stands out better on a colour written as `rgb(r g b)`, encoded sRGB of 0 to 255. */
+export function inkOn(rgb: string): string {
+  const light = (rgb.match(/\d+/g) ?? []).map((level) => decoded(Number(level) / 255));
+  return SHARES.reduce((sum, share, k) => sum + share * (light[k] ?? 0), 0) < TURN ? "#fff" : "#000";
+}
+
+/** Encoded sRGB to linear light, both 0 to 1, by IEC 61966-2-1. */
+const decoded = (v: number) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4);
