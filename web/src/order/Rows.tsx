@@ -88,9 +88,7 @@ function Chip({ operation, act, colour, lit, onPick }: ChipProps) {
       className={classes.cell}
       data-role={bare || over ? "bare" : operation.role}
       data-lit={lit}
-      style={
-        bare || over ? undefined : { background: colour, color: inkOn(colour) }
-      }
+      style={bare || over ? undefined : { background: colour, color: inkOn(colour) }}
       title={act}
       onClick={onPick}
     >

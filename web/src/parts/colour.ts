@@ -32,7 +32,9 @@ export const takesWhite = (lab: readonly number[]) => luminance(lab) < TURN;
 /** The ink, black or white, that stands out better on a colour written as `rgb(r g b)`, encoded sRGB of 0 to 255. */
 export function inkOn(rgb: string): string {
   const light = (rgb.match(/\d+/g) ?? []).map((level) => decoded(Number(level) / 255));
-  return SHARES.reduce((sum, share, k) => sum + share * (light[k] ?? 0), 0) < TURN ? "#fff" : "#000";
+  return SHARES.reduce((sum, share, k) => sum + share * (light[k] ?? 0), 0) < TURN
+    ? "#fff"
+    : "#000";
 }
 
 /** Encoded sRGB to linear light, both 0 to 1, by IEC 61966-2-1. */
