@@ -31,6 +31,7 @@ NOT_OF_THE_PLAN = {
     "/api/pieces/{piece}",
     "/api/pieces/{piece}/history",
     "/api/pieces/{piece}/picture",
+    "/api/pieces/{piece}/masses",
     "/api/pieces/{piece}/values",
     "/api/pieces/{piece}/study.{ending}",
     "/api/pieces/{piece}/mix/table",
