@@ -6,7 +6,7 @@ PORT ?= 8770
 WEB_SOURCES := $(shell find web/src web/public web/index.html web/*.ts web/*.cjs -type f 2>/dev/null)
 export UV_PYTHON_DOWNLOADS = never
 
-.PHONY: setup demo serve test check format types screenshots bench soak mutate clean
+.PHONY: setup demo serve test check format pigments types screenshots bench soak mutate clean
 
 setup: .venv/.ready src/washboard/web/index.html
 
@@ -58,6 +58,11 @@ format: setup
 	$(BIN)/ruff format src tests bench
 	$(BIN)/ruff check --fix src tests bench
 	cd web && npx --no-install biome check --write .
+
+# Fit the pigments' curves to the ranges of colour that are known of paints.
+pigments: setup
+	$(BIN)/python -m bench.pigments.fit
+	$(BIN)/ruff format -q src/washboard/core/materials/pigment_table.py
 
 types: setup
 	$(BIN)/python -m washboard.api.schemas

@@ -30,7 +30,7 @@ KEYS = (
     "indian-red",
     "warm-yellow",
 )
-STRIP = ((1.0, 0), (1.0, 1), (0.5, 0), (0.25, 0), (0.1, 0))
+STRIP = ((0.5, 0), (0.5, 1), (0.25, 0), (0.125, 0), (0.0625, 0))
 """Film and backing (0 white, 1 black) of the fields of a strip."""
 NOISE = 1.2
 """Standard deviation of a phone's reading in L*, a* and b*."""

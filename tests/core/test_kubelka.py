@@ -74,7 +74,7 @@ def test_constants_come_back_from_films_over_two_backings(
 
 def test_the_looks_of_every_paint_come_back_from_its_two_films() -> None:
     for paint in PAINTS.values():
-        r, t = film(paint.absorption, paint.scattering, 0.3)
+        r, t = film(paint.absorption, paint.scattering, 0.1)
         reflectances = over(r, t, 0.85), over(r, t, 0.04)
         again = over(*film(*constants_of(reflectances[0], reflectances[1], 0.85, 0.04)), 0.5)
         apart = difference(lab_of_spectrum(again), lab_of_spectrum(over(r, t, 0.5)))

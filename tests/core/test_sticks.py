@@ -117,7 +117,7 @@ def test_a_wash_is_never_mixed_short(area: float, thickness: float, layers: int)
 def test_a_yellow_and_a_blue_that_meet_wet_go_green_and_a_rose_between_them_does_not() -> None:
     keys = ("warm-yellow", "ultramarine", "rose", "phthalo-blue")
     bench = mixing_model_of([PAINTS[k] for k in keys], vehicle_of("watercolour"), grey_of_value(9.5))
-    yellow, blue = np.array([0.02, 0, 0, 0]), np.array([0, 0.03, 0, 0])
+    yellow, blue = np.array([0.1, 0, 0, 0]), np.array([0, 0.2, 0, 0])
     met = meeting_of(bench, yellow, blue)
     assert met.fault == "green"
     assert met.through is not None

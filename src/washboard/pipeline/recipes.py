@@ -103,7 +103,7 @@ def recipe_entries(
             "parts": [
                 {"paint": paints[i].key, "parts": p} for i, p in zip(recipe.paints, recipe.parts, strict=True)
             ],
-            "dilution": round(recipe.thickness / recipe.layers / vehicle.strongest, 4),
+            "dilution": round(recipe.thickness / recipe.layers / vehicle.strongest, 6),
             "layers": recipe.layers,
             "lab": rounded(recipe.lab),
             "labWet": rounded(recipe.wet),

@@ -215,7 +215,7 @@ def shown(item: Item, lamp: str = DAYLIGHT, grounds: Sequence[str] = GROUNDS) ->
                 "ground": over,
                 "lab": [round(float(c), 2) for c in surface_of(over).lab],
                 "full": laid(paint.absorption, paint.scattering, over),
-                "thin": laid(0.12 * paint.absorption, 0.12 * paint.scattering, over),
+                "thin": laid(THIN * paint.absorption, THIN * paint.scattering, over),
             }
             for over in grounds
         ],

@@ -41,11 +41,11 @@ class Field:
 
 
 FIELDS = (
-    Field("white", "as it comes, over white", 1.0, WHITE, 22.0),
-    Field("half", "1 : 1 with water or medium", 0.5, WHITE, 50.0),
-    Field("quarter", "1 : 3", 0.25, WHITE, 78.0),
-    Field("eighth", "1 : 7", 0.125, WHITE, 106.0),
-    Field("black", "as it comes, over black", 1.0, BLACK, 134.0),
+    Field("white", "as it comes, over white", 0.5, WHITE, 22.0),
+    Field("half", "1 : 1 with water or medium", 0.25, WHITE, 50.0),
+    Field("quarter", "1 : 3", 0.125, WHITE, 78.0),
+    Field("eighth", "1 : 7", 0.0625, WHITE, 106.0),
+    Field("black", "as it comes, over black", 0.5, BLACK, 134.0),
 )
 FIELD_MM, GREY_AT, PAPER_AT = 20.0, (160.0, 34.0), ((36.0, 12.0), (120.0, 12.0))
 """Side of a field; where the grey is, and where bare paper is looked at, in mm."""

@@ -20,7 +20,7 @@ FEWEST, MOST = 2, 16
 """Paints in a palette; painters take 6 to 12."""
 CARD = (0.85, 0.04)
 """Reflectance of the white and the black of a drawdown card."""
-THIN = 0.12
+THIN = 0.05
 """Thickness of the thin film that a paint is shown by, in unit films."""
 
 

@@ -125,7 +125,9 @@ def measured(over_white: Floats, over_black: Floats, base: Paint, thin: Floats |
     hidden = inside & (np.abs(white - black) < HIDES)
     k, s = constants_of(np.where(hidden, np.minimum(black + HIDES, 1.0), white), black, *CARD)
     if hidden.any():
-        reflectance = np.clip((white + black) / 2, 1e-4, 1 - 1e-4)
+        # Take off what still shows through, a share of the card, before taking the film for one that hides.
+        shows = np.clip((white - black) / (CARD[0] - CARD[1]), 0.0, HIDES)
+        reflectance = np.clip((white - shows * CARD[0]) / (1 - shows), 1e-4, 1 - 1e-4)
         ratio = (1 - reflectance) ** 2 / (2 * reflectance)
         size = base.scattering if thin is None else _size(ratio, np.asarray(thin, np.float64))
         k, s = np.where(hidden, ratio * size, k), np.where(hidden, size, s)

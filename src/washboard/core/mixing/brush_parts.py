@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 Floats = NDArray[np.float64]
 TOUCH = 0.15
 """A touch of paint, in parts: the tip of a brush."""
-SIZES = (TOUCH, 0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.0)
+SIZES = (TOUCH, 0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.0, 20.0, 30.0)
 """Parts of one paint that a brush can measure."""
 
 

@@ -3,14 +3,13 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
-from itertools import combinations
+from itertools import combinations, permutations
 
 import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import difference, lab_of_xyz
 from ..colour.spectra import weights
-from ..optics.kubelka import film
 from .mixture import AT_ONCE, MixingModel
 
 Floats = NDArray[np.float64]
@@ -18,12 +17,14 @@ Ints = NDArray[np.int64]
 
 
 PAIR = (0.03, 0.12, 0.3, 0.5, 0.7, 0.88, 0.97)
-"""Shares of the first of two paints on the grid."""
+"""Shares of the first of two paints on the grid: as they tint, not as they measure, since a strong paint does
+in a touch what a weak one does in ten parts."""
 TRIPLE = (
     (0.34, 0.33, 0.33),
     (0.7, 0.15, 0.15),
     (0.15, 0.7, 0.15),
     (0.15, 0.15, 0.7),
+    *permutations((0.5, 0.33, 0.17)),
     (0.47, 0.47, 0.06),
     (0.47, 0.06, 0.47),
     (0.06, 0.47, 0.47),
@@ -34,7 +35,7 @@ TRIPLE = (
     (0.01, 0.98, 0.01),
     (0.01, 0.01, 0.98),
 )
-"""Ratios of three paints on the grid."""
+"""Ratios of three paints on the grid, as they tint."""
 THICK = 6
 """Thicknesses on the grid, evenly spaced in their logarithm."""
 FOLLOWED = 20
@@ -82,9 +83,13 @@ def grid_of(model: MixingModel, most: int = MOST_PAINTS) -> Grid:
     thick = np.geomspace(max(vehicle.weakest, 0.01), vehicle.most, THICK)
     shapes = {1: np.array([[1.0, 0, 0]]), 2: np.array([[a, 1 - a, 0] for a in PAIR]), 3: np.array(TRIPLE)}
     owners, thicknesses = [], []
+    # A place for no paint comes last, where -1 finds it.
+    tints = np.append((model.absorption + model.scattering).mean(axis=1), 1.0)
     for k, chosen in enumerate(sets):
+        shares = shapes[sum(c >= 0 for c in chosen)] / tints[list(chosen)]
+        shares = shares / shares.sum(axis=1, keepdims=True)
         # Keep thin and thick films of one set as separate candidates: a scumble and a coat may both fit.
-        points = (thick[:, None, None] * shapes[sum(c >= 0 for c in chosen)][None]).reshape(-1, 3)
+        points = (thick[:, None, None] * shares[None]).reshape(-1, 3)
         owners.append(np.repeat([2 * k, 2 * k + 1], len(points) // 2))
         thicknesses.append(points)
     owner, thickness = np.concatenate(owners), np.concatenate(thicknesses)
@@ -93,7 +98,7 @@ def grid_of(model: MixingModel, most: int = MOST_PAINTS) -> Grid:
     films = np.empty((2, len(thickness), model.absorption.shape[1]))
     for k in range(0, len(thickness), AT_ONCE):
         some = amounts[k : k + AT_ONCE]
-        films[:, k : k + AT_ONCE] = film(some @ model.absorption, some @ model.scattering)
+        films[:, k : k + AT_ONCE] = model.vehicle.film(some @ model.absorption, some @ model.scattering)
     return Grid(all_sets, owner, thickness, (films[0], films[1]), np.zeros((0, 3))).over(model)
 
 

@@ -34,11 +34,12 @@ Ints = NDArray[np.int64]
 
 COAT = 0.7
 """Share of the strongest film that a coat of a covering medium has at least: thinner would be a glaze."""
-FOLLOWED = 3
-"""Sets of paints followed for a colour. The recipe board follows more; a plan has to answer at once."""
-ROUNDS = 5
-AGAIN = 3
-"""Steps of refinement over the bare surface, and from there over what else lies below."""
+TRIED, FOLLOWED = 12, 4
+"""Sets of paints tried for a colour, and those followed to the end. The recipe board follows more: a plan has
+to answer at once."""
+GLANCE, ROUNDS, AGAIN = 2, 4, 3
+"""Steps of refinement of all that are tried, of those followed over the bare surface, and from there over what
+else lies below."""
 SAME = 6
 """Digits of a reflectance to which two looks are one."""
 NEEDLESS = 0.2
@@ -157,9 +158,15 @@ class Wet:
         if not len(fresh):
             return
         which, sets, thicknesses = nearest_on(
-            grid_for(self.vehicle, self.paints, self.surface.tobytes()), fresh, FOLLOWED
+            grid_for(self.vehicle, self.paints, self.surface.tobytes()), fresh, TRIED
         )
-        thicknesses = refined(self.model, sets, thicknesses, fresh[which], ROUNDS)
+        # Many sets are alike on a grid: a glance along each tells which lead to the colour.
+        thicknesses = refined(self.model, sets, thicknesses, fresh[which], GLANCE)
+        off = difference(self.model.labs(all_thicknesses(self.model, sets, thicknesses)), fresh[which])
+        order = np.lexsort((off, which))
+        kept = np.sort(order[_place_in_group(which[order]) < FOLLOWED])
+        which, sets = which[kept], sets[kept]
+        thicknesses = refined(self.model, sets, thicknesses[kept], fresh[which], ROUNDS)
         for k, each in enumerate(fresh):
             self._starts[each.tobytes()] = sets[which == k].astype(np.float64), thicknesses[which == k]
 
@@ -275,6 +282,11 @@ def _remembered(
         for k, amounts in zip(fresh, work(wanted[fresh], reflectances[fresh]), strict=True):
             known[names[k]] = amounts
     return np.array([known[name] for name in names]).reshape(len(names), count)
+
+
+def _place_in_group(groups: Ints) -> Ints:
+    """The place (n,) of each in its group, of groups (n,) in rising order."""
+    return np.arange(len(groups)) - np.searchsorted(groups, groups)
 
 
 def _until_hidden(box: Paintbox, coat: Floats, below: Floats, near: float) -> Ints:

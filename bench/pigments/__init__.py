@@ -1,0 +1,1 @@
+"""What paints are known to look like, and the fit of the pigments' curves to it."""
