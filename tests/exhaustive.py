@@ -15,7 +15,7 @@ from washboard.core.cut import NEVER
 from washboard.core.materials.paints import PAINTS
 from washboard.core.mixing.grid import FOLLOWED, Grid, all_thicknesses, grid_of, nearest_on
 from washboard.core.mixing.mixture import MixingModel, mixing_model_of
-from washboard.core.mixing.search import MORE, ROUNDS, refined
+from washboard.core.mixing.search import ROUNDS, refined
 from washboard.core.optics.vehicle import VEHICLES
 from washboard.core.order.coverage import Coverage, Status
 from washboard.core.order.grouping import group_costs
@@ -26,6 +26,8 @@ from washboard.core.planning.planner import laid, solve_coverage
 
 Mask = NDArray[np.bool_]
 Groups = Sequence[Sequence[int]]
+MORE = 0.35
+"""ΔE₀₀ that a paint more costs where sets of paints are compared."""
 FEWEST = 3
 """Passes that the planner makes at the least; the search must do the same."""
 

@@ -34,9 +34,10 @@ def mix(
         found = mixing.recipes(palette, medium, over, mixing.target_of(target), max_paints)
         for recipe in found["recipes"]:
             words = " + ".join(f"{part['parts']:g} {part['paint']}" for part in recipe["parts"])
+            says = f" ({recipe['says']})" if recipe["says"] else ""
             print(
                 f"ΔE {recipe['deltaE']:5.2f}  value {recipe['value']:4.1f}  "
-                f"film {recipe['dilution']:5.3f}  {words}"
+                f"film {recipe['dilution']:5.3f}  {words}{says}"
             )
     else:
         asked = (

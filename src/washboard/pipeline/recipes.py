@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from typing import Any
 
 import numpy as np
@@ -15,9 +15,12 @@ from ..core.materials.paints import PAINTS, Paint, paint_named
 from ..core.materials.sticks import Stick
 from ..core.materials.surfaces import surface_of
 from ..core.mixing.grid import MOST_PAINTS
+from ..core.mixing.merits import merits
 from ..core.mixing.mixture import mixing_model_of
 from ..core.mixing.search import Recipe, recipes_for
 from ..core.optics.vehicle import Vehicle, vehicle_of
+from ..core.sentence import sentence
+from ..words import ENGLISH
 
 Colours = Sequence[Paint | Stick]
 Mixture = tuple[tuple[Paint, float], ...]
@@ -93,11 +96,16 @@ def recipes(
 
 
 def recipe_entries(
-    recipes: Sequence[Recipe], paints: Colours, vehicle: Vehicle, target: Floats
+    recipes: Sequence[Recipe], paints: Colours, vehicle: Vehicle, target: Floats, out: Collection[int] = ()
 ) -> list[dict[str, Any]]:
-    """Recipes as plain values; `dilution` is the film of one layer over the strongest, 1 undiluted."""
+    """Recipes as plain values; `dilution` is the film of one layer over the strongest, 1 undiluted; `says`
+    what each is best at. `out`: places of the paints that are on the palette already."""
     labs = [target, *(recipe.lab for recipe in recipes), *(recipe.wet for recipe in recipes)]
     wanted, *values = value_of_lab(np.array(labs)).round(2).tolist()
+    tubes = [paint for paint in paints if isinstance(paint, Paint)]
+    known = (
+        merits(recipes, tubes, not vehicle.covers, out) if len(tubes) == len(paints) else [()] * len(recipes)
+    )
     return [
         {
             "parts": [
@@ -113,8 +121,9 @@ def recipe_entries(
             "valueError": round(recipe.value_error, 2),
             "targetValue": wanted,
             "load": round(recipe.thickness, 5),
+            "says": ", ".join(ENGLISH.phrase(sentence(f"merit-{merit}")) for merit in own),
         }
-        for recipe, dry, wet in zip(recipes, values, values[len(recipes) :], strict=False)
+        for recipe, dry, wet, own in zip(recipes, values, values[len(recipes) :], known, strict=False)
     ]
 
 

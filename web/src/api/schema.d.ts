@@ -2561,7 +2561,7 @@ export interface components {
         };
         /**
          * PartRead
-         * @description So many parts of a paint; 0.15 is a touch.
+         * @description So many parts of a paint; 0.15 is a touch, 0.05 a trace.
          */
         PartRead: {
             /** Paint */

@@ -41,10 +41,12 @@ export function looks(table: MixTable, parts: readonly number[], load: number) {
 }
 
 export const TOUCH = 0.15;
+const TRACE = 0.05;
 
-/** Parts as painters say them: halves by their sign, a touch by its name. */
+/** Parts as painters say them: halves by their sign, a touch and a trace by their names. */
 export function partWords(parts: number): string {
   if (parts === TOUCH) return say("table-touch");
+  if (parts === TRACE) return say("table-trace");
   const whole = Math.floor(parts);
   return `${whole || ""}${parts - whole >= 0.5 ? "½" : ""}`;
 }

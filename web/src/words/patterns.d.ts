@@ -71,6 +71,7 @@ export interface Patterns {
   "names-where-both-meet": "mass";
   "names-where-meets-wet": "one" | "other";
   "table-touch": never;
+  "table-trace": never;
   "table-light-pressure": never;
   "table-medium-pressure": never;
   "table-firm-pressure": never;

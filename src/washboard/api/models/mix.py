@@ -20,7 +20,7 @@ Row = Annotated[list[float], Field(min_length=4, max_length=4)]
 
 
 class PartRead(Model):
-    """So many parts of a paint; 0.15 is a touch."""
+    """So many parts of a paint; 0.15 is a touch, 0.05 a trace."""
 
     paint: str
     parts: Annotated[float, Field(gt=0, le=1000)]

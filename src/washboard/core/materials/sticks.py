@@ -55,8 +55,9 @@ class Stick:
 
 CHALK, DEEP_CHALK = 0.8, 0.12
 """Scattering that the filler of a stick adds, and of a deep one: dry grain is never clear. Guesses."""
-DEEPER = 0.82
-"""Share of the full stick's value that a deep one has."""
+DEEPER, MOST_BLACK = 0.7, 0.1
+"""Share of the full stick's value that a deep one has, with so much black at most: no black makes a dark
+violet darker."""
 STEPS = (
     ("strong", 0.2, Hardness.MEDIUM), ("middle", 0.45, Hardness.MEDIUM),
     ("light", 0.7, Hardness.SOFT), ("pale", 0.9, Hardness.SOFT),
@@ -98,7 +99,7 @@ def _set() -> Iterator[Stick]:
             return float(value_of_spectrum(_reflectance(key, white, black, chalk)))
 
         full, caution = value(0, 0, CHALK), PAINTS[key].caution
-        black = _share(lambda share: value(0, share, DEEP_CHALK), DEEPER * full)
+        black = min(MOST_BLACK, _share(lambda share: value(0, share, DEEP_CHALK), DEEPER * full))
         yield Stick(f"{key}-deep", f"deep {words}", key, 0.0, black, Hardness.HARD, caution, DEEP_CHALK)
         yield Stick(f"{key}-full", f"full {words}", key, 0.0, 0.0, Hardness.MEDIUM, caution, CHALK)
         for step, way, hardness in STEPS:

@@ -9,10 +9,12 @@ import numpy as np
 from numpy.typing import NDArray
 
 Floats = NDArray[np.float64]
-TOUCH = 0.15
-"""A touch of paint, in parts: the tip of a brush."""
-SIZES = (TOUCH, 0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.0, 20.0, 30.0)
+TOUCH, TRACE = 0.15, 0.05
+"""A touch of paint, in parts: the tip of a brush; and a trace, what a tip wiped once still gives off."""
+SIZES = (TRACE, TOUCH, 0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.0, 20.0, 30.0)
 """Parts of one paint that a brush can measure."""
+FEW, SHARE = 6.0, 0.05
+"""Brushfuls in all, and share of the smallest part, of a mixture that is easy to measure."""
 
 
 @cache
@@ -26,3 +28,11 @@ def measures(count: int) -> Floats:
         if ratio not in found or sum(parts) < sum(found[ratio]):
             found[ratio] = parts
     return np.array([found[ratio] for ratio in sorted(found)], dtype=np.float64)
+
+
+@cache
+def easy(count: int) -> Floats:
+    """Those that are quickly measured and come out the same twice: few brushfuls, no touch."""
+    every = measures(count)
+    total = every.sum(axis=1)
+    return every[(total <= FEW) & (every.min(axis=1) >= SHARE * total)]

@@ -38,8 +38,8 @@ TRIED, FOLLOWED = 12, 4
 """Sets of paints tried for a colour, and those followed to the end. The recipe board follows more: a plan has
 to answer at once."""
 GLANCE, ROUNDS, AGAIN = 2, 4, 3
-"""Steps of refinement of all that are tried, of those followed over the bare surface, and from there over what
-else lies below."""
+"""Steps of refinement of all that are tried, of those followed over the bare surface, and from there over
+what else lies below."""
 SAME = 6
 """Digits of a reflectance to which two looks are one."""
 NEEDLESS = 0.2

@@ -11,33 +11,33 @@ proved but measured: following all sets of 20 paints instead gained at most 0.80
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from ..colour.lab import difference, value_of_lab
 from ..errors import InvalidInput
-from .brush_parts import measures
+from .brush_parts import easy, measures
 from .grid import MOST_PAINTS, Grid, all_thicknesses, followed_sets, grid_of, metric_of
 from .mixture import MixingModel
+from .preference import UNSEEN, Taste, clean, missed
 
 Floats = NDArray[np.float64]
 Ints = NDArray[np.intp]
 
 ROUNDS = 10
 """Steps of refinement."""
-MORE = 0.35
-"""ΔE₀₀ that another paint must save to be worth its place."""
-EASY = 0.02
-"""ΔE₀₀ that a part fewer to count is worth, above four parts in all."""
+ROUNDED_SETS, NEAREST_SETS = 8, 3
+"""Sets of paints turned into brush parts for each target: the preferred ones, and the nearest."""
 ANOTHER_COAT = 0.3
 """ΔE₀₀ that another coat must save to be laid and waited for."""
 REACHED, STUCK = 0.01, 100.0
 """ΔE₀₀ below which a colour is reached; damping from which refinement does not move any more."""
 ROUNDED = 6
-"""Ratios of brush parts tried about the refined one."""
+"""Ratios of brush parts tried about the refined one, of all and of the easy ones."""
 
 
 @dataclass(frozen=True)
@@ -66,13 +66,19 @@ class Recipe:
 
 
 def recipes_for(
-    model: MixingModel, targets: ArrayLike, grid: Grid | None = None, count: int = 4, most: int = MOST_PAINTS
+    model: MixingModel,
+    targets: ArrayLike,
+    grid: Grid | None = None,
+    count: int = 4,
+    most: int = MOST_PAINTS,
+    pairs: Sequence[frozenset[int]] = (),
 ) -> list[tuple[Recipe, ...]]:
     """Up to `count` recipes for each target (n, 3) in Lab, best first, of different sets of paints.
 
-    Best is least ΔE₀₀ with MORE for every paint after the first. The model may have a ground for each target.
-    Raises InvalidInput without paints or for
-    targets that are no numbers.
+    Best is what a painter would rather have (`preference`): paints that serve several targets count as on the
+    palette, `pairs` (places in the model) as the painter's habits. The nearest, the one of fewest paints and
+    the cleanest are always among them. The model may have a ground for each target. Raises InvalidInput
+    without paints or for targets that are no numbers.
     """
     wanted = np.atleast_2d(np.asarray(targets, dtype=np.float64))
     if not model.paints:
@@ -80,20 +86,88 @@ def recipes_for(
     if not np.isfinite(wanted).all():
         raise InvalidInput("refused-target-no-number")
     grid = grid or grid_of(model, most)
+    taste = Taste(model.paints, (model.absorption + model.scattering).mean(axis=1), tuple(pairs))
     which, sets, thicknesses = followed_sets(model, grid, wanted)
     thicknesses = refined(model.at(which), sets, thicknesses, wanted[which], ROUNDS)
-    delta_e = difference(model.at(which).labs(all_thicknesses(model, sets, thicknesses)), wanted[which])
-    delta_e += MORE * ((thicknesses > 1e-4 * thicknesses.sum(axis=1, keepdims=True)).sum(axis=1) - 1)
+    full = all_thicknesses(model, sets, thicknesses)
+    delta_e, error = _off(model.at(which).labs(full), wanted[which])
+    shares = full / full.sum(axis=1, keepdims=True)
+    shares[shares < 1e-3] = 0.0
+    price = missed(delta_e, error) + taste.price(shares, np.zeros(len(which)), wanted[which])
     chosen: list[int] = []
     for k in range(len(wanted)):
         own = np.flatnonzero(which == k)
         # Many sets reach a colour exactly: break such ties by distance on the grid, not by rounding.
-        chosen += own[np.argsort(delta_e[own].round(2), kind="stable")][: count + 2].tolist()
-    made = _rounded(model.at(which[chosen]), sets[chosen], thicknesses[chosen], wanted[which[chosen]])
+        preferred = own[np.argsort(price[own].round(2), kind="stable")][:ROUNDED_SETS]
+        nearest = own[np.argsort(delta_e[own].round(2), kind="stable")][:NEAREST_SETS]
+        chosen += list(dict.fromkeys([*preferred.tolist(), *nearest.tolist()]))
+    at = which[chosen]
+    made = _rounded(model.at(at), sets[chosen], thicknesses[chosen], wanted[at], taste)
     found: list[list[Recipe]] = [[] for _ in wanted]
-    for k, recipe in zip(which[chosen].tolist(), made, strict=True):
-        found[k].append(recipe)
-    return [_best(own, count) for own in found]
+    for k, recipes in zip(at.tolist(), made, strict=True):
+        found[k] += recipes
+    first = _ranked(found, wanted, taste)
+    return _ranked(found, wanted, replace(taste, out=shared([own[0] for own in first])), count)
+
+
+def _off(labs: Floats, wanted: Floats) -> tuple[Floats, Floats]:
+    """ΔE₀₀ (n,) and values (n,) by which colours (n, 3) are off."""
+    return difference(labs, wanted), value_of_lab(labs) - value_of_lab(wanted)
+
+
+def shared(best: Sequence[Recipe]) -> frozenset[int]:
+    """The paints that serve more than one of some recipes: they are on the palette anyway."""
+    used = Counter(paint for recipe in best for paint in recipe.paints)
+    return frozenset(paint for paint, times in used.items() if times > 1)
+
+
+def _ranked(
+    found: Sequence[Sequence[Recipe]], wanted: Floats, taste: Taste, count: int = 1
+) -> list[tuple[Recipe, ...]]:
+    """The best recipes for each target (n, 3), of different sets of paints; see `recipes_for`."""
+    ranked = []
+    for own, target in zip(found, wanted, strict=True):
+        shares = np.zeros((len(own), len(taste.paints)))
+        for row, recipe in zip(shares, own, strict=True):
+            row[list(recipe.paints)] = recipe.shares
+        price = missed(
+            np.array([recipe.delta_e for recipe in own]), np.array([recipe.value_error for recipe in own])
+        )
+        price += taste.price(
+            shares, np.array([sum(recipe.parts) for recipe in own]), np.tile(target, (len(own), 1))
+        )
+        price += ANOTHER_COAT * (np.array([recipe.layers for recipe in own]) - 1)
+        order = sorted(range(len(own)), key=lambda k: (round(float(price[k]), 6), own[k].paints))
+        different = list({frozenset(own[k].paints): own[k] for k in reversed(order)}.values())[::-1]
+        ranked.append(_with_ways(different, own, taste, count))
+    return ranked
+
+
+def _with_ways(
+    ranked: Sequence[Recipe], every: Sequence[Recipe], taste: Taste, count: int
+) -> tuple[Recipe, ...]:
+    """The first of those ranked, which always hold the nearest, the one of fewest paints and the cleanest of
+    all that come as near as the first."""
+    near = max(UNSEEN, ranked[0].delta_e)
+    alike = [recipe for recipe in ranked if recipe.delta_e <= near]
+    ways = {
+        "nearest": min(every, key=lambda r: (round(r.delta_e, 6), r.paints)),
+        "fewest": min(alike, key=lambda r: (len(r.paints), r.delta_e, r.paints)),
+        "cleanest": max(
+            alike, key=lambda r: (clean([taste.paints[i] for i in r.paints], r.shares), r.paints)
+        ),
+    }
+    if count == 1:
+        return (ranked[0],)
+    kept = list(ranked[:count])
+    for way in ways.values():
+        if way not in kept and frozenset(way.paints) != frozenset(ranked[0].paints):
+            kept = [r for r in kept if frozenset(r.paints) != frozenset(way.paints)]
+            spare = [r for r in kept[1:] if r not in ways.values()]
+            if len(kept) >= count and spare:
+                kept.remove(spare[-1])
+            kept.append(way)
+    return tuple(kept[:count])
 
 
 def refined(model: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats, rounds: int) -> Floats:
@@ -154,33 +228,42 @@ def _coats_cost(model: MixingModel, thickness: Floats) -> Floats:
     return ANOTHER_COAT * np.maximum(thickness / model.vehicle.strongest - 1, 0.0)
 
 
-def _rounded(model: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats) -> list[Recipe]:
-    """Recipes in brush parts: the nearest ratios are tried, each with the thickness that suits it best."""
+def _rounded(
+    model: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats, taste: Taste
+) -> list[tuple[Recipe, ...]]:
+    """Recipes of each set in brush parts, the preferred one and the nearest: the nearest ratios of all, and
+    of those that are easy to measure, are tried, each with the thickness that suits it best."""
     owner, parts = [], []
     sizes = (sets >= 0).sum(axis=1)
     for size in (1, 2, 3):
         own = np.flatnonzero(sizes == size)
         if not len(own):
             continue
-        listed = measures(size)
-        logs = np.log(listed / listed.sum(axis=1, keepdims=True))
         shares = np.log(
             np.maximum(thicknesses[own, :size] / thicknesses[own, :size].sum(axis=1, keepdims=True), 1e-3)
         )
-        # Compare ratios by logarithm, since a strong paint matters in small shares.
-        away = np.square(shares[:, None] - logs[None]).sum(axis=2)
-        near = np.sort(np.argpartition(away, min(ROUNDED, len(listed)) - 1, axis=1)[:, :ROUNDED], axis=1)
-        owner.append(np.repeat(own, near.shape[1]))
-        parts.append(np.pad(listed[near.ravel()], ((0, 0), (0, 3 - size))))
+        for listed in (measures(size), easy(size)):
+            logs = np.log(listed / listed.sum(axis=1, keepdims=True))
+            # Compare ratios by logarithm, since a strong paint matters in small shares.
+            away = np.square(shares[:, None] - logs[None]).sum(axis=2)
+            near = np.sort(np.argpartition(away, min(ROUNDED, len(listed)) - 1, axis=1)[:, :ROUNDED], axis=1)
+            owner.append(np.repeat(own, near.shape[1]))
+            parts.append(np.pad(listed[near.ravel()], ((0, 0), (0, 3 - size))))
     at, measured = np.concatenate(owner), np.concatenate(parts)
     shares = measured / measured.sum(axis=1, keepdims=True)
     tried = model.at(at)
     total = _best_thickness(tried, sets[at], shares, thicknesses[at].sum(axis=1), wanted[at])
-    delta_e = difference(tried.labs(all_thicknesses(model, sets[at], shares * total[:, None])), wanted[at])
-    # Prefer parts that are easy to measure: each brushful beyond four costs EASY.
-    order = np.lexsort((delta_e + EASY * np.maximum(measured.sum(axis=1) - 4, 0), at))
-    best = order[np.flatnonzero(np.r_[True, np.diff(at[order]) != 0])]
-    return _made(model, sets, measured[best], total[best], wanted)
+    full = all_thicknesses(tried, sets[at], shares * total[:, None])
+    delta_e, error = _off(tried.labs(full), wanted[at])
+    price = missed(delta_e, error)
+    price += taste.price(full / full.sum(axis=1, keepdims=True), measured.sum(axis=1), wanted[at])
+    best: list[int] = []
+    for by in (price, delta_e):
+        order = np.lexsort((by, at))
+        best += order[np.flatnonzero(np.r_[True, np.diff(at[order]) != 0])].tolist()
+    made = _made(model.at(at[best]), sets[at[best]], measured[best], total[best], wanted[at[best]])
+    half = len(made) // 2
+    return list(zip(made[:half], made[half:], strict=True))
 
 
 def recipe_from_parts(
@@ -233,12 +316,6 @@ def _best_thickness(model: MixingModel, sets: Ints, shares: Floats, start: Float
         one, other = np.where(lower, fresh, other), np.where(lower, one, fresh)
         first, second = np.where(lower, got, second), np.where(lower, first, got)
     return np.asarray(np.exp((left + right) / 2))
-
-
-def _best(own: Sequence[Recipe], count: int) -> tuple[Recipe, ...]:
-    """The best recipes of different sets of paints."""
-    ranked = sorted(own, key=lambda r: (r.delta_e + MORE * (len(r.paints) - 1), r.paints))
-    return tuple({frozenset(r.paints): r for r in reversed(ranked)}.values())[::-1][:count]
 
 
 def _three(of: Floats) -> tuple[float, float, float]:

@@ -12,11 +12,13 @@ from ..colour.lab import WHITE, difference, lab_of_xyz, value_of_lab, xyz_of_lab
 from ..colour.spectra import Floats, weights
 from ..materials.sticks import Stick
 from ..optics.grain import PRESSURES, TOOTH, WANDER, mixing
-from .search import MORE, Recipe
+from .search import Recipe
 
 Ints = NDArray[np.intp]
 Singles = NDArray[np.float32]
 
+MORE = 0.35
+"""ΔE₀₀ that another stick must save to be worth its place."""
 MOST_STICKS = 3
 """Sticks laid over each other."""
 KEPT = 24
@@ -33,7 +35,7 @@ COVERS = tuple(PRESSURES.values())
 def sticks_for(
     sticks: Sequence[Stick], ground: Floats, target: Sequence[float], count: int = 4
 ) -> tuple[Recipe, ...]:
-    """Up to `count` ways to a target (3,) in Lab over a ground (36,), best first.
+    """Up to `count` ways to a target (3,) in Lab over a ground (36,), best first, the nearest among them.
 
     All single sticks and all ordered pairs are tried at every pressure, and a third over the best pairs. In a
     recipe `parts` are the covers in the order in which the sticks are laid, `load` their sum.
@@ -57,6 +59,9 @@ def sticks_for(
     ways.sort(key=lambda way: (way[0], tuple(s for s, _ in way[1])))
     different = {frozenset(s for s, _ in way[1]): way for way in reversed(ways)}
     kept = list(different.values())[::-1][:count]
+    nearest = min(ways, key=lambda way: (way[3], tuple(s for s, _ in way[1])))
+    if nearest not in kept:
+        kept[-1] = nearest
     return tuple(_recipe(own, lab, delta_e, wanted) for _, own, lab, delta_e in kept)
 
 

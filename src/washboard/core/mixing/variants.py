@@ -95,7 +95,8 @@ def corrected(
     bias *= min(1.0, MOST_OFF / max(size, 1e-9))
     aim = np.subtract(target, bias)
     aim[0] = np.clip(aim[0], 0.0, 100.0)
-    best = recipes_for(model, aim, grid, count=1)[0][0]
+    # What dried wrong is mended by the nearest: another mixture of other paints would dry its own way.
+    best = min(recipes_for(model, aim, grid)[0], key=lambda way: way.delta_e)
     lab = np.add(best.lab, bias)
     lightness, a, b = float(np.clip(lab[0], 0, 100)), float(lab[1]), float(lab[2])
     reflectance = (lightness, a, b)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Collection, Mapping, Sequence
 from typing import Any
 
 import numpy as np
@@ -15,7 +15,7 @@ from ...core.materials.sticks import Stick
 from ...core.mixing.grid import MOST_PAINTS
 from ...core.mixing.mixture import mixing_model_of
 from ...core.mixing.paintbox import coated
-from ...core.mixing.search import Recipe, recipe_from_parts
+from ...core.mixing.search import recipe_from_parts, shared
 from ...core.mixing.variants import corrected, seen_as, variants_of
 from ...core.optics.grain import fixed, rubbed, tooth_left
 from ...core.optics.removal import granulation, lifted
@@ -110,6 +110,7 @@ def board_entries(result: Result, settings: Settings) -> dict[str, Any]:
         best = pile.recipes[0]
         for i, share in zip(best.paints, best.shares.tolist(), strict=True):
             used[found.paints[i].key] = used.get(found.paints[i].key, 0.0) + share * pile.amount.paint
+    out = shared([pile.recipes[0] for pile in found.piles])
     return {
         "used": [{"paint": key, "ml": round(ml, 2)} for key, ml in used.items()],
         "paints": [
@@ -125,7 +126,7 @@ def board_entries(result: Result, settings: Settings) -> dict[str, Any]:
         ],
         "bands": [round(b, 2) for b in borders],
         "piles": [
-            _pile(pile, found.paints, vehicle, borders, names, ground) | {"helps": helps.get(k)}
+            _pile(pile, found.paints, vehicle, borders, names, ground, out) | {"helps": helps.get(k)}
             for k, (pile, ground) in enumerate(zip(found.piles, grounds_of(found.piles), strict=True))
         ],
         "meetings": [_meeting(met, found.paints) for met in found.meetings],
@@ -139,6 +140,7 @@ def _pile(
     borders: Sequence[float],
     names: Mapping[str, Mass],
     ground: Floats,
+    out: Collection[int],
 ) -> dict[str, Any]:
     best = pile.recipes[0]
     value = float(value_of_lab(best.lab))
@@ -164,14 +166,7 @@ def _pile(
         "liftsTo": lifts,
         "grain": grain,
         "dust": _dust(pile, paints, ground),
-        "recipes": [
-            own | {"says": says}
-            for own, says in zip(
-                recipe_entries(pile.recipes, paints, vehicle, np.array(pile.target)),
-                merits(pile.recipes, paints),
-                strict=True,
-            )
-        ],
+        "recipes": recipe_entries(pile.recipes, paints, vehicle, np.array(pile.target), out),
         "again": pile.again
         and {
             "pile": pile.again.pile,
@@ -238,31 +233,6 @@ def _helps(board: Board, settings: Settings) -> dict[int, dict[str, Any]]:
         best, paint = min(new)
         if best < board.piles[k].recipes[0].delta_e - 1:
             found[k] = {"paint": keys[paint], "words": catalogue[keys[paint]].words, "deltaE": round(best, 1)}
-    return found
-
-
-def merits(recipes: Sequence[Recipe], paints: Colours) -> list[str]:
-    """For each recipe what it does better than all the others: fewest paints, lifting, lasting, cost."""
-    found = [""] * len(recipes)
-    if len(recipes) < 2 or not all(isinstance(paint, Paint) for paint in paints):
-        return found
-
-    def weighed(recipe: Recipe, of: Callable[[Paint], float]) -> float:
-        own = [paint for i in recipe.paints if isinstance(paint := paints[i], Paint)]
-        return float(np.dot(recipe.shares, [of(paint) for paint in own]))
-
-    scores: dict[str, list[float]] = {
-        "nearest": [recipe.delta_e for recipe in recipes],
-        "fewest paints": [len(recipe.paints) for recipe in recipes],
-        "lifts most easily": [weighed(r, lambda p: p.staining) for r in recipes],
-        "most lightfast": [max(_paint(paints, i).lightfast for i in r.paints) for r in recipes],
-        "cheapest": [weighed(r, lambda p: p.cost) * r.thickness for r in recipes],
-    }
-    for words, score in scores.items():
-        best = int(np.argmin(score))
-        clear = sorted(score)[1] > score[best] * 1.05 + 1e-9
-        if clear and not found[best]:
-            found[best] = words
     return found
 
 

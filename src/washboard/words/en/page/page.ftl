@@ -127,6 +127,7 @@ names-where-meets-wet = Where two meet wet: { $one }, { $other }
 ## mix/table.ts
 
 table-touch = a touch of
+table-trace = a trace of
 table-light-pressure = light pressure:
 table-medium-pressure = medium pressure:
 table-firm-pressure = firm pressure:
