@@ -13,6 +13,7 @@ from PIL import Image
 from tests.conftest import edited, encoded, new_piece, worked_out
 from tests.pieces import photographs
 from tests.rendered import outdoors
+from washboard.core.materials.paints import PAINTS
 from washboard.core.reference.picture import picture_of
 from washboard.core.reference.windows import Window, compared, read
 from washboard.formats.image import decoded
@@ -190,7 +191,7 @@ def test_light_comes_from_where_the_painter_says(client: httpx.Client, small: by
         ({"arrangement": {"crop": {"left": 0.5, "right": 0.52}}}, "at least a tenth"),
         ({"marginCm": 16}, "leaves nothing to paint"),
         ({"ground": "ebony"}, "no ground for watercolour called"),
-        ({"palette": ["ochre"]}, "2 to 16 paints"),
+        ({"palette": list(PAINTS)[:17]}, "1 to 16 paints"),
         ({"palette": ["ochre", "mud"]}, "no paint called"),
         ({"widthCm": 0.2, "heightCm": 0.2}, "between 1 and 1000 cm"),
         (

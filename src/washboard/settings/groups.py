@@ -43,6 +43,7 @@ from .wire import (
     MixedModel,
     OpeningModel,
     OwnPassModel,
+    Pair,
     PlaceModel,
     SaidModel,
     WayModel,
@@ -151,9 +152,9 @@ class Preparing:
     """Everything settled before the first mark.
 
     `light`: degrees it comes from, where the painter has said so. `ground`: a listed ground laid before the
-    first pass. `palette`: keys of the paints that come along, empty for the usual ones. `sources`: where a
-    light shines, or does not, as the painter says. `marks`: how many small marks at most; `families`: what
-    the painter wants of some of them."""
+    first pass. `palette`: keys of the paints or sticks that come along, empty for the usual ones; `pairs` of
+    them that the painter likes to mix. `sources`: where a light shines, or does not, as the painter says.
+    `marks`: how many small marks at most; `families`: what the painter wants of some of them."""
 
     focus: tuple[float, float] | None = setting(
         None, words="focus", wire=PlaceModel, nullable=True, read_by=(Stage.LACK, Stage.PREPARE),
@@ -173,6 +174,10 @@ class Preparing:
     )  # fmt: skip
     palette: tuple[str, ...] = setting(
         (), words="palette", wire=Keys, read_by=(Stage.PLAN,), falls_with=("medium",), falls_to=_listed,
+        keeps_order=True,
+    )  # fmt: skip
+    pairs: tuple[tuple[str, ...], ...] = setting(
+        (), words="favourite pairs", wire=Annotated[list[Pair], Field(max_length=12)], read_by=(Stage.MIX,),
         keeps_order=True,
     )  # fmt: skip
     intent: Intent = setting(

@@ -14,6 +14,7 @@ from ..core.key.relations import Thing
 from ..core.materials.grounds import Ground, GroundKind, ground_named
 from ..core.materials.media import medium_named
 from ..core.materials.paints import PAINTS, Paint, palette_of
+from ..core.materials.sticks import STICKS, Colour, sticks_of
 from ..core.materials.stocks import stock_named
 from ..core.materials.surfaces import Sheet, Surface, sheet_of, surface_of
 from ..core.order.options import Options
@@ -56,9 +57,18 @@ class Settings(Ordering, Preparing, Seeing, Framing, Decisions):
         return PAINTS | {paint.key: paint for paint in self.own}
 
     @property
+    def colours(self) -> tuple[Colour, ...]:
+        """The paints that come along, or the sticks in pastel; keys of the other kind wait for their
+        medium."""
+        if self.medium == "pastel":
+            return sticks_of([key for key in self.palette if key not in self.catalogue])
+        return self.paints
+
+    @property
     def paints(self) -> tuple[Paint, ...]:
-        """The paints that come along."""
-        return palette_of(self.medium, self.palette, self.catalogue)
+        """The paints that come along in a medium that is mixed."""
+        keys = [key for key in self.palette if key not in STICKS]
+        return palette_of(self.medium, keys, self.catalogue)
 
     @property
     def laid(self) -> Ground | None:
@@ -150,7 +160,7 @@ def _check_decisions(settings: Settings) -> None:
     medium_named(settings.medium)
     surface_of(settings.surface)
     settings.sheet(settings.width_cm / settings.height_cm if settings.height_cm else 1.0)
-    _ = settings.paints
+    _ = settings.colours, settings.paints
     settings.intent.checked()
     if settings.stock is not None:
         sides = stock_named(settings.medium, settings.stock).sides

@@ -62,7 +62,10 @@ Id = Annotated[str, Field(max_length=20)]
 Ids = Annotated[list[Id], Field(max_length=400)]
 """Ids of the masses of one pass."""
 Hash = Annotated[str, Field(pattern="^[0-9a-f]{64}$", examples=["0" * 64])]
-Keys = Annotated[list[Annotated[str, Field(max_length=40)]], Field(max_length=16)]
+Keys = Annotated[list[Annotated[str, Field(max_length=40)]], Field(max_length=112)]
+
+Pair = Annotated[list[Annotated[str, Field(max_length=40)]], Field(min_length=2, max_length=2)]
+"""Keys of two paints."""
 
 
 class ShapeModel(Wire):

@@ -6,7 +6,8 @@ import json
 from collections.abc import Mapping, Sequence
 from typing import Any
 
-from ..core.materials.paints import FEWEST, PAINTS, Paint
+from ..core.materials.paints import PAINTS, Paint
+from ..core.materials.sticks import STICKS
 from ..core.name import Name
 from ..core.reference.drawn import Shape
 from ..pipeline.subject import Identity, Subject
@@ -47,7 +48,7 @@ def shapes_of(given: Sequence[Mapping[str, Any]] | None) -> tuple[Shape, ...]:
 
 
 def _still_owned(fields: Mapping[str, Any], own: Sequence[Paint]) -> Mapping[str, Any]:
-    """Settings without paints that are no longer on the shelf; too few left are none chosen."""
-    known = PAINTS.keys() | {paint.key for paint in own}
+    """Settings without paints that are no longer on the shelf."""
+    known = PAINTS.keys() | STICKS.keys() | {paint.key for paint in own}
     palette = [key for key in fields.get("palette") or () if key in known]
-    return {**fields, "palette": palette if len(palette) >= FEWEST else []}
+    return {**fields, "palette": palette}

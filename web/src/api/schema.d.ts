@@ -2215,6 +2215,16 @@ export interface components {
          */
         Mood: "as-seen" | "lighter" | "darker" | "closer";
         /**
+         * MoreRead
+         * @description The one paint or stick that would help most besides, and the share within reach then.
+         */
+        MoreRead: {
+            /** Key */
+            key: string;
+            /** Share */
+            share: number;
+        };
+        /**
          * MoveCreate
          * @description Move a pass to a place, the first being 0; with `repair` the smallest repair is looked for.
          */
@@ -2512,7 +2522,7 @@ export interface components {
         };
         /**
          * PaintRead
-         * @description A listed paint, or one of the painter's `own` shelf: strong and thin colour, modelled.
+         * @description A listed paint, one of the painter's `own` shelf, or a stick: strong and thin colour, modelled.
          */
         PaintRead: {
             /** Key */
@@ -2556,6 +2566,11 @@ export interface components {
             /** Proposedshare */
             proposedShare: number;
             swap: components["schemas"]["SwapRead"] | null;
+            more: components["schemas"]["MoreRead"] | null;
+            /** Limits */
+            limits: string[];
+            /** Help */
+            help: string | null;
             /** Paints */
             paints: components["schemas"]["PaintRead"][];
         };
@@ -2791,6 +2806,8 @@ export interface components {
             ground?: string | null;
             /** Palette */
             palette?: string[];
+            /** Pairs */
+            pairs?: string[][];
             intent?: components["schemas"]["IntentModel"] | null;
             /** Marks */
             marks?: number;
@@ -3368,6 +3385,8 @@ export interface components {
             ground?: string | null;
             /** Palette */
             palette?: string[];
+            /** Pairs */
+            pairs?: string[][];
             intent?: components["schemas"]["IntentModel"] | null;
             /**
              * Marks
@@ -3456,6 +3475,8 @@ export interface components {
             ground?: string | null;
             /** Palette */
             palette?: string[];
+            /** Pairs */
+            pairs?: string[][];
             intent?: components["schemas"]["IntentModel"] | null;
             /** Marks */
             marks?: number;

@@ -142,7 +142,7 @@ function Settled({ room, part, prepared, by, print, marks, onClear }: Props) {
     case "transfer":
       return <Transfer print={print} piece={piece} />;
     case "palette":
-      return <Palette plan={plan} prepared={prepared} changes={changes} />;
+      return <Palette piece={piece} plan={plan} prepared={prepared} changes={changes} />;
     case "intent":
       return <IntentForm piece={piece} plan={plan} changes={changes} />;
   }

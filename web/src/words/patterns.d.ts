@@ -235,6 +235,11 @@ export interface Patterns {
   "use-move-pass-moved-place": "pass" | "place";
   "use-move-after-pass": "act" | "pass";
   "use-move-plan-without-pass": "pass";
+  "pairs-title": never;
+  "pairs-one": never;
+  "pairs-other": never;
+  "pairs-add": never;
+  "pairs-forget": never;
   "frame-surround-light": never;
   "frame-surround-middle": never;
   "frame-surround-dark": never;
@@ -429,6 +434,11 @@ export interface Patterns {
   "palette-out-reach-furthest": never;
   "palette-looks-mixtures-modelled": never;
   "palette-take-reach-best": "count";
+  "palette-sticks-reach": "count" | "share";
+  "palette-take-sticks-best": "count";
+  "palette-take-shelf-sticks": "count";
+  "palette-take-whole-set": never;
+  "palette-take-more": "what";
   "palette-take-your-shelf": "count";
   "prepare-part-ground": never;
   "prepare-part-composition": never;

@@ -119,8 +119,15 @@ class SwapRead(Model):
     share: float | None
 
 
+class MoreRead(Model):
+    """The one paint or stick that would help most besides, and the share within reach then."""
+
+    key: str
+    share: float
+
+
 class PaintRead(Model):
-    """A listed paint, or one of the painter's `own` shelf: strong and thin colour, modelled."""
+    """A listed paint, one of the painter's `own` shelf, or a stick: strong and thin colour, modelled."""
 
     key: str
     words: str
@@ -141,6 +148,9 @@ class PaletteRead(Model):
     proposed: list[str]
     proposed_share: float
     swap: SwapRead | None
+    more: MoreRead | None
+    limits: list[str]
+    help: str | None
     paints: list[PaintRead]
 
 

@@ -13,7 +13,7 @@ from ..colour.lab import value_of_lab
 from ..key.key import key_for, targeted
 from ..materials.grounds import GROUNDS, Ground, GroundKind
 from ..materials.media import Medium
-from ..materials.paints import Paint
+from ..materials.sticks import Colour
 from ..materials.surfaces import Surface
 from ..mixing.paintbox import Paintbox, paintbox_of
 from ..reference.mass import Mass
@@ -75,7 +75,7 @@ def candidates_of(
     medium: Medium,
     own: Surface,
     area_cm2: float,
-    paints: Sequence[Paint] = (),
+    paints: Sequence[Colour] = (),
 ) -> tuple[Candidate, ...]:
     """All candidates of a medium, best first; the piece's own surface is among them as it is.
 

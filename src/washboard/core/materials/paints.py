@@ -16,7 +16,7 @@ from ..optics.kubelka import film, over
 from .pigments import PIGMENTS
 from .surfaces import Lab
 
-FEWEST, MOST = 2, 16
+FEWEST, MOST = 1, 16
 """Paints in a palette; painters take 6 to 12."""
 CARD = (0.85, 0.04)
 """Reflectance of the white and the black of a drawdown card."""
@@ -199,7 +199,7 @@ def palette_of(
 ) -> tuple[Paint, ...]:
     """The paints of those keys in the catalogue's order, the medium's usual ones for none.
 
-    Raises UnknownName for one that is not listed, InvalidInput for fewer than 2 or more than 16.
+    Raises UnknownName for one that is not listed, InvalidInput for more than 16.
     """
     for key in keys:
         if key not in catalogue:

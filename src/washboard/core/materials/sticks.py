@@ -3,15 +3,16 @@
 # Kept by the row with "fmt: skip": the figures of one thing are read side by side.
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass
 from enum import StrEnum
 from functools import cached_property
 
 from ..colour.spectra import Floats, lab_of_spectrum, value_of_spectrum
+from ..errors import UnknownName
 from ..optics.kubelka import infinite
 from ..optics.vehicle import vehicle_of
-from .paints import PAINTS
+from .paints import PAINTS, Paint
 from .surfaces import Lab
 
 
@@ -110,3 +111,14 @@ def _set() -> Iterator[Stick]:
 
 STICKS = {stick.key: stick for stick in _set()}
 """By key: 96 sticks."""
+
+Colour = Paint | Stick
+"""What comes along: tubes or sticks."""
+
+
+def sticks_of(keys: Sequence[str]) -> tuple[Stick, ...]:
+    """The sticks of those keys in the set's order, the whole set for none; raises UnknownName."""
+    for key in keys:
+        if key not in STICKS:
+            raise UnknownName("stick", key, STICKS)
+    return tuple(stick for stick in STICKS.values() if not keys or stick.key in keys)

@@ -20,13 +20,13 @@ from ..colour.lab import difference
 from ..colour.spectra import BANDS, lab_of_spectrum, spectrum_of_lab, value_of_spectrum
 from ..materials.media import Medium
 from ..materials.paints import Paint, palette_of
-from ..materials.sticks import STICKS, Stick
+from ..materials.sticks import STICKS, Colour, Stick
 from ..materials.surfaces import Surface
 from ..optics.grain import PRESSURES, mixing, seen
 from ..optics.vehicle import Vehicle, vehicle_of
 from .grid import TARGETS_AT_ONCE, Grid, all_thicknesses, grid_of, nearest_on
 from .mixture import MixingModel, mixing_model_of
-from .search import refined
+from .search import rank_within, refined
 from .stick_layers import MOST_COATS, NEAREST, StickLayers, grains_of, stick_layers_of, stick_layers_over
 
 Floats = NDArray[np.float64]
@@ -163,8 +163,7 @@ class Wet:
         # Many sets are alike on a grid: a glance along each tells which lead to the colour.
         thicknesses = refined(self.model, sets, thicknesses, fresh[which], GLANCE)
         off = difference(self.model.labs(all_thicknesses(self.model, sets, thicknesses)), fresh[which])
-        order = np.lexsort((off, which))
-        kept = np.sort(order[_place_in_group(which[order]) < FOLLOWED])
+        kept = np.flatnonzero(rank_within(which, off) < FOLLOWED)
         which, sets = which[kept], sets[kept]
         thicknesses = refined(self.model, sets, thicknesses[kept], fresh[which], ROUNDS)
         for k, each in enumerate(fresh):
@@ -206,7 +205,7 @@ class Dry:
             target, reflectance = wanted[k : k + TARGETS_AT_ONCE], below[k : k + TARGETS_AT_ONCE]
             # Squared distance without |target|², which is the same for all candidates.
             away = square - 2 * target @ labs.T
-            near = np.argpartition(away, NEAREST, axis=1)[:, :NEAREST]
+            near = np.argpartition(away, min(NEAREST, len(labs) - 1), axis=1)[:, :NEAREST]
             amounts = ways.amounts(near.ravel()).reshape(*near.shape, -1)
             over = lab_of_spectrum(self.reflectances(amounts, reflectance[:, None]))
             best = difference(over, target[:, None]).argmin(axis=1)
@@ -247,13 +246,16 @@ def _share(amounts: ArrayLike, of: Sequence[float]) -> Floats:
     return np.asarray(given @ np.asarray(of) / np.maximum(given.sum(axis=-1), 1e-12))
 
 
-def paintbox_of(medium: Medium, surface: Surface, paints: Sequence[Paint] = ()) -> Paintbox:
-    """Paints in a medium on a surface, the medium's usual ones for none; pastel takes its sticks along."""
+def paintbox_of(medium: Medium, surface: Surface, colours: Sequence[Colour] = ()) -> Paintbox:
+    """Paints in a medium on a surface, or sticks in pastel: those that come along, the medium's usual ones
+    for none."""
     ground = spectrum_of_lab(surface.lab)
     if medium.key == "pastel":
-        return Dry(tuple(STICKS.values()), ground)
+        sticks = tuple(colour for colour in colours if isinstance(colour, Stick))
+        return Dry(sticks or tuple(STICKS.values()), ground)
+    paints = tuple(colour for colour in colours if isinstance(colour, Paint))
     vehicle = coated(vehicle_of(medium.key))
-    return Wet(vehicle, tuple(paints) or palette_of(medium.key, ()), ground, medium.transparent)
+    return Wet(vehicle, paints or palette_of(medium.key, ()), ground, medium.transparent)
 
 
 def coated(vehicle: Vehicle) -> Vehicle:
@@ -282,11 +284,6 @@ def _remembered(
         for k, amounts in zip(fresh, work(wanted[fresh], reflectances[fresh]), strict=True):
             known[names[k]] = amounts
     return np.array([known[name] for name in names]).reshape(len(names), count)
-
-
-def _place_in_group(groups: Ints) -> Ints:
-    """The place (n,) of each in its group, of groups (n,) in rising order."""
-    return np.arange(len(groups)) - np.searchsorted(groups, groups)
 
 
 def _until_hidden(box: Paintbox, coat: Floats, below: Floats, near: float) -> Ints:

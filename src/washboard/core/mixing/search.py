@@ -28,14 +28,18 @@ from .preference import UNSEEN, Taste, clean, missed
 Floats = NDArray[np.float64]
 Ints = NDArray[np.intp]
 
-ROUNDS = 10
-"""Steps of refinement."""
+ROUNDS = 7
+"""Steps of refinement of the sets that are refined on."""
 ROUNDED_SETS, NEAREST_SETS = 8, 3
 """Sets of paints turned into brush parts for each target: the preferred ones, and the nearest."""
 ANOTHER_COAT = 0.3
 """ΔE₀₀ that another coat must save to be laid and waited for."""
 REACHED, STUCK = 0.01, 100.0
 """ΔE₀₀ below which a colour is reached; damping from which refinement does not move any more."""
+GLANCE, FOLLOWED_ON = 3, 7
+"""Steps of refinement of all sets of paints, and how many, by nearness and by preference, are refined on."""
+THICKENED = 3
+"""Ratios of brush parts, by nearness and by preference, whose best thickness is sought."""
 ROUNDED = 6
 """Ratios of brush parts tried about the refined one, of all and of the easy ones."""
 
@@ -88,12 +92,23 @@ def recipes_for(
     grid = grid or grid_of(model, most)
     taste = Taste(model.paints, (model.absorption + model.scattering).mean(axis=1), tuple(pairs))
     which, sets, thicknesses = followed_sets(model, grid, wanted)
-    thicknesses = refined(model.at(which), sets, thicknesses, wanted[which], ROUNDS)
-    full = all_thicknesses(model, sets, thicknesses)
-    delta_e, error = _off(model.at(which).labs(full), wanted[which])
-    shares = full / full.sum(axis=1, keepdims=True)
-    shares[shares < 1e-3] = 0.0
-    price = missed(delta_e, error) + taste.price(shares, np.zeros(len(which)), wanted[which])
+
+    def judged(rounds: int) -> tuple[Floats, Floats, Floats]:
+        """Loads refined so far, with what they are off by and their price."""
+        loads = refined(model.at(which), sets, thicknesses, wanted[which], rounds)
+        full = all_thicknesses(model, sets, loads)
+        delta_e, error = _off(model.at(which).labs(full), wanted[which])
+        shares = full / full.sum(axis=1, keepdims=True)
+        shares[shares < 1e-3] = 0.0
+        price = missed(delta_e, error) + taste.price(shares, np.zeros(len(which)), wanted[which])
+        return loads, delta_e, price
+
+    # Most sets show at a glance that they will not be among the best.
+    thicknesses, delta_e, price = judged(GLANCE)
+    ranks = [rank_within(which, by) for by in (delta_e.round(2), price.round(2))]
+    kept = np.flatnonzero((ranks[0] < FOLLOWED_ON) | (ranks[1] < FOLLOWED_ON))
+    which, sets, thicknesses = which[kept], sets[kept], thicknesses[kept]
+    thicknesses, delta_e, price = judged(ROUNDS)
     chosen: list[int] = []
     for k in range(len(wanted)):
         own = np.flatnonzero(which == k)
@@ -108,6 +123,15 @@ def recipes_for(
         found[k] += recipes
     first = _ranked(found, wanted, taste)
     return _ranked(found, wanted, replace(taste, out=shared([own[0] for own in first])), count)
+
+
+def rank_within(groups: Ints, by: Floats) -> Ints:
+    """The rank (n,) of each among its group, of groups (n,), by a number (n,), the least first; of equal ones
+    the earlier."""
+    order = np.lexsort((np.arange(len(by)), by, groups))
+    rank = np.empty(len(by), dtype=np.intp)
+    rank[order] = np.arange(len(by)) - np.searchsorted(groups[order], groups[order])
+    return rank
 
 
 def _off(labs: Floats, wanted: Floats) -> tuple[Floats, Floats]:
@@ -251,6 +275,13 @@ def _rounded(
             parts.append(np.pad(listed[near.ravel()], ((0, 0), (0, 3 - size))))
     at, measured = np.concatenate(owner), np.concatenate(parts)
     shares = measured / measured.sum(axis=1, keepdims=True)
+    full = all_thicknesses(model, sets[at], shares * thicknesses[at].sum(axis=1, keepdims=True))
+    delta_e, error = _off(model.at(at).labs(full), wanted[at])
+    price = taste.price(full / full.sum(axis=1, keepdims=True), measured.sum(axis=1), wanted[at])
+    # The thickness that suits a ratio is sought only for those that are near, or easy and not far.
+    ranks = [rank_within(at, by) for by in (delta_e, missed(delta_e / 2, error / 2) + price)]
+    kept = np.flatnonzero((ranks[0] < THICKENED) | (ranks[1] < THICKENED))
+    at, measured, shares = at[kept], measured[kept], shares[kept]
     tried = model.at(at)
     total = _best_thickness(tried, sets[at], shares, thicknesses[at].sum(axis=1), wanted[at])
     full = all_thicknesses(tried, sets[at], shares * total[:, None])

@@ -9,19 +9,25 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.lab import difference
+from ..colour.lab import difference, value_of_lab
 from ..colour.spectra import spectrum_of_lab
 from ..materials.media import Medium
 from ..materials.paints import PAINTS, Paint
+from ..materials.sticks import STICKS, Colour, Stick
 from ..materials.surfaces import Surface
 from ..mixing.mixture import mixing_model_of
+from ..mixing.stick_layers import stick_layers_over
 from ..optics.vehicle import vehicle_of
 from ..reference.mass import Mass
 
 REACHED = 6.0
 """ΔE₀₀ within which a mixture counts as the colour."""
-PROPOSED = 8
-"""Paints proposed for a piece: painters take 6 to 12."""
+PROPOSED, PROPOSED_STICKS = 8, 12
+"""Paints and sticks proposed for a piece: painters take 6 to 12 paints."""
+HELPS = 0.1
+"""ΔE₀₀ by which the mean of all masses must fall for one more paint or stick to be worth a word."""
+MOST_SWAPPED = 16
+"""Paints or sticks up to which exchanging one is weighed."""
 WORST = 0.15
 """Weight of the worst mass beside the mean of all."""
 GREY = 4.0
@@ -29,10 +35,10 @@ GREY = 4.0
 RATIOS = (0.04, 0.2, 0.5, 0.8, 0.96)
 """Shares of the first of two paints that are tried."""
 STEPS = {
-    False: (0.012, 0.025, 0.045, 0.08, 0.13, 0.21, 0.34, 0.55, 0.9),
+    False: (0.02, 0.045, 0.09, 0.16, 0.27, 0.45, 0.75, 1.2, 2.0),
     True: (0.0, 0.25, 0.5, 0.75, 0.9, 0.96, 0.985),
 }
-"""Thicknesses of a wash; shares of white where the medium covers."""
+"""Thicknesses of a wash, or of several; shares of white where the medium covers."""
 
 Floats = NDArray[np.float64]
 Ints = NDArray[np.intp]
@@ -41,22 +47,28 @@ Ints = NDArray[np.intp]
 @dataclass(frozen=True)
 class Coverage:
     """`share` 0–1 of the picture within REACHED; `missed` (mass id, ΔE₀₀) of those out of reach, worst
-    first; `mean` ΔE₀₀ weighted by share. `swap` (out, in) keys that would help most, with the share then."""
+    first; `mean` ΔE₀₀ weighted by share. `swap` (out, in) keys that would help most, with the share then;
+    `more` the key that would help most besides all that come along, with the share then. `darkest` and
+    `lightest`: Munsell values reached."""
 
     share: float
     mean: float
     missed: tuple[tuple[str, float], ...]
+    darkest: float
+    lightest: float
     swap: tuple[str, str] | None = None
     swapped: float | None = None
+    more: tuple[str, float] | None = None
 
 
 @dataclass(frozen=True)
 class Weighed:
-    """The masses of a piece against all `paints`: `place` of each by key, `delta_e` (m, p, p) ΔE₀₀ of the
-    nearest that each two reach, with and `without` white, `bare` (m,) of the surface left as it is, `shares`
-    (m,) of the picture."""
+    """The masses of a piece against all `colours`, paints or sticks: `place` of each by key, `delta_e` (m, p,
+    p) ΔE₀₀ of the nearest that each two reach, with and `without` white, `bare` (m,) of the surface left as
+    it is, `shares` (m,) of the picture; `values` (p, p, 2) Munsell values that each two reach, darkest and
+    lightest, over a surface of value `surface`."""
 
-    paints: tuple[Paint, ...]
+    colours: tuple[Colour, ...]
     place: dict[str, int]
     delta_e: Floats
     without: Floats
@@ -64,6 +76,8 @@ class Weighed:
     shares: Floats
     masses: tuple[str, ...]
     covers: bool
+    values: Floats
+    surface: float
 
 
 def weighed(masses: Sequence[Mass], medium: Medium, surface: Surface, own: tuple[Paint, ...] = ()) -> Weighed:
@@ -74,24 +88,34 @@ def weighed(masses: Sequence[Mass], medium: Medium, surface: Surface, own: tuple
     place, pairs, labs = reach_of(medium.key, surface, own)
     wanted = np.array([mass.target_lab for mass in masses])
     delta_e = _apart(len(place), pairs, labs, wanted)
+    covers = not medium.transparent and medium.key != "pastel"
     # Step 0 of each ratio is the mixture without white.
-    without = (
-        delta_e if medium.transparent else _apart(len(place), pairs, labs[:, :: len(STEPS[True])], wanted)
-    )
+    without = _apart(len(place), pairs, labs[:, :: len(STEPS[True])], wanted) if covers else delta_e
     shares = np.array([mass.share for mass in masses])
+    reached = value_of_lab(labs)
+    values = np.zeros((len(place), len(place), 2))
+    for one, other in (pairs.T, pairs.T[::-1]):
+        values[one, other] = np.stack([reached.min(axis=1), reached.max(axis=1)], axis=1)
     return Weighed(
-        (*PAINTS.values(), *own),
+        all_colours(medium.key, own),
         place,
         delta_e,
         without,
         np.asarray(difference(wanted, np.asarray(surface.lab))),
         shares / max(float(shares.sum()), 1e-9),
         tuple(mass.id for mass in masses),
-        not medium.transparent,
+        covers,
+        values,
+        surface.value,
     )
 
 
-def coverage_of(palette: Sequence[Paint], of: Weighed) -> Coverage:
+def all_colours(medium: str, own: tuple[Paint, ...] = ()) -> tuple[Colour, ...]:
+    """All that could come along: the listed paints and the painter's own, or the sticks of the set."""
+    return tuple(STICKS.values()) if medium == "pastel" else (*PAINTS.values(), *own)
+
+
+def coverage_of(palette: Sequence[Colour], of: Weighed) -> Coverage:
     """What a palette reaches of the masses' planned colours, with the best exchange of one paint."""
     delta_e = of.delta_e if any(paint.key == "white" for paint in palette) else of.without
     own = [of.place[paint.key] for paint in palette]
@@ -100,24 +124,45 @@ def coverage_of(palette: Sequence[Paint], of: Weighed) -> Coverage:
     mean = float((of.shares * nearest).sum())
     order = np.argsort(-nearest * np.sqrt(of.shares))
     missed = tuple((of.masses[m], float(nearest[m])) for m in order if nearest[m] > REACHED)
-    if not missed or len(palette) < 3:
-        return Coverage(share, mean, missed)
-    kept = [of.place[key] for key in ("white", "black") if of.place[key] in own]
-    swap, then = _best_swap(delta_e, of.bare, own, of.shares, mean, kept)
+    values = of.values[np.ix_(own, own)]
+    ends = min(float(values.min()), of.surface), max(float(values.max()), of.surface)
+    if not missed:
+        return Coverage(share, mean, missed, *ends)
     keys = list(of.place)
-    return Coverage(share, mean, missed, (keys[swap[0]], keys[swap[1]]) if swap else None, then)
+    helped = _helped(delta_e, own, nearest)
+    new = int((of.shares @ helped).argmin())
+    gained = mean - float(of.shares @ helped[:, new])
+    more = (keys[new], float(of.shares[helped[:, new] <= REACHED].sum())) if gained > HELPS else None
+    if not 3 <= len(palette) <= MOST_SWAPPED:
+        return Coverage(share, mean, missed, *ends, more=more)
+    kept = [of.place[key] for key in ("white", "black") if of.place.get(key) in own]
+    swap, then = _best_swap(delta_e, of.bare, own, of.shares, mean, kept)
+    exchange = (keys[swap[0]], keys[swap[1]]) if swap else None
+    return Coverage(share, mean, missed, *ends, exchange, then, more)
 
 
-def proposed(of: Weighed, count: int = PROPOSED) -> tuple[tuple[str, ...], Coverage]:
-    """The `count` paints that reach the masses best, and what they reach: least mean and worst ΔE₀₀.
+def _helped(delta_e: Floats, own: Sequence[int], nearest: Floats) -> Floats:
+    """ΔE₀₀ (m, p) of the nearest with each paint besides those of a palette, `nearest` (m,) without."""
+    everything = np.arange(delta_e.shape[1])
+    alone = delta_e[:, everything, everything]
+    return np.minimum(np.minimum(alone, delta_e[:, :, own].min(axis=2)), nearest[:, None])
+
+
+def proposed(of: Weighed, count: int | None = None) -> tuple[tuple[str, ...], Coverage]:
+    """The `count` paints or sticks that reach the masses best, and what they reach: least mean and worst
+    ΔE₀₀.
 
     Paints are added one by one, then exchanged while that helps; white comes along where a medium covers, and
     one black or grey at most.
     """
+    sticks = isinstance(of.colours[0], Stick)
+    count = count or (PROPOSED_STICKS if sticks else PROPOSED)
     everything = np.arange(len(of.place))
     alone = of.delta_e[:, everything, everything]
     keys = list(of.place)
-    grey = np.array([np.hypot(*paint.thin[1:]) < GREY and paint.key != "white" for paint in of.paints])
+    grey = np.array(
+        [not sticks and np.hypot(*each.thin[1:]) < GREY and each.key != "white" for each in of.colours]
+    )
     own = [of.place["white"]] if of.covers else []
     fixed = len(own)
 
@@ -145,7 +190,7 @@ def proposed(of: Weighed, count: int = PROPOSED) -> tuple[tuple[str, ...], Cover
             if then < now - 1e-9:
                 own[k], better = new, True
     chosen = tuple(keys[k] for k in sorted(own))
-    return chosen, coverage_of([of.paints[of.place[key]] for key in chosen], of)
+    return chosen, coverage_of([of.colours[of.place[key]] for key in chosen], of)
 
 
 @lru_cache(maxsize=6)
@@ -154,8 +199,11 @@ def reach_of(
 ) -> tuple[dict[str, int], Ints, Floats]:
     """What every two paints reach over a surface: their places, the pairs (n, 2), Lab (n, m, 3).
 
-    Thinned over a transparent medium's surface, mixed with white where a medium covers.
+    Thinned over a transparent medium's surface, mixed with white where a medium covers; sticks are laid over
+    each other.
     """
+    if medium == "pastel":
+        return _reach_of_sticks(surface)
     vehicle, paints = vehicle_of(medium), (*PAINTS.values(), *own)
     model = mixing_model_of(paints, vehicle, spectrum_of_lab(surface.lab))
     place = {paint.key: k for k, paint in enumerate(paints)}
@@ -171,6 +219,17 @@ def reach_of(
         if vehicle.covers:
             thicknesses[:, :, k, place["white"]] += vehicle.strongest * step
     return place, pairs, model.labs(thicknesses.reshape(len(pairs), -1, len(paints)))
+
+
+def _reach_of_sticks(surface: Surface) -> tuple[dict[str, int], Ints, Floats]:
+    """The same of every two sticks, either over the other, the upper one at each pressure."""
+    sticks = tuple(STICKS.values())
+    count = len(sticks)
+    labs = stick_layers_over(sticks, spectrum_of_lab(surface.lab).tobytes()).reshape(-1, count, count, 3)
+    upper, lower = np.triu_indices(count)
+    both = np.concatenate([labs[:, upper, lower], labs[:, lower, upper]]).transpose(1, 0, 2)
+    place = {stick.key: k for k, stick in enumerate(sticks)}
+    return place, np.stack([upper, lower], axis=1).astype(np.intp), both
 
 
 def _apart(count: int, pairs: Ints, labs: Floats, wanted: Floats) -> Floats:

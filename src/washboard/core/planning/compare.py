@@ -12,7 +12,7 @@ from ..colour.lab import difference, value_of_lab
 from ..colour.spectra import lab_of_spectrum, value_of_spectrum
 from ..key.mood import Mood
 from ..materials.media import Medium
-from ..materials.paints import Paint
+from ..materials.sticks import Colour
 from ..materials.surfaces import Sheet, Surface
 from ..mixing.paintbox import paintbox_of
 from ..order.options import Options
@@ -78,7 +78,7 @@ def compared(
     sheet: Sheet,
     options: Options,
     mood: Mood = Mood.AS_SEEN,
-    paints: Sequence[Paint] = (),
+    paints: Sequence[Colour] = (),
     own_schools: Sequence[str] = (),
 ) -> tuple[Compared, ...]:
     """Every school for these masses, in the order in which they are listed, then the painter's `own_schools`

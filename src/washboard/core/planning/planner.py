@@ -9,14 +9,15 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ... import ENGINE
-from ..colour.spectra import value_of_spectrum
+from ..colour.lab import difference
+from ..colour.spectra import lab_of_spectrum, value_of_spectrum
 from ..cut import NEVER
 from ..key.held import held
 from ..key.key import Key, key_for, targeted
 from ..key.modelling import with_stops
 from ..key.mood import Mood, in_mood
 from ..materials.media import Medium
-from ..materials.paints import Paint
+from ..materials.sticks import Colour
 from ..materials.surfaces import Sheet, Surface
 from ..mixing.paintbox import Paintbox, paintbox_of
 from ..order.coverage import Coverage, Status, cut_length
@@ -34,7 +35,7 @@ from ..plan.state import BARE, SheetState
 from ..reference.mass import Mass, MassKind
 from ..schools import SCHOOLS, School, school_named
 from ..schools.aims import aimed
-from ..sentence import Sentence, as_given, percent, sentence, tone
+from ..sentence import Sentence, as_given, of_masses, percent, sentence, tone
 from ..words.passes import worded
 
 Floats = NDArray[np.float64]
@@ -42,6 +43,10 @@ Mask = NDArray[np.bool_]
 
 LOUD_CHROMA, HIGH_ABOVE = 35.0, 3.0
 """Chroma, and values above the ground, from which an opaque colour gets a muted layer below."""
+
+
+UNMATCHED = 6.0
+"""ΔE₀₀ from which a colour counts as out of reach of what comes along."""
 
 
 def default_school(medium: Medium) -> tuple[School, Sentence]:
@@ -59,7 +64,7 @@ def plan_of(
     options: Options = NO_OPTIONS,
     notes: Sequence[Sentence] = (),
     mood: Mood = Mood.AS_SEEN,
-    paints: Sequence[Paint] = (),
+    paints: Sequence[Colour] = (),
     box: Paintbox | None = None,
     start: SheetState = BARE,
 ) -> PlanningResult:
@@ -275,4 +280,20 @@ def _notes(sheet: Sheet, key: Key, ordered: Ordered, given: Sequence[Sentence]) 
     ground = sum(m.share for m, t in zip(scene.masses, ordered.turn, strict=True) if t < 0)
     if ground >= 0.005 and not scene.medium.transparent:
         notes.append(sentence("note-ground-paints", share=percent(ground)))
+    missed = _missed(scene)
+    if missed:
+        kind = "sticks" if scene.medium.key == "pastel" else "paints"
+        notes.append(sentence("note-box-misses", masses=of_masses(missed), kind=kind))
     return tuple(notes)
+
+
+def _missed(scene: Scene) -> list[str]:
+    """The masses whose planned colour what comes along does not match, the largest first."""
+    wanted = np.array([mass.target_lab for mass in scene.masses])
+    bare = np.broadcast_to(scene.ground, (len(wanted), len(scene.ground)))
+    reached = scene.box.reflectances(scene.box.mixed(wanted, bare), bare)
+    off = np.minimum(
+        difference(lab_of_spectrum(reached), wanted), difference(lab_of_spectrum(scene.ground), wanted)
+    )
+    order = np.argsort([-mass.share for mass in scene.masses], kind="stable")
+    return [scene.masses[m].id for m in order if off[m] > UNMATCHED]

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from ..colour.lab import difference, value_of_lab
 from ..colour.spectra import lab_of_spectrum, spectrum_of_lab
 from ..materials.paints import Paint
-from ..materials.sticks import STICKS, Stick
+from ..materials.sticks import Colour, Stick
 from ..materials.surfaces import Lab
 from ..mixing.mixture import Floats, MixingModel, mixing_model_of
 from ..mixing.paintbox import coated, grid_for
@@ -79,21 +79,24 @@ class Board:
     meetings: tuple[Met, ...]
 
 
-def board_of(worked: PlanningResult, paints: Sequence[Paint]) -> Board:
+def board_of(worked: PlanningResult, colours: Sequence[Colour], pairs: Sequence[Sequence[str]] = ()) -> Board:
     """The recipe board of a plan for a palette; piles of a pass lightest first where paint is transparent.
 
-    In pastel nothing is mixed: all sticks of the set come along and are laid over each other.
+    In pastel nothing is mixed: the sticks that come along are laid over each other. `pairs`: keys of paints
+    that the painter likes to mix.
     """
     plan = worked.plan
     if plan.medium.key == "pastel":
-        return Board(tuple(STICKS.values()), tuple(_stick_piles(worked)), ())
+        sticks = tuple(colour for colour in colours if isinstance(colour, Stick))
+        return Board(sticks, tuple(_stick_piles(worked, sticks)), ())
+    paints = [colour for colour in colours if isinstance(colour, Paint)]
     groups = [
         (done.id, group)
         for done, step in zip(plan.passes, worked.steps, strict=True)
         for group in _alike(_wanted(worked, done, step))
     ]
     vehicle = coated(vehicle_of(plan.medium.key))
-    recipes = _recipes(paints, vehicle, [group[0] for _, group in groups])
+    recipes = _recipes(paints, vehicle, [group[0] for _, group in groups], pairs)
     order = [done.id for done in plan.passes]
     lighter = -1 if plan.medium.transparent else 1
     piles = sorted(
@@ -159,8 +162,7 @@ def _turned(one: Lab, other: Lab) -> float:
     return float(np.hypot(one[1] - other[1], one[2] - other[2]))
 
 
-def _stick_piles(worked: PlanningResult) -> Iterator[Pile]:
-    sticks = tuple(STICKS.values())
+def _stick_piles(worked: PlanningResult, sticks: tuple[Stick, ...]) -> Iterator[Pile]:
     for done, step in zip(worked.plan.passes, worked.steps, strict=True):
         for group in _alike(_wanted(worked, done, step)):
             _, target, over, _, end = group[0]
@@ -197,7 +199,9 @@ def _gathered(near: NDArray[np.bool_]) -> list[list[int]]:
     return groups
 
 
-def _recipes(paints: Sequence[Paint], vehicle: Vehicle, wanted: Sequence[Wanted]) -> list[tuple[Recipe, ...]]:
+def _recipes(
+    paints: Sequence[Paint], vehicle: Vehicle, wanted: Sequence[Wanted], pairs: Sequence[Sequence[str]]
+) -> list[tuple[Recipe, ...]]:
     """Recipes for each, those over nearly the same ground found together."""
     if not wanted:
         return []
@@ -208,7 +212,9 @@ def _recipes(paints: Sequence[Paint], vehicle: Vehicle, wanted: Sequence[Wanted]
         below[own] = reflectance
     model = mixing_model_of(paints, vehicle, below)
     grid = grid_for(vehicle, tuple(paints), reflectances[0].tobytes())
-    return recipes_for(model, [own[1] for own in wanted], grid)
+    place = {paint.key: k for k, paint in enumerate(paints)}
+    liked = [frozenset(place[key] for key in pair) for pair in pairs if all(key in place for key in pair)]
+    return recipes_for(model, [own[1] for own in wanted], grid, pairs=liked)
 
 
 def _pile(done: str, group: Sequence[Wanted], recipes: tuple[Recipe, ...], transparent: bool) -> Pile:

@@ -63,7 +63,7 @@ def _marks(result: Result, done: Pass) -> Mask | None:
 
 def _mixtures(result: Result, settings: Settings) -> dict[str, list[cardfile.Mixed]]:
     """The largest mixtures of each pass, by its id, in brush parts; in pastel the sticks in their order."""
-    board = board_of(result.worked, settings.paints)
+    board = board_of(result.worked, settings.colours, settings.pairs)
     named: dict[str, list[cardfile.Mixed]] = {}
     for pile in board.piles:
         own, best = named.setdefault(pile.done, []), pile.recipes[0]

@@ -20,7 +20,7 @@ from ...core.mixing.variants import corrected, seen_as, variants_of
 from ...core.optics.grain import fixed, rubbed, tooth_left
 from ...core.optics.removal import granulation, lifted
 from ...core.optics.vehicle import Vehicle, vehicle_of
-from ...core.palette.coverage import reach_of
+from ...core.palette.coverage import all_colours, reach_of
 from ...core.recipe.board import Board, Met, Pile, board_of, grounds_of
 from ...core.reference.mass import Mass
 from ...settings import Settings, Stage
@@ -99,7 +99,7 @@ def board(stages: Stages, task: RecipeBoard) -> dict[str, Any]:
 def board_entries(result: Result, settings: Settings) -> dict[str, Any]:
     """The recipe board of a piece, with the value chart and what is used of each paint."""
     plan = result.worked.plan
-    found = board_of(result.worked, settings.paints)
+    found = board_of(result.worked, settings.colours, settings.pairs)
     helps = _helps(found, settings)
     vehicle = vehicle_of(settings.medium)
     names = {mass.id: mass for mass in plan.masses}
@@ -212,11 +212,12 @@ def _dust(pile: Pile, sticks: Colours, ground: Floats) -> dict[str, float] | Non
 
 
 def _helps(board: Board, settings: Settings) -> dict[int, dict[str, Any]]:
-    """For the piles farthest off, the paint that is not along and would reach them best, and how near."""
+    """For the piles farthest off, the paint or stick that is not along and would reach them best, and how
+    near."""
     off = [k for k, pile in enumerate(board.piles) if pile.recipes[0].delta_e > UNREACHED]
-    if settings.medium == "pastel" or not off:
+    if not off:
         return {}
-    catalogue = settings.catalogue
+    known = {each.key: each for each in all_colours(settings.medium, settings.own)}
     place, pairs, labs = reach_of(settings.medium, settings.start, settings.own)
     along = {place[paint.key] for paint in board.paints}
     keys = list(place)
@@ -230,9 +231,9 @@ def _helps(board: Board, settings: Settings) -> dict[int, dict[str, Any]]:
             for n, (a, b) in enumerate(pairs.tolist())
             if (a in along) != (b in along) or (a == b and a not in along)
         ]
-        best, paint = min(new)
+        best, paint = min(new, default=(np.inf, 0))
         if best < board.piles[k].recipes[0].delta_e - 1:
-            found[k] = {"paint": keys[paint], "words": catalogue[keys[paint]].words, "deltaE": round(best, 1)}
+            found[k] = {"paint": keys[paint], "words": known[keys[paint]].words, "deltaE": round(best, 1)}
     return found
 
 

@@ -26,8 +26,10 @@ from ...core.ground.shares import RIGHT_COLOUR, RIGHT_VALUE
 from ...core.materials.grounds import GroundKind
 from ...core.materials.media import medium_named
 from ...core.materials.shelf import OWN
+from ...core.materials.sticks import Stick
 from ...core.materials.surfaces import Sheet, surface_of
 from ...core.palette.coverage import Weighed, coverage_of, proposed, weighed
+from ...core.palette.limits import help_of, limits_of
 from ...core.reference.mass import Mass
 from ...formats import lookfile
 from ...settings import Settings, Stage, declared
@@ -79,7 +81,7 @@ def grounds(seen: Seen, masses: Sequence[Mass], settings: Settings) -> tuple[Can
         medium_named(settings.medium),
         surface_of(settings.surface),
         area,
-        settings.paints,
+        settings.colours,
     )
 
 
@@ -184,10 +186,10 @@ def _finding(finding: Finding, settings: Settings, seen: Seen) -> dict[str, Any]
 
 def _palette(masses: Sequence[Mass], settings: Settings) -> dict[str, Any]:
     of = reach(masses, settings)
-    palette = settings.paints
-    found, best = coverage_of(palette, of), proposed(of)
+    box, known = settings.colours, {each.key: each for each in of.colours}
+    found, best = coverage_of(box, of), proposed(of)
     by_id = {mass.id: mass for mass in masses}
-    chosen = {paint.key for paint in palette}
+    chosen = {each.key for each in box}
     return {
         "share": found.share,
         "mean": found.mean,
@@ -198,18 +200,21 @@ def _palette(masses: Sequence[Mass], settings: Settings) -> dict[str, Any]:
         "proposed": list(best[0]),
         "proposedShare": best[1].share,
         "swap": found.swap and {"out": found.swap[0], "in": found.swap[1], "share": found.swapped},
+        "more": found.more and {"key": found.more[0], "share": found.more[1]},
+        "limits": [ENGLISH.text(limit) for limit in limits_of(box, masses, found)],
+        "help": ENGLISH.text(helped) if (helped := help_of(box, found, known)) else None,
         "paints": [
             {
-                "key": p.key,
-                "words": p.words,
-                "index": p.index,
-                "strong": list(p.strong),
-                "thin": list(p.thin),
-                "chosen": p.key in chosen,
-                "own": p.key.startswith(OWN),
-                "caution": p.caution,
+                "key": each.key,
+                "words": each.words,
+                "index": "" if isinstance(each, Stick) else each.index,
+                "strong": list(each.strong),
+                "thin": list(each.thin),
+                "chosen": each.key in chosen,
+                "own": each.key.startswith(OWN),
+                "caution": each.caution,
             }
-            for p in settings.catalogue.values()
+            for each in of.colours
         ],
     }
 

@@ -86,7 +86,7 @@ def planned(
         replace(options, mixed=tuple(mixed)),
         (*notes, *alone),
         settings.intent.mood,
-        settings.paints,
+        settings.colours,
     )
     if settings.laid is None:
         return worked
@@ -112,6 +112,6 @@ def schools(result: Result, settings: Settings, own: tuple[str, ...]) -> tuple[C
         settings.sheet(width / height),
         options_for(settings, seen.areas),
         settings.intent.mood,
-        settings.paints,
+        settings.colours,
         own,
     )

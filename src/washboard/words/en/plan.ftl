@@ -259,6 +259,7 @@ holds-depth = the distance stays lighter than what is near
 
 surface = { $tone } { $hue } { $value }
 
+note-box-misses = { $masses } cannot be matched with the { $kind } that come along: Prepare tells what would help.
 note-order-rests = Your own order of passes rests. { $why }
 note-empty-area = No mass lies mostly in { $thing }: it is painted with the rest.
 note-invented = { $share } % of the picture is invented: filled by its neighbours where something stood.

@@ -400,6 +400,14 @@ use-move-pass-moved-place = Pass { $pass } moved to place { $place }
 use-move-after-pass = “{ $act }” after pass { $pass }
 use-move-plan-without-pass = The plan without pass { $pass }
 
+## prepare/Pairs.tsx
+
+pairs-title = Pairs you like to mix
+pairs-one = Mix
+pairs-other = with
+pairs-add = Keep this pair
+pairs-forget = forget
+
 ## parts/Frame.tsx
 
 frame-surround-light = light surround
@@ -680,6 +688,14 @@ palette-within-e-average = Within ΔE₀₀ 6; { $mean } on average
 palette-out-reach-furthest = Out of reach, the furthest first
 palette-looks-mixtures-modelled = Looks and mixtures are modelled, not measured. Paints with metal in them: no sanding, no spraying, wash hands; read the labels.
 palette-take-reach-best = Take the { $count } that reach it best
+palette-sticks-reach = { $count ->
+    [one] <b>One stick</b> comes close to { $share } of the picture.
+   *[other] <b>{ $count } sticks</b>, one or two over each other, come close to { $share } of the picture.
+}
+palette-take-sticks-best = Take the { $count } sticks that reach it best
+palette-take-shelf-sticks = Take the { $count } sticks on your shelf
+palette-take-whole-set = Take the whole set
+palette-take-more = Take { $what } as well
 palette-take-your-shelf = Take the { $count } on your shelf
 
 ## prepare/Prepare.tsx
