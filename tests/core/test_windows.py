@@ -5,11 +5,12 @@ from __future__ import annotations
 import colour
 import numpy as np
 import pytest
+from colour.appearance.hunt import adjusted_reference_white_signals
 
 from tests.pieces import patchwork, photographs
 from tests.said import refuses
-from washboard.core.colour.contrast import value_seen_on
-from washboard.core.colour.lab import difference, lab_of_linear
+from washboard.core.colour.contrast import CONES, INDUCED, colour_seen_on, leaning_white, value_seen_on
+from washboard.core.colour.lab import WHITE, difference, lab_of_linear, lightness_of_value, xyz_of_lab
 from washboard.core.colour.spectra import lab_of_spectrum, spectrum_of_lab
 from washboard.core.colour.value import luminance_of
 from washboard.core.errors import InvalidInput, UnknownName
@@ -41,6 +42,26 @@ def test_how_light_a_tone_looks_agrees_with_the_published_model(value: float, ba
 def test_a_middle_looks_darker_on_white_and_lighter_on_black() -> None:
     assert value_seen_on(5.0, 9.5) < 4.6 < 5.0 < value_seen_on(5.0, 2.5)
     assert value_seen_on(5.0, 5.08) == pytest.approx(5.0, abs=0.05)
+
+
+def test_a_colour_leans_away_from_its_surroundings_as_the_published_model_has_it() -> None:
+    grey, red, green = (60.0, 0.0, 0.0), (50.0, 55.0, 30.0), (55.0, -45.0, 30.0)
+    on_red, on_green = colour_seen_on(grey, red), colour_seen_on(grey, green)
+    assert on_red[1] < -2
+    assert on_green[1] > 2
+    # A red on a green is clearer, on a red duller; on a grey only its value moves.
+    clear = [float(np.hypot(*colour_seen_on(red, around)[1:])) for around in (green, (50.0, 0.0, 0.0), red)]
+    assert clear[0] > clear[1] > clear[2]
+    assert colour_seen_on(red, (20.0, 0.0, 0.0))[1:] == pytest.approx(red[1:], abs=1e-6)
+    assert colour_seen_on(grey, (20.0, 0.0, 0.0))[0] > 60
+
+
+def test_the_white_that_the_eye_leans_to_is_that_of_the_published_model() -> None:
+    around = xyz_of_lab((50.0, 55.0, 30.0))
+    proximal, background, white = (CONES @ light for light in (around, WHITE * around[1], WHITE))
+    wanted = adjusted_reference_white_signals(proximal, background, white, INDUCED)
+    assert leaning_white((50.0, 55.0, 30.0)) == pytest.approx(wanted)
+    assert leaning_white((50.0, 0.0, 0.0)) == pytest.approx(white)
 
 
 def test_a_window_reads_the_mean_of_light_not_of_codes() -> None:
@@ -76,7 +97,10 @@ def test_values_along_a_line_are_those_of_the_pixels_under_it() -> None:
 
 
 def test_a_point_is_told_its_band_and_how_near_the_border_is() -> None:
-    found = standing(5.9, (2.0, 4.0, 6.0, 8.0), surface=9.5, neighbours=3.0)
+    greys = [(lightness_of_value(value), 0.0, 0.0) for value in (5.9, 9.5, 3.0)]
+    tone = Reading(greys[0], 5.9, 0.0)
+    found = standing(tone, (2.0, 4.0, 6.0, 8.0), surface=greys[1], neighbours=greys[2])
+    assert found.words.endswith("lighter")
     assert found.band == 2
     assert found.nearest == pytest.approx(0.1)
     assert found.on_surface < 5.9 < found.beside
@@ -137,7 +161,7 @@ def test_what_two_paints_reach_holds_each_of_them_alone_and_thinned() -> None:
     for key in ("ultramarine", "rose"):
         paint = PAINTS[key]
         own = labs[(pairs == place[key]).all(axis=1)][0]
-        for film in (0.08, 0.55):
+        for film in (0.09, 0.45):
             reflectance = vehicle.laid(film * paint.absorption, film * paint.scattering, ground)
             assert float(difference(lab_of_spectrum(reflectance), own).min()) < 0.1
 

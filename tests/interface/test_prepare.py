@@ -175,6 +175,45 @@ def test_a_paint_is_left_at_home_and_the_offered_exchange_is_taken(
     expect(page.get_by_text("11 paints")).to_be_visible()
 
 
+def test_a_pair_that_one_likes_to_mix_is_kept_and_forgotten(page: Page, piece: tuple[Server, str]) -> None:
+    prepared(page, piece, "palette")
+    page.get_by_label("Mix", exact=True).select_option("ultramarine")
+    page.get_by_label("with", exact=True).select_option("burnt-sienna")
+    page.get_by_role("button", name="Keep this pair").click()
+    expect(page.get_by_text("ultramarine blue + burnt sienna")).to_be_visible()
+    settled(page)
+    assert settings(*piece)["pairs"] == [["ultramarine", "burnt-sienna"]]
+    expect(page.get_by_role("button", name="Keep this pair")).to_be_disabled()
+    page.get_by_role("button", name="forget").click()
+    settled(page)
+    assert settings(*piece)["pairs"] == []
+
+
+def test_sticks_are_taken_along_and_left_at_home_by_hand(page: Page, demo: Server, cup: bytes) -> None:
+    with demo.client() as client:
+        made = new_piece(client, cup, medium="pastel", surface="value:4", widthCm=30, heightCm=20)["id"]
+        worked_out(client, made)
+    piece = demo, made
+    prepared(page, piece, "palette")
+    expect(page.get_by_text("96 sticks")).to_be_visible()
+    page.get_by_role("button", name="Take the 12 sticks that reach it best").click()
+    expect(page.get_by_text("12 sticks")).to_be_visible()
+    settled(page)
+    taken = settings(*piece)["palette"]
+    assert len(taken) == 12
+    page.locator("button[aria-pressed=true]").first.focus()
+    page.keyboard.press("Enter")
+    expect(page.get_by_text("11 sticks")).to_be_visible()
+    settled(page)
+    assert set(settings(*piece)["palette"]) < set(taken)
+    page.get_by_role("button", name="deep violet").click()
+    settled(page)
+    assert "violet-deep" in settings(*piece)["palette"]
+    page.get_by_role("button", name="Take the whole set").click()
+    settled(page)
+    assert settings(*piece)["palette"] == []
+
+
 def test_what_it_is_about_is_shown_wherever_a_choice_is_made(page: Page, piece: tuple[Server, str]) -> None:
     prepared(page, piece, "intent")
     page.get_by_label("What is it about, in one sentence?").fill("Steam over a dark cup")

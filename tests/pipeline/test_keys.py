@@ -63,6 +63,7 @@ CHANGES: dict[str, Any] = {
     "sources": (Said(0.4, 0.4, True),),
     "ground": "pale-warm-grey",
     "palette": ("white", "ultramarine", "burnt-umber", "ochre"),
+    "pairs": (("ultramarine", "burnt-umber"),),
     "intent": Intent("one cup", (0.5, 0.5), Mood.DARKER, 5.0, "spring"),
     "school": "both-ends",
     "passes": 2,

@@ -141,6 +141,8 @@ def ground_entry(c: Candidate) -> dict[str, Any]:
         "minutes": round(c.minutes, 1),
         "dryMinutes": round(c.dry_minutes, 1),
         "note": c.ground.note,
+        "tone": c.ground.tone,
+        "stock": c.ground.stock,
         "why": " ".join(map(ENGLISH.text, c.why)),
     }
 

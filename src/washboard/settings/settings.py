@@ -39,7 +39,8 @@ UNTOLD = {"medium": "", "surface": "", "width_cm": 0.0, "height_cm": 0.0}
 class Settings(Ordering, Preparing, Seeing, Framing, Decisions):
     """All that is decided about a piece; see the groups.
 
-    `variants`: orders kept under a name. `own`: the painter's own paints for this medium, off the shelf.
+    `variants`: orders kept under a name. `own`: the painter's own paints for this medium, off the shelf;
+    `papers`: the surfaces there, as grounds.
     """
 
     variants: tuple[Variant, ...] = setting(
@@ -50,6 +51,7 @@ class Settings(Ordering, Preparing, Seeing, Framing, Decisions):
         keeps_order=True,
     )
     own: tuple[Paint, ...] = ()
+    papers: tuple[Ground, ...] = ()
 
     @property
     def catalogue(self) -> dict[str, Paint]:
@@ -116,7 +118,8 @@ class Settings(Ordering, Preparing, Seeing, Framing, Decisions):
 
         A stage is given this and nothing more, so that nothing it did not declare can change what it makes.
         Of the painter's own paints only those of the palette are left, but for *Mix* and *Prepare*, which
-        look for others that would help, and for the schools side by side.
+        look for others that would help, and for the schools side by side; papers off the shelf are for
+        *Prepare* alone.
         """
         parts: dict[str, set[str]] = {}
         for stage in stages:
@@ -134,6 +137,8 @@ class Settings(Ordering, Preparing, Seeing, Framing, Decisions):
             kept["own"] = self.own
         elif "palette" in kept:
             kept["own"] = tuple(paint for paint in self.own if paint.key in self.palette)
+        if Stage.PREPARE in stages:
+            kept["papers"] = self.papers
         every: dict[str, Any] = UNTOLD | kept
         return Settings(**every)
 

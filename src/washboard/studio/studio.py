@@ -8,8 +8,9 @@ from collections.abc import Callable
 from datetime import UTC, datetime
 from pathlib import Path
 
+from ..core.materials.grounds import Ground
 from ..core.materials.paints import Paint
-from ..core.materials.shelf import ItemKind
+from ..core.materials.shelf import Item, ItemKind, paper_of
 from ..pipeline.tasks import TakeIn
 from ..pipeline.workers import Workers
 from ..store.database import Database, translated
@@ -52,7 +53,7 @@ class Studio:
         self.filing = threading.Lock()
         """Held while files are written and said to be in use, or found to be out of use and deleted."""
         self._cached: dict[tuple[str, str], str] = {}
-        self._paints: tuple[int, tuple[Paint, ...]] = (-1, ())
+        self._shelved: tuple[int, tuple[Item, ...]] = (-1, ())
         # Whatever a broken-off upload or a killed process left behind goes now, before anyone adds.
         self.media.sweep(self.references.settle())
         self.cache.sweep(set())
@@ -104,14 +105,25 @@ class Studio:
         return data
 
     def own_paints(self) -> tuple[Paint, ...]:
-        """The paints on the shelf, read again when it has changed."""
-        revision, paints = self._paints
+        """The paints on the shelf."""
+        return tuple(item.paint for item in self._items() if item.kind is ItemKind.PAINT)
+
+    def own_papers(self, medium: str) -> tuple[Ground, ...]:
+        """The surfaces on the shelf that suit a medium, as grounds."""
+        return tuple(
+            paper_of(item)
+            for item in self._items()
+            if item.kind is ItemKind.SURFACE and item.medium in ("", medium)
+        )
+
+    def _items(self) -> tuple[Item, ...]:
+        """What stands on the shelf, read again when it has changed."""
+        revision, items = self._shelved
         if self.shelf.revision() != revision:
             state = self.shelf.state()
-            items = (item_of(key, fields) for key, fields in state.items.items())
-            paints = tuple(item.paint for item in items if item.kind is ItemKind.PAINT)
-            self._paints = state.revision, paints
-        return paints
+            items = tuple(item_of(key, fields) for key, fields in state.items.items())
+            self._shelved = state.revision, items
+        return items
 
 
 def silent(stage: str, done: float) -> None:

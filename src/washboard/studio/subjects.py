@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import json
 from collections.abc import Mapping, Sequence
+from dataclasses import replace
 from typing import Any
 
 from ..core.materials.paints import PAINTS, Paint
@@ -21,6 +22,7 @@ def subject_of(studio: Studio, piece: Piece) -> Subject:
     """A piece as it is set now, the ids of its masses still open."""
     own = studio.own_paints()
     settings = settings_of(_still_owned(piece.settings, own), own)
+    settings = replace(settings, papers=studio.own_papers(settings.medium))
     content = piece.reference.hash if piece.reference else None
     wanted = [content] if content else []
     wanted += [thing.photo for thing in settings.borrowed]

@@ -1524,7 +1524,8 @@ export interface components {
         };
         /**
          * GroundRead
-         * @description A candidate ground with its figures; `picture` is a small predicted picture as a data address.
+         * @description A candidate ground with its figures; `picture` is a small predicted picture as a data address. `tone`
+         *     and `stock` are a shelf paper's own: the surface that the piece has if it is taken.
          */
         GroundRead: {
             /** Key */
@@ -1568,6 +1569,10 @@ export interface components {
             dryMinutes: number;
             /** Note */
             note: string;
+            /** Tone */
+            tone: string;
+            /** Stock */
+            stock: string;
             /** Why */
             why: string;
             /** Picture */
@@ -3613,6 +3618,14 @@ export interface components {
             onSurface: number;
             /** Beside */
             beside: number;
+            /** Besidelab */
+            besideLab: [
+                number,
+                number,
+                number
+            ];
+            /** Words */
+            words: string;
         };
         /**
          * StockRead

@@ -36,7 +36,13 @@ export function Grounds({ piece, prepared, changes }: Props) {
             key={ground.key}
             ground={ground}
             chosen={ground.key === chosen}
-            onTake={() => changes.edit.mutate({ ground: ground.key === "own" ? null : ground.key })}
+            onTake={() =>
+              changes.edit.mutate(
+                ground.tone
+                  ? { surface: ground.tone, stock: ground.stock, ground: null }
+                  : { ground: ground.key === "own" ? null : ground.key },
+              )
+            }
           />
         ))}
       </ol>
@@ -60,7 +66,7 @@ function GroundRow({ ground, chosen, onTake }: RowProps) {
       <div>
         <Title order={3}>
           {kind !== "patches" && <Swatch lab={lab} w={26} h={13} mr={8} />}
-          {capital(words)}
+          {capital(words)} {ground.tone && <small>{say("grounds-shelf")}</small>}
         </Title>
         <Text fz="sm">
           <Rich words={say("grounds-spares", { percent: Math.round(100 * ground.share) })} />

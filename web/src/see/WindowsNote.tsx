@@ -86,9 +86,10 @@ function Patch({ reading, words }: { reading: Comparison["one"]; words: string }
 }
 
 function Standing({ standing, bands }: { standing: Comparison["standing"]; bands: number }) {
-  const { value, band, nearest, onSurface, beside } = standing;
+  const { value, band, nearest, onSurface, beside, besideLab, words } = standing;
   return (
     <p>
+      <Swatch lab={besideLab} bd="0" w={46} h={18} mr={8} title={say("windows-note-as-it-looks")} />
       <Rich
         words={say("windows-note-standing", {
           value: rounded(value, 1),
@@ -96,7 +97,11 @@ function Standing({ standing, bands }: { standing: Comparison["standing"]; bands
           by: rounded(nearest, 1),
         })}
       />{" "}
-      {say("windows-note-looks", { bare: rounded(onSurface, 1), here: rounded(beside, 1) })}{" "}
+      {say("windows-note-looks", {
+        bare: rounded(onSurface, 1),
+        here: rounded(beside, 1),
+        words,
+      })}{" "}
       <span className="quiet">{say("windows-note-published-rule-contrast")}</span>
     </p>
   );

@@ -401,6 +401,7 @@ export interface Patterns {
   "grounds-to-lightest": "by";
   "grounds-to-darkest": "by";
   "grounds-in-use": never;
+  "grounds-shelf": never;
   "grounds-take": never;
   "grounds-shares-counted-photo": never;
   "grounds-begun": "words";
@@ -622,7 +623,7 @@ export interface Patterns {
   "see-how-look": never;
   "see-picture-reference": "look";
   "windows-note-standing": "band" | "by" | "value";
-  "windows-note-looks": "bare" | "here";
+  "windows-note-looks": "bare" | "here" | "words";
   "windows-note-small": never;
   "windows-note-middle": never;
   "windows-note-large": never;
@@ -633,6 +634,7 @@ export interface Patterns {
   "windows-note-both-one-place": never;
   "windows-note-drag-across-picture": never;
   "windows-note-values-along-line": never;
+  "windows-note-as-it-looks": never;
   "windows-note-published-rule-contrast": never;
   "windows-note-values-along-line-b": never;
   "windows-picture-reference": never;

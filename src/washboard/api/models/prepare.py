@@ -80,7 +80,8 @@ class FindingRead(Model):
 
 
 class GroundRead(Model):
-    """A candidate ground with its figures; `picture` is a small predicted picture as a data address."""
+    """A candidate ground with its figures; `picture` is a small predicted picture as a data address. `tone`
+    and `stock` are a shelf paper's own: the surface that the piece has if it is taken."""
 
     key: str
     words: str
@@ -99,6 +100,8 @@ class GroundRead(Model):
     minutes: float
     dry_minutes: float
     note: str
+    tone: str
+    stock: str
     why: str
     picture: str
 

@@ -92,6 +92,8 @@ class StandingRead(Model):
     nearest: float
     on_surface: float
     beside: float
+    beside_lab: Lab
+    words: str
 
 
 class ComparisonRead(Model):

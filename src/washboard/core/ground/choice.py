@@ -76,14 +76,15 @@ def candidates_of(
     own: Surface,
     area_cm2: float,
     paints: Sequence[Colour] = (),
+    papers: Sequence[Ground] = (),
 ) -> tuple[Candidate, ...]:
     """All candidates of a medium, best first; the piece's own surface is among them as it is.
 
     `area_cm2` is the picture's area on the surface, for the minutes of toning; coats are those of `paints`.
-    Toned grounds in patches, a muted colour for each of `areas`, join opaque media where areas are known.
-    """
+    `papers` are the painter's own. Toned grounds in patches, a muted colour for each of `areas`, join opaque
+    media where areas are known."""
     bare = Ground("own", "the surface as it is", GroundKind.BARE, own.value, (own.lab[1], own.lab[2]))
-    tried = [(bare, own), *((ground, ground.surface) for ground in GROUNDS[medium.key])]
+    tried = [(bare, own), *((ground, ground.surface) for ground in (*papers, *GROUNDS[medium.key]))]
     colours = sampled(picture)
     box = paintbox_of(medium, own, paints)
     plain = _coats(masses, medium, own, box)

@@ -27,8 +27,8 @@ class GroundKind(StrEnum):
 class Ground:
     """A candidate. `value` Munsell 0–10 and `ab` the colour's a*, b*; `paint` what tones it, if anything.
 
-    `minutes`: work for 500 cm²; `dry_minutes`: until it can be painted on; `note`: what to mind.
-    """
+    `minutes`: work for 500 cm²; `dry_minutes`: until it can be painted on; `note`: what to mind. Of a paper
+    on the shelf also its `tone`, as surfaces are written, and the key of its `stock`."""
 
     key: str
     words: str
@@ -39,6 +39,8 @@ class Ground:
     minutes: float = 0.0
     dry_minutes: float = 0.0
     note: str = ""
+    tone: str = ""
+    stock: str = ""
 
     @property
     def surface(self) -> Surface:

@@ -14,10 +14,12 @@ from ..colour.spectra import BANDS, Floats, lab_of_spectrum
 from ..errors import InvalidInput, UnknownName
 from ..optics.kubelka import constants_of, film, over
 from ..sentence import Listed
+from .grounds import Ground, GroundKind
 from .media import MEDIA
 from .paints import CARD, PAINTS, THIN, Films, Paint
 from .sticks import STICKS
 from .stocks import STOCKS
+from .surfaces import surface_of
 from .tools import TOOLS
 
 LONGEST = 80
@@ -111,6 +113,17 @@ class Item:
         return replace(
             PAINTS[self.like], key=self.key, words=self.name, films=self.films, media=(self.medium,)
         )
+
+
+def paper_of(item: Item) -> Ground:
+    """A surface on the shelf as a ground to begin on; raises UnknownName for anything else."""
+    if item.kind is not ItemKind.SURFACE:
+        raise UnknownName("surface", item.name, STOCKS)
+    stock = STOCKS[item.like]
+    surface = surface_of(stock.tone)
+    ab = surface.lab[1], surface.lab[2]
+    own = Ground(item.key, item.name, GroundKind.PAPER, surface.value, ab, note=stock.note)
+    return replace(own, tone=stock.tone, stock=stock.key)
 
 
 def measured(over_white: Floats, over_black: Floats, base: Paint, thin: Floats | None = None) -> Films:

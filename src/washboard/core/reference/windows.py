@@ -10,7 +10,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.contrast import value_seen_on
+from ..colour.contrast import colour_seen_on
 from ..colour.lab import difference, lab_of_linear, linear_of_lab, value_of_lab
 from ..errors import InvalidInput
 
@@ -123,18 +123,24 @@ def along(value: NDArray[np.floating], start: tuple[float, float], end: tuple[fl
 
 @dataclass(frozen=True)
 class Standing:
-    """Which band a tone really is in: `band`, values to the `nearest` border, and how light it looks on the
-    bare surface and beside its neighbours (a published rule, CIECAM02; not measured)."""
+    """Which band a tone really is in: `band`, values to the `nearest` border; how light it looks on the bare
+    surface and beside its neighbours, its Lab there, and `words` for how that differs from what it is
+    (published rules, CIECAM02 and Hunt's; not measured)."""
 
     value: float
     band: int
     nearest: float
     on_surface: float
     beside: float
+    beside_lab: Lab
+    words: str
 
 
-def standing(value: float, thresholds: Sequence[float], surface: float, neighbours: float) -> Standing:
-    """Where a value stands among the bands, and how it looks on surface and neighbours of those values."""
-    band = int(np.searchsorted(thresholds, value, side="right"))
-    nearest = min((abs(value - t) for t in thresholds), default=10.0)
-    return Standing(value, band, nearest, value_seen_on(value, surface), value_seen_on(value, neighbours))
+def standing(tone: Reading, thresholds: Sequence[float], surface: Lab, neighbours: Lab) -> Standing:
+    """Where a tone stands among the bands, and how it looks on a surface and beside neighbours."""
+    band = int(np.searchsorted(thresholds, tone.value, side="right"))
+    nearest = min((abs(tone.value - t) for t in thresholds), default=10.0)
+    bare, here = colour_seen_on(tone.lab, surface), colour_seen_on(tone.lab, neighbours)
+    seen = Reading((float(here[0]), float(here[1]), float(here[2])), float(value_of_lab(here)), 0.0)
+    bare_value = float(value_of_lab(bare))
+    return Standing(tone.value, band, nearest, bare_value, seen.value, seen.lab, in_words(tone, seen))

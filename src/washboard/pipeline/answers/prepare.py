@@ -82,6 +82,7 @@ def grounds(seen: Seen, masses: Sequence[Mass], settings: Settings) -> tuple[Can
         surface_of(settings.surface),
         area,
         settings.colours,
+        settings.papers,
     )
 
 

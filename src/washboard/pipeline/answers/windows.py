@@ -24,9 +24,9 @@ def compared(stages: Stages, task: CompareWindows) -> dict[str, Any]:
         pictures[WindowSource.PREDICTED] = picture_of(painted(result.table, result.maps, last))
     first, second = (read(pictures[window.source].lab, window) for window in (one, other))
     found = compared_windows(first, second)
-    surface = task.subject.read_up_to(Stage.RESULT).start.value
+    surface = task.subject.read_up_to(Stage.RESULT).start.lab
     around = read(pictures[one.source].lab, replace(one, half=min(LARGEST, 5 * one.half)))
-    stands = standing(first.value, result.seen.thresholds, surface, around.value)
+    stands = standing(first, result.seen.thresholds, surface, around.lab)
     answer: dict[str, Any] = {
         "one": asdict(found.one),
         "other": asdict(found.other),

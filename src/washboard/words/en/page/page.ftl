@@ -643,6 +643,7 @@ grounds-at-darkest = as dark as the darkest
 grounds-to-lightest = { $by } below the lightest
 grounds-to-darkest = { $by } above the darkest
 grounds-in-use = in use
+grounds-shelf = on your shelf
 grounds-take = Use
 grounds-shares-counted-photo = Shares are counted in the photo: what is close in value and colour. Coats are modelled from how much each paint hides, a guess that test strips correct.
 grounds-begun = Begun on { $words }
@@ -951,7 +952,7 @@ see-picture-reference = The photo: { $look }
 ## see/WindowsNote.tsx
 
 windows-note-standing = The first, { $value }, belongs to <b>{ $band }</b>, { $by } from its border.
-windows-note-looks = On the bare surface it looks like { $bare }, here like { $here }.
+windows-note-looks = On the bare surface it looks like { $bare }, here like { $here }: { $words }.
 windows-note-small = small
 windows-note-middle = middle
 windows-note-large = large
@@ -962,7 +963,8 @@ windows-note-second-predicted-picture = second on the predicted picture
 windows-note-both-one-place = both at one place
 windows-note-drag-across-picture = drag across the picture
 windows-note-values-along-line = values along a line
-windows-note-published-rule-contrast = (By a published rule of contrast, CIECAM02; not measured.)
+windows-note-as-it-looks = As it looks here
+windows-note-published-rule-contrast = (By published rules of contrast, CIECAM02 and Hunt’s; not measured.)
 windows-note-values-along-line-b = Values along the line
 
 ## see/WindowsPicture.tsx
