@@ -15,7 +15,8 @@ from washboard.core.cut import NEVER
 from washboard.core.materials.paints import PAINTS
 from washboard.core.mixing.grid import FOLLOWED, Grid, all_thicknesses, grid_of, nearest_on
 from washboard.core.mixing.mixture import MixingModel, mixing_model_of
-from washboard.core.mixing.search import ROUNDS, refined
+from washboard.core.mixing.refine import refined
+from washboard.core.mixing.search import ROUNDS
 from washboard.core.optics.vehicle import VEHICLES
 from washboard.core.order.coverage import Coverage, Status
 from washboard.core.order.grouping import group_costs

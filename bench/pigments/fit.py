@@ -6,25 +6,24 @@ narrowed by a margin; how far opacity, the class of scatter and the order of str
 each figure moved, in what is usual for it. The same files give the same table.
 """
 
+# Kept by the row with "fmt: skip": the figures of one thing are read side by side.
 from __future__ import annotations
 
-import hashlib
 from collections import defaultdict
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
-from pathlib import Path
 
 import numpy as np
 from scipy.optimize import least_squares
 
 from washboard.core.colour.spectra import Floats, xyz_of_spectrum
-from washboard.core.materials import pigment_table
 from washboard.core.materials.paints import CARD
 from washboard.core.materials.pigments import Pigment
 from washboard.core.optics.kubelka import film, over
 
-from .ranges import FILE, Films, Range, ranges
+from .ranges import Films, Range, ranges
 from .shapes import SHAPES
+from .table import TABLE, written
 
 STRENGTH, EDGE, WIDTH, HEIGHT, CENTRE, BASE, SCATTER = 0.5, 6.0, 0.12, 0.3, 5.0, 0.8, 0.25
 """What is usual for a figure to be off by: nm of an edge and of a band's centre, else in its logarithm."""
@@ -70,7 +69,6 @@ FIXED = ("zinc",)
 STEP, ROUNDS = 1e-3, 60
 FARTHEST = 6.0
 """How far a figure may move, in what is usual for it."""
-TABLE = Path(pigment_table.__file__)
 
 
 @dataclass(frozen=True)
@@ -252,36 +250,6 @@ def _digits(of: float) -> float:
 def _three(of: tuple[float, float, float]) -> tuple[float, float, float]:
     one, two, three = of
     return _digits(one), _digits(two), _digits(three)
-
-
-MODULE = '''"""Figures of the pigments, written by `make pigments`: do not change by hand."""
-
-from __future__ import annotations
-
-Three = tuple[float, float, float]
-TABLE: dict[str, tuple[str, float, Three | None, tuple[Three, ...], float, float]] = {{
-{rows}
-}}
-"""Colour Index name, scatter, edge, bands, base and steepness by key, as `Pigment` takes them."""
-FITTED_FROM = "{digest}"
-"""Digest of the ranges, the shapes and the fit itself."""
-'''
-"""What is written, with a row for each pigment."""
-
-
-def digest() -> str:
-    """What the table is fitted from, in a few digits."""
-    parts = [FILE.read_bytes(), repr(sorted(SHAPES.items())).encode(), Path(__file__).read_bytes()]
-    return hashlib.sha256(b"".join(parts)).hexdigest()[:16]
-
-
-def written(pigments: Mapping[str, Pigment]) -> str:
-    """The table of pigments as a module."""
-    rows = [
-        f"    {key!r}: ({p.index!r}, {p.scatter!r}, {p.edge!r}, {p.bands!r}, {p.base!r}, {p.steep!r}),"
-        for key, p in pigments.items()
-    ]
-    return MODULE.format(rows="\n".join(rows).replace("'", '"'), digest=digest())
 
 
 def main() -> None:

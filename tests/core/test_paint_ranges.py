@@ -8,9 +8,10 @@ from itertools import pairwise
 import numpy as np
 import pytest
 
-from bench.pigments.fit import ORDER, digest, films_of, opacity_class, strength
+from bench.pigments.fit import ORDER, films_of, opacity_class, strength
 from bench.pigments.ranges import Range, ranges
 from bench.pigments.shapes import SHAPES
+from bench.pigments.table import digest
 from washboard.core.materials.pigment_table import FITTED_FROM
 from washboard.core.materials.pigments import PIGMENTS
 

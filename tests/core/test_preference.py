@@ -12,11 +12,13 @@ from washboard.core.colour.spectra import lab_of_spectrum, spectrum_of_lab
 from washboard.core.materials.paints import PAINTS, palette_of
 from washboard.core.materials.surfaces import surface_of
 from washboard.core.mixing.brush_parts import easy, measures
+from washboard.core.mixing.grid import grid_for
+from washboard.core.mixing.measured import Recipe
 from washboard.core.mixing.merits import Merit, merits
 from washboard.core.mixing.mixture import MixingModel, mixing_model_of
-from washboard.core.mixing.paintbox import coated, grid_for
+from washboard.core.mixing.paintbox import coated
 from washboard.core.mixing.preference import UNSEEN, UNSEEN_VALUE, Taste
-from washboard.core.mixing.search import Recipe, recipes_for
+from washboard.core.mixing.search import recipes_for
 from washboard.core.optics.vehicle import vehicle_of
 
 SKIES = ((85, -5, -14), (78, -6, -20), (70, -7, -27), (88, -3, -8), (90, 0, 4), (86, 4, 14), (80, 2, -4))

@@ -17,8 +17,9 @@ from washboard.core.colour.spectra import grey_of_value
 from washboard.core.errors import InvalidInput
 from washboard.core.materials.paints import PAINTS
 from washboard.core.mixing.brush_parts import SIZES, measures
+from washboard.core.mixing.measured import Recipe
 from washboard.core.mixing.mixture import MixingModel, mixing_model_of
-from washboard.core.mixing.search import Recipe, recipes_for
+from washboard.core.mixing.search import recipes_for
 from washboard.core.optics.vehicle import VEHICLES
 
 PALETTES = {

@@ -11,9 +11,10 @@ from washboard.core.colour.lab import difference, value_of_lab
 from washboard.core.colour.spectra import grey_of_value
 from washboard.core.materials.paints import palette_of
 from washboard.core.mixing.grid import Grid, grid_of
+from washboard.core.mixing.measured import Recipe, recipe_from_parts
 from washboard.core.mixing.mixture import MixingModel, mixing_model_of
 from washboard.core.mixing.paintbox import coated
-from washboard.core.mixing.search import Recipe, recipe_from_parts, recipes_for
+from washboard.core.mixing.search import recipes_for
 from washboard.core.mixing.variants import AGAIN, corrected, reuses, seen_as, variants_of
 from washboard.core.optics.vehicle import vehicle_of
 

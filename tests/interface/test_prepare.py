@@ -201,7 +201,7 @@ def test_sticks_are_taken_along_and_left_at_home_by_hand(page: Page, demo: Serve
     settled(page)
     taken = settings(*piece)["palette"]
     assert len(taken) == 12
-    page.locator("button[aria-pressed=true]").first.focus()
+    page.locator("main li button[aria-pressed=true]").first.focus()
     page.keyboard.press("Enter")
     expect(page.get_by_text("11 sticks")).to_be_visible()
     settled(page)

@@ -151,7 +151,7 @@ LONG = {
     "cli/plan.py:plan": "one argument for each option of the command",
     "core/areas/area_map.py:area_map": "the strokes' kinds in the order in which they count",
     "core/ground/choice.py:_in_patches": "one entry for each figure of a ground",
-    "core/mixing/search.py:refined": "one descent, its arrays shared from step to step",
+    "core/mixing/refine.py:refined": "one descent, its arrays shared from step to step",
     "core/order/running.py:coverage_of": "one pass over the arrays for all strengths at once",
     "core/order/strands.py:ordered_by": "the groups of a plan in their order",
     "core/palette/coverage.py:proposed": "one search, its arrays shared from step to step",

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 import json
+from collections.abc import Mapping, Sequence
 from pathlib import Path
-from typing import Annotated
+from typing import Annotated, Any
 
 import typer
 
@@ -32,13 +33,7 @@ def mix(
     if target is not None:
         palette = mixing.palette_named(paints, medium)
         found = mixing.recipes(palette, medium, over, mixing.target_of(target), max_paints)
-        for recipe in found["recipes"]:
-            words = " + ".join(f"{part['parts']:g} {part['paint']}" for part in recipe["parts"])
-            says = f" ({recipe['says']})" if recipe["says"] else ""
-            print(
-                f"ΔE {recipe['deltaE']:5.2f}  value {recipe['value']:4.1f}  "
-                f"film {recipe['dilution']:5.3f}  {words}{says}"
-            )
+        _tell(found["recipes"])
     else:
         asked = (
             [(mixing.mixture_of(parts), film)] if parts is not None else mixing.layers_of(layers or "", film)
@@ -47,6 +42,17 @@ def mix(
         print(f"value {found['value']:.1f}, Lab {', '.join(f'{c:.1f}' for c in found['lab'])}")
     if out is not None:
         write_json(out, found)
+
+
+def _tell(recipes: Sequence[Mapping[str, Any]]) -> None:
+    """Print a line for each recipe."""
+    for recipe in recipes:
+        words = " + ".join(f"{part['parts']:g} {part['paint']}" for part in recipe["parts"])
+        says = f" ({recipe['says']})" if recipe["says"] else ""
+        print(
+            f"ΔE {recipe['deltaE']:5.2f}  value {recipe['value']:4.1f}  "
+            f"film {recipe['dilution']:5.3f}  {words}{says}"
+        )
 
 
 def paints(

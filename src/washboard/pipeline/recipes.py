@@ -15,9 +15,10 @@ from ..core.materials.paints import PAINTS, Paint, paint_named
 from ..core.materials.sticks import Stick
 from ..core.materials.surfaces import surface_of
 from ..core.mixing.grid import MOST_PAINTS
+from ..core.mixing.measured import Recipe
 from ..core.mixing.merits import merits
 from ..core.mixing.mixture import mixing_model_of
-from ..core.mixing.search import Recipe, recipes_for
+from ..core.mixing.search import recipes_for
 from ..core.optics.vehicle import Vehicle, vehicle_of
 from ..core.sentence import sentence
 from ..words import ENGLISH

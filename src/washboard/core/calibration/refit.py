@@ -13,7 +13,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.lab import difference
+from ..colour.lab import difference, lab_of_linear, linear_of_lab
 from ..colour.spectra import BANDS, WAVELENGTHS, lab_of_spectrum
 from ..errors import InvalidInput
 from ..optics.kubelka import film, over
@@ -29,6 +29,8 @@ FEWEST = 3
 """Swatches without which nothing is fitted."""
 STRANGE, TIMES = 5.0, 3.0
 """ΔE₀₀ from which a swatch is an outlier, and how many times the others' median it must be."""
+AT_BORDER = 0.004
+"""Linear light of a channel at which a reading counts as clipped."""
 MOST_FILM = 10.0
 
 
@@ -129,8 +131,13 @@ def _fitted(absorption: Floats, scattering: Floats, swatches: Sequence[Swatch]) 
         [np.ones_like(chroma), 1 / (1 + 0.035 * chroma), 1 / (1 + 0.035 * chroma)], axis=1
     )
 
+    # A photo cannot hold all that paint can be: a reading at its border is compared with what it would hold.
+    clipped = (np.abs(linear_of_lab(read)) < AT_BORDER).any(axis=1, keepdims=True)
+
     def missed(factors: Floats) -> Floats:
-        off = (_looks(absorption, scattering, factors, swatches) - read) * weight
+        looks = _looks(absorption, scattering, factors, swatches)
+        held = lab_of_linear(np.clip(linear_of_lab(looks), 0.0, 1.0))
+        off = (np.where(clipped, held, looks) - read) * weight
         return np.concatenate([off.ravel(), HELD * factors])
 
     start = np.zeros(len(BENDS_K) + len(BENDS_S))

@@ -166,5 +166,5 @@ TABLE: dict[str, tuple[str, float, Three | None, tuple[Three, ...], float, float
     "sepia": ("PBr9", 0.301, (554.0, 70.0, 2.28), (), 5.7, 0.3),
 }
 """Colour Index name, scatter, edge, bands, base and steepness by key, as `Pigment` takes them."""
-FITTED_FROM = "0bd6231320e65613"
+FITTED_FROM = "bd9804250a55fbb4"
 """Digest of the ranges, the shapes and the fit itself."""

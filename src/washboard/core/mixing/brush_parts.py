@@ -32,7 +32,7 @@ def measures(count: int) -> Floats:
 
 @cache
 def easy(count: int) -> Floats:
-    """Those that are quickly measured and come out the same twice: few brushfuls, no touch."""
+    """Those (r, count) that are quickly measured and come out the same twice: few brushfuls, no touch."""
     every = measures(count)
     total = every.sum(axis=1)
     return every[(total <= FEW) & (every.min(axis=1) >= SHARE * total)]

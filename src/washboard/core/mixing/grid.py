@@ -3,14 +3,17 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
+from functools import lru_cache
 from itertools import combinations, permutations
 
 import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import difference, lab_of_xyz
-from ..colour.spectra import weights
-from .mixture import AT_ONCE, MixingModel
+from ..colour.spectra import BANDS, weights
+from ..materials.paints import Paint
+from ..optics.vehicle import Vehicle
+from .mixture import AT_ONCE, MixingModel, mixing_model_of
 
 Floats = NDArray[np.float64]
 Ints = NDArray[np.int64]
@@ -176,3 +179,16 @@ def metric_of(wanted: Floats) -> Floats:
         [zero, -weigh_h * sin, weigh_h * cos],
     ]
     return np.array(rows).transpose(2, 0, 1)
+
+
+@lru_cache(maxsize=8)
+def grid_for(vehicle: Vehicle, paints: tuple[Paint, ...], surface: bytes) -> Grid:
+    """The grid of paints in a vehicle over a surface (36,), as bytes: kept for whoever asks next."""
+    model = mixing_model_of(paints, vehicle, np.frombuffer(surface))
+    return _grid_over_white(vehicle, paints).over(model)
+
+
+@lru_cache(maxsize=4)
+def _grid_over_white(vehicle: Vehicle, paints: tuple[Paint, ...]) -> Grid:
+    """Its films, which no ground changes, are most of a grid's work."""
+    return grid_of(mixing_model_of(paints, vehicle, np.ones(BANDS)))

@@ -4,13 +4,10 @@ from __future__ import annotations
 
 from collections.abc import Collection, Sequence
 from enum import StrEnum
-from typing import TYPE_CHECKING
 
 from ..materials.paints import Paint
+from .measured import Recipe
 from .preference import clean
-
-if TYPE_CHECKING:
-    from .search import Recipe
 
 CLEARLY = 1.05
 """How many times as much the next best must have for the best to be told apart."""

@@ -10,7 +10,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass, field, replace
-from functools import cached_property, lru_cache
+from functools import cached_property
 from typing import Protocol
 
 import numpy as np
@@ -24,9 +24,9 @@ from ..materials.sticks import STICKS, Colour, Stick
 from ..materials.surfaces import Surface
 from ..optics.grain import PRESSURES, mixing, seen
 from ..optics.vehicle import Vehicle, vehicle_of
-from .grid import TARGETS_AT_ONCE, Grid, all_thicknesses, grid_of, nearest_on
+from .grid import TARGETS_AT_ONCE, all_thicknesses, grid_for, nearest_on
 from .mixture import MixingModel, mixing_model_of
-from .search import rank_within, refined
+from .refine import rank_within, refined
 from .stick_layers import MOST_COATS, NEAREST, StickLayers, grains_of, stick_layers_of, stick_layers_over
 
 Floats = NDArray[np.float64]
@@ -294,16 +294,3 @@ def _until_hidden(box: Paintbox, coat: Floats, below: Floats, near: float) -> In
         labs.append(lab_of_spectrum(reflectance))
     off = difference(np.array(labs[:-1]), labs[-1]) >= near
     return 1 + off[:-1].sum(axis=0)
-
-
-@lru_cache(maxsize=8)
-def grid_for(vehicle: Vehicle, paints: tuple[Paint, ...], surface: bytes) -> Grid:
-    """The grid of paints in a vehicle over a surface (36,), as bytes: kept for whoever asks next."""
-    model = mixing_model_of(paints, vehicle, np.frombuffer(surface))
-    return _grid_over_white(vehicle, paints).over(model)
-
-
-@lru_cache(maxsize=4)
-def _grid_over_white(vehicle: Vehicle, paints: tuple[Paint, ...]) -> Grid:
-    """Its films, which no ground changes, are most of a grid's work."""
-    return grid_of(mixing_model_of(paints, vehicle, np.ones(BANDS)))

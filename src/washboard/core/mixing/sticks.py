@@ -12,7 +12,7 @@ from ..colour.lab import WHITE, difference, lab_of_xyz, value_of_lab, xyz_of_lab
 from ..colour.spectra import Floats, weights
 from ..materials.sticks import Stick
 from ..optics.grain import PRESSURES, TOOTH, WANDER, mixing
-from .search import Recipe
+from .measured import Recipe
 
 Ints = NDArray[np.intp]
 Singles = NDArray[np.float32]

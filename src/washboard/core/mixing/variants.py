@@ -9,8 +9,10 @@ import numpy as np
 
 from ..colour.lab import difference, lightness_of_value, value_of_lab
 from .grid import Grid
+from .measured import Recipe
 from .mixture import Floats, MixingModel
-from .search import Recipe, recipes_for
+from .preference import UNSEEN
+from .search import recipes_for
 
 SHIFTS = {"warmer": (5.0, 9.0), "cooler": (-5.0, -9.0)}
 """What is added to a* and b*: toward the light of a candle, and away from it."""
@@ -95,13 +97,24 @@ def corrected(
     bias *= min(1.0, MOST_OFF / max(size, 1e-9))
     aim = np.subtract(target, bias)
     aim[0] = np.clip(aim[0], 0.0, 100.0)
-    # What dried wrong is mended by the nearest: another mixture of other paints would dry its own way.
-    best = min(recipes_for(model, aim, grid)[0], key=lambda way: way.delta_e)
+    best = _of_the_same(model, aim, recipe)
+    nearest = min(recipes_for(model, aim, grid)[0], key=lambda way: way.delta_e)
+    if nearest.delta_e + UNSEEN < best.delta_e:
+        best = nearest
     lab = np.add(best.lab, bias)
     lightness, a, b = float(np.clip(lab[0], 0, 100)), float(lab[1]), float(lab[2])
     reflectance = (lightness, a, b)
     error = float(value_of_lab(reflectance) - value_of_lab(target))
     return replace(best, lab=reflectance, delta_e=float(difference(reflectance, target)), value_error=error)
+
+
+def _of_the_same(model: MixingModel, aim: Floats, recipe: Recipe) -> Recipe:
+    """The nearest recipe of the same paints: what others dry as, the strip does not tell."""
+    own = list(recipe.paints)
+    paints = tuple(model.paints[i] for i in own)
+    alone = MixingModel(model.vehicle, paints, model.absorption[own], model.scattering[own], model.ground)
+    best = min(recipes_for(alone, aim)[0], key=lambda way: way.delta_e)
+    return replace(best, paints=tuple(own[i] for i in best.paints))
 
 
 def reuses(model: MixingModel, target: Sequence[float], earlier: Sequence[Floats]) -> Reuse | None:

@@ -11,11 +11,13 @@ from numpy.typing import NDArray
 from ..colour.lab import difference, value_of_lab
 from ..colour.spectra import lab_of_spectrum, spectrum_of_lab
 from ..materials.paints import Paint
-from ..materials.sticks import Colour, Stick
+from ..materials.sticks import Colour, Stick, sticks_of
 from ..materials.surfaces import Lab
+from ..mixing.grid import grid_for
+from ..mixing.measured import Recipe
 from ..mixing.mixture import Floats, MixingModel, mixing_model_of
-from ..mixing.paintbox import coated, grid_for
-from ..mixing.search import Recipe, recipes_for
+from ..mixing.paintbox import coated
+from ..mixing.search import recipes_for
 from ..mixing.sticks import sticks_for
 from ..mixing.variants import Reuse, reuses
 from ..optics.vehicle import Vehicle, vehicle_of
@@ -87,7 +89,7 @@ def board_of(worked: PlanningResult, colours: Sequence[Colour], pairs: Sequence[
     """
     plan = worked.plan
     if plan.medium.key == "pastel":
-        sticks = tuple(colour for colour in colours if isinstance(colour, Stick))
+        sticks = tuple(colour for colour in colours if isinstance(colour, Stick)) or sticks_of(())
         return Board(sticks, tuple(_stick_piles(worked, sticks)), ())
     paints = [colour for colour in colours if isinstance(colour, Paint)]
     groups = [

@@ -13,9 +13,10 @@ from ...core.errors import InvalidInput
 from ...core.materials.paints import Paint, paint_named
 from ...core.materials.sticks import Stick
 from ...core.mixing.grid import MOST_PAINTS
+from ...core.mixing.measured import recipe_from_parts
 from ...core.mixing.mixture import mixing_model_of
 from ...core.mixing.paintbox import coated
-from ...core.mixing.search import recipe_from_parts, shared
+from ...core.mixing.search import shared
 from ...core.mixing.variants import corrected, seen_as, variants_of
 from ...core.optics.grain import fixed, rubbed, tooth_left
 from ...core.optics.removal import granulation, lifted
