@@ -37,7 +37,7 @@ def test_a_recipe_told_back_as_parts_gives_its_colour(tmp_path: Path) -> None:
     run("mix", "--medium", "oil", "--paints", "white,ultramarine,ochre", "--target", "60,0,2", "--out", out)
     best = json.loads(out.read_text())["recipes"][0]
     parts = ",".join(f"{p['paint']}={p['parts']}" for p in best["parts"])
-    film = best["dilution"] * 1.2 * best["layers"]
+    film = best["load"]
     again = run("mix", "--medium", "oil", "--parts", parts, "--film", str(film), "--out", out)
     assert again.returncode == 0, again.stderr
     assert json.loads(out.read_text())["lab"] == pytest.approx(best["lab"], abs=0.1)

@@ -18,6 +18,7 @@ from ..core.mixing.grid import MOST_PAINTS
 from ..core.mixing.measured import Recipe
 from ..core.mixing.merits import merits
 from ..core.mixing.mixture import mixing_model_of
+from ..core.mixing.paintbox import coated
 from ..core.mixing.search import recipes_for
 from ..core.optics.vehicle import Vehicle, vehicle_of
 from ..core.sentence import sentence
@@ -91,7 +92,8 @@ def recipes(
     """Recipes for a target over a surface, best first."""
     if not 1 <= most <= MOST_PAINTS:
         raise InvalidInput("refused-mixture-count", most_paints=MOST_PAINTS, most=most)
-    model = mixing_model_of(paints, vehicle_of(medium), ground_of(surface))
+    # A covering medium is laid in coats: a glaze over white would be nearest to many a colour.
+    model = mixing_model_of(paints, coated(vehicle_of(medium)), ground_of(surface))
     found = recipes_for(model, target, count=6, most=most)[0]
     return {"recipes": recipe_entries(found, paints, model.vehicle, target)}
 

@@ -118,7 +118,14 @@ def _looks(absorption: Floats, scattering: Floats, factors: Floats, swatches: Se
 def _apart(absorption: Floats, scattering: Floats, factors: Floats, swatches: Sequence[Swatch]) -> Floats:
     """ΔE₀₀ (n,) of each swatch from what the factors give."""
     read = np.array([swatch.lab for swatch in swatches])
-    return np.asarray(difference(_looks(absorption, scattering, factors, swatches), read))
+    return np.asarray(difference(_as_read(_looks(absorption, scattering, factors, swatches), read), read))
+
+
+def _as_read(looks: Floats, read: Floats) -> Floats:
+    """Looks (n, 3) as a photo would hold them, where what was `read` (n, 3) lies at the border of what it
+    can."""
+    clipped = (np.abs(linear_of_lab(read)) < AT_BORDER).any(axis=1, keepdims=True)
+    return np.where(clipped, lab_of_linear(np.clip(linear_of_lab(looks), 0.0, 1.0)), looks)
 
 
 def _fitted(absorption: Floats, scattering: Floats, swatches: Sequence[Swatch]) -> Floats:
@@ -131,13 +138,8 @@ def _fitted(absorption: Floats, scattering: Floats, swatches: Sequence[Swatch]) 
         [np.ones_like(chroma), 1 / (1 + 0.035 * chroma), 1 / (1 + 0.035 * chroma)], axis=1
     )
 
-    # A photo cannot hold all that paint can be: a reading at its border is compared with what it would hold.
-    clipped = (np.abs(linear_of_lab(read)) < AT_BORDER).any(axis=1, keepdims=True)
-
     def missed(factors: Floats) -> Floats:
-        looks = _looks(absorption, scattering, factors, swatches)
-        held = lab_of_linear(np.clip(linear_of_lab(looks), 0.0, 1.0))
-        off = (np.where(clipped, held, looks) - read) * weight
+        off = (_as_read(_looks(absorption, scattering, factors, swatches), read) - read) * weight
         return np.concatenate([off.ravel(), HELD * factors])
 
     start = np.zeros(len(BENDS_K) + len(BENDS_S))

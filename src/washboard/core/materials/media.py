@@ -41,7 +41,7 @@ MEDIA = {
     medium.key: medium
     for medium in (
         Medium(
-            "watercolour", "Watercolour", True, 2.2, 9.5, 20.0, 9.0, 19.0, 40.0, (25.0, 150.0), 8.0,
+            "watercolour", "Watercolour", True, 2.5, 9.5, 20.0, 9.0, 19.0, 40.0, (25.0, 150.0), 8.0,
             6, 1.5, "light-to-dark", "wet wash",
             "Do not point brushes with the lips: some pigments are toxic. Read the labels.",
         ),

@@ -32,6 +32,8 @@ ROUNDS = 7
 """Steps of refinement of the sets that are refined on."""
 ROUNDED_SETS, NEAREST_SETS = 8, 3
 """Sets of paints turned into brush parts for each target: the preferred ones, and the nearest."""
+WORTH = 0.3
+"""ΔE₀₀ by which a mixture must come nearer than one of fewer of the same paints to be told."""
 TRACE = 1e-3
 """Share of a mixture below which a paint is none."""
 GLANCE, FOLLOWED_ON = 3, 7
@@ -116,8 +118,18 @@ def _ranked(
         price += ANOTHER_COAT * (np.array([recipe.layers for recipe in own]) - 1)
         order = sorted(range(len(own)), key=lambda k: (round(float(price[k]), 6), own[k].paints))
         different = list({frozenset(own[k].paints): own[k] for k in reversed(order)}.values())[::-1]
-        ranked.append(_with_ways(different, own, taste, count))
+        ranked.append(_with_ways(_worth(different), own, taste, count))
     return ranked
+
+
+def _worth(ranked: Sequence[Recipe]) -> list[Recipe]:
+    """Those ranked without what is one before with another paint in it and hardly nearer for that."""
+    kept: list[Recipe] = []
+    for recipe in ranked:
+        paints = frozenset(recipe.paints)
+        if not any(paints > frozenset(r.paints) and recipe.delta_e > r.delta_e - WORTH for r in kept):
+            kept.append(recipe)
+    return kept
 
 
 def _with_ways(
