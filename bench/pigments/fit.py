@@ -12,6 +12,7 @@ from __future__ import annotations
 from collections import defaultdict
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
+from itertools import pairwise
 
 import numpy as np
 from scipy.optimize import least_squares
@@ -37,6 +38,10 @@ CLASSES = ((0.0, 0.298), (0.302, 1.19), (1.21, 99.0))
 """Mean scatter of transparent, half opaque and opaque pigments."""
 AT_CLASS = 100.0
 """Weight of a scatter beyond its class, in its logarithm."""
+HELD_BY = 4
+"""Conditions that a pigment is held by, see `Fit.held`."""
+SHALLOW, AT_VALLEY = 0.88, 40.0
+"""Share of the lower of two near bands that a valley between them keeps, and the weight of a deeper one."""
 CLEAR, MAY_HIDE = 0.6, 0.07
 """Contrast ratio below which a pigment is clear, and how much that may change."""
 ORDER = (
@@ -154,7 +159,8 @@ class Fit:
         pigments, here = self.pigments(by), self.residuals(by)
         films = dict(films_of(pigments))
         found = np.zeros((len(here), self.count))
-        first, second = 3 * len(self.known), 3 * len(self.known) + 3 * len(self.figures)
+        first = 3 * len(self.known)
+        second = first + HELD_BY * len(self.figures)
         for n, (own, at) in enumerate(zip(self.figures, self.places, strict=True)):
             known = films[own.key]
             for column in range(at.start, at.stop):
@@ -165,7 +171,7 @@ class Fit:
                 there = here.copy()
                 for k in self.users[own.key]:
                     there[3 * k : 3 * k + 3] = self.known[k].outside(self.known[k].looks(films), MARGIN)
-                there[first + 3 * n : first + 3 * n + 3] = self.held(pigment, own.key)
+                there[first + HELD_BY * n : first + HELD_BY * (n + 1)] = self.held(pigment, own.key)
                 missed = order_missed({**pigments, own.key: pigment})
                 there[second : second + len(missed)] = missed
                 there[second + len(missed) + column] += HELD * STEP
@@ -174,7 +180,8 @@ class Fit:
         return found
 
     def held(self, pigment: Pigment, key: str) -> Floats:
-        """How far (3,) a pigment left its class of scatter, below and above, and how clear it was."""
+        """How far (4,) a pigment left its class of scatter, below and above, and how clear it was, and how
+        much its bands fall apart."""
         low, high = CLASSES[opacity_class(SHAPES[key])]
         scatters = float(pigment.scattering.mean())
         more = hides(pigment) - self.before[key]
@@ -186,6 +193,7 @@ class Fit:
                 AT_CLASS * max(0.0, np.log(low / scatters) if low else 0.0),
                 AT_CLASS * max(0.0, np.log(scatters / high)),
                 clear,
+                AT_VALLEY * valley(pigment),
             ]
         )
 
@@ -213,6 +221,14 @@ def opacity_class(pigment: Pigment) -> int:
     """0 transparent, 1 half opaque, 2 opaque."""
     scatters = float(pigment.scattering.mean())
     return 0 if scatters < 0.3 else 2 if scatters > 1.2 else 1
+
+
+def valley(pigment: Pigment) -> float:
+    """By what share of itself the lower of two near bands (80 nm) stands too much alone, 0 where none."""
+    k = pigment.absorption
+    tops = [n for n in range(1, len(k) - 1) if k[n] > k[n - 1] and k[n] >= k[n + 1] and k[n] > 0.25 * k.max()]
+    near = [(one, other) for one, other in pairwise(tops) if other - one <= 8]
+    return max([0.0, *(SHALLOW - k[a:b].min() / min(k[a], k[b]) for a, b in near)])
 
 
 def strength(pigment: Pigment) -> float:

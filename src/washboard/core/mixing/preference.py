@@ -20,6 +20,8 @@ Floats = NDArray[np.float64]
 
 UNSEEN, UNSEEN_VALUE = 1.5, 0.1
 """ΔE₀₀ and difference of Munsell value that the eye does not see beside each other."""
+AWAY = 0.1
+"""ΔE₀₀ that what is preferred stays inside of UNSEEN: a little beyond it would still be cheap."""
 BEYOND, BEYOND_VALUE, NEARER = 30.0, 5.0, 0.12
 """Prices of a ΔE₀₀ beyond UNSEEN, of a value beyond UNSEEN_VALUE, and of a ΔE₀₀ within."""
 ANOTHER_PAINT = 1.3
@@ -101,7 +103,7 @@ class Taste:
 
 def missed(delta_e: Floats, value_error: Floats) -> Floats:
     """What being off by ΔE₀₀ (n,) and by values (n,) costs, (n,)."""
-    beyond = BEYOND * np.maximum(delta_e - UNSEEN, 0.0)
+    beyond = BEYOND * np.maximum(delta_e - (UNSEEN - AWAY), 0.0)
     return NEARER * delta_e + beyond + BEYOND_VALUE * np.maximum(np.abs(value_error) - UNSEEN_VALUE, 0.0)
 
 
