@@ -20,7 +20,7 @@ Floats = NDArray[np.float64]
 
 UNSEEN, UNSEEN_VALUE = 1.5, 0.1
 """ΔE₀₀ and difference of Munsell value that the eye does not see beside each other."""
-AWAY = 0.1
+AWAY = 0.05
 """ΔE₀₀ that what is preferred stays inside of UNSEEN: a little beyond it would still be cheap."""
 BEYOND, BEYOND_VALUE, NEARER = 30.0, 5.0, 0.12
 """Prices of a ΔE₀₀ beyond UNSEEN, of a value beyond UNSEEN_VALUE, and of a ΔE₀₀ within."""
