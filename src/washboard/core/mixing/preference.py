@@ -15,6 +15,7 @@ from numpy.typing import NDArray
 
 from ..colour.lab import value_of_lab
 from ..materials.paints import Paint
+from ..materials.sticks import Colour
 
 Floats = NDArray[np.float64]
 
@@ -61,9 +62,7 @@ class Taste:
 
     @cached_property
     def _white(self) -> NDArray[np.bool_]:
-        return np.array(
-            [p.strong[0] > WHITE_LIGHT and np.hypot(*p.strong[1:]) < WHITE_CHROMA for p in self.paints]
-        )
+        return np.array([is_white(paint) for paint in self.paints])
 
     @cached_property
     def _dark(self) -> NDArray[np.bool_]:
@@ -105,6 +104,12 @@ def missed(delta_e: Floats, value_error: Floats) -> Floats:
     """What being off by ΔE₀₀ (n,) and by values (n,) costs, (n,)."""
     beyond = BEYOND * np.maximum(delta_e - (UNSEEN - AWAY), 0.0)
     return NEARER * delta_e + beyond + BEYOND_VALUE * np.maximum(np.abs(value_error) - UNSEEN_VALUE, 0.0)
+
+
+def is_white(colour: Colour) -> bool:
+    """Whether a paint or stick is a white."""
+    lightness, a, b = colour.strong
+    return lightness > WHITE_LIGHT and float(np.hypot(a, b)) < WHITE_CHROMA
 
 
 def clean(paints: Sequence[Paint], shares: Floats) -> float:

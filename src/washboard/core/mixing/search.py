@@ -137,22 +137,20 @@ def _with_ways(
 ) -> tuple[Recipe, ...]:
     """The first of those ranked, which always hold the nearest, the one of fewest paints and the cleanest of
     all that come as near as the first."""
-    near = max(UNSEEN, ranked[0].delta_e)
-    alike = [recipe for recipe in ranked if recipe.delta_e <= near]
-    ways = {
-        "nearest": min(every, key=lambda r: (round(r.delta_e, 6), r.paints)),
-        "fewest": min(alike, key=lambda r: (len(r.paints), r.delta_e, r.paints)),
-        "cleanest": max(
-            alike, key=lambda r: (clean([taste.paints[i] for i in r.paints], r.shares), r.paints)
-        ),
-    }
     if count == 1:
         return (ranked[0],)
+    near = max(UNSEEN, ranked[0].delta_e)
+    alike = [recipe for recipe in ranked if recipe.delta_e <= near]
+    ways = (
+        min(every, key=lambda r: (round(r.delta_e, 6), r.paints)),
+        min(alike, key=lambda r: (len(r.paints), r.delta_e, r.paints)),
+        max(alike, key=lambda r: (clean([taste.paints[i] for i in r.paints], r.shares), r.paints)),
+    )
     kept = list(ranked[:count])
-    for way in ways.values():
+    for way in ways:
         if way not in kept and frozenset(way.paints) != frozenset(ranked[0].paints):
             kept = [r for r in kept if frozenset(r.paints) != frozenset(way.paints)]
-            spare = [r for r in kept[1:] if r not in ways.values()]
+            spare = [r for r in kept[1:] if r not in ways]
             if len(kept) >= count and spare:
                 kept.remove(spare[-1])
             kept.append(way)

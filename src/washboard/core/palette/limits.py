@@ -9,14 +9,13 @@ import numpy as np
 
 from ..colour.lab import value_of_lab
 from ..materials.sticks import Colour, Stick
+from ..mixing.preference import is_white
 from ..reference.mass import Mass
 from ..sentence import Sentence, percent, sentence, tone
 from .coverage import Coverage
 
 FALLS_SHORT = 0.5
 """Munsell values by which the picture goes beyond what is reached before it is told."""
-WHITE, WHITE_CHROMA = 85.0, 6.0
-"""L* from which, and chroma under which, a paint or stick is a white."""
 
 
 def limits_of(box: Sequence[Colour], masses: Sequence[Mass], reached: Coverage) -> tuple[Sentence, ...]:
@@ -26,7 +25,7 @@ def limits_of(box: Sequence[Colour], masses: Sequence[Mass], reached: Coverage) 
     """
     kind = _kind(box)
     found = []
-    if all(each.strong[0] > WHITE and np.hypot(*each.strong[1:]) < WHITE_CHROMA for each in box):
+    if all(map(is_white, box)):
         found.append(sentence("limit-whites", kind=kind, value=tone(reached.darkest)))
     elif len(box) == 1:
         found.append(sentence("limit-one", kind=kind, what=box[0].words))

@@ -30,6 +30,7 @@ from ..order.result import Group, PassType, PlanningResult, Step
 from ..order.running import coverage_of, running_paint, statuses, trivial_coverage
 from ..order.strands import Ordered, ordered_by
 from ..order.timing import begins_at, between_of, minutes_of, waits_of
+from ..palette.coverage import REACHED
 from ..plan.plan import Operation, Pass, Plan
 from ..plan.state import BARE, SheetState
 from ..reference.mass import Mass, MassKind
@@ -43,10 +44,6 @@ Mask = NDArray[np.bool_]
 
 LOUD_CHROMA, HIGH_ABOVE = 35.0, 3.0
 """Chroma, and values above the ground, from which an opaque colour gets a muted layer below."""
-
-
-UNMATCHED = 6.0
-"""ΔE₀₀ from which a colour counts as out of reach of what comes along."""
 
 
 def default_school(medium: Medium) -> tuple[School, Sentence]:
@@ -296,4 +293,4 @@ def _missed(scene: Scene) -> list[str]:
         difference(lab_of_spectrum(reached), wanted), difference(lab_of_spectrum(scene.ground), wanted)
     )
     order = np.argsort([-mass.share for mass in scene.masses], kind="stable")
-    return [scene.masses[m].id for m in order if off[m] > UNMATCHED]
+    return [scene.masses[m].id for m in order if off[m] > REACHED]
