@@ -32,6 +32,7 @@ export function PieceRoom() {
     redo: (down) => down && redo && changes.redo.mutate(),
   });
   const problem = piece.error ?? (plan.isFetching ? null : plan.error);
+  const coming = !problem && !(piece.data && plan.data);
   const stages = piece.data
     ? [
         { at: "see", words: say("piece-room-see") },
@@ -64,7 +65,7 @@ export function PieceRoom() {
           {plan.error && <Act onClick={() => plan.refetch()}>{say("piece-room-try-again")}</Act>}
         </ProblemNote>
       )}
-      <Main busy={plan.isFetching}>
+      <Main busy={plan.isFetching || coming}>
         <h1 className="unseen">{piece.data?.name}</h1>
         {piece.data && plan.data ? (
           <Outlet context={{ piece: piece.data, plan: plan.data, changes } satisfies Room} />
@@ -76,7 +77,7 @@ export function PieceRoom() {
   );
 }
 
-/** What the piece's stage shows; busy from the moment something is changed until its plan is there. */
+/** What the piece's stage shows; busy until its plan is there, and again from each change until its new plan is. */
 function Main({ busy, children }: { busy: boolean; children: ReactNode }) {
   const changing = useIsMutating() > 0;
   return <main aria-busy={busy || changing}>{children}</main>;
