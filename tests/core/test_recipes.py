@@ -108,7 +108,8 @@ def test_a_recipe_gives_its_own_colour_and_says_how_it_looks_wet() -> None:
         assert own.labs(thicknesses) == pytest.approx(best.lab, abs=1e-6)
         assert float(difference(best.lab, target)) == pytest.approx(best.delta_e, abs=1e-9)
         assert best.wet[0] <= best.lab[0] + 1e-6
-        assert set(best.parts) <= set(SIZES)
+        measured = best.parts if best.tint is None else [part for _, part in best.tint.rest]
+        assert set(measured) <= set(SIZES)
         assert best.layers == max(1, np.ceil(best.thickness / own.vehicle.strongest - 0.02))
 
 

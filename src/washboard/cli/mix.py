@@ -47,7 +47,7 @@ def mix(
 def _tell(recipes: Sequence[Mapping[str, Any]]) -> None:
     """Print a line for each recipe."""
     for recipe in recipes:
-        words = " + ".join(f"{part['parts']:g} {part['paint']}" for part in recipe["parts"])
+        words = recipe["tint"] or " + ".join(f"{part['parts']:g} {part['paint']}" for part in recipe["parts"])
         says = f" ({recipe['says']})" if recipe["says"] else ""
         print(
             f"ΔE {recipe['deltaE']:5.2f}  value {recipe['value']:4.1f}  "

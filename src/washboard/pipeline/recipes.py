@@ -21,7 +21,7 @@ from ..core.mixing.mixture import mixing_model_of
 from ..core.mixing.paintbox import coated
 from ..core.mixing.search import recipes_for
 from ..core.optics.vehicle import Vehicle, vehicle_of
-from ..core.sentence import sentence
+from ..core.sentence import Listed, sentence
 from ..words import ENGLISH
 
 Colours = Sequence[Paint | Stick]
@@ -125,9 +125,41 @@ def recipe_entries(
             "targetValue": wanted,
             "load": round(recipe.thickness, 5),
             "says": ", ".join(ENGLISH.phrase(sentence(f"merit-{merit}")) for merit in own),
+            "tint": tint_words(recipe, paints),
         }
         for recipe, dry, wet, own in zip(recipes, values, values[len(recipes) :], known, strict=False)
     ]
+
+
+def tint_words(recipe: Recipe, paints: Colours) -> str:
+    """How a recipe that takes too little of a paint is measured in two steps; empty for others."""
+    tint = recipe.tint
+    if tint is None:
+        return ""
+    strong, into, parts = (
+        sentence("mix-tint-strong", strong=paints[tint.strong].words),
+        paints[tint.into].words,
+        f"{tint.parts:g}",
+    )
+    if tint.beside:
+        other, beside = tint.beside
+        strong = sentence(
+            "mix-tint-beside",
+            strong=paints[tint.strong].words,
+            other=paints[other].words,
+            beside=f"{beside:g}",
+        )
+    if not tint.rest:
+        return ENGLISH.phrase(sentence("mix-tint-alone", strong=strong, into=into, parts=parts))
+    rest = Listed(tuple(f"{parts:g} {paints[paint].words}" for paint, parts in tint.rest))
+    taken = f"{tint.taken:g}"
+    return ENGLISH.phrase(sentence("mix-tint", strong=strong, into=into, parts=parts, taken=taken, rest=rest))
+
+
+def mixture_words(recipe: Recipe, paints: Colours) -> str:
+    """A recipe in one line: its parts, or how they are measured in two steps."""
+    parts = zip(recipe.parts, recipe.paints, strict=True)
+    return tint_words(recipe, paints) or " + ".join(f"{part:g} {paints[k].words}" for part, k in parts)
 
 
 def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str) -> dict[str, Any]:

@@ -3055,6 +3055,11 @@ export interface components {
              * @default
              */
             says: string;
+            /**
+             * Tint
+             * @default
+             */
+            tint: string;
         };
         /** ReferencePart */
         ReferencePart: {
@@ -4056,6 +4061,11 @@ export interface components {
              * @default
              */
             says: string;
+            /**
+             * Tint
+             * @default
+             */
+            tint: string;
             /** Words */
             words: string;
         };

@@ -68,10 +68,11 @@ function Row(props: RowProps) {
               colour={paintOf(paint)?.strong}
               words={paintOf(paint)?.words}
               sticks={sticks}
-              exact={hand.changed}
+              exact={hand.changed || recipe.tint !== ""}
             />
           ))}
         </Group>
+        {recipe.tint && !hand.changed && <p>{recipe.tint}</p>}
         <Values pile={pile} recipe={recipe} hand={hand} sticks={sticks} />
         <Group component="p" gap="2 16" mt={5}>
           {!sticks && (

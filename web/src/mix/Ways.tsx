@@ -72,6 +72,7 @@ interface WayProps {
     lab: number[];
     value: number;
     parts: { paint: string; parts: number }[];
+    tint: string;
     load: number;
   };
   words: (paint: string) => string;
@@ -82,7 +83,7 @@ function Way({ way, words }: WayProps) {
     <li className={classes.way}>
       <Swatch lab={way.lab} h={26} />
       <b>{way.words}</b> <b>{way.value.toFixed(1)}</b>{" "}
-      {way.parts.map((p) => `${partWords(p.parts)} ${words(p.paint)}`).join(" + ")}
+      {way.tint || way.parts.map((p) => `${partWords(p.parts)} ${words(p.paint)}`).join(" + ")}
     </li>
   );
 }

@@ -41,6 +41,7 @@ class RecipeRead(Model):
     value_error: float
     target_value: float
     says: str = ""
+    tint: str = ""
 
 
 class WayRead(RecipeRead):

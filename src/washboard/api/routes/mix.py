@@ -75,7 +75,8 @@ def strips(studio: InStudio, piece: Id, done: Annotated[str, Query(alias="pass",
     own = [
         teststrip.Strip(
             f"{len(pile.masses)} shape{'s' * (len(pile.masses) > 1)}, pile {k + 1}",
-            " + ".join(
+            pile.recipes[0].tint
+            or " + ".join(
                 f"{part.parts:g} {words.get(part.paint, part.paint)}" for part in pile.recipes[0].parts
             ),
             pile.value,

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
 from functools import cache
 from itertools import product
 
@@ -15,6 +16,19 @@ SIZES = (TRACE, TOUCH, 0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.0, 
 """Parts of one paint that a brush can measure."""
 FEW, SHARE = 6.0, 0.05
 """Brushfuls in all, and share of the smallest part, of a mixture that is easy to measure."""
+
+
+@dataclass(frozen=True)
+class Tint:
+    """One part of paint `strong`, and `beside` (paint, parts) where there is another such, in `parts` of
+    paint `into`, by their places in the model; of that `taken` parts, `rest` (paint, parts) added to them."""
+
+    strong: int
+    into: int
+    parts: float
+    taken: float
+    rest: tuple[tuple[int, float], ...]
+    beside: tuple[int, float] | None = None
 
 
 @cache

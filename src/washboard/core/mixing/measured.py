@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from ..colour.lab import difference, value_of_lab
-from .brush_parts import easy, measures
+from .brush_parts import Tint, easy, measures
 from .grid import MOST_PAINTS, all_thicknesses
 from .mixture import MixingModel
 from .preference import Taste, missed
@@ -30,7 +30,8 @@ class Recipe:
 
     `paints` indices into the model's paints, the largest part first; `parts` as measured by brush;
     `thickness` in unit films, all layers together, `layers` the coats or washes it takes; `lab` dry and `wet`
-    (as mixed and laid) (3,); `delta_e` ΔE₀₀ and `value_error` values from the target, lighter positive.
+    (as mixed and laid) (3,); `delta_e` ΔE₀₀ and `value_error` values from the target, lighter positive;
+    `tint` how it is measured in two steps, where a paint is too little of it.
     """
 
     paints: tuple[int, ...]
@@ -41,6 +42,7 @@ class Recipe:
     wet: tuple[float, float, float]
     delta_e: float
     value_error: float
+    tint: Tint | None = None
 
     @property
     def shares(self) -> Floats:

@@ -24,6 +24,7 @@ from .measured import Recipe, off_by, rounded
 from .mixture import MixingModel
 from .preference import UNSEEN, Taste, clean, missed
 from .refine import ANOTHER_COAT, rank_within, refined
+from .tint import in_two_steps
 
 Floats = NDArray[np.float64]
 Ints = NDArray[np.intp]
@@ -68,7 +69,17 @@ def recipes_for(
     for k, recipes in zip(which.tolist(), made, strict=True):
         found[k] += recipes
     first = _ranked(found, wanted, taste)
-    return _ranked(found, wanted, replace(taste, out=shared([own[0] for own in first])), count)
+    ranked = _ranked(found, wanted, replace(taste, out=shared([own[0] for own in first])), count)
+    return _let_down(model, ranked, wanted)
+
+
+def _let_down(
+    model: MixingModel, ranked: Sequence[Sequence[Recipe]], wanted: Floats
+) -> list[tuple[Recipe, ...]]:
+    """Recipes of each target (n, 3), those that take too little of a paint measured in two steps."""
+    which = np.repeat(np.arange(len(ranked)), [len(own) for own in ranked])
+    made = iter(in_two_steps(model.at(which), [r for own in ranked for r in own], wanted[which]))
+    return [tuple(next(made) for _ in own) for own in ranked]
 
 
 def _candidates(model: MixingModel, grid: Grid, wanted: Floats, taste: Taste) -> tuple[Ints, Ints, Floats]:
@@ -104,20 +115,20 @@ def _ranked(
     found: Sequence[Sequence[Recipe]], wanted: Floats, taste: Taste, count: int = 1
 ) -> list[tuple[Recipe, ...]]:
     """The best recipes for each target (n, 3), of different sets of paints; see `recipes_for`."""
+    every = [recipe for own in found for recipe in own]
+    owner = np.repeat(np.arange(len(found)), [len(own) for own in found])
+    shares = np.zeros((len(every), len(taste.paints)))
+    for row, recipe in zip(shares, every, strict=True):
+        row[list(recipe.paints)] = recipe.shares
+    delta_e, error, strokes, coats = np.array(
+        [(r.delta_e, r.value_error, sum(r.parts), r.layers - 1) for r in every]
+    ).T
+    price = missed(delta_e, error) + taste.price(shares, strokes, wanted[owner]) + ANOTHER_COAT * coats
     ranked = []
-    for own, target in zip(found, wanted, strict=True):
-        shares = np.zeros((len(own), len(taste.paints)))
-        for row, recipe in zip(shares, own, strict=True):
-            row[list(recipe.paints)] = recipe.shares
-        price = missed(
-            np.array([recipe.delta_e for recipe in own]), np.array([recipe.value_error for recipe in own])
-        )
-        price += taste.price(
-            shares, np.array([sum(recipe.parts) for recipe in own]), np.tile(target, (len(own), 1))
-        )
-        price += ANOTHER_COAT * (np.array([recipe.layers for recipe in own]) - 1)
-        order = sorted(range(len(own)), key=lambda k: (round(float(price[k]), 6), own[k].paints))
-        different = list({frozenset(own[k].paints): own[k] for k in reversed(order)}.values())[::-1]
+    for k, own in enumerate(found):
+        prices = price[owner == k].round(6).tolist()
+        order = sorted(range(len(own)), key=lambda i: (prices[i], own[i].paints))
+        different = list({frozenset(own[i].paints): own[i] for i in reversed(order)}.values())[::-1]
         ranked.append(_with_ways(_worth(different), own, taste, count))
     return ranked
 

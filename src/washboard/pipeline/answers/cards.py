@@ -13,6 +13,7 @@ from ...core.recipe.board import board_of
 from ...core.reference.picture import fitted
 from ...formats import cards as cardfile
 from ...settings import Settings, Stage
+from ..recipes import mixture_words
 from ..stages import Result, Stages
 from ..tasks import MakeCards
 from .picture import jpeg
@@ -71,10 +72,6 @@ def _mixtures(result: Result, settings: Settings) -> dict[str, list[cardfile.Mix
             continue
         words = [board.paints[k].words for k in best.paints]
         red, green, blue = np.rint(encoded_of(linear_of_lab(np.asarray(best.lab))) * 255).astype(int).tolist()
-        parts = (
-            ", then ".join(words)
-            if settings.medium == "pastel"
-            else " + ".join(f"{part:g} {word}" for part, word in zip(best.parts, words, strict=True))
-        )
+        parts = ", then ".join(words) if settings.medium == "pastel" else mixture_words(best, board.paints)
         own.append(cardfile.Mixed((red, green, blue), parts))
     return named

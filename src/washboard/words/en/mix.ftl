@@ -8,6 +8,13 @@ merit-out = of paints already on the palette
 merit-lightfast = most lightfast
 merit-cheapest = cheapest
 
+## A strong paint let down first
+
+mix-tint-beside = 1 { $strong } and { $beside } { $other }
+mix-tint-strong = 1 { $strong }
+mix-tint = First a tint: { $strong } in { $parts } { $into }. Then { $taken } of the tint, { $rest }.
+mix-tint-alone = A tint: { $strong } in { $parts } { $into }.
+
 ## What a palette or a box of sticks cannot do
 
 limit-whites = There are only white { $kind }: they go no darker than value { $value }.
