@@ -83,6 +83,7 @@ STANDARD = {
     "math",
     "operator",
     "re",
+    "bisect",
     "heapq",
     "enum",
     "typing",

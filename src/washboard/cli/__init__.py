@@ -1,4 +1,5 @@
-"""The command line: demo, serve, plan, check, compare, look, transfer, ground, mix, paints, shelf."""
+"""The command line: demo, serve, plan, check, compare, sittings, replan, look, transfer, ground, mix,
+paints, shelf."""
 
 from __future__ import annotations
 
@@ -9,13 +10,14 @@ import typer
 
 from ..core.errors import WashboardError
 from ..words import ENGLISH
-from . import mix, photo, plan, serve, shelf
+from . import mix, paint, photo, plan, serve, shelf
 
 app = typer.Typer(add_completion=False, no_args_is_help=True, pretty_exceptions_enable=False)
 COMMANDS: tuple[Callable[..., None], ...] = (
     plan.plan,
     plan.check,
     plan.compare,
+    paint.sittings,
     photo.look,
     photo.transfer,
     photo.ground,

@@ -94,8 +94,8 @@ def in_two_steps(model: MixingModel, recipes: Sequence[Recipe], wanted: Floats) 
     for k in small:
         of_it = np.flatnonzero(owner == k)
         best = int(of_it[price[of_it].argmin()])
-        own = recipes[k].delta_e
-        if delta_e[best] <= (UNSEEN if own <= UNSEEN else own + FARTHER):
+        was = recipes[k].delta_e
+        if delta_e[best] <= (UNSEEN if was <= UNSEEN else was + FARTHER):
             looks = _three(labs[best]), _three(wet[best])
             found[k] = _made(recipes[k], ways[best][1], *looks, float(delta_e[best]), float(error[best]))
     return found

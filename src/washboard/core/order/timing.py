@@ -10,8 +10,9 @@ from numpy.typing import NDArray
 from ..materials.media import Medium
 from ..plan.acts import ACTS
 from ..plan.own import own_minutes
-from ..plan.plan import WHILE_WET, Kind, Pass, Role
+from ..plan.plan import Kind, Pass
 from ..plan.tools import in_hand
+from ..plan.touching import needing_dry, neighbours, touches
 from ..time.pace import SETTLING, covering_minutes, cutting_minutes, drying_minutes
 from .coverage import Coverage, Status, cut_length
 from .grouping import mixture_of
@@ -105,8 +106,9 @@ def begins_at(scene: Scene, passes: Sequence[Pass]) -> float:
 
 def _ready(scene: Scene, done: Pass) -> float:
     """The minute from which what lay there before the first pass is dry for a pass."""
-    over = _needing_dry(done)
-    names = over | _neighbours(scene, over) if scene.medium.transparent else over
+    over = needing_dry(done)
+    by_id = {m.id: m for m in scene.masses}
+    names = over | neighbours(over, by_id) if scene.medium.transparent else over
     return max((scene.start.of(name, 0.0).ready_at for name in names), default=scene.start.clock)
 
 
@@ -118,13 +120,13 @@ def waits_of(scene: Scene, passes: Sequence[Pass], areas: Sequence[float], begin
     Transparent washes must also find their neighbours dry, or they run into each other; loose
     overlaps in opaque media are worked into while wet.
     """
-    waits = [0.0] * len(passes)
+    waits, by_id = [0.0] * len(passes), {m.id: m for m in scene.masses}
     starts: list[float] = []
     clock = 0.0
     for j, later in enumerate(passes):
         ready = max(clock, _ready(scene, later) - begin) if scene.start.masses else clock
         for i in range(j):
-            if _touches(scene, passes[i], later):
+            if touches(passes[i], later, by_id, scene.medium.transparent):
                 dry = starts[i] + passes[i].lasts + drying_minutes(scene.medium, areas[i])
                 ready = max(ready, dry)
         if j:
@@ -138,26 +140,3 @@ def waits_of(scene: Scene, passes: Sequence[Pass], areas: Sequence[float], begin
 def sprayed_wait(done: Pass) -> float:
     """Minutes to wait after a pass that sprays, 0 after any other."""
     return SPRAYED if any(o.kind is Kind.FIX for o in done.operations) else 0.0
-
-
-def _touches(scene: Scene, earlier: Pass, later: Pass) -> bool:
-    """Whether the later pass must find dry what the earlier laid: it goes over it, or meets it in a
-    transparent medium. What is wiped is wiped while it is wet."""
-    laid = {o.mass for o in earlier.operations if o.kind.lays and o.role is not Role.OVERLAP}
-    over = _needing_dry(later)
-    if laid & over:
-        return True
-    return scene.medium.transparent and bool(laid & _neighbours(scene, over))
-
-
-def _needing_dry(done: Pass) -> set[str]:
-    """The masses that a pass must find dry: what it lays on, masks, or takes off when dry."""
-    worked = [
-        o for o in done.operations if (o.kind.reaches or o.kind is Kind.MASK) and o.role is not Role.OVERLAP
-    ]
-    return {o.mass for o in worked if o.kind not in WHILE_WET}
-
-
-def _neighbours(scene: Scene, names: set[str]) -> set[str]:
-    by_id = {m.id: m for m in scene.masses}
-    return {border.mass for name in names for border in by_id[name].borders}

@@ -9,7 +9,8 @@ from ..colour.value import luminance_of, value_of
 from ..optics.grain import value_fixed
 from ..order.operations import oil_in
 from ..order.timing import sprayed_wait
-from ..plan.plan import WHILE_WET, Kind, Operation, Pass, Plan, Role
+from ..plan.plan import Kind, Operation, Pass, Plan, Role
+from ..plan.touching import laid_by, needing_dry, neighbours
 from ..time.pace import drying_minutes
 
 
@@ -61,22 +62,15 @@ def _waited(plan: Plan, passes: Sequence[Pass]) -> tuple[Pass, ...]:
     clock = 0.0
     waits = [0.0] * len(passes)
     for k, done in enumerate(passes):
-        over = {o.mass for o in done.operations if _needs_dry(o)}
-        meets = {b.mass for name in over for b in by_id[name].borders} if plan.medium.transparent else set()
+        over = needing_dry(done)
+        meets = neighbours(over, by_id) if plan.medium.transparent else set()
         ready = max([clock, *(dry.get(name, 0.0) for name in over | meets)])
         if k:
             waits[k - 1] = float(-(-(ready - clock) // 1))
             clock += waits[k - 1]
-        laid = {o.mass for o in done.operations if o.kind.lays and o.role is not Role.OVERLAP}
+        laid = laid_by(done)
         area = sum(by_id[o.mass].area_cm2 * o.cover for o in done.operations if o.mass in laid)
         clock += done.lasts
         for name in laid:
             dry[name] = clock + drying_minutes(plan.medium, area)
     return tuple(replace(p, wait=max(wait, sprayed_wait(p))) for p, wait in zip(passes, waits, strict=True))
-
-
-def _needs_dry(o: Operation) -> bool:
-    """Whether an operation finds what lies there dry: all that lays or takes but what
-    is taken while wet, and masking."""
-    works = (o.kind.reaches or o.kind is Kind.MASK) and o.kind not in WHILE_WET
-    return works and o.role is not Role.OVERLAP

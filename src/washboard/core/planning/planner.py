@@ -37,6 +37,7 @@ from ..reference.mass import Mass, MassKind
 from ..schools import SCHOOLS, School, school_named
 from ..schools.aims import aimed
 from ..sentence import Sentence, as_given, of_masses, percent, sentence, tone
+from ..sittings.lags import hurried
 from ..words.passes import worded
 
 Floats = NDArray[np.float64]
@@ -244,7 +245,8 @@ def passes_of(ordered: Ordered, steps: Sequence[Step]) -> tuple[tuple[Pass, ...]
         built.append(replace(blank, beside=step.beside, between=between_of(scene, step)))
     begin, areas = begins_at(scene, built), [float(scene.parts.areas[s.covered].sum()) for s in steps]
     waits = waits_of(scene, built, areas, begin)
-    return tuple(replace(p, wait=wait) for p, wait in zip(built, waits, strict=True)), begin
+    waited = [replace(p, wait=wait) for p, wait in zip(built, waits, strict=True)]
+    return hurried(waited, {m.id: m for m in scene.masses}, scene.medium), begin
 
 
 def _blank(k: int, operations: tuple[Operation, ...], minutes: float) -> Pass:

@@ -41,7 +41,6 @@ def _worded(worked: PlanningResult, k: int) -> Pass:
         values=_values(masses, done),
         edge=_edge(worked, step),
         needs=_needs(worked, k),
-        max_lag=None,
         reasons=reasons_for(worked, k),
         findings=findings_for(worked, k),
     )

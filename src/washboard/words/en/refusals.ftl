@@ -297,3 +297,23 @@ refused-unknown-field = There is no field called “{ $given }”. Choose { $kno
 refused-unknown-surface-for = There is no surface for { $medium } called “{ $given }”. Choose { $known }.
 refused-unknown-ground = There is no ground for { $medium } called “{ $given }”. Choose { $known }.
 refused-unknown-side = { $surface } has no side called “{ $given }”. Choose { $known }.
+
+## Sittings and calendars
+
+refused-windows-overlap = The windows overlap, or close before they open; nothing was laid into them.
+refused-work-range = The minutes or waits of “{ $name }” are out of range; nothing was laid into windows.
+refused-calendar-size = The calendar is larger than { $most } MB; nothing was read from it.
+refused-calendar-broken = The calendar cannot be read ({ $fault }); nothing was taken from it. Export it again as iCalendar.
+refused-calendar-entries = The calendar has more than { $most } entries, or more than { $repeating } that repeat; nothing was taken from it. Export only the times for painting.
+refused-calendar-empty = The calendar has no time to paint after { $begin }; nothing was laid into it. Every entry of some hours is one.
+refused-sittings-plans = { $number } plans were given: 1 to { $most } can be laid into one calendar.
+refused-sittings-twice = Two plans are called “{ $name }”: give one another name.
+refused-sittings-short = The passes do not fit: the window of { $window } is { $minutes } min too short. { $ways }
+refused-sittings-no-room = The passes do not fit the { $windows } windows, and no single one made longer would do. { $ways }
+refused-moment = “{ $text }” is no moment: give it as 2026-12-01T09:00.
+short-sitting = Or paint once more, { $days ->
+    [one] a day
+   *[other] { $days } days
+} after the last, { $minutes } min.
+short-without = Or leave out “{ $title }” of { $piece }.
+short-quicker = Or work { $share } % faster, with larger tools or a medium that dries faster.

@@ -1,0 +1,47 @@
+"""The first answer: every window is used; of what can begin first, the chain with the longest way to go."""
+
+from __future__ import annotations
+
+from .hour import NEVER, Hour, Path, at, first_state, in_time
+from .work import Block, Chain, Problem
+
+
+def soonest(problem: Problem) -> tuple[Block, ...]:
+    """Blocks that use every window: it ends early, in more sittings than are needed. Empty where the work
+    does not fit the windows."""
+    hour, state = Hour(problem), first_state(problem)
+    tails = [_tails(chain) for chain in problem.chains]
+    blocks: list[Block] = []
+    starts = [window.start for window in problem.windows]
+    for w, window in enumerate(problem.windows):
+        after = starts[w + 1] if w + 1 < len(starts) else NEVER
+        path, kept = Path(at(state, window.start), window.start, 0, None), 0
+        own: list[Block] = []
+        while True:
+            longer = list(hour.longer(path, window.end))
+            if not longer:
+                break
+            path = min(longer, key=lambda p: _rank(p, tails))
+            _, c, k, start = path.steps
+            own.append(Block(c, k, start, w))
+            if not any(path.state.due) or in_time(problem, path.state, after):
+                kept, state = len(own), path.state
+        # What must soon be followed by work that does not fit any more is left for another window.
+        blocks += own[:kept]
+        if all(k == len(chain.segments) for k, chain in zip(state.done, problem.chains, strict=True)):
+            return tuple(blocks)
+    return ()
+
+
+def _rank(path: Path, tails: list[list[int]]) -> tuple[int, int]:
+    _, c, k, start = path.steps
+    return start, -tails[c][k]
+
+
+def _tails(chain: Chain) -> list[int]:
+    """Minutes from the begin of every segment to the end of its chain, waits included."""
+    tails = [0] * (len(chain.segments) + 1)
+    for k in range(len(chain.segments) - 1, -1, -1):
+        after = [tails[k + 1], *(least + tails[j] for j, least in chain.after[k])]
+        tails[k] = chain.segments[k].minutes + max(after)
+    return tails
