@@ -10,7 +10,7 @@ from pathlib import Path
 
 from fluent.runtime import FluentResource
 
-from ..formats import planfile, surfacedoc
+from ..formats import logfile, planfile, surfacedoc
 from ..words.speaker import patterns, texts
 from .app import create_app
 
@@ -18,7 +18,11 @@ from .app import create_app
 def generated() -> dict[str, str]:
     """Where each generated file lies, and its text."""
     app = create_app(Path(tempfile.gettempdir()), page=Path("-"))
-    texts = {"docs/openapi.json": app.openapi(), "docs/plan.schema.json": planfile.schema()}
+    texts = {
+        "docs/openapi.json": app.openapi(),
+        "docs/plan.schema.json": planfile.schema(),
+        "docs/log.schema.json": logfile.schema(),
+    }
     written = {name: json.dumps(text, indent=1, ensure_ascii=False) + "\n" for name, text in texts.items()}
     return written | {
         "docs/surface.md": surfacedoc.surface_page(),

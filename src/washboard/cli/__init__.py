@@ -18,6 +18,7 @@ COMMANDS: tuple[Callable[..., None], ...] = (
     plan.check,
     plan.compare,
     paint.sittings,
+    paint.replan,
     photo.look,
     photo.transfer,
     photo.ground,

@@ -82,3 +82,27 @@ def named(files: list[Path]) -> list[str]:
     stems = [file.stem for file in files]
     alike = [stems[: k + 1].count(stem) for k, stem in enumerate(stems)]
     return [stem if stems.count(stem) == 1 else f"{stem}-{k}" for stem, k in zip(stems, alike, strict=True)]
+
+
+def replan(
+    plan: Annotated[Path, typer.Argument(help="A plan in the open format")],
+    log: Annotated[Path, typer.Option(help="What happened, as JSON Lines")],
+    out: Annotated[Path, typer.Option(help="Write the plan from now on here, as JSON.")],
+) -> None:
+    """Work a plan out again from what happened: what is done stays, the rest follows the surface as it is."""
+    from ..core.sentence import sentence
+    from ..formats import logfile, planfile
+    from ..pipeline.replanning import replan as again
+    from ..words import ENGLISH, About
+
+    place(out, plan, log)
+    document = planfile.read(plan.read_bytes())
+    events, now = logfile.read(log.read_bytes()), logfile.minute_of(datetime.now().astimezone())
+    found, what = again(planfile.plan_from(document), events, now)
+    fresh = planfile.written(planfile.continued(document, found.plan))
+    write(out, fresh.encode())
+    told = About.of(found.plan)
+    for said in found.told:
+        print(ENGLISH.text(said, told))
+    for event, why in what.strange:
+        print(f"passed over: {event[:40]}, {ENGLISH.phrase(sentence(why))}")

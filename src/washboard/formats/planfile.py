@@ -9,6 +9,7 @@ from typing import Any
 from pydantic import ValidationError
 
 from ..core.errors import InvalidPlan, NewerPlan
+from ..core.plan.plan import Plan
 from ..core.reference.picture import Labels
 from .planparts import VERSION, Document
 from .planreading import plan_from, things_of
@@ -47,6 +48,13 @@ def read(text: str | bytes) -> Document:
         raise InvalidPlan("refused-planfile-unreadable", fault=first["msg"], where=where) from None
 
 
+def continued(before: Document, plan: Plan) -> Document:
+    """The document of a plan that goes on from one that was read: of the same piece, reference and areas."""
+    source = DocumentSource(before.piece, label_map=before.label_map)
+    after = document_of(plan, source)
+    return after.model_copy(update={"reference": before.reference, "areas": before.areas})
+
+
 def _no_constant(name: str) -> float:
     raise ValueError(f"{name} is not a number that JSON knows")
 
@@ -67,6 +75,7 @@ def label_hash(labels: Labels) -> str:
 
 __all__ = [
     "DocumentSource",
+    "continued",
     "document_of",
     "label_hash",
     "marks_of",

@@ -216,8 +216,40 @@ class AreaPart(Part):
     family: Family
 
 
+class LyingPart(Part):
+    """What lies on a mass where a plan begins; times are minutes on the sheet's clock, null for never."""
+
+    mass: str
+    value: Value
+    lab: LabColour | None = None
+    layers: int = Field(0, ge=0, le=1000)
+    oil: Share = 0.0
+    staining: Share = 0.0
+    toxic: bool = False
+    laid_at: float | None = None
+    dry_at: float | None = None
+    wet_until: float | None = None
+    sprayed_until: float | None = None
+    masked_at: float | None = None
+    broken: bool = False
+    finished: bool = False
+    kept: bool = False
+    by: str = ""
+
+
+class StartPart(Part):
+    """Where a plan begins that goes on from what happened: the minute, and what lies on the masses."""
+
+    clock: Length
+    masses: tuple[LyingPart, ...]
+
+
 class Document(Part):
-    """A plan: `predicted.values` has the bare surface and every pass as rows, masses as columns."""
+    """A plan: `predicted.values` has the surface at the start and after every pass as rows, masses as
+    columns.
+
+    Of a plan that goes on from what happened, `done` are the ids of the passes that stay, `logged` those of
+    the events that told it, `start` what lies on the surface."""
 
     washboard: Literal[1]
     engine: str
@@ -241,3 +273,6 @@ class Document(Part):
     shapes: int = 0
     totals: TotalsPart | None = None
     marks: tuple[MarkFamilyPart, ...] = ()
+    done: tuple[str, ...] = ()
+    logged: tuple[str, ...] = ()
+    start: StartPart | None = None

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Sequence
 
 from ..core.areas.corrections import Family
@@ -13,12 +14,23 @@ from ..core.materials.surfaces import Sheet, Surface
 from ..core.name import Name
 from ..core.plan.marks import MarkFamily, Path, TextureRule
 from ..core.plan.plan import Operation, Pass, Plan, Reason, Reserve, Toning
+from ..core.plan.state import BARE, MassSurface, SheetState
 from ..core.reference.look import Look
 from ..core.reference.mass import Border, Gradation, Lab, Mass
 from ..core.sentence import Mark, Sentence, as_given
 from ..words import ENGLISH
 from .finerparts import GradationPart, MarkFamilyPart, MarkPart
-from .planparts import Document, MassPart, PassPart, ReservePart, SaidPart, SheetPart, ToningPart
+from .planparts import (
+    Document,
+    LyingPart,
+    MassPart,
+    PassPart,
+    ReservePart,
+    SaidPart,
+    SheetPart,
+    StartPart,
+    ToningPart,
+)
 
 
 def plan_from(document: Document) -> Plan:
@@ -45,7 +57,24 @@ def plan_from(document: Document) -> Plan:
         document.ties,
         document.shapes,
         marks=tuple(map(_family_from, document.marks)),
+        start=_start_from(document.start) if document.start else BARE,
+        done=document.done,
+        logged=document.logged,
     )
+
+
+def _start_from(part: StartPart) -> SheetState:
+    """What lies on the sheet; raises InvalidPlan for a state that cannot be."""
+    surfaces = {}
+    for lying in part.masses:
+        fields = {k: getattr(lying, k) for k in LyingPart.model_fields if k != "mass"}
+        never = {k: -math.inf for k in NEVER if fields[k] is None}
+        surfaces[lying.mass] = MassSurface(**(fields | never))
+    return SheetState(part.clock, surfaces)
+
+
+NEVER = ("laid_at", "dry_at", "wet_until", "sprayed_until")
+"""Times that are before the first mark where nothing of the kind was done."""
 
 
 def _family_from(part: MarkFamilyPart) -> MarkFamily:

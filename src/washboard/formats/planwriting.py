@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from itertools import repeat
@@ -44,14 +45,6 @@ def document_of(plan: Plan, source: DocumentSource) -> Document:
 
 
 def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
-    sheet = plan.sheet
-    reference = source.reference_hash and {
-        "hash": source.reference_hash,
-        "width_px": source.width_px,
-        "height_px": source.height_px,
-        "width_cm": sheet.picture_width_cm,
-        "height_cm": sheet.picture_height_cm,
-    }
     told = About.of(plan)
     bare = {o.mass for p in plan.passes for o in p.operations if o.kind is Kind.RESERVE}
     return {
@@ -62,8 +55,8 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "school": plan.school,
         "school_reason": ENGLISH.text(plan.school_why),
         "surface": vars(plan.surface),
-        "sheet": vars(sheet),
-        "reference": reference or None,
+        "sheet": vars(plan.sheet),
+        "reference": _reference(plan, source),
         "key": vars(plan.key),
         "label_map": source.label_map,
         "masses": [_mass(m, m.id in bare) for m in plan.masses],
@@ -77,7 +70,33 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "shapes": plan.shapes,
         "totals": _totals(plan),
         "marks": [_family(family, told) for family in plan.marks],
+        **_before(plan),
     }
+
+
+def _reference(plan: Plan, source: DocumentSource) -> dict[str, Any] | None:
+    if not source.reference_hash:
+        return None
+    return {
+        "hash": source.reference_hash,
+        "width_px": source.width_px,
+        "height_px": source.height_px,
+        "width_cm": plan.sheet.picture_width_cm,
+        "height_cm": plan.sheet.picture_height_cm,
+    }
+
+
+def _before(plan: Plan) -> dict[str, Any]:
+    """What was done before a plan begins, and what lies on the sheet by then; never, which JSON has no number
+    for, is null."""
+    start = plan.start
+    lying = [
+        {"mass": name}
+        | {k: None if isinstance(v, float) and not math.isfinite(v) else v for k, v in vars(there).items()}
+        for name, there in start.masses.items()
+    ]
+    lies = {"clock": start.clock, "masses": lying} if lying else None
+    return {"done": plan.done, "logged": plan.logged, "start": lies}
 
 
 def _family(family: MarkFamily, told: About) -> dict[str, Any]:

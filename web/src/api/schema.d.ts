@@ -1329,7 +1329,11 @@ export interface components {
         };
         /**
          * Document
-         * @description A plan: `predicted.values` has the bare surface and every pass as rows, masses as columns.
+         * @description A plan: `predicted.values` has the surface at the start and after every pass as rows, masses as
+         *     columns.
+         *
+         *     Of a plan that goes on from what happened, `done` are the ids of the passes that stay, `logged` those of
+         *     the events that told it, `start` what lies on the surface.
          */
         Document: {
             /**
@@ -1390,6 +1394,17 @@ export interface components {
              * @default []
              */
             marks: components["schemas"]["MarkFamilyPart"][];
+            /**
+             * Done
+             * @default []
+             */
+            done: string[];
+            /**
+             * Logged
+             * @default []
+             */
+            logged: string[];
+            start?: components["schemas"]["StartPart"] | null;
         } & {
             [key: string]: unknown;
         };
@@ -1895,6 +1910,74 @@ export interface components {
              * @default 1
              */
             long: number;
+        } & {
+            [key: string]: unknown;
+        };
+        /**
+         * LyingPart
+         * @description What lies on a mass where a plan begins; times are minutes on the sheet's clock, null for never.
+         */
+        LyingPart: {
+            /** Mass */
+            mass: string;
+            /** Value */
+            value: number;
+            /** Lab */
+            lab?: [
+                number,
+                number,
+                number
+            ] | null;
+            /**
+             * Layers
+             * @default 0
+             */
+            layers: number;
+            /**
+             * Oil
+             * @default 0
+             */
+            oil: number;
+            /**
+             * Staining
+             * @default 0
+             */
+            staining: number;
+            /**
+             * Toxic
+             * @default false
+             */
+            toxic: boolean;
+            /** Laidat */
+            laidAt?: number | null;
+            /** Dryat */
+            dryAt?: number | null;
+            /** Wetuntil */
+            wetUntil?: number | null;
+            /** Sprayeduntil */
+            sprayedUntil?: number | null;
+            /** Maskedat */
+            maskedAt?: number | null;
+            /**
+             * Broken
+             * @default false
+             */
+            broken: boolean;
+            /**
+             * Finished
+             * @default false
+             */
+            finished: boolean;
+            /**
+             * Kept
+             * @default false
+             */
+            kept: boolean;
+            /**
+             * By
+             * @default
+             */
+            by: string;
         } & {
             [key: string]: unknown;
         };
@@ -3631,6 +3714,18 @@ export interface components {
             ];
             /** Words */
             words: string;
+        };
+        /**
+         * StartPart
+         * @description Where a plan begins that goes on from what happened: the minute, and what lies on the masses.
+         */
+        StartPart: {
+            /** Clock */
+            clock: number;
+            /** Masses */
+            masses: components["schemas"]["LyingPart"][];
+        } & {
+            [key: string]: unknown;
         };
         /**
          * StockRead

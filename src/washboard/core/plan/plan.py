@@ -219,7 +219,8 @@ class Toning:
 class Plan:
     """A whole plan. `predicted[k][m]` is the value of mass m after pass k, row 0 before the first.
 
-    It begins at `start`: the bare surface, or what lies on it by then.
+    It begins at `start`: the bare surface, or what lies on it by then; `done` are the ids of the passes of
+    an earlier plan that were painted before that, `logged` those of the events that told it.
 
     `shapes` passes lay its shapes, besides masks, tones, lights won back, accents and thin things; `ties` are
     other numbers of passes in all that would be as good. `marks` are set over the masses or kept out of them.
@@ -242,6 +243,8 @@ class Plan:
     shapes: int = 0
     start: SheetState = BARE
     marks: tuple[MarkFamily, ...] = ()
+    done: tuple[str, ...] = ()
+    logged: tuple[str, ...] = ()
 
     @cached_property
     def by_id(self) -> Mapping[str, Mass]:

@@ -11,6 +11,7 @@ from ..order.operations import oil_in
 from ..order.timing import sprayed_wait
 from ..plan.plan import Kind, Operation, Pass, Plan, Role
 from ..plan.touching import laid_by, needing_dry, neighbours
+from ..sittings.lags import hurried
 from ..time.pace import drying_minutes
 
 
@@ -58,13 +59,14 @@ def _after(plan: Plan, o: Operation, now: float) -> float:
 def _waited(plan: Plan, passes: Sequence[Pass]) -> tuple[Pass, ...]:
     """Waits anew: whatever a pass goes over, or meets in a transparent medium, must be dry."""
     by_id = {m.id: m for m in plan.masses}
-    dry: dict[str, float] = {}
-    clock = 0.0
+    clock, begin = 0.0, plan.start.clock
+    dry = {name: there.ready_at - begin for name, there in plan.start.masses.items() if there.layers}
     waits = [0.0] * len(passes)
     for k, done in enumerate(passes):
         over = needing_dry(done)
         meets = neighbours(over, by_id) if plan.medium.transparent else set()
         ready = max([clock, *(dry.get(name, 0.0) for name in over | meets)])
+        # Before the first pass there is none to wait after: a plan begins when its first can.
         if k:
             waits[k - 1] = float(-(-(ready - clock) // 1))
             clock += waits[k - 1]
@@ -73,4 +75,5 @@ def _waited(plan: Plan, passes: Sequence[Pass]) -> tuple[Pass, ...]:
         clock += done.lasts
         for name in laid:
             dry[name] = clock + drying_minutes(plan.medium, area)
-    return tuple(replace(p, wait=max(wait, sprayed_wait(p))) for p, wait in zip(passes, waits, strict=True))
+    waited = [replace(p, wait=max(wait, sprayed_wait(p))) for p, wait in zip(passes, waits, strict=True)]
+    return hurried(waited, by_id, plan.medium)

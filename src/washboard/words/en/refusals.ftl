@@ -310,6 +310,10 @@ refused-sittings-plans = { $number } plans were given: 1 to { $most } can be lai
 refused-sittings-twice = Two plans are called “{ $name }”: give one another name.
 refused-sittings-short = The passes do not fit: the window of { $window } is { $minutes } min too short. { $ways }
 refused-sittings-no-room = The passes do not fit the { $windows } windows, and no single one made longer would do. { $ways }
+refused-log-size = The log is larger than { $most } MB or longer than { $lines } lines; nothing was read from it.
+refused-log-no-text = The log is no text in UTF-8; nothing was read from it.
+refused-log-line = Line { $number } of the log cannot be read: { $fault } @ { $where }. The plan was not changed.
+refused-log-other-plan = The log is about another plan: none of its passes is in this one. Nothing was changed.
 refused-moment = “{ $text }” is no moment: give it as 2026-12-01T09:00.
 short-sitting = Or paint once more, { $days ->
     [one] a day

@@ -1,0 +1,140 @@
+"""A plan goes on from what really happened: what is done stays, and the judge agrees to the rest."""
+
+from __future__ import annotations
+
+from functools import cache
+
+import pytest
+
+from tests.core.test_half_painted import planned
+from tests.logs import log_of
+from tests.said import faults, text
+from washboard.core.log.event import Event, EventKind, What
+from washboard.core.log.happened import OFF, happened
+from washboard.core.log.harm import planned_value
+from washboard.core.plan.plan import Kind, Plan, Role
+from washboard.core.planning.replan import replanned
+from washboard.core.surface.replay import refusals_of
+
+MEDIA = ("watercolour", "pastel", "acrylic", "oil")
+
+
+@cache
+def plan_of_a(medium: str, seed: int) -> Plan:
+    return planned(medium, seed).plan
+
+
+def done(plan: Plan, count: int) -> list[Event]:
+    """The first passes, each after the other, as long as planned."""
+    at, events = 0.0, []
+    for own in plan.passes[:count]:
+        at += own.lasts
+        events.append(Event(own.id, at, EventKind.PASS_DONE, own.id))
+        at += own.wait
+    return events
+
+
+@pytest.mark.parametrize("medium", MEDIA)
+@pytest.mark.parametrize("part", range(5))
+def test_after_any_log_the_judge_agrees_and_what_is_done_is_not_asked_again(medium: str, part: int) -> None:
+    for seed in range(60 * part, 60 * part + 60):
+        plan = plan_of_a(medium, seed % 12)
+        what = happened(plan, log_of(plan, seed))
+        again = replanned(plan, what)
+        assert refusals_of(again.plan) == (), seed
+        rest = {own.id for own in again.plan.passes}
+        assert not rest & set(what.done)
+        # Every mass comes to what was planned, or a sentence says which does not.
+        ends = dict(zip([m.id for m in plan.masses], again.plan.predicted[-1], strict=True))
+        missed = {name for name, value in ends.items() if abs(value - planned_value(plan, name)) > OFF}
+        named = {own.trouble.mass for own in again.mended}
+        for said in again.told:
+            masses = said.values.get("masses")
+            named |= set(getattr(masses, "ids", ()))
+        accents = {m.id for m in plan.masses if m.kind == "accent"}
+        assert missed <= named | accents, seed
+
+
+def test_where_all_went_as_planned_the_rest_stays_as_it_was() -> None:
+    for medium in MEDIA:
+        plan = plan_of_a(medium, 5)
+        what = happened(plan, done(plan, 2))
+        again = replanned(plan, what)
+        assert what.done == tuple(p.id for p in plan.passes[:2])
+        assert [p.id for p in again.plan.passes] == [p.id for p in plan.passes[2:]]
+        assert [s.key for s in again.told] == ["replan-done", "replan-rest-same"]
+        assert again.plan.done == what.done
+
+
+def test_the_same_events_in_any_order_and_twice_come_to_the_same() -> None:
+    for seed in range(12):
+        plan = plan_of_a("watercolour", seed)
+        events = log_of(plan, seed)
+        assert happened(plan, [*reversed(events), *events]) == happened(plan, events)
+
+
+def test_events_that_told_a_plan_are_not_told_to_it_once_more() -> None:
+    plan = plan_of_a("acrylic", 4)
+    mass = next(o.mass for o in plan.passes[0].operations if o.role is Role.TARGET)
+    events = [*done(plan, 2), Event("x", 99, EventKind.ACCIDENT, "", (mass,), What.TOO_DARK.value)]
+    once = replanned(plan, happened(plan, events)).plan
+    assert any(p.id == "mend1" for p in once.passes)
+    again = replanned(once, happened(once, events))
+    assert [p.id for p in again.plan.passes] == [p.id for p in once.passes]
+    assert again.mended == ()
+    assert set(again.plan.done) == {p.id for p in plan.passes[:2]}
+
+
+def test_a_wash_laid_twice_is_told_and_lifted() -> None:
+    plan = plan_of_a("watercolour", 4)
+    events = [*done(plan, 2), Event("again", 200, EventKind.PASS_REPEATED, plan.passes[1].id)]
+    what = happened(plan, events)
+    assert what.trouble
+    assert {t.what for t in what.trouble} == {What.TOO_DARK}
+    mends = [p for p in replanned(plan, what).plan.passes if p.id.startswith("mend")]
+    kinds = {o.kind for p in mends for o in p.operations}
+    assert kinds <= {Kind.LIFT_DRY, Kind.LIFT_WET, Kind.BLOT}
+    assert kinds
+
+
+def test_still_wet_puts_the_next_wash_off_and_dry_lets_it_begin() -> None:
+    plan = plan_of_a("watercolour", 5)
+    first = plan.passes[0]
+    at = first.lasts
+    base = [Event("1", 0, EventKind.PASS_BEGUN, first.id), Event("2", at, EventKind.PASS_DONE, first.id)]
+    begins = {
+        kind: replanned(plan, happened(plan, [*base, Event("3", at + after, kind)])).plan.start.clock - at
+        for kind, after in ((EventKind.NOTE, 5), (EventKind.STILL_WET, 25), (EventKind.DRY, 5))
+    }
+    assert begins[EventKind.DRY] == pytest.approx(5)
+    assert begins[EventKind.NOTE] >= first.wait - 1
+    assert begins[EventKind.STILL_WET] > begins[EventKind.NOTE]
+
+
+def test_what_makes_no_sense_is_passed_over_and_said() -> None:
+    plan = plan_of_a("oil", 3)
+    events = [
+        Event("1", 0, EventKind.PASS_DONE, "p99"),
+        Event("2", 1, EventKind.PASS_DONE, "p1"),
+        Event("3", 2, EventKind.PASS_DONE, "p1"),
+        Event("4", 3, EventKind.MEASURED, "", ("m1",), "", 11.0),
+        Event("5", 4, EventKind.ACCIDENT, "", ("m99",), What.TEAR.value),
+        Event("6", 5, EventKind.ACCIDENT, "", ("m1",), "gremlin"),
+    ]
+    assert dict(happened(plan, events).strange) == {
+        "1": "log-no-such-pass",
+        "3": "log-done-twice",
+        "4": "log-value-range",
+        "5": "log-no-such-mass",
+        "6": "log-no-such-accident",
+    }
+
+
+def test_what_is_told_reads_as_a_painter_would_say_it() -> None:
+    for medium in MEDIA:
+        for seed in range(40):
+            plan = plan_of_a(medium, seed % 12)
+            for said in replanned(plan, happened(plan, log_of(plan, seed))).told:
+                words = text(said, plan)
+                assert faults(words) == [], words
+                assert words.endswith(".")
