@@ -310,6 +310,7 @@ refused-sittings-plans = { $number } plans were given: 1 to { $most } can be lai
 refused-sittings-twice = Two plans are called “{ $name }”: give one another name.
 refused-sittings-short = The passes do not fit: the window of { $window } is { $minutes } min too short. { $ways }
 refused-sittings-no-room = The passes do not fit the { $windows } windows, and no single one made longer would do. { $ways }
+refused-climate = A room of { $celsius } °C, { $humidity } % and { $speed } m/s is out of range: 0 to 45 °C, 0 to 100 %, 0 to 5 m/s. The climate of before was kept.
 refused-log-size = The log is larger than { $most } MB or longer than { $lines } lines; nothing was read from it.
 refused-log-no-text = The log is no text in UTF-8; nothing was read from it.
 refused-log-line = Line { $number } of the log cannot be read: { $fault } @ { $where }. The plan was not changed.

@@ -1,0 +1,84 @@
+"""The way through a pass: every mass once, no wet edge asked for that is dry by then, or a seam is told."""
+
+from __future__ import annotations
+
+from functools import cache
+
+import pytest
+
+from tests.core.test_half_painted import planned
+from washboard.core.plan.plan import Kind, Plan, Role
+from washboard.core.way.way import SOFT, Stride, way_through
+
+CASES = [(medium, seed) for medium in ("watercolour", "pastel", "acrylic", "oil") for seed in range(8)]
+
+
+@cache
+def plan_of_a(medium: str, seed: int) -> Plan:
+    return planned(medium, seed).plan
+
+
+def worked(plan: Plan, k: int) -> set[str]:
+    kept = (Kind.LEAVE, Kind.RESERVE)
+    return {
+        o.mass
+        for o in plan.passes[k].operations
+        if o.role is not Role.OVERLAP and o.kind not in kept and o.cover > 0.05
+    }
+
+
+@pytest.mark.parametrize(("medium", "seed"), CASES)
+def test_every_mass_of_a_pass_comes_once_and_minutes_are_those_of_the_pass(medium: str, seed: int) -> None:
+    plan = plan_of_a(medium, seed)
+    for k, done in enumerate(plan.passes):
+        way = way_through(plan, done)
+        names = [name for step in way for name in step.masses]
+        assert sorted(names) == sorted(worked(plan, k))
+        if way:
+            assert sum(step.minutes for step in way) == pytest.approx(done.minutes)
+            assert [s.start for s in way] == sorted(s.start for s in way)
+            for step in way:
+                assert all(0 <= c <= 1 for place in (step.begins, step.ends) for c in place)
+
+
+@pytest.mark.parametrize(("medium", "seed"), CASES)
+def test_no_step_asks_for_an_edge_that_is_dry_by_then(medium: str, seed: int) -> None:
+    plan = plan_of_a(medium, seed)
+    opens = plan.medium.open_minutes
+    for done in plan.passes:
+        ended: dict[str, float] = {}
+        for step in way_through(plan, done):
+            met = wet_edges(plan, step, ended)
+            if opens is None:
+                assert not step.carries
+                assert not step.seams
+            else:
+                assert set(step.carries) == {name for name in met if step.start - ended[name] <= opens}
+                assert set(step.seams) == {name for name in met if step.start - ended[name] > opens}
+                assert step.open_minutes is None or 0 <= step.open_minutes <= opens
+            # Several small masses in one step: only the first meets what was there before.
+            ended |= dict.fromkeys(step.masses, step.start + step.minutes)
+
+
+def wet_edges(plan: Plan, step: Stride, ended: dict[str, float]) -> set[str]:
+    """Finished neighbours of a step's first mass that it is to run into."""
+    return {b.mass for b in plan.by_id[step.masses[0]].borders if b.hardness < SOFT and b.mass in ended}
+
+
+def test_a_left_hand_goes_the_other_way_across_the_sheet() -> None:
+    plan = plan_of_a("pastel", 3)
+    wide = max(plan.passes, key=lambda done: len(way_through(plan, done)))
+    right, left = (way_through(plan, wide, hand) for hand in (True, False))
+    assert [s.masses for s in right] != [s.masses for s in left]
+    assert {n for s in right for n in s.masses} == {n for s in left for n in s.masses}
+
+
+def test_many_small_masses_of_a_kind_are_one_step_that_counts_them() -> None:
+    counted = [
+        step
+        for medium, seed in CASES
+        for done in plan_of_a(medium, seed).passes
+        for step in way_through(plan_of_a(medium, seed), done)
+        if step.count > 1
+    ]
+    assert all(step.count == len(step.masses) >= 3 for step in counted)
