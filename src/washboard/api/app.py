@@ -16,7 +16,7 @@ from ..formats.image import MOST_BYTES
 from ..studio import Studio
 from ..words import ENGLISH
 from . import problems
-from .routes import catalogue, jobs, mix, order, pieces, prepare, references, schools, see, shelf
+from .routes import catalogue, jobs, mix, order, paint, pieces, prepare, references, schools, see, shelf
 
 PAGE = Path(__file__).parent.parent / "web"
 LOCAL = ("127.0.0.1", "localhost", "[::1]", "testserver")
@@ -48,7 +48,7 @@ def create_app(data: Path, page: Path = PAGE) -> FastAPI:
     )
     problems.install(app)
     app.middleware("http")(_guard)
-    for resource in (catalogue, references, shelf, pieces, see, order, schools, prepare, mix, jobs):
+    for resource in (catalogue, references, shelf, pieces, see, order, schools, prepare, mix, paint, jobs):
         app.include_router(resource.router)
     _describe(app)
     if page.is_dir():

@@ -57,11 +57,11 @@ def free_from(data: bytes, begin: datetime) -> Free:
         raise InvalidInput("refused-calendar-entries", most=MOST_ENTRIES, repeating=MOST_REPEATING)
     zone = begin.tzinfo or UTC
     found, left_out = _expanded(calendar, begin, zone)
-    spans, joined = _joined(found)
+    spans, overlapped = joined(found)
     spans = [(max(start, begin), end) for start, end in spans if end > begin]
     if not spans:
         raise InvalidInput("refused-calendar-empty", begin=begin.isoformat(timespec="minutes"))
-    return Free(tuple(spans[:MOST_WINDOWS]), joined, left_out)
+    return Free(tuple(spans[:MOST_WINDOWS]), overlapped, left_out)
 
 
 def _parsed(data: bytes) -> icalendar.Calendar:
@@ -108,8 +108,8 @@ def _aware(when: datetime, zone: tzinfo) -> datetime:
     return when if when.tzinfo else when.replace(tzinfo=zone)
 
 
-def _joined(spans: Sequence[Span]) -> tuple[list[Span], int]:
-    """Spans in order, those that overlap or meet as one, and how many were joined."""
+def joined(spans: Sequence[Span]) -> tuple[list[Span], int]:
+    """Spans, given in order, with those that overlap or meet as one, and how many were joined."""
     kept: list[Span] = []
     for start, end in spans:
         if kept and start <= kept[-1][1]:
@@ -145,4 +145,4 @@ def written(entries: Sequence[Entry], made: datetime) -> bytes:
     return bytes(calendar.to_ical())
 
 
-__all__ = ["Entry", "Free", "every_day", "free_from", "written"]
+__all__ = ["Entry", "Free", "every_day", "free_from", "joined", "written"]

@@ -52,15 +52,16 @@ def read(data: bytes) -> Log:
         lines = data.decode("utf-8-sig").splitlines()
     except UnicodeDecodeError:
         raise InvalidInput("refused-log-no-text") from None
-    found, unknown = [], []
-    for number, text in enumerate(lines, 1):
-        if text.strip():
-            line = _line(number, text)
-            if line.kind in set(EventKind):
-                found.append(event_of(line))
-            else:
-                unknown.append(line.id)
-    return Log(tuple(found), tuple(unknown))
+    return log_of([_line(number, text) for number, text in enumerate(lines, 1) if text.strip()])
+
+
+def log_of(lines: Sequence[LogLine]) -> Log:
+    """The events of lines; what a newer program wrote is set apart."""
+    known = [line.kind in set(EventKind) for line in lines]
+    return Log(
+        tuple(_event(line) for line, there in zip(lines, known, strict=True) if there),
+        tuple(line.id for line, there in zip(lines, known, strict=True) if not there),
+    )
 
 
 def _line(number: int, text: str) -> LogLine:
@@ -74,8 +75,7 @@ def _line(number: int, text: str) -> LogLine:
         raise InvalidInput("refused-log-line", number=number, where="JSON", fault=str(error)[:80]) from None
 
 
-def event_of(line: LogLine) -> Event:
-    """An event of a known kind as the core has it."""
+def _event(line: LogLine) -> Event:
     return Event(
         line.id,
         minute_of(line.at),

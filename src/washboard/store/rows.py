@@ -138,6 +138,15 @@ class LogRow(Row):
     created: Mapped[str] = mapped_column(String(32))
 
 
+class PainterRow(Row):
+    """What is true of the one painter whatever the piece: free hours, hand, the climate of the room."""
+
+    __tablename__ = "painter"
+
+    id: Mapped[int] = mapped_column(Integer, primary_key=True)
+    fields: Mapped[dict[str, Any]] = mapped_column(JSON)
+
+
 class OwnSchoolRow(Row):
     """A school of the painter's own: its key tells all of it."""
 

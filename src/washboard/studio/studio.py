@@ -17,6 +17,7 @@ from ..store.database import Database, translated
 from ..store.lock import FolderLock
 from ..store.log import Log
 from ..store.media import Media
+from ..store.painter import Painter
 from ..store.pieces import Pieces
 from ..store.plans import Plans
 from ..store.references import Reference, References
@@ -46,6 +47,7 @@ class Studio:
         self.shelf = Shelf(self.database)
         self.schools = OwnSchools(self.database)
         self.log = Log(self.database)
+        self.painter = Painter(self.database)
         self.media = Media(folder / "media")
         self.cache = Media(folder / "cache")
         self.workers = Workers()

@@ -947,6 +947,114 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/easel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * At Easel
+         * @description A piece from now on: the passes left with their steps and piles, what was done, what is told of it.
+         */
+        get: operations["at_easel_api_pieces__piece__easel_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Log
+         * @description Everything that was logged.
+         */
+        get: operations["log_api_pieces__piece__log_get"];
+        put?: never;
+        /**
+         * Append
+         * @description Keep events; one that is sent twice is kept once, 409 where its id is taken by something else.
+         */
+        post: operations["append_api_pieces__piece__log_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/sittings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Sittings
+         * @description The sittings ahead, of this piece and of all that are begun, in the painter's free hours.
+         */
+        get: operations["sittings_api_pieces__piece__sittings_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/sittings.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Sittings File
+         * @description The same as a calendar file.
+         */
+        get: operations["sittings_file_api_pieces__piece__sittings_ics_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/painter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Painter
+         * @description What is true of the painter whatever the piece.
+         */
+        get: operations["painter_api_painter_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /**
+         * Say
+         * @description Say some of it anew; hours that are not understood are refused, and those of before kept.
+         */
+        patch: operations["say_api_painter_patch"];
+        trace?: never;
+    };
     "/api/jobs/{job}": {
         parameters: {
             query?: never;
@@ -1421,6 +1529,59 @@ export interface components {
             fixed: number;
         };
         /**
+         * EaselPassRead
+         * @description A pass that is left: its steps, its piles (none for a pass that mends), cautions; `shows` is the place
+         *     of the picture after it among those of the plan in force.
+         */
+        EaselPassRead: {
+            /** Id */
+            id: string;
+            /** Title */
+            title: string;
+            /** Minutes */
+            minutes: number;
+            /** Wait */
+            wait: number;
+            /** Maxlag */
+            maxLag: number | null;
+            /** Needs */
+            needs: string;
+            /** Steps */
+            steps: components["schemas"]["StrideRead"][];
+            /** Piles */
+            piles: components["schemas"]["PileRead"][];
+            /** Cautions */
+            cautions: string[];
+            /** Shows */
+            shows: number;
+        };
+        /**
+         * EaselRead
+         * @description A piece at its easel, from now on: what is told of what happened, passes left, passes done.
+         */
+        EaselRead: {
+            /** Plan */
+            plan: string;
+            /** Piece */
+            piece: string;
+            /** Medium */
+            medium: string;
+            /** Openminutes */
+            openMinutes: number | null;
+            /** Dryminutes */
+            dryMinutes: number;
+            /** Told */
+            told: string[];
+            /** Passes */
+            passes: components["schemas"]["EaselPassRead"][];
+            /** Real */
+            real: components["schemas"]["RealRead"][];
+            /** Strange */
+            strange: string[];
+            /** Accidents */
+            accidents: string[];
+        };
+        /**
          * EditRead
          * @description One edit of the history.
          */
@@ -1433,6 +1594,53 @@ export interface components {
             undone: boolean;
             /** Created */
             created: string;
+        };
+        /**
+         * EventCreate
+         * @description Something that happened: `id` made by the client, at most 36 characters; `at` with offset; `what` an
+         *     accident; `value` Munsell 0–10.
+         */
+        EventCreate: {
+            /** Id */
+            id: string;
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Kind */
+            kind: string;
+            /** Pass */
+            pass?: string | null;
+            /**
+             * Masses
+             * @default []
+             */
+            masses: string[];
+            /** What */
+            what?: string | null;
+            /** Value */
+            value?: number | null;
+            /** Words */
+            words?: string | null;
+        };
+        /**
+         * EventsCreate
+         * @description Events that happened, in any order; those that are known already are left out.
+         */
+        EventsCreate: {
+            /** Events */
+            events: components["schemas"]["EventCreate"][];
+        };
+        /**
+         * EventsRead
+         * @description The whole log, and how many events were new.
+         */
+        EventsRead: {
+            /** New */
+            new: number;
+            /** Events */
+            events: components["schemas"]["EventCreate"][];
         };
         /**
          * Family
@@ -2639,6 +2847,28 @@ export interface components {
             caution: string;
         };
         /**
+         * PainterRead
+         * @description Free hours in words, whether they were said or are assumed, and which hand.
+         */
+        PainterRead: {
+            /** Hours */
+            hours: string;
+            /** Hourssaid */
+            hoursSaid: boolean;
+            /** Lefthanded */
+            leftHanded: boolean;
+        };
+        /**
+         * PainterUpdate
+         * @description What is said anew.
+         */
+        PainterUpdate: {
+            /** Hours */
+            hours?: string | null;
+            /** Lefthanded */
+            leftHanded?: boolean | null;
+        };
+        /**
          * PaletteRead
          * @description What the palette reaches of the picture.
          */
@@ -3085,6 +3315,21 @@ export interface components {
              * @default 0
              */
             turn: number;
+        };
+        /**
+         * RealRead
+         * @description A pass that is done: the minutes planned and those it took without interruptions, None where nobody
+         *     said when it was begun.
+         */
+        RealRead: {
+            /** Id */
+            id: string;
+            /** Title */
+            title: string;
+            /** Planned */
+            planned: number;
+            /** Real */
+            real: number | null;
         };
         /** ReasonPart */
         ReasonPart: {
@@ -3676,6 +3921,40 @@ export interface components {
             revision: number;
         };
         /**
+         * SittingRead
+         * @description From setting up to cleaned up.
+         */
+        SittingRead: {
+            /**
+             * Start
+             * Format: date-time
+             */
+            start: string;
+            /**
+             * End
+             * Format: date-time
+             */
+            end: string;
+            /** Stints */
+            stints: components["schemas"]["StintRead"][];
+        };
+        /**
+         * SittingsRead
+         * @description The sittings ahead of this piece and of all others that are begun; `bound` the fewest there can be.
+         */
+        SittingsRead: {
+            /** Sittings */
+            sittings: components["schemas"]["SittingRead"][];
+            /** Proven */
+            proven: boolean;
+            /** Bound */
+            bound: number;
+            /** Waitingminutes */
+            waitingMinutes: number;
+            /** Filledminutes */
+            filledMinutes: number;
+        };
+        /**
          * SourceRead
          * @description A light in the picture that glows: a lamp, a fire, a window.
          */
@@ -3726,6 +4005,27 @@ export interface components {
             masses: components["schemas"]["LyingPart"][];
         } & {
             [key: string]: unknown;
+        };
+        /**
+         * StintRead
+         * @description A pass in its place: which piece and pass, from when, how long; whose drying it fills.
+         */
+        StintRead: {
+            /** Piece */
+            piece: string;
+            /** Pass */
+            pass: string;
+            /** Title */
+            title: string;
+            /**
+             * Start
+             * Format: date-time
+             */
+            start: string;
+            /** Minutes */
+            minutes: number;
+            /** Fills */
+            fills: string;
         };
         /**
          * StockRead
@@ -3779,6 +4079,39 @@ export interface components {
             ];
         } & {
             [key: string]: unknown;
+        };
+        /**
+         * StrideRead
+         * @description A step of a pass: what to read at two metres, what to mind, where, from which minute and how long.
+         *
+         *     `begins` and `ends` are places in the picture, 0–1; `openMinutes` how long the edge that it carries on
+         *     stays open as it begins.
+         */
+        StrideRead: {
+            /** Heading */
+            heading: string;
+            /** Lines */
+            lines: string[];
+            /** Masses */
+            masses: string[];
+            /** Begins */
+            begins: [
+                number,
+                number
+            ];
+            /** Ends */
+            ends: [
+                number,
+                number
+            ];
+            /** Start */
+            start: number;
+            /** Minutes */
+            minutes: number;
+            /** Openminutes */
+            openMinutes: number | null;
+            /** Count */
+            count: number;
         };
         /**
          * StripFieldRead
@@ -9236,6 +9569,672 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    at_easel_api_pieces__piece__easel_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EaselRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    log_api_pieces__piece__log_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EventsRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    append_api_pieces__piece__log_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EventsCreate"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EventsRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sittings_api_pieces__piece__sittings_get: {
+        parameters: {
+            query?: {
+                from?: string | null;
+            };
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingsRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sittings_file_api_pieces__piece__sittings_ics_get: {
+        parameters: {
+            query?: {
+                from?: string | null;
+            };
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    painter_api_painter_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PainterRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    say_api_painter_patch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PainterUpdate"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PainterRead"];
                 };
             };
             /** @description Not possible */

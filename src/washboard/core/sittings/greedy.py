@@ -3,12 +3,18 @@
 from __future__ import annotations
 
 from .hour import NEVER, Hour, Path, at, first_state, in_time
-from .work import Block, Chain, Problem
+from .work import Block, Chain, Problem, Waits
 
 
 def soonest(problem: Problem) -> tuple[Block, ...]:
     """Blocks that use every window: it ends early, in more sittings than are needed. Empty where the work
-    does not fit the windows."""
+    does not fit the windows, or fits only in an order that this does not find."""
+    return _filled(problem, urgent=False) or _filled(problem, urgent=True)
+
+
+def _filled(problem: Problem, urgent: bool) -> tuple[Block, ...]:
+    """Every window filled; `urgent`: what must soon follow goes before all else, and no other such work is
+    begun meanwhile."""
     hour, state = Hour(problem), first_state(problem)
     tails = [_tails(chain) for chain in problem.chains]
     blocks: list[Block] = []
@@ -17,11 +23,9 @@ def soonest(problem: Problem) -> tuple[Block, ...]:
         after = starts[w + 1] if w + 1 < len(starts) else NEVER
         path, kept = Path(at(state, window.start), window.start, 0, None), 0
         own: list[Block] = []
-        while True:
-            longer = list(hour.longer(path, window.end))
-            if not longer:
-                break
-            path = min(longer, key=lambda p: _rank(p, tails))
+        while longer := list(hour.longer(path, window.end)):
+            due = path.state.due
+            path = min(longer, key=lambda p: _rank(p, tails, due if urgent else None))
             _, c, k, start = path.steps
             own.append(Block(c, k, start, w))
             if not any(path.state.due) or in_time(problem, path.state, after):
@@ -33,9 +37,13 @@ def soonest(problem: Problem) -> tuple[Block, ...]:
     return ()
 
 
-def _rank(path: Path, tails: list[list[int]]) -> tuple[int, int]:
+def _rank(path: Path, tails: list[list[int]], due: tuple[Waits, ...] | None) -> tuple[int, int, int]:
+    """What comes first is least: what is due, then what can begin first, then the longest way to go."""
     _, c, k, start = path.steps
-    return start, -tails[c][k]
+    order = 0
+    if due is not None and any(due):
+        order = 0 if due[c] else 2 if path.state.due[c] else 1
+    return order, start, -tails[c][k]
 
 
 def _tails(chain: Chain) -> list[int]:

@@ -21,6 +21,8 @@ STEPS = 150_000
 QUICK, WIDE = (10, 16), (40, 60)
 """States kept in a window, and ways inside one at each count of segments, by the searches that look for a
 schedule: one that always ends, and one that looks farther."""
+LAST = 4
+"""Times its steps after which a search gives up where there is no quick answer to fall back on."""
 EACH = 50_000
 """Steps of one search that may be stopped."""
 COMPARED = 60
@@ -146,6 +148,8 @@ def schedule(problem: Problem, steps: int = STEPS) -> Schedule | None:
     used = len({block.window for block in first}) if first else len(problem.windows) + 1
     proven = least
     for count in range(least, min(used, len(problem.windows)) + 1):
+        if search.hour.spent > LAST * steps:
+            break
         best = search.found(count, QUICK, None)
         wide = min(EACH, steps - search.hour.spent)
         if best is None and search.cut and wide > 0:

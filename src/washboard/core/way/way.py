@@ -143,20 +143,12 @@ def _stride(
     minutes: Mapping[str, float],
     kept: set[str],
 ) -> Stride:
-    mass, opens = plan.by_id[group[0]], plan.medium.open_minutes
-    carries, seams, least = [], [], None
-    for border in mass.borders:
-        if opens is not None and border.mass in going.ended and border.hardness < SOFT:
-            left = opens - (going.now - going.ended[border.mass])
-            if left >= 0:
-                carries.append(border.mass)
-                least = left if least is None else min(least, left)
-            else:
-                seams.append(border.mass)
+    carries, seams, least = _wet_edges(plan, group[0], going)
     begins, ends = _direction(plan, group)
     own = {o.mass for o in done.operations}
     beside = [b for name in group for b in plan.by_id[name].borders]
-    soft = [b.mass for b in beside if b.hardness < SOFT and b.mass not in own and opens is not None]
+    wet = plan.medium.open_minutes is not None
+    soft = [b.mass for b in beside if wet and b.hardness < SOFT and b.mass not in own]
     return Stride(
         acts[group[0]].kind,
         group,
@@ -165,12 +157,26 @@ def _stride(
         begins,
         ends,
         _unique(b.mass for b in beside if b.mass in kept),
-        _unique(carries),
+        carries,
         least,
-        _unique(seams),
+        seams,
         _unique(soft),
         len(group),
     )
+
+
+def _wet_edges(plan: Plan, name: str, going: _Going) -> tuple[tuple[str, ...], tuple[str, ...], float | None]:
+    """The soft neighbours that are finished: those whose edge is still open, those that are dry by now, and
+    how many minutes the first of the open ones has left."""
+    opens = plan.medium.open_minutes
+    left = {
+        border.mass: opens - (going.now - going.ended[border.mass])
+        for border in plan.by_id[name].borders
+        if opens is not None and border.mass in going.ended and border.hardness < SOFT
+    }
+    carries = {mass: minutes for mass, minutes in left.items() if minutes >= 0}
+    seams = tuple(mass for mass in left if mass not in carries)
+    return tuple(carries), seams, min(carries.values(), default=None)
 
 
 def _unique(names: Iterable[str]) -> tuple[str, ...]:

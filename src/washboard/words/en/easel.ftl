@@ -61,3 +61,20 @@ log-not-in-medium = an event names an accident that this medium does not have
 log-value-range = an event gives a value outside 0 to 10
 log-done-twice = a pass is told to be done twice
 log-future = an event lies in the future
+
+## The way through a pass
+
+stride-one = { $masses }, { $way ->
+    [right] to the right
+    [left] to the left
+    [up] upward
+   *[down] downward
+}
+stride-many = { $masses }: { $count } of them
+stride-act = { $act }: { $masses }
+stride-tool = { $tool }.
+stride-graded = Start at the lightest place and strengthen away from it.
+stride-carry = Carry on the wet edge of { $masses } within { $minutes } min.
+stride-seam = By then { $masses } is dry: stop there with a clean edge.
+stride-round = Paint round { $masses }.
+stride-soft = Soften the edge to { $masses } while it is wet.

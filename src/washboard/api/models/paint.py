@@ -1,0 +1,141 @@
+"""Models of the stage Paint: the easel, the log, sittings, what is true of the painter."""
+
+from __future__ import annotations
+
+from typing import Annotated
+
+from pydantic import AwareDatetime, Field
+
+from ...settings.wire import Model
+from .mix import PileRead
+
+Word = Annotated[str, Field(max_length=64)]
+
+
+class EventCreate(Model):
+    """Something that happened: `id` made by the client, at most 36 characters; `at` with offset; `what` an
+    accident; `value` Munsell 0–10."""
+
+    id: Annotated[str, Field(min_length=1, max_length=36, pattern=r"^[\w.:-]+$")]
+    at: AwareDatetime
+    kind: Word
+    done: Annotated[str, Field(max_length=20)] | None = Field(None, alias="pass")
+    masses: Annotated[tuple[Annotated[str, Field(max_length=20)], ...], Field(max_length=300)] = ()
+    what: Word | None = None
+    value: Annotated[float, Field(ge=-1e6, le=1e6)] | None = None
+    words: Annotated[str, Field(max_length=2000)] | None = None
+
+
+class EventsCreate(Model):
+    """Events that happened, in any order; those that are known already are left out."""
+
+    events: Annotated[list[EventCreate], Field(max_length=500)]
+
+
+class EventsRead(Model):
+    """The whole log, and how many events were new."""
+
+    new: int
+    events: list[EventCreate]
+
+
+class StrideRead(Model):
+    """A step of a pass: what to read at two metres, what to mind, where, from which minute and how long.
+
+    `begins` and `ends` are places in the picture, 0–1; `openMinutes` how long the edge that it carries on
+    stays open as it begins."""
+
+    heading: str
+    lines: list[str]
+    masses: list[str]
+    begins: tuple[float, float]
+    ends: tuple[float, float]
+    start: float
+    minutes: float
+    open_minutes: float | None
+    count: int
+
+
+class EaselPassRead(Model):
+    """A pass that is left: its steps, its piles (none for a pass that mends), cautions; `shows` is the place
+    of the picture after it among those of the plan in force."""
+
+    id: str
+    title: str
+    minutes: float
+    wait: float
+    max_lag: float | None
+    needs: str
+    steps: list[StrideRead]
+    piles: list[PileRead]
+    cautions: list[str]
+    shows: int
+
+
+class RealRead(Model):
+    """A pass that is done: the minutes planned and those it took without interruptions, None where nobody
+    said when it was begun."""
+
+    id: str
+    title: str
+    planned: float
+    real: float | None
+
+
+class EaselRead(Model):
+    """A piece at its easel, from now on: what is told of what happened, passes left, passes done."""
+
+    plan: str
+    piece: str
+    medium: str
+    open_minutes: float | None
+    dry_minutes: float
+    told: list[str]
+    passes: list[EaselPassRead]
+    real: list[RealRead]
+    strange: list[str]
+    accidents: list[str]
+
+
+class StintRead(Model):
+    """A pass in its place: which piece and pass, from when, how long; whose drying it fills."""
+
+    piece: str
+    done: str = Field(alias="pass")
+    title: str
+    start: AwareDatetime
+    minutes: int
+    fills: str
+
+
+class SittingRead(Model):
+    """From setting up to cleaned up."""
+
+    start: AwareDatetime
+    end: AwareDatetime
+    stints: list[StintRead]
+
+
+class SittingsRead(Model):
+    """The sittings ahead of this piece and of all others that are begun; `bound` the fewest there can be."""
+
+    sittings: list[SittingRead]
+    proven: bool
+    bound: int
+    waiting_minutes: int
+    filled_minutes: int
+
+
+class PainterRead(Model):
+    """Free hours in words, whether they were said or are assumed, and which hand."""
+
+    hours: str
+    hours_said: bool
+    left_handed: bool
+
+
+class PainterUpdate(Model):
+    """What is said anew."""
+
+    hours: Annotated[str, Field(max_length=400)] | None = None
+    left_handed: bool | None = None

@@ -1,0 +1,213 @@
+"""Paint: the easel, the log, the sittings ahead, the painter's free hours."""
+
+from __future__ import annotations
+
+from datetime import UTC, datetime
+from typing import Annotated
+
+from fastapi import APIRouter, Query
+from fastapi.responses import Response
+from pydantic import AwareDatetime
+
+from ...core.log.accidents import ACCIDENTS
+from ...core.log.spent import minutes_spent
+from ...core.plan.acts import ACTS
+from ...core.plan.plan import Pass
+from ...core.sentence import sentence
+from ...core.way.way import Stride, way_through
+from ...core.words.strides import heading, lines
+from ...formats import calendar, hours, logfile
+from ...pipeline import sittings as room
+from ...pipeline.tasks import RecipeBoard
+from ...studio import Studio, easel
+from ...studio.answers import ask
+from ...studio.studio import now
+from ...words import ENGLISH, About
+from ..models.mix import PileRead
+from ..models.paint import (
+    EaselPassRead,
+    EaselRead,
+    EventCreate,
+    EventsCreate,
+    EventsRead,
+    PainterRead,
+    PainterUpdate,
+    RealRead,
+    SittingRead,
+    SittingsRead,
+    StintRead,
+    StrideRead,
+)
+from ..problems import problems
+from .access import Id, InStudio
+
+router = APIRouter(prefix="/api", tags=["paint"])
+ICS = {"content": {"text/calendar": {"schema": {"type": "string"}}}}
+Begin = Annotated[AwareDatetime | None, Query(alias="from", examples=["2026-12-01T09:00:00+01:00"])]
+
+
+@router.get("/pieces/{piece}/easel", responses=problems())
+def at_easel(studio: InStudio, piece: Id) -> EaselRead:
+    """A piece from now on: the passes left with their steps and piles, what was done, what is told of it."""
+    there = studio.pieces.get(piece)
+    standing = easel.at_easel(studio, there, datetime.now(UTC))
+    rest, told = standing.rest.plan, About.of(standing.rest.plan)
+    board = [PileRead.model_validate(p) for p in ask(studio, there, RecipeBoard).fields["piles"]]
+    left = not studio.painter.fields().get("leftHanded")
+    shows = [done.id for done in standing.plan.passes]
+    return EaselRead(
+        plan=standing.key,
+        piece=there.name,
+        medium=rest.medium.key,
+        open_minutes=rest.medium.open_minutes,
+        dry_minutes=rest.medium.dry_minutes,
+        told=[ENGLISH.text(said, told) for said in standing.rest.told],
+        passes=[
+            _pass(standing.rest.plan.passes[k], standing, board, left, told, _shown(rest.passes, k, shows))
+            for k in range(len(rest.passes))
+        ],
+        real=_real(standing),
+        strange=[ENGLISH.phrase(sentence(why)) for _, why in standing.what.strange],
+        accidents=[what.value for what, own in ACCIDENTS.items() if rest.medium.key in own.media],
+    )
+
+
+def _shown(passes: tuple[Pass, ...], k: int, shows: list[str]) -> int:
+    """The place of the picture after a pass: that of the pass itself, or of the one before what mends."""
+    own = passes[k].id
+    if own in shows:
+        return shows.index(own) + 1
+    later = [shows.index(p.id) for p in passes[k:] if p.id in shows]
+    return min(later) if later else len(shows)
+
+
+def _pass(
+    done: Pass, standing: easel.AtEasel, board: list[PileRead], right: bool, told: About, shows: int
+) -> EaselPassRead:
+    plan = standing.rest.plan
+    kinds = dict.fromkeys(o.kind for o in done.operations)
+    cautions = dict.fromkeys([plan.medium.caution, *(ACTS[kind].caution for kind in kinds)])
+    return EaselPassRead(
+        id=done.id,
+        title=ENGLISH.text(done.title, told),
+        minutes=round(done.minutes, 1),
+        wait=round(done.wait, 1),
+        max_lag=done.max_lag,
+        needs=ENGLISH.text(done.needs, told),
+        steps=[_stride(standing, stride, told) for stride in way_through(plan, done, right)],
+        piles=[pile for pile in board if pile.done == done.id],
+        cautions=[caution for caution in cautions if caution],
+        shows=shows,
+    )
+
+
+def _stride(standing: easel.AtEasel, stride: Stride, told: About) -> StrideRead:
+    plan = standing.rest.plan
+    return StrideRead(
+        heading=ENGLISH.text(heading(plan, stride), told),
+        lines=[ENGLISH.text(line, told) for line in lines(plan, stride)],
+        masses=list(stride.masses),
+        begins=stride.begins,
+        ends=stride.ends,
+        start=round(stride.start, 1),
+        minutes=round(stride.minutes, 1),
+        open_minutes=None if stride.open_minutes is None else round(stride.open_minutes, 1),
+        count=stride.count,
+    )
+
+
+def _real(standing: easel.AtEasel) -> list[RealRead]:
+    plan, told = standing.plan, About.of(standing.plan)
+    spent = minutes_spent(logfile.log_of(standing.lines).events)
+    return [
+        RealRead(
+            id=done.id,
+            title=ENGLISH.text(done.title, told),
+            planned=round(done.minutes, 1),
+            real=None if done.id not in spent else round(spent[done.id], 1),
+        )
+        for done in plan.passes
+        if done.id in standing.what.done
+    ]
+
+
+@router.get("/pieces/{piece}/log", responses=problems())
+def log(studio: InStudio, piece: Id) -> EventsRead:
+    """Everything that was logged."""
+    return EventsRead(new=0, events=[_event(line) for line in easel.lines_of(studio, piece)])
+
+
+@router.post("/pieces/{piece}/log", responses=problems())
+def append(studio: InStudio, piece: Id, given: EventsCreate) -> EventsRead:
+    """Keep events; one that is sent twice is kept once, 409 where its id is taken by something else."""
+    sent = [logfile.LogLine.model_validate(e.model_dump(by_alias=True)) for e in given.events]
+    new = easel.log(studio, piece, sent, now())
+    return EventsRead(new=new, events=[_event(line) for line in easel.lines_of(studio, piece)])
+
+
+def _event(line: logfile.LogLine) -> EventCreate:
+    known = {EventCreate.model_fields[k].alias or k for k in EventCreate.model_fields}
+    plain = line.model_dump(by_alias=True)
+    return EventCreate.model_validate({key: value for key, value in plain.items() if key in known})
+
+
+@router.get("/pieces/{piece}/sittings", responses=problems())
+def sittings(studio: InStudio, piece: Id, begin: Begin = None) -> SittingsRead:
+    """The sittings ahead, of this piece and of all that are begun, in the painter's free hours."""
+    found, given = _scheduled(studio, piece, begin)
+    plain = room.document_of(found)
+    by_name = {one.name: one for one in given}
+    return SittingsRead(
+        sittings=[
+            SittingRead(
+                start=found.at(sitting.start),
+                end=found.at(sitting.end),
+                stints=[
+                    StintRead.model_validate(
+                        {
+                            "piece": stint.chain,
+                            "pass": stint.done,
+                            "title": room.title_of(by_name[stint.chain], stint.done),
+                            "start": found.at(stint.start),
+                            "minutes": stint.minutes,
+                            "fills": stint.fills[0] if stint.fills else "",
+                        }
+                    )
+                    for stint in sitting.stints
+                ],
+            )
+            for sitting in found.sittings
+        ],
+        proven=plain["proven"],
+        bound=plain["bound"],
+        waiting_minutes=plain["waiting"]["minutes"],
+        filled_minutes=plain["waiting"]["filled"],
+    )
+
+
+@router.get("/pieces/{piece}/sittings.ics", response_class=Response, responses={200: ICS, **problems()})
+def sittings_file(studio: InStudio, piece: Id, begin: Begin = None) -> Response:
+    """The same as a calendar file."""
+    found, given = _scheduled(studio, piece, begin)
+    written = calendar.written(room.entries_of(found, given), datetime.now(UTC))
+    headers = {"Content-Disposition": 'attachment; filename="sittings.ics"'}
+    return Response(written, media_type="text/calendar", headers=headers)
+
+
+def _scheduled(studio: Studio, piece: str, begin: datetime | None) -> tuple[room.Scheduled, list[room.Given]]:
+    return easel.sittings_for(studio, studio.pieces.get(piece), begin or datetime.now().astimezone())
+
+
+@router.get("/painter", responses=problems())
+def painter(studio: InStudio) -> PainterRead:
+    """What is true of the painter whatever the piece."""
+    return PainterRead.model_validate(easel.painter_fields(studio))
+
+
+@router.patch("/painter", responses=problems())
+def say(studio: InStudio, given: PainterUpdate) -> PainterRead:
+    """Say some of it anew; hours that are not understood are refused, and those of before kept."""
+    if given.hours is not None and given.hours.strip():
+        hours.weekly(given.hours)
+    studio.painter.say(given.model_dump(by_alias=True, exclude_none=True))
+    return PainterRead.model_validate(easel.painter_fields(studio))

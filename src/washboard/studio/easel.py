@@ -1,0 +1,107 @@
+"""What a piece's easel needs: the plan from now on, what happened, and the sittings of all that is begun."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from datetime import datetime
+from typing import Any
+
+from ..core.errors import InvalidInput
+from ..core.log.happened import Happened
+from ..core.plan.plan import Plan
+from ..core.planning.replan import Replanned
+from ..formats import planfile
+from ..formats.calendar import Free
+from ..formats.hours import free_in
+from ..formats.logfile import LogLine, log_of, minute_of
+from ..pipeline.replanning import replan
+from ..pipeline.sittings import Given, Scheduled, scheduled
+from ..store.log import Entry
+from ..store.pieces import Piece
+from .planning import current, document_of, planned
+from .studio import Studio
+
+DEFAULT_HOURS = "every day 19-21"
+"""Free hours while the painter has not said any; they are told to be assumed."""
+MOST_EVENTS = 500
+"""Events taken at once."""
+
+
+@dataclass(frozen=True)
+class AtEasel:
+    """The plan in force with its key, how it goes on, and what happened so far."""
+
+    key: str
+    plan: Plan
+    rest: Replanned
+    what: Happened
+    lines: tuple[LogLine, ...]
+
+
+def at_easel(studio: Studio, piece: Piece, now: datetime) -> AtEasel:
+    """How a piece stands at its easel; waits for its plan. Raises Unplanned."""
+    stored = planned(studio, piece)
+    plan = planfile.plan_from(document_of(stored))
+    lines = lines_of(studio, piece.id)
+    rest, what = replan(plan, log_of(lines), minute_of(now), strict=False)
+    return AtEasel(stored.key, plan, rest, what, lines)
+
+
+def lines_of(studio: Studio, piece: str) -> tuple[LogLine, ...]:
+    """The log of a piece; raises Missing."""
+    return tuple(
+        LogLine.model_validate({**entry.fields, "id": entry.id, "kind": entry.kind, "at": entry.happened})
+        for entry in studio.log.entries(piece)
+    )
+
+
+def log(studio: Studio, piece: str, lines: list[LogLine], now: str) -> int:
+    """Keep events, those already there left out; returns how many were new. Raises InvalidInput for too many
+    at once, Missing, and Clash."""
+    if len(lines) > MOST_EVENTS:
+        raise InvalidInput("refused-events-too-many", most=MOST_EVENTS)
+    return studio.log.append(piece, [_entry(line) for line in lines], now)
+
+
+def _entry(line: LogLine) -> Entry:
+    fields = line.model_dump(mode="json", by_alias=True, exclude={"id", "kind", "at"}, exclude_none=True)
+    return Entry(line.id, line.kind, fields, line.at.isoformat())
+
+
+def hours_of(studio: Studio) -> str:
+    """The painter's free hours in words."""
+    return str(studio.painter.fields().get("hours") or DEFAULT_HOURS)
+
+
+def sittings_for(studio: Studio, piece: Piece, begin: datetime) -> tuple[Scheduled, list[Given]]:
+    """The sittings of a piece and of all others that are begun, in the painter's free hours from an instant
+    on. Raises NoRoom where they do not fit."""
+    free: Free = free_in(hours_of(studio), begin)
+    given = [_given(studio, piece, begin)]
+    for other in studio.pieces.all():
+        if other.id != piece.id and studio.log.entries(other.id) and current(studio, other) is not None:
+            given.append(_given(studio, other, begin))
+    return scheduled(_named_apart(given), free, begin), _named_apart(given)
+
+
+def _given(studio: Studio, piece: Piece, now: datetime) -> Given:
+    easel = at_easel(studio, piece, now)
+    return Given(piece.name, easel.rest.plan)
+
+
+def _named_apart(given: list[Given]) -> list[Given]:
+    """The same under names that differ."""
+    found, taken = [], dict[str, int]()
+    for one in given:
+        taken[one.name] = taken.get(one.name, 0) + 1
+        name = one.name if taken[one.name] == 1 else f"{one.name} ({taken[one.name]})"
+        found.append(Given(name, one.plan, one.done))
+    return found
+
+
+def painter_fields(studio: Studio) -> dict[str, Any]:
+    """What is known of the painter, with what is assumed."""
+    said = studio.painter.fields()
+    return {"hours": said.get("hours") or DEFAULT_HOURS, "hoursSaid": bool(said.get("hours"))} | {
+        "leftHanded": bool(said.get("leftHanded"))
+    }
