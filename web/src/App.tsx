@@ -1,6 +1,8 @@
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { Easel } from "./easel/Easel";
 import { Mix } from "./mix/Mix";
 import { Order } from "./order/Order";
+import { Paint } from "./paint/Paint";
 import { NotHere } from "./parts/NotHere";
 import { NewPiece } from "./pieces/NewPiece";
 import { PieceRoom } from "./pieces/PieceRoom";
@@ -24,7 +26,9 @@ export function App() {
           <Route path="prepare" element={<Prepare />} />
           <Route path="order" element={<Order />} />
           <Route path="mix" element={<Mix />} />
+          <Route path="paint" element={<Paint />} />
         </Route>
+        <Route path="/pieces/:id/easel" element={<Easel />} />
         <Route path="*" element={<NotHere />} />
       </Routes>
     </BrowserRouter>

@@ -36,6 +36,11 @@ export type ShelfGiven = components["schemas"]["ItemGiven"];
 export type Shelf = components["schemas"]["ShelfRead"];
 export type Calibration = components["schemas"]["CalibrationRead"];
 export type PaintDetail = components["schemas"]["PaintDetailRead"];
+export type Easel = components["schemas"]["EaselRead"];
+export type EaselPass = components["schemas"]["EaselPassRead"];
+export type Stride = components["schemas"]["StrideRead"];
+export type Sittings = components["schemas"]["SittingsRead"];
+export type Painter = components["schemas"]["PainterRead"];
 export type Job = components["schemas"]["JobRead"];
 
 /** What went wrong, in the server's words: what was wrong, what was kept, what to do. */

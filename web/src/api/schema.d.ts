@@ -1558,6 +1558,9 @@ export interface components {
         /**
          * EaselRead
          * @description A piece at its easel, from now on: what is told of what happened, passes left, passes done.
+         *
+         *     `begunAt`: when the first pass that is left was begun, `doneAt`: when the last was done, `readyAt`: from
+         *     when the surface is ready for the next; null where nobody said.
          */
         EaselRead: {
             /** Plan */
@@ -1579,7 +1582,15 @@ export interface components {
             /** Strange */
             strange: string[];
             /** Accidents */
-            accidents: string[];
+            accidents: components["schemas"]["What"][];
+            /** Paints */
+            paints: components["schemas"]["OnPaletteRead"][];
+            /** Begunat */
+            begunAt: string | null;
+            /** Doneat */
+            doneAt: string | null;
+            /** Readyat */
+            readyAt: string | null;
         };
         /**
          * EditRead
@@ -4085,7 +4096,7 @@ export interface components {
          * @description A step of a pass: what to read at two metres, what to mind, where, from which minute and how long.
          *
          *     `begins` and `ends` are places in the picture, 0–1; `openMinutes` how long the edge that it carries on
-         *     stays open as it begins.
+         *     stays open as it begins; `lays` whether paint is laid.
          */
         StrideRead: {
             /** Heading */
@@ -4112,6 +4123,8 @@ export interface components {
             openMinutes: number | null;
             /** Count */
             count: number;
+            /** Lays */
+            lays: boolean;
         };
         /**
          * StripFieldRead
@@ -4548,6 +4561,12 @@ export interface components {
             /** Findings */
             findings: components["schemas"]["WeaknessRead"][];
         };
+        /**
+         * What
+         * @description What went wrong. One closed list, growing only by addition.
+         * @enum {string}
+         */
+        What: "white-lost" | "too-dark" | "too-pale" | "bloom" | "hard-line" | "mud" | "lift-off" | "tear" | "tooth-gone" | "fixative-wet" | "skinned" | "wrong-colour" | "mask-torn" | "drip";
         /**
          * WherePart
          * @description Ids of masses that a pass paints, is painted across since they come later, and goes round; the one

@@ -1,5 +1,5 @@
 import { useCallback, useMemo } from "react";
-import type { Piece, Plan } from "../api/client";
+import type { Pass, Piece, Plan } from "../api/client";
 import { shownUrl, useBytes } from "../api/hooks";
 import { LineLayer } from "../parts/LineLayer";
 import type { Place } from "../parts/line";
@@ -29,6 +29,8 @@ interface Props {
   looking: Looking;
   tags: readonly Tag[];
   onMass: (mass: string | null) => void;
+  /** Only these masses are hatched, not all of the pass. */
+  only?: readonly string[] | undefined;
   /** Takes a line drawn on the picture, while one may be drawn. */
   onLine?: ((line: Place[]) => void) | undefined;
 }
@@ -37,7 +39,7 @@ interface Props {
 const intoView = (one: HTMLElement | null) => one?.scrollIntoView({ block: "nearest" });
 
 /** The picture after the selected pass; never moves, and a step asks the server for nothing. */
-export function Stage({ piece, plan, pass, looking, tags, onMass, onLine }: Props) {
+export function Stage({ piece, plan, pass, looking, tags, onMass, only, onLine }: Props) {
   const { width, height, media } = plan.view;
   const loaded = useBytes(`/api/pieces/${piece.id}/maps/maps?${media.maps}`);
   const squinted = useBytes(
@@ -60,6 +62,8 @@ export function Stage({ piece, plan, pass, looking, tags, onMass, onLine }: Prop
     },
     [maps, plan, pass, looking, squinted.data, greys, size],
   );
+  const whole = plan.document.passes[pass - 1];
+  const done = useMemo(() => onlyOn(whole, only), [whole, only]);
   const point = (x: number, y: number) => {
     const patch = maps?.first[Math.floor(y * height) * width + Math.floor(x * width)];
     const index = patch === undefined ? -1 : (plan.view.patchMass[patch] ?? -1);
@@ -88,12 +92,7 @@ export function Stage({ piece, plan, pass, looking, tags, onMass, onLine }: Prop
         <HandLayer piece={piece} plan={plan} pass={pass} maps={maps} />
       )}
       {maps && !looking.squint && (
-        <WhereLayer
-          plan={plan}
-          done={plan.document.passes[pass - 1]}
-          maps={maps}
-          hatched={looking.where}
-        />
+        <WhereLayer plan={plan} done={done} maps={maps} hatched={looking.where} />
       )}
       {tags.length > 0 && <Tags tags={tags} />}
       {onLine && (
@@ -118,4 +117,10 @@ function outline(pixels: Uint32Array, maps: Maps, plan: Plan): void {
       if (own !== owner[first[i + 1] as number] || own !== owner[first[i + width] as number])
         pixels[i] = 0xff141414;
     }
+}
+
+/** A pass as if it were painted on these masses alone. */
+function onlyOn(done: Pass | undefined, only: readonly string[] | undefined) {
+  if (!done || !only) return done;
+  return { ...done, places: { ...done.places, painted: [...only], across: [], round: [] } } as Pass;
 }

@@ -39,6 +39,7 @@ export function PieceRoom() {
         { at: "prepare", words: say("piece-room-prepare") },
         { at: "order", words: say("piece-room-order") },
         { at: "mix", words: say("piece-room-mix") },
+        { at: "paint", words: say("piece-room-paint") },
       ]
     : [];
   return (

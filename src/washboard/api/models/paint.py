@@ -6,8 +6,9 @@ from typing import Annotated
 
 from pydantic import AwareDatetime, Field
 
+from ...core.log.event import What
 from ...settings.wire import Model
-from .mix import PileRead
+from .mix import OnPaletteRead, PileRead
 
 Word = Annotated[str, Field(max_length=64)]
 
@@ -43,7 +44,7 @@ class StrideRead(Model):
     """A step of a pass: what to read at two metres, what to mind, where, from which minute and how long.
 
     `begins` and `ends` are places in the picture, 0–1; `openMinutes` how long the edge that it carries on
-    stays open as it begins."""
+    stays open as it begins; `lays` whether paint is laid."""
 
     heading: str
     lines: list[str]
@@ -54,6 +55,7 @@ class StrideRead(Model):
     minutes: float
     open_minutes: float | None
     count: int
+    lays: bool
 
 
 class EaselPassRead(Model):
@@ -83,7 +85,10 @@ class RealRead(Model):
 
 
 class EaselRead(Model):
-    """A piece at its easel, from now on: what is told of what happened, passes left, passes done."""
+    """A piece at its easel, from now on: what is told of what happened, passes left, passes done.
+
+    `begunAt`: when the first pass that is left was begun, `doneAt`: when the last was done, `readyAt`: from
+    when the surface is ready for the next; null where nobody said."""
 
     plan: str
     piece: str
@@ -94,7 +99,11 @@ class EaselRead(Model):
     passes: list[EaselPassRead]
     real: list[RealRead]
     strange: list[str]
-    accidents: list[str]
+    accidents: list[What]
+    paints: list[OnPaletteRead]
+    begun_at: AwareDatetime | None
+    done_at: AwareDatetime | None
+    ready_at: AwareDatetime | None
 
 
 class StintRead(Model):

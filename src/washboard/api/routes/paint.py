@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from datetime import UTC, datetime
+from datetime import UTC, datetime, timedelta
 from typing import Annotated
 
 from fastapi import APIRouter, Query
@@ -10,6 +10,7 @@ from fastapi.responses import Response
 from pydantic import AwareDatetime
 
 from ...core.log.accidents import ACCIDENTS
+from ...core.log.event import EventKind
 from ...core.log.spent import minutes_spent
 from ...core.plan.acts import ACTS
 from ...core.plan.plan import Pass
@@ -52,7 +53,8 @@ def at_easel(studio: InStudio, piece: Id) -> EaselRead:
     there = studio.pieces.get(piece)
     standing = easel.at_easel(studio, there, datetime.now(UTC))
     rest, told = standing.rest.plan, About.of(standing.rest.plan)
-    board = [PileRead.model_validate(p) for p in ask(studio, there, RecipeBoard).fields["piles"]]
+    found = ask(studio, there, RecipeBoard).fields
+    board = [PileRead.model_validate(pile) for pile in found["piles"]]
     left = not studio.painter.fields().get("leftHanded")
     shows = [done.id for done in standing.plan.passes]
     return EaselRead(
@@ -68,8 +70,27 @@ def at_easel(studio: InStudio, piece: Id) -> EaselRead:
         ],
         real=_real(standing),
         strange=[ENGLISH.phrase(sentence(why)) for _, why in standing.what.strange],
-        accidents=[what.value for what, own in ACCIDENTS.items() if rest.medium.key in own.media],
+        accidents=[what for what, own in ACCIDENTS.items() if rest.medium.key in own.media],
+        paints=found["paints"],
+        begun_at=_last(standing, EventKind.PASS_BEGUN, {done.id for done in rest.passes[:1]}),
+        done_at=_last(standing, EventKind.PASS_DONE, set(standing.what.done)),
+        ready_at=_ready(standing),
     )
+
+
+def _last(standing: easel.AtEasel, kind: EventKind, passes: set[str]) -> datetime | None:
+    """When the last event of a kind about one of these passes was."""
+    return max(
+        (line.at for line in standing.lines if line.kind == kind and line.done in passes), default=None
+    )
+
+
+def _ready(standing: easel.AtEasel) -> datetime | None:
+    """From when the surface is ready for the first pass that is left."""
+    last = max((line.at for line in standing.lines), default=None)
+    if last is None:
+        return None
+    return last + timedelta(minutes=standing.rest.plan.start.clock - standing.what.state.clock)
 
 
 def _shown(passes: tuple[Pass, ...], k: int, shows: list[str]) -> int:
@@ -113,6 +134,7 @@ def _stride(standing: easel.AtEasel, stride: Stride, told: About) -> StrideRead:
         minutes=round(stride.minutes, 1),
         open_minutes=None if stride.open_minutes is None else round(stride.open_minutes, 1),
         count=stride.count,
+        lays=stride.kind.lays,
     )
 
 

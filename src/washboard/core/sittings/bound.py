@@ -18,7 +18,7 @@ class Bound:
 
     def __init__(self, problem: Problem) -> None:
         self.problem = problem
-        self._alone = [_Alone(problem, c) for c in range(len(problem.chains))]
+        self._alone = [Alone(problem, c) for c in range(len(problem.chains))]
         lengths = [window.end - window.start for window in problem.windows]
         # Minutes in the longest so many of the windows from each one on.
         self._longest = [
@@ -56,7 +56,7 @@ class Bound:
         return count if count < len(longest) else HOPELESS
 
 
-class _Alone:
+class Alone:
     """One chain as if there were no other: exact, remembered."""
 
     def __init__(self, problem: Problem, c: int) -> None:
@@ -65,6 +65,10 @@ class _Alone:
         own = replace(problem, chains=(self.chain,))
         self.hour = Hour(own)
         self.known: dict[tuple[int, Waits, Waits, int], int] = {}
+
+    def can(self, state: State, c: int, window: int) -> bool:
+        """Whether the chain, place `c` in a state of all, can be finished in windows from `window` on."""
+        return self.least(state.done[c], state.waits[c], state.due[c], window) < HOPELESS
 
     def least(self, k: int, waits: Waits, due: Waits, window: int) -> int:
         """Sittings for segments from `k` on in windows from `window` on."""

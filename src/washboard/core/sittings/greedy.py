@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from .hour import NEVER, Hour, Path, at, first_state, in_time
+from .bound import Alone
+from .hour import Hour, Path, at, first_state
 from .work import Block, Chain, Problem, Waits
 
 
@@ -18,9 +19,8 @@ def _filled(problem: Problem, urgent: bool) -> tuple[Block, ...]:
     hour, state = Hour(problem), first_state(problem)
     tails = [_tails(chain) for chain in problem.chains]
     blocks: list[Block] = []
-    starts = [window.start for window in problem.windows]
+    alone = [Alone(problem, c) for c in range(len(problem.chains))]
     for w, window in enumerate(problem.windows):
-        after = starts[w + 1] if w + 1 < len(starts) else NEVER
         path, kept = Path(at(state, window.start), window.start, 0, None), 0
         own: list[Block] = []
         while longer := list(hour.longer(path, window.end)):
@@ -28,7 +28,7 @@ def _filled(problem: Problem, urgent: bool) -> tuple[Block, ...]:
             path = min(longer, key=lambda p: _rank(p, tails, due if urgent else None))
             _, c, k, start = path.steps
             own.append(Block(c, k, start, w))
-            if not any(path.state.due) or in_time(problem, path.state, after):
+            if all(alone[o].can(path.state, o, w + 1) for o, due_by in enumerate(path.state.due) if due_by):
                 kept, state = len(own), path.state
         # What must soon be followed by work that does not fit any more is left for another window.
         blocks += own[:kept]

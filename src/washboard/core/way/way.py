@@ -7,8 +7,8 @@ Small masses of one kind are one step that counts them.
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, field
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, field, replace
 
 from ..plan.acts import ACTS
 from ..plan.plan import Kind, Operation, Pass, Plan, Role
@@ -20,6 +20,8 @@ SOFT = 0.5
 """Hardness of an edge under which two masses are to run into each other."""
 SMALL_CM2, MANY = 3.0, 3
 """Size up to which masses are taken together in one step, and how many it takes for that."""
+SHORT = 2.0
+"""Minutes up to which steps are taken together: nobody looks at a screen for every stroke."""
 NEAR = 0.12
 """Part of the sheet within which masses count as equally far up: there the hand decides."""
 
@@ -59,7 +61,8 @@ class _Going:
 
 def way_through(plan: Plan, done: Pass, right_handed: bool = True) -> tuple[Stride, ...]:
     """The steps of a pass of a plan, in order."""
-    acts = {o.mass: o for o in done.operations if _worked(o)}
+    masked = _masked(plan, done)
+    acts = {o.mass: o for o in done.operations if _worked(o) and (o.mass not in masked or not o.kind.lays)}
     if not acts:
         return ()
     minutes = _minutes(plan, done, acts)
@@ -75,7 +78,38 @@ def way_through(plan: Plan, done: Pass, right_handed: bool = True) -> tuple[Stri
             going.now += minutes[one]
             going.ended[one] = going.now
             going.left.remove(one)
-    return tuple(steps)
+    return tuple(_gathered(steps))
+
+
+def _masked(plan: Plan, done: Pass) -> set[str]:
+    """The masses under masking fluid when a pass begins: it is washed over them without a step."""
+    on = {name for name, there in plan.start.masses.items() if there.masked_at is not None}
+    for earlier in plan.passes[: plan.passes.index(done)]:
+        on |= {o.mass for o in earlier.operations if o.kind is Kind.MASK}
+        on -= {o.mass for o in earlier.operations if o.kind is Kind.UNMASK}
+    return on
+
+
+def _gathered(steps: Sequence[Stride]) -> list[Stride]:
+    """Short steps of one act one after the other taken together, where no seam divides them."""
+    found: list[Stride] = []
+    for step in steps:
+        before = found[-1] if found else None
+        short = before is not None and before.minutes + step.minutes <= SHORT
+        if before is None or not short or before.kind is not step.kind or before.seams or step.seams:
+            found.append(step)
+            continue
+        masses = (*before.masses, *step.masses)
+        found[-1] = replace(
+            before,
+            masses=masses,
+            minutes=before.minutes + step.minutes,
+            ends=step.ends,
+            round=_unique((*before.round, *step.round)),
+            carries=_unique(n for n in (*before.carries, *step.carries) if n not in masses),
+            soft=_unique((*before.soft, *step.soft)),
+        )
+    return found
 
 
 def _worked(o: Operation) -> bool:

@@ -14,9 +14,11 @@ LIGHT_TO_DARK = 6.0
 def heading(plan: Plan, stride: Stride) -> Sentence:
     """What comes next, and which way."""
     if stride.count > 1:
-        return sentence("stride-many", count=stride.count, masses=row_of(stride.masses, 1))
+        return sentence("stride-many", count=len(stride.masses), masses=row_of(stride.masses, 1))
     if ACTS[stride.kind].sort.value != "lays":
         return sentence("stride-act", act=ACTS[stride.kind].words, masses=row_of(stride.masses, 1))
+    if len(stride.masses) > 1:
+        return sentence("stride-several", masses=row_of(stride.masses, 1))
     return sentence("stride-one", masses=row_of(stride.masses, 1), way=way_of(plan, stride))
 
 

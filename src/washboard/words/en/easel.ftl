@@ -70,6 +70,7 @@ stride-one = { $masses }, { $way ->
     [up] upward
    *[down] downward
 }
+stride-several = { $masses }
 stride-many = { $masses }: { $count } of them
 stride-act = { $act }: { $masses }
 stride-tool = { $tool }.

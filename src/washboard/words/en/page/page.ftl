@@ -549,6 +549,7 @@ piece-room-see = See
 piece-room-prepare = Prepare
 piece-room-order = Order
 piece-room-mix = Mix
+piece-room-paint = Paint
 piece-room-try-again = Try again
 
 ## pieces/Pieces.tsx
@@ -1089,3 +1090,124 @@ families-texture = { $mm } mm from grain to grain; { $tool }; { $minutes }
 ## order/HandLayer.tsx
 
 hand-layer-laid = As it looks laid by hand
+
+## paint/Paint.tsx
+
+paint-sittings-ahead = Sittings ahead
+paint-looking-for-sittings = Looking for the fewest sittings
+paint-count-ahead = { $count ->
+    [0] No sitting ahead
+    [one] One sitting ahead
+   *[other] { $count } sittings ahead
+}
+paint-proven = Proven: { $count } is the least.
+paint-at-least = At least { $bound } are needed.
+paint-filled = Of { $minutes } min of drying { $filled } are filled with other work.
+paint-all-done = Every pass is done.
+paint-next-minutes = { $work }, then { $wait } to dry
+paint-more-steps = and { $count } more steps
+paint-take-easel = Take it to the easel
+paint-have-ready = Have ready
+paint-dry-wet = { $dry } dry, { $wet } wet
+paint-ml = { $ml } ml
+paint-planned-real = Planned and real
+paint-nothing-timed = Passes that are begun and done at the easel show here.
+paint-real-minutes = { $real } min, planned { $planned }
+
+## paint/Hands.tsx
+
+hands-sittings-ahead = The sittings ahead
+
+## paint/FreeHours.tsx
+
+free-hours-free = Free: { $hours }.
+free-hours-assumed = Free hours are assumed: { $hours }.
+free-hours-your-hours = Your free hours
+free-hours-calendar-file = Write a calendar file
+free-hours-when = When do you have time? (Tuesdays 19-21, Saturday mornings)
+
+## paint/LogSoFar.tsx
+
+log-so-far-log = The log so far
+log-so-far-empty = Nothing is logged yet.
+log-so-far-event = { $kind ->
+    [sitting-begun] begun
+    [sitting-ended] stopped for the day
+    [pass-begun] pass { $pass } begun
+    [step-done] step done
+    [pass-done] pass { $pass } done
+    [pass-skipped] pass { $pass } left out
+    [pass-repeated] pass { $pass } laid again
+    [changed] done otherwise
+    [interrupted] interrupted
+    [resumed] went on
+    [accident] something went wrong: { $what }
+    [measured] measured
+    [photo] photo
+    [note] { $words }
+    [mixture] mixture used
+    [still-wet] still wet
+    [dry] dry
+   *[other] { $kind }
+}
+
+## easel/Easel.tsx
+
+easel-waits = { $count ->
+    [one] 1 entry waits
+   *[other] { $count } entries wait
+} to be sent
+easel-what-now = What now
+easel-back = Back
+easel-stop-here = Stop here today
+easel-went-wrong = Something went wrong
+easel-all-done = All done
+easel-pass = Pass { $pass } of { $count }
+easel-dry-now = It is dry now
+easel-begin = Begin
+easel-done-next = Done. Next: { $next }
+easel-done-drying = Done, it is drying
+
+## easel/Next.tsx
+
+next-drying = { $minutes } to dry
+next-then = Then: { $title }
+next-until-dry = Dry after { $minutes }
+next-still-wet = It is still wet
+next-takes = { $minutes }, { $count ->
+    [one] one step
+   *[other] { $count } steps
+}.
+next-say-it = Say it
+next-wet-for = It stays wet for { $minutes }
+next-step = Step { $step } of { $count }
+next-all-done = Every pass is done.
+next-dry-wet = <b>{ $dry }</b> dry, <b>{ $wet }</b> wet.
+
+## easel/WetClock.tsx
+
+wet-clock-shiny = shiny
+wet-clock-satin = satin
+wet-clock-damp = damp
+wet-clock-dry = dry
+wet-clock-gone = { $minutes } gone
+
+## easel/Wrong.tsx
+
+wrong-where = Touch the place in the picture
+wrong-what = { $name }: what happened?
+wrong-nothing = Nothing, go on
+wrong-white-lost = A white is lost
+wrong-too-dark = Too dark
+wrong-too-pale = Too light
+wrong-bloom = A bloom
+wrong-hard-line = A hard line
+wrong-mud = Mud
+wrong-lift-off = Paint came off
+wrong-tear = Paper torn
+wrong-tooth-gone = No hold left
+wrong-fixative-wet = Fixative still wet
+wrong-skinned = Paint skinned
+wrong-wrong-colour = Wrong colour
+wrong-mask-torn = Mask tore the paper
+wrong-drip = A drip

@@ -1,0 +1,180 @@
+import { Button } from "@mantine/core";
+import { useEffect, useRef, useState } from "react";
+import { useNavigate, useParams } from "react-router";
+import type { Easel as EaselRead, Piece, Plan } from "../api/client";
+import { usePiece, usePlan } from "../api/hooks";
+import { Stage } from "../order/Stage";
+import { held } from "../paint/outbox";
+import { useEasel, useHappened } from "../paint/queries";
+import { useKeys } from "../parts/keys";
+import { Lights, useLit } from "../parts/lit";
+import { ProblemNote } from "../parts/Problem";
+import { Progress } from "../parts/Progress";
+import { say } from "../words/say";
+import classes from "./easel.module.css";
+import { Next } from "./Next";
+import { useEaselWay } from "./useEaselWay";
+import { Wrong } from "./Wrong";
+
+/** The easel, full screen: the picture, the one next thing, and large buttons. */
+export function Easel() {
+  const { id = "" } = useParams();
+  const piece = usePiece(id);
+  const { plan, job, stop } = usePlan(id, piece.data?.revision);
+  const easel = useEasel(id, plan.data?.key);
+  const problem = piece.error ?? plan.error ?? (easel.data ? null : easel.error);
+  useAwake();
+  if (problem) return <ProblemNote>{problem.message}</ProblemNote>;
+  if (!piece.data || !plan.data || !easel.data)
+    return <Progress piece={id} job={job} onStop={stop} />;
+  return (
+    <Lights>
+      <AtEasel piece={piece.data} plan={plan.data} easel={easel.data} />
+    </Lights>
+  );
+}
+
+interface Props {
+  piece: Piece;
+  plan: Plan;
+  easel: EaselRead;
+}
+
+function AtEasel({ piece, plan, easel }: Props) {
+  const logging = useHappened(piece.id);
+  const way = useEaselWay(piece.id, easel, logging);
+  const [wrong, setWrong] = useState(false);
+  const [touched, setTouched] = useState<string | null>(null);
+  const { light } = useLit();
+  const navigate = useNavigate();
+  const { first, where } = way;
+  const stepped = where.at === "step" ? where.step.masses : undefined;
+  const masses = wrong && touched ? [touched] : [];
+  const shown = masses.join();
+  useEffect(() => light(shown ? { masses: shown.split(","), edges: [] } : null), [shown]);
+  useKeys({ ArrowRight: (down) => down && way.done(), ArrowLeft: (down) => down && way.back() });
+  const swipe = useSwipe(way.done, way.back);
+  const waiting = held(piece.id).length;
+  return (
+    <main className={classes.easel} {...swipe}>
+      <header>
+        <b>{placeWords(easel, first?.title)}</b> <span>{piece.name}</span>
+        <span className={classes.side}>
+          {logging.isError && waiting > 0 && say("easel-waits", { count: waiting })}{" "}
+          {clockOf(way.clock)}
+        </span>
+      </header>
+      <div className={classes.picture}>
+        <Stage
+          piece={piece}
+          plan={plan}
+          pass={first?.shows ?? plan.document.passes.length}
+          looking={{
+            values: false,
+            reference: false,
+            squint: false,
+            // Before there is paint the sheet says nothing: outlines tell where one is.
+            outlines: where.at !== "drying" && first?.steps[0]?.lays === false,
+            where: !!first && !wrong && where.at !== "drying" && !first.id.startsWith("mend"),
+            hand: true,
+          }}
+          tags={[]}
+          only={stepped}
+          onMass={(mass) => wrong && setTouched(mass)}
+        />
+      </div>
+      {wrong ? (
+        <Wrong
+          easel={easel}
+          plan={plan}
+          mass={touched}
+          onTell={(what) => {
+            way.log("accident", { what, masses: touched ? [touched] : [], pass: first?.id });
+            setWrong(false);
+          }}
+          onBack={() => setWrong(false)}
+        />
+      ) : (
+        <Next easel={easel} way={way} />
+      )}
+      {!wrong && (
+        <nav className={classes.buttons} aria-label={say("easel-what-now")}>
+          <Button variant="default" onClick={way.back} disabled={where.at !== "step"}>
+            {say("easel-back")}
+          </Button>
+          <Button
+            variant="default"
+            onClick={() => {
+              way.stop();
+              navigate(`/pieces/${piece.id}/paint`);
+            }}
+          >
+            {say("easel-stop-here")}
+          </Button>
+          <Button variant="default" onClick={() => setWrong(true)}>
+            {say("easel-went-wrong")}
+          </Button>
+          {first && (
+            <Button variant="filled" className={classes.main} onClick={way.done}>
+              {mainWords(where)}
+            </Button>
+          )}
+        </nav>
+      )}
+    </main>
+  );
+}
+
+function placeWords(easel: EaselRead, title: string | undefined) {
+  if (!title) return say("easel-all-done");
+  const count = easel.passes.length + easel.real.length;
+  return say("easel-pass", { pass: easel.real.length + 1, count });
+}
+
+function mainWords(where: ReturnType<typeof useEaselWay>["where"]): string {
+  if (where.at === "drying") return say("easel-dry-now");
+  if (where.at === "begin") return say("easel-begin");
+  if (where.at === "step" && where.next)
+    return say("easel-done-next", { next: where.next.heading });
+  return say("easel-done-drying");
+}
+
+const CLOCK: Intl.DateTimeFormatOptions = { hour: "2-digit", minute: "2-digit", hour12: false };
+const clockOf = (minutes: number) =>
+  new Intl.DateTimeFormat("en-GB", CLOCK).format(new Date(minutes * 60_000));
+
+/** Keep the screen awake while the easel is open, where the device can. */
+function useAwake() {
+  useEffect(() => {
+    let lock: WakeLockSentinel | null = null;
+    navigator.wakeLock
+      ?.request("screen")
+      .then((given) => {
+        lock = given;
+      })
+      .catch(() => undefined);
+    return () => void lock?.release();
+  }, []);
+}
+
+/** Pixels that a finger goes across to count as a swipe. */
+const SWIPE = 80;
+
+function useSwipe(onLeft: () => void, onRight: () => void) {
+  const from = useRef<{ x: number; y: number } | null>(null);
+  return {
+    onTouchStart: ({ touches }: React.TouchEvent) => {
+      const touch = touches.length === 1 ? touches[0] : undefined;
+      from.current = touch ? { x: touch.clientX, y: touch.clientY } : null;
+    },
+    onTouchEnd: ({ changedTouches }: React.TouchEvent) => {
+      const touch = changedTouches[0];
+      const begun = from.current;
+      if (!touch || !begun) return;
+      const across = touch.clientX - begun.x;
+      if (Math.abs(across) < SWIPE || Math.abs(touch.clientY - begun.y) > SWIPE) return;
+      if (across < 0) onLeft();
+      else onRight();
+    },
+  };
+}

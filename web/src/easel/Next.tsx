@@ -1,0 +1,129 @@
+import { Title } from "@mantine/core";
+import type { Easel, Pile } from "../api/client";
+import { mixtureWords } from "../paint/mixture";
+import { Act } from "../parts/Act";
+import { css } from "../parts/colour";
+import { minutes } from "../parts/time";
+import { Rich, rounded, say } from "../words/say";
+import classes from "./easel.module.css";
+import type { useEaselWay } from "./useEaselWay";
+import { WetClock } from "./WetClock";
+
+interface Props {
+  easel: Easel;
+  way: ReturnType<typeof useEaselWay>;
+}
+
+/** Letters from which a heading is set smaller. */
+const LONG = 34;
+
+/** The one next thing, readable at two metres; below it the pile and how wet it is. */
+export function Next({ easel, way }: Props) {
+  const { first, where, clock } = way;
+  if (!first) return <End easel={easel} />;
+  if (where.at === "drying")
+    return (
+      <section className={classes.next}>
+        <Title order={1}>{say("next-drying", { minutes: minutes(where.until - clock) })}</Title>
+        <p className={classes.mind}>{say("next-then", { title: first.title })}</p>
+        <WetClock
+          gone={clock - where.from}
+          until={where.until - where.from}
+          words={say("next-until-dry", { minutes: minutes(where.until - where.from) })}
+        />
+        <p>
+          <Act onClick={() => way.log("still-wet")}>{say("next-still-wet")}</Act>
+        </p>
+      </section>
+    );
+  if (where.at === "begin")
+    return (
+      <section className={classes.next}>
+        <Title order={1} data-long={first.title.length > LONG}>
+          {first.title}
+        </Title>
+        <p className={classes.mind}>
+          {say("next-takes", { minutes: minutes(first.minutes), count: first.steps.length })}{" "}
+          {first.needs}
+        </p>
+        <Piles piles={first.piles} paints={easel.paints} />
+        {first.cautions.map((caution) => (
+          <p key={caution}>◇ {caution}</p>
+        ))}
+      </section>
+    );
+  if (where.at === "end") return <End easel={easel} />;
+  const { step } = where;
+  const piles = first.piles.filter((pile) =>
+    pile.masses.some((mass) => step.masses.includes(mass)),
+  );
+  return (
+    <section className={classes.next}>
+      <Title order={1} data-long={step.heading.length > LONG}>
+        {step.heading}
+      </Title>
+      <p className={classes.mind}>
+        {step.lines.join(" ")}{" "}
+        <Act onClick={() => spoken(`${step.heading}. ${step.lines.join(" ")}`)}>
+          {say("next-say-it")}
+        </Act>
+      </p>
+      <Piles
+        piles={piles.length > 0 ? piles.slice(0, 1) : first.piles.slice(0, 1)}
+        paints={easel.paints}
+      />
+      {step.lays && easel.openMinutes !== null && easel.begunAt && (
+        <WetClock
+          gone={clock - new Date(easel.begunAt).getTime() / 60_000}
+          until={easel.openMinutes}
+          words={say("next-wet-for", { minutes: minutes(easel.openMinutes) })}
+        />
+      )}
+      <p className="quiet">{say("next-step", { step: where.number, count: where.count })}</p>
+    </section>
+  );
+}
+
+function End({ easel }: { easel: Easel }) {
+  return (
+    <section className={classes.next}>
+      <Title order={1}>{say("next-all-done")}</Title>
+      {easel.told.map((said) => (
+        <p key={said}>{said}</p>
+      ))}
+    </section>
+  );
+}
+
+/** Mixtures as patches, dry and wet, with their parts. */
+function Piles({ piles, paints }: { piles: readonly Pile[]; paints: Easel["paints"] }) {
+  return piles.slice(0, 4).map((pile) => {
+    const recipe = pile.recipes[0];
+    return (
+      recipe && (
+        <div key={pile.masses.join()} className={classes.pile}>
+          <span className={classes.patch}>
+            <i style={{ background: css(recipe.lab) }} />
+            <i style={{ background: css(recipe.labWet) }} />
+          </span>
+          <p>
+            <Rich
+              words={say("next-dry-wet", {
+                dry: rounded(recipe.value, 1),
+                wet: rounded(recipe.valueWet, 1),
+              })}
+            />{" "}
+            {mixtureWords(recipe, paints)}
+          </p>
+        </div>
+      )
+    );
+  });
+}
+
+/** Say it aloud with the browser's own voice, where it has one. */
+function spoken(words: string) {
+  if (!("speechSynthesis" in window)) return;
+  window.speechSynthesis.cancel();
+  window.speechSynthesis.speak(new SpeechSynthesisUtterance(words));
+}
