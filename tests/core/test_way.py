@@ -76,9 +76,8 @@ def test_what_is_masked_is_no_step_of_the_wash_over_it() -> None:
     found = 0
     for seed in range(12):
         lights = [one.mass for one in plan_of_a("watercolour", seed).reserves]
-        plan = planned(
-            "watercolour", seed, options=Options(ways=tuple(Kept(m, Kind.MASK) for m in lights))
-        ).plan
+        masks = Options(ways=tuple(Kept(mass, Kind.MASK) for mass in lights))
+        plan = planned("watercolour", seed, options=masks).plan
         on: set[str] = set()
         for done in plan.passes:
             steps = {name for step in way_through(plan, done) for name in step.masses}

@@ -51,11 +51,11 @@ def _views(server: Server) -> dict[str, str]:
         "prepare-palette": f"/pieces/{foundry['id']}/prepare?part=palette",
         "mix-dry-flats": f"/pieces/{flats['id']}/mix?pass=2",
         "order-salt-pans": f"/pieces/{salt['id']}/order?pass=2",
-        "order-findings": f"/pieces/{salt['id']}/order?pass=3&below=findings",
-        "order-lights": f"/pieces/{salt['id']}/order?pass=1&below=lights",
         "order-schools": f"/pieces/{foundry['id']}/order?pass=4&below=schools",
         "order-ferry": f"/pieces/{ferry['id']}/order?pass=7",
         "order-kettle": f"/pieces/{kettle['id']}/order?pass=2",
+        "paint": f"/pieces/{salt['id']}/paint",
+        "easel": f"/pieces/{salt['id']}/easel",
     }
 
 

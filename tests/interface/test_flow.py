@@ -162,9 +162,11 @@ VIEWS = (
     "prepare?part=palette",
     "prepare?part=intent",
     "mix",
+    "paint",
     "nowhere",
 )
 
+STAGES = ("see", "prepare", "order", "mix", "paint")
 
 BUSY = "[aria-busy=true], [data-busy=true]"
 
@@ -197,7 +199,7 @@ def test_no_view_has_a_serious_accessibility_violation_in_any_surround(page: Pag
     walker = Walker(page)
     page.goto(demo.url)
     for view in VIEWS:
-        path = f"pieces/{piece['id']}/{view}" if view.startswith(("see", "prepare", "order", "mix")) else view
+        path = f"pieces/{piece['id']}/{view}" if view.startswith(STAGES) else view
         path = f"new?reference={piece['reference']['hash']}" if view == "new" else path
         walker.go(f"/{path}")
         for surround in ("middle", "dark", "light"):

@@ -64,7 +64,10 @@ function AtEasel({ piece, plan, easel }: Props) {
           {clockOf(way.clock)}
         </span>
       </header>
-      <div className={classes.picture}>
+      <div
+        className={classes.picture}
+        style={{ "--ratio": plan.view.width / plan.view.height } as React.CSSProperties}
+      >
         <Stage
           piece={piece}
           plan={plan}

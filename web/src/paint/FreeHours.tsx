@@ -2,7 +2,6 @@ import { Group } from "@mantine/core";
 import { useState } from "react";
 import type { Painter } from "../api/client";
 import { Act } from "../parts/Act";
-import { ProblemNote } from "../parts/Problem";
 import { TextField } from "../parts/TextField";
 import { say } from "../words/say";
 import { useSayPainter } from "./queries";
@@ -36,7 +35,6 @@ export function FreeHours({ painter, piece }: Props) {
           onKeep={(hours) => saying.mutate({ hours })}
         />
       )}
-      {saying.error && <ProblemNote>{saying.error.message}</ProblemNote>}
     </>
   );
 }
