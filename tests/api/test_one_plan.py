@@ -25,11 +25,15 @@ ASKED: dict[str, dict[str, Any]] = {
     "/api/pieces/{piece}/transfer.{ending}": {"ending": "svg"},
     "/api/pieces/{piece}/mix": {},
     "/api/pieces/{piece}/mix/strips.pdf": {"pass": "p1"},
+    "/api/pieces/{piece}/easel": {},
 }
 """What is answered about the plan, with what it is asked with."""
 NOT_OF_THE_PLAN = {
     "/api/pieces/{piece}",
     "/api/pieces/{piece}/history",
+    "/api/pieces/{piece}/log",
+    "/api/pieces/{piece}/sittings",
+    "/api/pieces/{piece}/sittings.ics",
     "/api/pieces/{piece}/picture",
     "/api/pieces/{piece}/masses",
     "/api/pieces/{piece}/values",

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from functools import cache
 
 import pytest
@@ -14,6 +15,7 @@ from washboard.core.log.happened import OFF, happened
 from washboard.core.log.harm import planned_value
 from washboard.core.plan.plan import Kind, Plan, Role
 from washboard.core.planning.replan import replanned
+from washboard.core.planning.stopping import may_stay_out, stopping
 from washboard.core.surface.replay import refusals_of
 
 MEDIA = ("watercolour", "pastel", "acrylic", "oil")
@@ -138,3 +140,26 @@ def test_what_is_told_reads_as_a_painter_would_say_it() -> None:
                 words = text(said, plan)
                 assert faults(words) == [], words
                 assert words.endswith(".")
+
+
+def test_one_may_stop_once_nothing_is_off_by_more_than_one_sees() -> None:
+    for medium in MEDIA:
+        plan = plan_of_a(medium, 4)
+        assert stopping(plan).key == "stop-off"
+        worst = max(
+            zip(plan.masses, plan.predicted[0], plan.predicted[-1], strict=True),
+            key=lambda row: row[0].share * abs(row[2] - row[1]),
+        )
+        assert stopping(plan).values["masses"].ids[0] == worst[0].id  # type: ignore[union-attr]
+        whole = replanned(plan, happened(plan, done(plan, len(plan.passes)))).plan
+        assert stopping(whole).key == "stop-done"
+        ends = replace(plan, predicted=(plan.predicted[-1], *plan.predicted[1:]))
+        assert stopping(ends).key == "stop-near"
+    out = [
+        (medium, own)
+        for medium in MEDIA
+        for seed in range(6)
+        for own in plan_of_a(medium, seed).passes
+        if may_stay_out(plan_of_a(medium, seed), own)
+    ]
+    assert all(not own.targets or own.beside for _, own in out)

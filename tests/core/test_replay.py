@@ -212,3 +212,20 @@ def test_what_lies_in_front_is_not_laid_before_its_firm_edged_background() -> No
     assert pastel(back, front, ACCENT, masses=(field, tree, SUN)) == set()
     soft = replace(tree, borders=(Border("m1", 40.0, 9.0, 0.2),))
     assert pastel(front, back, ACCENT, masses=(field, soft, SUN)) == set()
+
+
+def test_an_accent_does_not_wait_for_another_that_it_touches() -> None:
+    """A light won back with opaque white comes after the dark accent beside it."""
+    touching = Border("m4", 0.1, 0.3, 0.6), Border("m1", 1.0, 0.3, 0.6)
+    sky = mass("m1", 6.0)
+    dark = mass("m3", 2.5, kind=MassKind.ACCENT, light=False, borders=touching)
+    light = mass("m4", 9.0, kind=MassKind.ACCENT, borders=(Border("m3", 0.1, 0.3, 0.6),))
+    first = step(
+        "p1", op("m1", WHITE, 6.0), op("m3", WHITE, 6.0, role=UNDER), op("m4", WHITE, 6.0, role=UNDER)
+    )
+    second = step("p2", op("m3", 6.0, 2.5, Kind.ACCENT))
+    last = step("p3", op("m4", 6.0, 9.0, Kind.WHITE))
+    medium = medium_named("watercolour")
+    assert replay((sky, dark, light), (first, second, last), medium, WHITE) == ()
+    early = replay((sky, dark, light), (second, first, last), medium, WHITE)
+    assert Rule.AROUND_FIRST in {refusal.rule for refusal in early}

@@ -209,3 +209,20 @@ def test_windows_that_overlap_and_work_that_cannot_be_are_refused() -> None:
         Problem((Chain("a", "oil", (Segment("p1", 0),)),), ())
     with refuses(InvalidInput, "p2"):
         Problem((Chain("a", "oil", (Segment("p1", 5), Segment("p2", 5, ((1, 3),)))),), ())
+
+
+def test_many_pieces_that_must_not_wait_are_never_said_to_need_more_than_they_take() -> None:
+    def chain(name: str, minutes: int) -> Chain:
+        mask, wash, second = Segment("p1", 5), Segment("p2", minutes), Segment("p3", minutes, ((1, 23),))
+        off = Segment("p4", 5, ((1, 23), (2, 20)), ((0, 2160),))
+        return Chain(name, "watercolour", (mask, wash, second, off))
+
+    evenings = tuple(Window(day * 1440 + 1140, day * 1440 + 1260) for day in range(30))
+    for count in (2, 4, 7):
+        chains = tuple(chain(f"c{k}", 25 + 5 * (k % 3)) for k in range(count))
+        problem = Problem(chains, evenings, readying())
+        first, found = soonest(problem), schedule(problem)
+        assert found is not None
+        assert valid(problem, first)
+        assert valid(problem, found.blocks)
+        assert found.bound <= found.sittings <= len({block.window for block in first})

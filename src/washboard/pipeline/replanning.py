@@ -22,14 +22,16 @@ AHEAD = 24 * 60.0
 """Minutes by which a clock may be wrong: events farther ahead than that are said to lie in the future."""
 
 
-def replan(plan: Plan, log: Log, now: float, strict: bool = True) -> tuple[Replanned, Happened]:
-    """The rest of a plan after the events of a log, at minute `now` of the log's clock; `strict`: raises
-    InvalidInput for the log of another plan."""
+def replan(
+    plan: Plan, log: Log, now: float, strict: bool = True, room: float = 1.0
+) -> tuple[Replanned, Happened]:
+    """The rest of a plan after the events of a log, at minute `now` of the log's clock, where things dry
+    `room` times as slowly as expected; `strict`: raises InvalidInput for the log of another plan."""
     known = {done.id for done in plan.passes} | set(plan.done)
     named = [event.done for event in log.events if event.kind in ABOUT_PASSES and event.done]
     if strict and named and not known & set(named):
         raise InvalidInput("refused-log-other-plan")
-    what = happened(plan, log.events)
+    what = happened(plan, log.events, room)
     ahead = tuple((event.id, "log-future") for event in log.events if event.at > now + AHEAD)
     what = replace(what, strange=(*what.strange, *ahead))
     return replanned(plan, what, lambda state: _anew(plan, state)), what

@@ -10,9 +10,10 @@ from ..core.errors import InvalidInput
 from ..core.log.happened import Happened
 from ..core.plan.plan import Plan
 from ..core.planning.replan import Replanned
+from ..core.time.evaporation import ROOM, Climate, pace_of
 from ..formats import planfile
 from ..formats.calendar import Free
-from ..formats.hours import free_in
+from ..formats.hours import free_in, weekly
 from ..formats.logfile import LogLine, log_of, minute_of
 from ..pipeline.replanning import replan
 from ..pipeline.sittings import Given, Scheduled, scheduled
@@ -23,6 +24,8 @@ from .studio import Studio
 
 DEFAULT_HOURS = "every day 19-21"
 """Free hours while the painter has not said any; they are told to be assumed."""
+SLOWEST = 6.0
+"""Times as long as usual that things are expected to dry at the most, as in air that takes up nothing."""
 MOST_EVENTS = 500
 """Events taken at once."""
 
@@ -43,7 +46,7 @@ def at_easel(studio: Studio, piece: Piece, now: datetime) -> AtEasel:
     stored = planned(studio, piece)
     plan = planfile.plan_from(document_of(stored))
     lines = lines_of(studio, piece.id)
-    rest, what = replan(plan, log_of(lines), minute_of(now), strict=False)
+    rest, what = replan(plan, log_of(lines), minute_of(now), strict=False, room=room_pace(studio))
     return AtEasel(stored.key, plan, rest, what, lines)
 
 
@@ -99,9 +102,41 @@ def _named_apart(given: list[Given]) -> list[Given]:
     return found
 
 
+def climate_of(studio: Studio) -> Climate:
+    """The air in the painter's room: as it was said or read, or what is assumed."""
+    said = studio.painter.fields()
+    if "celsius" not in said or "humidity" not in said:
+        return ROOM
+    return Climate(float(said["celsius"]), float(said["humidity"]) / 100)
+
+
+def room_pace(studio: Studio) -> float:
+    """How many times as long as in the room that times are told for things dry by the climate alone."""
+    return min(pace_of(climate_of(studio)) or SLOWEST, SLOWEST)
+
+
 def painter_fields(studio: Studio) -> dict[str, Any]:
     """What is known of the painter, with what is assumed."""
-    said = studio.painter.fields()
-    return {"hours": said.get("hours") or DEFAULT_HOURS, "hoursSaid": bool(said.get("hours"))} | {
-        "leftHanded": bool(said.get("leftHanded"))
+    said, climate = studio.painter.fields(), climate_of(studio)
+    return {
+        "hours": said.get("hours") or DEFAULT_HOURS,
+        "hoursSaid": bool(said.get("hours")),
+        "leftHanded": bool(said.get("leftHanded")),
+        "celsius": climate.celsius,
+        "humidity": round(100 * climate.humidity, 1),
+        "climateSaid": "celsius" in said and "humidity" in said,
+        "pace": round(room_pace(studio), 2),
     }
+
+
+def say(studio: Studio, fields: dict[str, Any]) -> dict[str, Any]:
+    """Say some of it anew. Raises InvalidInput for hours that are not understood and air that cannot be; then
+    what was said before is kept."""
+    if str(fields.get("hours") or "").strip():
+        weekly(str(fields["hours"]))
+    known = painter_fields(studio) | fields
+    if "celsius" in fields or "humidity" in fields:
+        Climate(float(known["celsius"]), float(known["humidity"]) / 100)
+        fields = fields | {"celsius": known["celsius"], "humidity": known["humidity"]}
+    studio.painter.say(fields)
+    return painter_fields(studio)

@@ -1050,9 +1050,29 @@ export interface paths {
         head?: never;
         /**
          * Say
-         * @description Say some of it anew; hours that are not understood are refused, and those of before kept.
+         * @description Say some of it anew; what is not understood or cannot be is refused, and what was said before kept.
          */
         patch: operations["say_api_painter_patch"];
+        trace?: never;
+    };
+    "/api/painter/climate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Climate
+         * @description Read the climate sensor on the easel, and keep what it says.
+         */
+        post: operations["read_climate_api_painter_climate_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/jobs/{job}": {
@@ -1531,7 +1551,8 @@ export interface components {
         /**
          * EaselPassRead
          * @description A pass that is left: its steps, its piles (none for a pass that mends), cautions; `shows` is the place
-         *     of the picture after it among those of the plan in force.
+         *     of the picture after it among those of the plan in force; `mayStayOut`: it changes no value by more than
+         *     one sees.
          */
         EaselPassRead: {
             /** Id */
@@ -1554,6 +1575,8 @@ export interface components {
             cautions: string[];
             /** Shows */
             shows: number;
+            /** Maystayout */
+            mayStayOut: boolean;
         };
         /**
          * EaselRead
@@ -1575,6 +1598,8 @@ export interface components {
             dryMinutes: number;
             /** Told */
             told: string[];
+            /** Stopping */
+            stopping: string;
             /** Passes */
             passes: components["schemas"]["EaselPassRead"][];
             /** Real */
@@ -2859,7 +2884,8 @@ export interface components {
         };
         /**
          * PainterRead
-         * @description Free hours in words, whether they were said or are assumed, and which hand.
+         * @description Free hours in words, which hand, the air of the room in °C and per cent, each said or assumed; `pace`
+         *     times as long as usual that things dry by that air alone.
          */
         PainterRead: {
             /** Hours */
@@ -2868,6 +2894,14 @@ export interface components {
             hoursSaid: boolean;
             /** Lefthanded */
             leftHanded: boolean;
+            /** Celsius */
+            celsius: number;
+            /** Humidity */
+            humidity: number;
+            /** Climatesaid */
+            climateSaid: boolean;
+            /** Pace */
+            pace: number;
         };
         /**
          * PainterUpdate
@@ -2878,6 +2912,10 @@ export interface components {
             hours?: string | null;
             /** Lefthanded */
             leftHanded?: boolean | null;
+            /** Celsius */
+            celsius?: number | null;
+            /** Humidity */
+            humidity?: number | null;
         };
         /**
          * PaletteRead
@@ -10246,6 +10284,98 @@ export interface operations {
                 "application/json": components["schemas"]["PainterUpdate"];
             };
         };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PainterRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    read_climate_api_painter_climate_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description Successful Response */
             200: {

@@ -26,6 +26,7 @@ export function Next({ easel, way }: Props) {
       <section className={classes.next}>
         <Title order={1}>{say("next-drying", { minutes: minutes(where.until - clock) })}</Title>
         <p className={classes.mind}>{say("next-then", { title: first.title })}</p>
+        <p>{easel.stopping}</p>
         <WetClock
           gone={clock - where.from}
           until={where.until - where.from}

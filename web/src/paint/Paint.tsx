@@ -100,7 +100,9 @@ function Next({ room, easel, next }: { room: Room; easel: Easel; next: EaselPass
           ? say("paint-next-minutes", { work: minutes(next.minutes), wait: minutes(next.wait) })
           : minutes(next.minutes)}
       </p>
-      {easel.real.length > 0 && easel.told.map((said) => <p key={said}>{said}</p>)}
+      {easel.real.length > 0 &&
+        [...easel.told, easel.stopping].map((said) => <p key={said}>{said}</p>)}
+      {next.mayStayOut && <p>{say("paint-may-stay-out")}</p>}
       <Button
         component={Link}
         to={`/pieces/${room.piece.id}/easel`}

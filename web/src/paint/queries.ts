@@ -42,11 +42,25 @@ export function usePainter() {
 export function useSayPainter() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: async (body: Partial<Pick<Painter, "hours" | "leftHanded">>) =>
+    mutationFn: async (body: Partial<Painter>) =>
       got<Painter>(await client.PATCH("/api/painter", { body })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["painter"] }),
+    onSuccess: () => saidAnew(queries),
   });
 }
+
+/** Ask the climate sensor for the air at the easel. */
+export function useSensor() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async () => got<Painter>(await client.POST("/api/painter/climate")),
+    onSuccess: () => saidAnew(queries),
+  });
+}
+
+const saidAnew = (queries: ReturnType<typeof useQueryClient>) =>
+  Promise.all(
+    ["painter", "easel", "sittings"].map((key) => queries.invalidateQueries({ queryKey: [key] })),
+  );
 
 /** Everything that was logged of a piece. */
 export function useLog(id: string) {

@@ -733,6 +733,7 @@ export interface Patterns {
   "paint-filled": "filled" | "minutes";
   "paint-all-done": never;
   "paint-next-minutes": "wait" | "work";
+  "paint-may-stay-out": never;
   "paint-more-steps": "count";
   "paint-take-easel": never;
   "paint-have-ready": never;
@@ -746,6 +747,13 @@ export interface Patterns {
   "free-hours-assumed": "hours";
   "free-hours-your-hours": never;
   "free-hours-calendar-file": never;
+  "free-hours-air": "celsius" | "humidity" | "pace";
+  "free-hours-air-assumed": "celsius" | "humidity" | "pace";
+  "free-hours-your-room": never;
+  "free-hours-celsius": never;
+  "free-hours-humidity": never;
+  "free-hours-read-sensor": never;
+  "free-hours-left-handed": never;
   "free-hours-when": never;
   "log-so-far-log": never;
   "log-so-far-empty": never;

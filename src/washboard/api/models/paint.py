@@ -60,7 +60,8 @@ class StrideRead(Model):
 
 class EaselPassRead(Model):
     """A pass that is left: its steps, its piles (none for a pass that mends), cautions; `shows` is the place
-    of the picture after it among those of the plan in force."""
+    of the picture after it among those of the plan in force; `mayStayOut`: it changes no value by more than
+    one sees."""
 
     id: str
     title: str
@@ -72,6 +73,7 @@ class EaselPassRead(Model):
     piles: list[PileRead]
     cautions: list[str]
     shows: int
+    may_stay_out: bool
 
 
 class RealRead(Model):
@@ -96,6 +98,7 @@ class EaselRead(Model):
     open_minutes: float | None
     dry_minutes: float
     told: list[str]
+    stopping: str
     passes: list[EaselPassRead]
     real: list[RealRead]
     strange: list[str]
@@ -136,11 +139,16 @@ class SittingsRead(Model):
 
 
 class PainterRead(Model):
-    """Free hours in words, whether they were said or are assumed, and which hand."""
+    """Free hours in words, which hand, the air of the room in °C and per cent, each said or assumed; `pace`
+    times as long as usual that things dry by that air alone."""
 
     hours: str
     hours_said: bool
     left_handed: bool
+    celsius: float
+    humidity: float
+    climate_said: bool
+    pace: float
 
 
 class PainterUpdate(Model):
@@ -148,3 +156,5 @@ class PainterUpdate(Model):
 
     hours: Annotated[str, Field(max_length=400)] | None = None
     left_handed: bool | None = None
+    celsius: Annotated[float, Field(ge=-1e3, le=1e3)] | None = None
+    humidity: Annotated[float, Field(ge=-1e3, le=1e3)] | None = None

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from datetime import UTC, datetime, timedelta
+from itertools import count
 from typing import Annotated
 
 from fastapi import APIRouter, Query
@@ -14,10 +15,12 @@ from ...core.log.event import EventKind
 from ...core.log.spent import minutes_spent
 from ...core.plan.acts import ACTS
 from ...core.plan.plan import Pass
+from ...core.planning.stopping import may_stay_out, stopping
 from ...core.sentence import sentence
 from ...core.way.way import Stride, way_through
 from ...core.words.strides import heading, lines
-from ...formats import calendar, hours, logfile
+from ...devices.climate import Sensor, SimulatedSensor
+from ...formats import calendar, logfile
 from ...pipeline import sittings as room
 from ...pipeline.tasks import RecipeBoard
 from ...studio import Studio, easel
@@ -64,6 +67,7 @@ def at_easel(studio: InStudio, piece: Id) -> EaselRead:
         open_minutes=rest.medium.open_minutes,
         dry_minutes=rest.medium.dry_minutes,
         told=[ENGLISH.text(said, told) for said in standing.rest.told],
+        stopping=ENGLISH.text(stopping(rest), told),
         passes=[
             _pass(standing.rest.plan.passes[k], standing, board, left, told, _shown(rest.passes, k, shows))
             for k in range(len(rest.passes))
@@ -119,6 +123,7 @@ def _pass(
         piles=[pile for pile in board if pile.done == done.id],
         cautions=[caution for caution in cautions if caution],
         shows=shows,
+        may_stay_out=may_stay_out(plan, done),
     )
 
 
@@ -228,8 +233,19 @@ def painter(studio: InStudio) -> PainterRead:
 
 @router.patch("/painter", responses=problems())
 def say(studio: InStudio, given: PainterUpdate) -> PainterRead:
-    """Say some of it anew; hours that are not understood are refused, and those of before kept."""
-    if given.hours is not None and given.hours.strip():
-        hours.weekly(given.hours)
-    studio.painter.say(given.model_dump(by_alias=True, exclude_none=True))
-    return PainterRead.model_validate(easel.painter_fields(studio))
+    """Say some of it anew; what is not understood or cannot be is refused, and what was said before kept."""
+    said = given.model_dump(by_alias=True, exclude_none=True)
+    return PainterRead.model_validate(easel.say(studio, said))
+
+
+@router.post("/painter/climate", responses=problems())
+def read_climate(studio: InStudio) -> PainterRead:
+    """Read the climate sensor on the easel, and keep what it says."""
+    air = SENSOR.read(next(TURNS))
+    said = {"celsius": air.celsius, "humidity": round(100 * air.humidity, 1)}
+    return PainterRead.model_validate(easel.say(studio, said))
+
+
+SENSOR: Sensor = SimulatedSensor()
+TURNS = count()
+"""Numbers the readings."""

@@ -3,14 +3,16 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping, Sequence
-from dataclasses import dataclass, field, replace
+from dataclasses import dataclass, replace
 
 from ..plan.plan import Kind, Operation, Pass, Plan, Role
-from ..plan.state import MassSurface, SheetState
+from ..plan.state import SheetState
 from ..surface.replay import state_after
+from ..time.dryness import Report
 from ..time.pace import drying_minutes
 from .event import Event, EventKind, What, in_order
 from .harm import LastLaid, harmed, planned_value, strange
+from .sheet import Sheet, Trouble
 
 STILL_WET = 0.35
 """Share of the usual drying time that a layer which is said to be still wet takes from then on. A guess."""
@@ -20,19 +22,11 @@ half a step is the smallest difference that painters plan with."""
 
 
 @dataclass(frozen=True)
-class Trouble:
-    """A mass that is not as it should be: what happened, in which event."""
-
-    mass: str
-    what: What
-    event: str
-
-
-@dataclass(frozen=True)
 class Happened:
     """What came of the events: the `state` of the sheet at the last of them, the passes that are done and
     those skipped, by id in the order in which they were; what is in trouble; and what could not be
-    understood, as (event, why) with a key of the catalogue; `events` the ids of all that was gone through."""
+    understood, as (event, why) with a key of the catalogue; `events` the ids of all that was gone through;
+    `pace` times as long as expected that things dry here."""
 
     state: SheetState
     done: tuple[str, ...] = ()
@@ -40,59 +34,17 @@ class Happened:
     trouble: tuple[Trouble, ...] = ()
     strange: tuple[tuple[str, str], ...] = ()
     events: tuple[str, ...] = ()
+    pace: float = 1.0
 
 
-@dataclass
-class _Sheet:
-    """The sheet while events are gone through."""
-
-    plan: Plan
-    state: SheetState
-    parts: dict[str, set[str]] = field(default_factory=dict)
-    done: list[str] = field(default_factory=list)
-    skipped: list[str] = field(default_factory=list)
-    trouble: dict[str, Trouble] = field(default_factory=dict)
-    strange: list[tuple[str, str]] = field(default_factory=list)
-    last: str = ""
-    last_laid: LastLaid = field(default_factory=lambda: LastLaid(0.0, 0.0))
-
-    @property
-    def now(self) -> float:
-        """The minute of the event."""
-        return self.state.clock
-
-    def pass_of(self, event: Event) -> Pass | None:
-        """The pass of an event, of the last one for none; what is unknown is noted."""
-        name = event.done or self.last
-        found = next((p for p in self.plan.passes if p.id == name), None)
-        # An earlier plan's passes are on the surface already, and known to be.
-        if found is None and name not in self.plan.done:
-            self.strange.append((event.id, "log-no-such-pass"))
-        return found
-
-    def masses_of(self, event: Event) -> list[str]:
-        """The masses of an event that there are; what is unknown is noted."""
-        known = [name for name in event.masses if name in self.plan.by_id]
-        if len(known) < len(event.masses):
-            self.strange.append((event.id, "log-no-such-mass"))
-        return known
-
-    def of(self, name: str) -> MassSurface:
-        """What lies on a mass."""
-        return self.state.of(name, self.plan.surface.value)
-
-    def put(self, name: str, surface: MassSurface) -> None:
-        """What lies on a mass now."""
-        self.state = replace(self.state, masses={**self.state.masses, name: surface})
-
-
-def happened(plan: Plan, events: Sequence[Event]) -> Happened:
-    """What a plan's surface is like after events; minute 0 of the sheet is where the plan begins.
+def happened(plan: Plan, events: Sequence[Event], room: float = 1.0) -> Happened:
+    """What a plan's surface is like after events; minute 0 of the sheet is where the plan begins. Things dry
+    `room` times as slowly as expected by the climate alone.
 
     Nothing is refused: what makes no sense is noted and passed over, and what it told is kept in the log.
     """
     ordered = [event for event in in_order(events) if event.id not in plan.logged]
-    sheet = _Sheet(plan, plan.start)
+    sheet = Sheet(plan, plan.start, room=room)
     origin = ordered[0].at - plan.start.clock if ordered else 0.0
     for event in ordered:
         now = max(event.at - origin, sheet.state.clock)
@@ -105,20 +57,21 @@ def happened(plan: Plan, events: Sequence[Event]) -> Happened:
         tuple(sheet.trouble.values()),
         tuple(sheet.strange),
         tuple(event.id for event in ordered),
+        sheet.pace,
     )
 
 
-def _nothing(sheet: _Sheet, event: Event) -> None:
+def _nothing(sheet: Sheet, event: Event) -> None:
     """An event that leaves the surface as it is."""
 
 
-def _begun(sheet: _Sheet, event: Event) -> None:
+def _begun(sheet: Sheet, event: Event) -> None:
     done = sheet.pass_of(event)
     if done is not None:
         sheet.last = done.id
 
 
-def _step(sheet: _Sheet, event: Event) -> None:
+def _step(sheet: Sheet, event: Event) -> None:
     done = sheet.pass_of(event)
     if done is not None:
         sheet.last = done.id
@@ -128,7 +81,7 @@ def _step(sheet: _Sheet, event: Event) -> None:
         sheet.parts.setdefault(done.id, set()).update(names)
 
 
-def _done(sheet: _Sheet, event: Event) -> None:
+def _done(sheet: Sheet, event: Event) -> None:
     done = sheet.pass_of(event)
     if done is None:
         return
@@ -144,7 +97,7 @@ def _done(sheet: _Sheet, event: Event) -> None:
         sheet.done.append(done.id)
 
 
-def _repeated(sheet: _Sheet, event: Event) -> None:
+def _repeated(sheet: Sheet, event: Event) -> None:
     done = sheet.pass_of(event)
     if done is None:
         return
@@ -156,13 +109,13 @@ def _repeated(sheet: _Sheet, event: Event) -> None:
     _compared(sheet, done, event)
 
 
-def _skipped(sheet: _Sheet, event: Event) -> None:
+def _skipped(sheet: Sheet, event: Event) -> None:
     done = sheet.pass_of(event)
     if done is not None and done.id not in sheet.done and done.id not in sheet.skipped:
         sheet.skipped.append(done.id)
 
 
-def _painted(sheet: _Sheet, done: Pass, wanted: Callable[[Operation], bool], again: bool = False) -> None:
+def _painted(sheet: Sheet, done: Pass, wanted: Callable[[Operation], bool], again: bool = False) -> None:
     """Go through the operations of a pass that are `wanted` as the judge does, ending now."""
     plan, now = sheet.plan, sheet.now
     # Nobody paints what runs under a mass over it once it is finished.
@@ -171,7 +124,7 @@ def _painted(sheet: _Sheet, done: Pass, wanted: Callable[[Operation], bool], aga
     at_once = replace(done, operations=own, minutes=0.0, between=0.0, wait=0.0)
     after = state_after(plan.masses, (at_once,), plan.medium, plan.surface.value, sheet.state)
     area = sum(plan.by_id[o.mass].area_cm2 * o.cover for o in own if o.kind.lays)
-    dry = now + drying_minutes(plan.medium, area)
+    dry = now + max(drying_minutes(plan.medium, area) * sheet.pace, plan.medium.quickest_dry)
     laid = {o.mass for o in own if o.kind.lays and o.role is not Role.OVERLAP}
     if laid:
         sheet.last_laid = LastLaid(now, max(o.staining for o in own))
@@ -184,14 +137,14 @@ def _painted(sheet: _Sheet, done: Pass, wanted: Callable[[Operation], bool], aga
     )
 
 
-def _compared(sheet: _Sheet, done: Pass, event: Event) -> None:
+def _compared(sheet: Sheet, done: Pass, event: Event) -> None:
     """Note what is finished by a pass and darker than it was planned: washes laid twice, or over what ran."""
     for name in sorted({o.mass for o in done.operations if o.role is Role.TARGET}):
         if sheet.of(name).finished and planned_value(sheet.plan, name) - sheet.of(name).value > OFF:
             sheet.trouble.setdefault(name, Trouble(name, What.TOO_DARK, event.id))
 
 
-def _over(o: Operation, sheet: _Sheet) -> bool:
+def _over(o: Operation, sheet: Sheet) -> bool:
     return o.role is Role.UNDER and o.kind.lays and sheet.of(o.mass).settled
 
 
@@ -211,7 +164,7 @@ AGAIN_DARKER = 0.6
 """Values by which a wash laid once more darkens. A guess."""
 
 
-def _changed(sheet: _Sheet, event: Event) -> None:
+def _changed(sheet: Sheet, event: Event) -> None:
     """Done otherwise, or measured: a value that misses its target is trouble."""
     names = sheet.masses_of(event)
     if event.value is None or not 0 <= event.value <= 10:
@@ -227,7 +180,7 @@ def _changed(sheet: _Sheet, event: Event) -> None:
             sheet.trouble[name] = Trouble(name, what, event.id)
 
 
-def _accident(sheet: _Sheet, event: Event) -> None:
+def _accident(sheet: Sheet, event: Event) -> None:
     why = strange(sheet.plan, event)
     if why:
         sheet.strange.append((event.id, why))
@@ -246,17 +199,21 @@ ALWAYS = (What.WHITE_LOST, What.TOOTH_GONE, What.TEAR, What.MASK_TORN)
 """What is trouble also where a mass has not reached its target: the rest goes wrong by itself there."""
 
 
-def _wet(sheet: _Sheet, event: Event) -> None:
-    for name in _named_or_last(sheet, event):
+def _wet(sheet: Sheet, event: Event) -> None:
+    names = _named_or_last(sheet, event)
+    _reported(sheet, names, wet=True)
+    for name in names:
         there = sheet.of(name)
         if there.layers:
             more = sheet.now + STILL_WET * max(sheet.plan.medium.dry_minutes, sheet.plan.medium.quickest_dry)
             sheet.put(name, replace(there, dry_at=max(there.dry_at, more)))
 
 
-def _dry(sheet: _Sheet, event: Event) -> None:
+def _dry(sheet: Sheet, event: Event) -> None:
     now = sheet.now
-    for name in _named_or_last(sheet, event):
+    names = _named_or_last(sheet, event)
+    _reported(sheet, names, wet=False)
+    for name in names:
         there = sheet.of(name)
         sheet.put(
             name,
@@ -269,7 +226,25 @@ def _dry(sheet: _Sheet, event: Event) -> None:
         )
 
 
-def _named_or_last(sheet: _Sheet, event: Event) -> list[str]:
+def _reported(sheet: Sheet, names: Sequence[str], wet: bool) -> None:
+    """Keep for how long the last layer on some masses was wet, or by when it was dry, as a share of the time
+    that it was expected to take."""
+    fresh = [sheet.of(name) for name in names if sheet.of(name).layers]
+    if not fresh or sheet.plan.medium.dry_minutes <= 0:
+        return
+    last = max(fresh, key=lambda there: there.laid_at)
+    share = (sheet.now - last.laid_at) / sheet.plan.medium.dry_minutes
+    if not 0 < share < MOST_SHARE:
+        return
+    before = sheet.reports.get(last.laid_at, Report())
+    sheet.reports[last.laid_at] = replace(before, wet=share) if wet else replace(before, dry=share)
+
+
+MOST_SHARE = 20.0
+"""Times the expected time after which a report says nothing of the drying: the painter was away."""
+
+
+def _named_or_last(sheet: Sheet, event: Event) -> list[str]:
     """The masses of an event, or all that its pass, or the last one, laid."""
     if event.masses:
         return sheet.masses_of(event)
@@ -277,7 +252,7 @@ def _named_or_last(sheet: _Sheet, event: Event) -> list[str]:
     return sorted({o.mass for o in done.operations}) if done is not None else []
 
 
-HANDLED: Mapping[EventKind, Callable[[_Sheet, Event], None]] = {
+HANDLED: Mapping[EventKind, Callable[[Sheet, Event], None]] = {
     EventKind.PASS_BEGUN: _begun,
     EventKind.STEP_DONE: _step,
     EventKind.PASS_DONE: _done,

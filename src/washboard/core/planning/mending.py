@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 
 from ..log.accidents import ACCIDENTS
-from ..log.happened import Trouble
+from ..log.sheet import Trouble
 from ..log.ways import SEEN, WayOut, ways_out
 from ..plan.acts import ACTS
 from ..plan.names import row

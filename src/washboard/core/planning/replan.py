@@ -11,8 +11,9 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 
 from ..log.event import What
-from ..log.happened import OFF, Happened, Trouble
+from ..log.happened import OFF, Happened
 from ..log.harm import planned_value
+from ..log.sheet import Trouble
 from ..plan.plan import Kind, Operation, Pass, Plan, Role
 from ..plan.state import MassSurface, SheetState
 from ..reference.mass import MassKind
@@ -40,6 +41,9 @@ Anew = Callable[[SheetState], Plan]
 def replanned(plan: Plan, what: Happened, anew: Anew | None = None) -> Replanned:
     """The rest of a plan after what happened. Every plan that comes of it passes the judge: what cannot be
     brought to its target any more is left, and told."""
+    # Waits follow how things dry here, but never fall under what the judge asks for.
+    medium = replace(plan.medium, dry_minutes=plan.medium.dry_minutes * what.pace)
+    plan = replace(plan, medium=medium)
     state = _accepted(plan, what)
     troubled = [*what.trouble, *_darkened(plan, state, what)]
     # While the rest is ordered, what is in trouble counts as settled: its mending is set in after that.

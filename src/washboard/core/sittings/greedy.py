@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from enum import IntEnum
+
 from .bound import Alone
 from .hour import Hour, Path, at, first_state
 from .work import Block, Chain, Problem, Waits
@@ -10,12 +12,20 @@ from .work import Block, Chain, Problem, Waits
 def soonest(problem: Problem) -> tuple[Block, ...]:
     """Blocks that use every window: it ends early, in more sittings than are needed. Empty where the work
     does not fit the windows, or fits only in an order that this does not find."""
-    return _filled(problem, urgent=False) or _filled(problem, urgent=True)
+    return next((found for care in Care if (found := _filled(problem, care))), ())
 
 
-def _filled(problem: Problem, urgent: bool) -> tuple[Block, ...]:
-    """Every window filled; `urgent`: what must soon follow goes before all else, and no other such work is
-    begun meanwhile."""
+class Care(IntEnum):
+    """What is done about work that must soon be followed by more: nothing; it goes before all else; and no
+    other such work is begun meanwhile."""
+
+    NONE = 0
+    FIRST = 1
+    ALONE = 2
+
+
+def _filled(problem: Problem, care: Care) -> tuple[Block, ...]:
+    """Every window filled, with such care."""
     hour, state = Hour(problem), first_state(problem)
     tails = [_tails(chain) for chain in problem.chains]
     blocks: list[Block] = []
@@ -23,9 +33,12 @@ def _filled(problem: Problem, urgent: bool) -> tuple[Block, ...]:
     for w, window in enumerate(problem.windows):
         path, kept = Path(at(state, window.start), window.start, 0, None), 0
         own: list[Block] = []
-        while longer := list(hour.longer(path, window.end)):
-            due = path.state.due
-            path = min(longer, key=lambda p: _rank(p, tails, due if urgent else None))
+        while True:
+            due = path.state.due if care else None
+            ranked = sorted((_rank(p, tails, due), n, p) for n, p in enumerate(hour.longer(path, window.end)))
+            if not ranked or (care is Care.ALONE and ranked[0][0][0] == BEGINS):
+                break
+            path = ranked[0][2]
             _, c, k, start = path.steps
             own.append(Block(c, k, start, w))
             if all(alone[o].can(path.state, o, w + 1) for o, due_by in enumerate(path.state.due) if due_by):
@@ -37,12 +50,16 @@ def _filled(problem: Problem, urgent: bool) -> tuple[Block, ...]:
     return ()
 
 
+BEGINS = 2
+"""Rank of what begins work that must soon be followed, while other such work is open."""
+
+
 def _rank(path: Path, tails: list[list[int]], due: tuple[Waits, ...] | None) -> tuple[int, int, int]:
     """What comes first is least: what is due, then what can begin first, then the longest way to go."""
     _, c, k, start = path.steps
     order = 0
     if due is not None and any(due):
-        order = 0 if due[c] else 2 if path.state.due[c] else 1
+        order = 0 if due[c] else BEGINS if path.state.due[c] else 1
     return order, start, -tails[c][k]
 
 

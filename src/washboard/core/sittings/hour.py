@@ -8,6 +8,10 @@ from typing import Any
 
 from .work import Chain, Problem, Waits
 
+COMPARISONS = 2
+"""States compared in about the time of one step."""
+ALIKE = 24
+"""Ways to the same work done that a search which leaves out some keeps."""
 NEVER = 1 << 60
 """A minute that does not come."""
 
@@ -65,7 +69,8 @@ def waits_after(chain: Chain, waits: Waits, k: int, end: int) -> Waits:
 
 
 class Hour:
-    """The search inside windows of a problem. `spent` counts the steps that were tried."""
+    """The search inside windows of a problem. `spent` counts the steps that were tried, up to `limit`;
+    `cut` tells whether ways were left out."""
 
     def __init__(self, problem: Problem) -> None:
         self.problem = problem
@@ -74,7 +79,7 @@ class Hour:
         readying = [problem.readies(chain) for chain in problem.chains]
         self.set_up = [ready.set_up for ready in readying]
         self.clean_up = [ready.clean_up for ready in readying]
-        self.spent = 0
+        self.spent, self.limit, self.cut = 0, NEVER, False
 
     def outcomes(self, state: State, window: int, most: int | None = None) -> list[Path]:
         """The ways to use a window from a state that no other way beats, at most `most` kept at each count
@@ -84,19 +89,30 @@ class Hour:
         after = self.problem.windows[window + 1].start if window + 1 < len(self.problem.windows) else NEVER
         ended: list[Path] = []
         while level:
+            if self.spent > self.limit:
+                self.cut = True
+                break
             found: dict[tuple[int, ...], list[Path]] = {}
             for path in level:
+                if self.spent > self.limit:
+                    break
                 # More done is never worse, unless what is tied must then follow soon.
                 longer = list(self.longer(path, own.end))
                 if path.steps is not None and all(any(p.state.due) for p in longer):
                     ended.append(path)
                 for one in longer:
-                    _keep(found.setdefault(one.state.done, []), one)
+                    alike = found.setdefault(one.state.done, [])
+                    self.spent += len(alike) // COMPARISONS
+                    if most is not None and len(alike) >= ALIKE:
+                        self.cut = True
+                    else:
+                        _keep(alike, one)
             level = [path for own_paths in found.values() for path in own_paths]
             if most is not None and len(level) > most:
+                self.cut = True
                 left = self._left
                 level = sorted(level, key=lambda p: (left(p.state), p.now))[:most]
-        return self._undominated([p for p in ended if self._open(p, after)], after)
+        return self._undominated([p for p in ended if self._open(p, after)], after, most)
 
     def _left(self, state: State) -> int:
         return sum(chain.left[k] for chain, k in zip(self.problem.chains, state.done, strict=True))
@@ -142,11 +158,18 @@ class Hour:
         """Whether what must follow can still do so in the next window."""
         return not any(path.state.due) or in_time(self.problem, path.state, after)
 
-    def _undominated(self, paths: list[Path], after: int) -> list[Path]:
-        """The ways of which none has done less, and waits longer, than another."""
+    def _undominated(self, paths: list[Path], after: int, most: int | None) -> list[Path]:
+        """The ways of which none has done less, and waits longer, than another; at most so many."""
         ranked = sorted(paths, key=lambda p: (self._left(p.state), p.now))
+        if most is not None and len(ranked) > most:
+            self.cut, ranked = True, ranked[:most]
         kept: list[Path] = []
         for path in ranked:
+            if self.spent > self.limit:
+                self.cut = True
+                break
+            # Comparing takes time as well: with what must soon follow open, every way may be the best.
+            self.spent += 1 + len(kept) // COMPARISONS
             own = Path(at(path.state, after), path.now, path.media, path.steps)
             if not any(self.better(other.state, own.state, after) for other in kept):
                 kept.append(own)

@@ -16,14 +16,14 @@ from .greedy import soonest
 from .hour import NEVER, Hour, Path, State, at, first_state, in_time
 from .work import Block, Problem
 
-STEPS = 150_000
+STEPS = 220_000
 """Steps of all searches together but the quickest."""
 QUICK, WIDE = (10, 16), (40, 60)
 """States kept in a window, and ways inside one at each count of segments, by the searches that look for a
-schedule: one that always ends, and one that looks farther."""
+schedule: one that nearly always ends, and one that looks farther."""
 LAST = 4
 """Times its steps after which a search gives up where there is no quick answer to fall back on."""
-EACH = 50_000
+EACH = 70_000
 """Steps of one search that may be stopped."""
 COMPARED = 60
 """States of a window that a new one is compared with."""
@@ -66,9 +66,10 @@ class _Search:
     def found(self, most: int, kept: tuple[int, int] | None, steps: int | None) -> _Label | None:
         """The way with at most so many sittings that ends first, or None; of those `kept` or of all, and
         stopped after so many steps."""
-        self.cut = False
+        self.cut = self.hour.cut = False
         beam, inside = kept or (None, None)
         limit = NEVER if steps is None else self.hour.spent + steps
+        self.hour.limit = limit
         labels = [_Label(first_state(self.problem), 0, 0, None, None, -1)]
         if self._finished(labels[0].state):
             return labels[0]
@@ -84,6 +85,7 @@ class _Search:
                 for path in self.hour.outcomes(at(label.state, self.problem.windows[w].start), w, inside):
                     one = _Label(path.state, label.sittings + 1, path.now, label, path, w)
                     (ended if self._finished(path.state) else grown).append(one)
+            self.cut = self.cut or self.hour.cut
             if ended:
                 return min(ended, key=lambda label: (label.now, label.sittings))
             labels = self._kept(grown, w + 1, most, beam)
@@ -112,6 +114,7 @@ class _Search:
                 )
                 hopeful.append((label.sittings, left, label))
         hopeful.sort(key=lambda item: item[:2])
+        self.hour.spent += len(hopeful)
         kept: list[_Label] = []
         for _, _, label in hopeful:
             if not any(
@@ -148,9 +151,9 @@ def schedule(problem: Problem, steps: int = STEPS) -> Schedule | None:
     used = len({block.window for block in first}) if first else len(problem.windows) + 1
     proven = least
     for count in range(least, min(used, len(problem.windows)) + 1):
-        if search.hour.spent > LAST * steps:
+        if search.hour.spent > (steps if first else LAST * steps):
             break
-        best = search.found(count, QUICK, None)
+        best = search.found(count, QUICK, EACH)
         wide = min(EACH, steps - search.hour.spent)
         if best is None and search.cut and wide > 0:
             best = search.found(count, WIDE, wide)

@@ -41,12 +41,17 @@ def turns_of(passes: Sequence[Pass]) -> Turns:
 
 
 def judge_accents(replayed: Replay, passes: Sequence[Pass], turn: Turns) -> None:
-    """An accent is judged by what surrounds it: that comes before it, or with it."""
+    """An accent is judged by what surrounds it: that comes before it, or with it. Another accent that it
+    touches does not surround it; a light won back beside a dark accent comes last of all."""
     for name, mass in replayed.masses.items():
         if mass.kind is not MassKind.ACCENT or name not in turn:
             continue
         k = turn[name][0]
-        later = [b.mass for b in mass.borders if b.mass in turn and turn[b.mass][0] > k]
+        later = [
+            b.mass
+            for b in mass.borders
+            if b.mass in turn and turn[b.mass][0] > k and replayed.masses[b.mass].kind is not MassKind.ACCENT
+        ]
         if later:
             replayed.refuse(passes[k], name, Rule.AROUND_FIRST, behind=later[0])
 

@@ -79,3 +79,9 @@ stride-carry = Carry on the wet edge of { $masses } within { $minutes } min.
 stride-seam = By then { $masses } is dry: stop there with a clean edge.
 stride-round = Paint round { $masses }.
 stride-soft = Soften the edge to { $masses } while it is wet.
+
+## When to stop
+
+stop-done = Nothing is left to be done.
+stop-near = No mass is off by more than { $seen } by now: what is left is small marks, and you may stop.
+stop-off = Still off: { $masses }, the first by { $by }.

@@ -314,6 +314,7 @@ refused-climate = A room of { $celsius } °C, { $humidity } % and { $speed } m/s
 refused-hours = “{ $part }” is not understood: write free hours as Tuesdays 19-21, Saturday mornings. Those of before were kept.
 refused-hours-none = No free hours are given: write them as Tuesdays 19-21, Saturday mornings.
 refused-events-too-many = More than { $most } events were sent at once; none was kept. Send them in parts.
+refused-sensor-silent = The climate sensor gave no reading; the climate of before was kept. Ask it again, or type what you know.
 refused-log-size = The log is larger than { $most } MB or longer than { $lines } lines; nothing was read from it.
 refused-log-no-text = The log is no text in UTF-8; nothing was read from it.
 refused-log-line = Line { $number } of the log cannot be read: { $fault } @ { $where }. The plan was not changed.

@@ -1105,6 +1105,7 @@ paint-at-least = At least { $bound } are needed.
 paint-filled = Of { $minutes } min of drying { $filled } are filled with other work.
 paint-all-done = Every pass is done.
 paint-next-minutes = { $work }, then { $wait } to dry
+paint-may-stay-out = This pass may stay out: it changes no value by more than one sees.
 paint-more-steps = and { $count } more steps
 paint-take-easel = Take it to the easel
 paint-have-ready = Have ready
@@ -1124,6 +1125,13 @@ free-hours-free = Free: { $hours }.
 free-hours-assumed = Free hours are assumed: { $hours }.
 free-hours-your-hours = Your free hours
 free-hours-calendar-file = Write a calendar file
+free-hours-air = The room: { $celsius } °C, { $humidity } %; things dry { $pace } times as long as usual.
+free-hours-air-assumed = The room is assumed: { $celsius } °C, { $humidity } %; drying { $pace } times as long as usual.
+free-hours-your-room = Your room
+free-hours-celsius = Degrees Celsius
+free-hours-humidity = Humidity in per cent
+free-hours-read-sensor = Read the sensor
+free-hours-left-handed = I paint with the left hand
 free-hours-when = When do you have time? (Tuesdays 19-21, Saturday mornings)
 
 ## paint/LogSoFar.tsx
