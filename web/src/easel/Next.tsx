@@ -1,10 +1,10 @@
 import { Title } from "@mantine/core";
 import type { Easel, Pile } from "../api/client";
-import { mixtureWords } from "../paint/mixture";
+import { mixtureWords, valueWords } from "../paint/mixture";
 import { Act } from "../parts/Act";
 import { css } from "../parts/colour";
 import { minutes } from "../parts/time";
-import { Rich, rounded, say } from "../words/say";
+import { Rich, say } from "../words/say";
 import classes from "./easel.module.css";
 import type { useEaselWay } from "./useEaselWay";
 import { WetClock } from "./WetClock";
@@ -47,7 +47,7 @@ export function Next({ easel, way }: Props) {
           {say("next-takes", { minutes: minutes(first.minutes), count: first.steps.length })}{" "}
           {first.needs}
         </p>
-        <Piles piles={first.piles} paints={easel.paints} />
+        <Piles piles={first.piles} easel={easel} />
         {first.cautions.map((caution) => (
           <p key={caution}>◇ {caution}</p>
         ))}
@@ -69,10 +69,7 @@ export function Next({ easel, way }: Props) {
           {say("next-say-it")}
         </Act>
       </p>
-      <Piles
-        piles={piles.length > 0 ? piles.slice(0, 1) : first.piles.slice(0, 1)}
-        paints={easel.paints}
-      />
+      <Piles piles={piles.length > 0 ? piles.slice(0, 1) : first.piles.slice(0, 1)} easel={easel} />
       {step.lays && easel.openMinutes !== null && easel.begunAt && (
         <WetClock
           gone={clock - new Date(easel.begunAt).getTime() / 60_000}
@@ -97,24 +94,18 @@ function End({ easel }: { easel: Easel }) {
 }
 
 /** Mixtures as patches, dry and wet, with their parts. */
-function Piles({ piles, paints }: { piles: readonly Pile[]; paints: Easel["paints"] }) {
-  return piles.slice(0, 4).map((pile) => {
+function Piles({ piles, easel }: { piles: readonly Pile[]; easel: Easel }) {
+  return piles.slice(0, 4).map((pile, k) => {
     const recipe = pile.recipes[0];
     return (
       recipe && (
-        <div key={pile.masses.join()} className={classes.pile}>
+        <div key={`${k} ${pile.masses.join()}`} className={classes.pile}>
           <span className={classes.patch}>
             <i style={{ background: css(recipe.lab) }} />
             <i style={{ background: css(recipe.labWet) }} />
           </span>
           <p>
-            <Rich
-              words={say("next-dry-wet", {
-                dry: rounded(recipe.value, 1),
-                wet: rounded(recipe.valueWet, 1),
-              })}
-            />{" "}
-            {mixtureWords(recipe, paints)}
+            <Rich words={valueWords(recipe, easel)} /> {mixtureWords(recipe, easel)}
           </p>
         </div>
       )

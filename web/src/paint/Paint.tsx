@@ -7,11 +7,11 @@ import { Lights } from "../parts/lit";
 import { ProblemNote } from "../parts/Problem";
 import { minutes } from "../parts/time";
 import { type Room, useRoom } from "../pieces/PieceRoom";
-import { rounded, say } from "../words/say";
+import { Rich, rounded, say } from "../words/say";
 import { FreeHours } from "./FreeHours";
 import { Hands } from "./Hands";
 import { LogSoFar } from "./LogSoFar";
-import { mixtureWords } from "./mixture";
+import { mixtureWords, valueWords } from "./mixture";
 import classes from "./paint.module.css";
 import { useEasel, usePainter, useSittings } from "./queries";
 
@@ -69,7 +69,7 @@ function Below({ room, easel }: { room: Room; easel: Easel }) {
       <section>
         {next ? <Next room={room} easel={easel} next={next} /> : <p>{say("paint-all-done")}</p>}
       </section>
-      <section>{next && <Ready next={next} paints={easel.paints} />}</section>
+      <section>{next && <Ready next={next} easel={easel} />}</section>
       <section>
         <Real easel={easel} />
         <LogSoFar piece={room.piece.id} />
@@ -121,7 +121,7 @@ function Next({ room, easel, next }: { room: Room; easel: Easel; next: EaselPass
 const STEPS = 8;
 
 /** What to have ready before the next pass. */
-function Ready({ next, paints }: { next: EaselPass; paints: Easel["paints"] }) {
+function Ready({ next, easel }: { next: EaselPass; easel: Easel }) {
   return (
     <>
       <Title order={3}>{say("paint-have-ready")}</Title>
@@ -132,13 +132,10 @@ function Ready({ next, paints }: { next: EaselPass; paints: Easel["paints"] }) {
             <div key={k} className={classes.pile}>
               <span className={classes.stroke} style={{ background: css(recipe.lab) }} />
               <span>
-                {mixtureWords(recipe, paints)}
+                {mixtureWords(recipe, easel)}
                 <br />
                 <span className="quiet">
-                  {say("paint-dry-wet", {
-                    dry: rounded(recipe.value, 1),
-                    wet: rounded(recipe.valueWet, 1),
-                  })}
+                  <Rich words={valueWords(recipe, easel)} />
                 </span>
               </span>
               <b>{pile.ml > 0 && say("paint-ml", { ml: rounded(pile.ml, 1) })}</b>

@@ -737,7 +737,6 @@ export interface Patterns {
   "paint-more-steps": "count";
   "paint-take-easel": never;
   "paint-have-ready": never;
-  "paint-dry-wet": "dry" | "wet";
   "paint-ml": "ml";
   "paint-planned-real": never;
   "paint-nothing-timed": never;
@@ -778,7 +777,6 @@ export interface Patterns {
   "next-wet-for": "minutes";
   "next-step": "count" | "step";
   "next-all-done": never;
-  "next-dry-wet": "dry" | "wet";
   "wet-clock-shiny": never;
   "wet-clock-satin": never;
   "wet-clock-damp": never;
@@ -801,4 +799,6 @@ export interface Patterns {
   "wrong-wrong-colour": never;
   "wrong-mask-torn": never;
   "wrong-drip": never;
+  "mixture-value": "value";
+  "mixture-dry-wet": "dry" | "wet";
 }

@@ -8,8 +8,8 @@ from ..sentence import Amount, Sentence, of_masses, sentence
 
 NAMED = 3
 """Masses that are named, those first whose finishing gains most."""
-KEEPS_ORDER = frozenset({Kind.MASK, Kind.UNMASK, Kind.FIX, Kind.WET, Kind.WET_BOTH})
-"""What changes no value and is needed all the same."""
+NEEDED = frozenset({Kind.MASK, Kind.UNMASK, Kind.FIX, Kind.WET, Kind.WET_BOTH, Kind.DETAIL, Kind.TONE})
+"""What changes no value of a mass and is needed, or seen, all the same."""
 
 
 def stopping(plan: Plan) -> Sentence:
@@ -29,8 +29,9 @@ def stopping(plan: Plan) -> Sentence:
 
 
 def may_stay_out(plan: Plan, done: Pass) -> bool:
-    """Whether a pass of a plan changes nothing by more than one sees."""
-    if any(o.kind in KEEPS_ORDER for o in done.operations):
+    """Whether a pass of a plan that comes besides those over shapes changes no value by more than one sees:
+    what lays a shape changes its colour in any case, and marks are seen one by one."""
+    if not done.beside or any(o.kind in NEEDED for o in done.operations):
         return False
     k = plan.passes.index(done)
     rows = plan.predicted[k], plan.predicted[k + 1]

@@ -1109,7 +1109,6 @@ paint-may-stay-out = This pass may stay out: it changes no value by more than on
 paint-more-steps = and { $count } more steps
 paint-take-easel = Take it to the easel
 paint-have-ready = Have ready
-paint-dry-wet = { $dry } dry, { $wet } wet
 paint-ml = { $ml } ml
 paint-planned-real = Planned and real
 paint-nothing-timed = Passes that are begun and done at the easel show here.
@@ -1190,7 +1189,6 @@ next-say-it = Say it
 next-wet-for = It stays wet for { $minutes }
 next-step = Step { $step } of { $count }
 next-all-done = Every pass is done.
-next-dry-wet = <b>{ $dry }</b> dry, <b>{ $wet }</b> wet.
 
 ## easel/WetClock.tsx
 
@@ -1219,3 +1217,8 @@ wrong-skinned = Paint skinned
 wrong-wrong-colour = Wrong colour
 wrong-mask-torn = Mask tore the paper
 wrong-drip = A drip
+
+## paint/mixture.ts
+
+mixture-value = <b>{ $value }</b>,
+mixture-dry-wet = <b>{ $dry }</b> dry, <b>{ $wet }</b> wet:
