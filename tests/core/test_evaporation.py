@@ -10,9 +10,9 @@ from hypothesis import strategies as st
 
 from tests.said import refuses
 from washboard.core.errors import InvalidInput
+from washboard.core.surface.transitions import STAGES
 from washboard.core.time.evaporation import (
     ROOM,
-    STAGE_SHARES,
     Climate,
     drying,
     evaporation,
@@ -54,7 +54,7 @@ def sheet(water: float, climate: Climate, cells: int = 40, thick: float = 0.4e-3
     held = [water / 1000 / thick] * cells
     step_t = 0.2 * step_x**2 / spread
     rate, at, found = evaporation(climate) / 3600, 0.0, dict[str, float]()
-    while len(found) < len(STAGE_SHARES) and at < 5 * 3600:
+    while len(found) < len(STAGES["watercolour"]) and at < 5 * 3600:
         flow = [spread * (held[k + 1] - held[k]) / step_x for k in range(cells - 1)]
         out = min(rate, held[0] * step_x / step_t)
         gains = [(flow[k] if k < cells - 1 else 0) - (flow[k - 1] if k else 0) for k in range(cells)]
@@ -62,7 +62,7 @@ def sheet(water: float, climate: Climate, cells: int = 40, thick: float = 0.4e-3
         held[0] -= out * step_t / step_x
         at += step_t
         left = sum(held) * step_x * 1000 / water
-        for name, share in STAGE_SHARES:
+        for name, share in STAGES["watercolour"]:
             if name not in found and left <= max(1 - share, 0.02):
                 found[name] = at / 60
     return found
@@ -73,7 +73,7 @@ def test_stages_come_within_a_tenth_of_a_sheet_reckoned_by_finite_differences(cl
     whole = drying(60, climate)
     assert whole is not None
     reckoned = sheet(60, climate)
-    for name, share in STAGE_SHARES:
+    for name, share in STAGES["watercolour"]:
         assert share * whole == pytest.approx(reckoned[name], rel=0.1), name
 
 

@@ -29,10 +29,8 @@ def _mixed_anew(plan: Plan, own: Sequence[Pass], planned: Sequence[Pass]) -> tup
         operations = []
         for o, wanted in zip(done.operations, before.operations, strict=True):
             after = o.to_value
-            if o.kind.lays and o.role is Role.TARGET and plan.medium.transparent and o.kind is not Kind.WHITE:
-                after = min(now[o.mass], wanted.to_value)
-            elif o.kind.lays and plan.medium.transparent and o.kind is not Kind.WHITE:
-                after = min(now[o.mass], o.to_value)
+            if plan.medium.transparent and o.kind.lays and o.kind is not Kind.WHITE:
+                after = min(now[o.mass], wanted.to_value if o.role is Role.TARGET else o.to_value)
             elif not o.kind.reaches and o.kind is not Kind.FIX:
                 after = now[o.mass]
             operations.append(replace(o, from_value=now[o.mass], to_value=after))

@@ -8,9 +8,8 @@ from ..log.accidents import ACCIDENTS
 from ..log.sheet import Trouble
 from ..log.ways import SEEN, WayOut, ways_out
 from ..plan.acts import ACTS
-from ..plan.names import row
-from ..plan.own import own_how, own_minutes, own_title
-from ..plan.plan import Kind, Operation, Pass, Plan, Role
+from ..plan.own import Own, own_pass
+from ..plan.plan import Kind, Operation, Plan, Role
 from ..plan.state import MassSurface, SheetState
 from ..reference.mass import Mass
 from ..sentence import Amount, Sentence, of_masses, sentence
@@ -61,21 +60,8 @@ def _set_in(
     operation = Operation(
         mass.id, way.kind, role, 1.0, there.value, way.reaches, 1, there.staining, oil, there.toxic
     )
-    blank = Pass(
-        name,
-        own_title(way.kind, (mass,)),
-        own_how(way.kind),
-        sentence("only-masses", masses=row((mass,), 4)),
-        (way.reaches, way.reaches),
-        sentence("edges-none"),
-        own_minutes(way.kind, (mass,), plan.medium),
-        0.0,
-        sentence("needs-dry" if way.kind.lays and plan.medium.dry_minutes else "needs-nothing"),
-        None,
-        (operation,),
-        (),
-        beside=True,
-    )
+    blank = own_pass(Own(name, way.kind, (mass.id,)), plan.by_id, plan.medium, (operation,))
+    blank = replace(blank, values=(way.reaches, way.reaches))
     return going_on(plan, state, (*plan.passes[:at], blank, *plan.passes[at:]))
 
 

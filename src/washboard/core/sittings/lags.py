@@ -6,6 +6,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
 from ..materials.media import Medium
+from ..order.timing import sprayed_wait
 from ..plan.plan import Kind, Pass
 from ..plan.touching import laid_by, touches
 from ..reference.mass import Mass
@@ -14,8 +15,6 @@ from ..time.pace import drying_minutes
 
 MASK_STAYS = 1.5 * 24 * 60
 """Minutes after which masking fluid should be off: from two days on it may tear the sheet. A guess."""
-SPRAYED = 5.0
-"""Minutes until a light coat of workable fixative is dry."""
 
 
 @dataclass(frozen=True)
@@ -52,7 +51,7 @@ def hurried(passes: Sequence[Pass], masses: Mapping[str, Mass], medium: Medium) 
 
 def _least(earlier: Pass, later: Pass, masses: Mapping[str, Mass], medium: Medium) -> float:
     """Minutes that the later pass waits for the earlier."""
-    spray = SPRAYED if any(o.kind is Kind.FIX for o in earlier.operations) else 0.0
+    spray = sprayed_wait(earlier)
     if not touches(earlier, later, masses, medium.transparent):
         return spray
     laid = laid_by(earlier)

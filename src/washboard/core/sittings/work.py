@@ -4,7 +4,6 @@ Times are whole minutes from an origin that all share."""
 
 from __future__ import annotations
 
-from collections.abc import Sequence
 from dataclasses import dataclass, field
 from functools import cached_property
 
@@ -127,8 +126,3 @@ class Block:
     segment: int
     start: int
     window: int
-
-
-def windows_of(*spans: Sequence[int]) -> tuple[Window, ...]:
-    """Windows from pairs of minutes."""
-    return tuple(Window(start, end) for start, end in spans)

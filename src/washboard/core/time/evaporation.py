@@ -11,9 +11,6 @@ STANDARD_PRESSURE = 1013.25
 """hPa."""
 WATER_TO_AIR = 0.62198
 """Molar mass of water over that of dry air (ASHRAE Fundamentals, chapter 1)."""
-STAGE_SHARES = (("shiny", 0.3), ("satin", 0.55), ("damp", 1.0))
-"""Stages of a wash, each with the share of the drying time up to which it lasts: as the judge has them.
-Guesses."""
 
 
 @dataclass(frozen=True)
