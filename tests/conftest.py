@@ -68,10 +68,12 @@ def _children(process: int) -> list[int]:
     return [int(child) for task in tasks for child in (task / "children").read_text().split()]
 
 
-def started(folder: Path, command: str = "serve") -> Server:
-    """A server in a process of its own on a socket that is bound before it starts."""
+def started(folder: Path, command: str = "serve", port: int = 0) -> Server:
+    """A server in a process of its own on a socket that is bound before it starts, at any free port or
+    again at one that was used before."""
     listener = socket.socket()
-    listener.bind(("127.0.0.1", 0))
+    listener.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
+    listener.bind(("127.0.0.1", port))
     listener.listen(64)
     url = f"http://127.0.0.1:{listener.getsockname()[1]}"
     with open(os.devnull, "wb") as nowhere:
@@ -93,8 +95,8 @@ def start(tmp_path: Path) -> Iterator[Callable[..., Server]]:
     """Starts servers and stops whatever still runs at the end."""
     running: list[Server] = []
 
-    def begin(folder: Path = tmp_path / "studio", command: str = "serve") -> Server:
-        running.append(started(folder, command))
+    def begin(folder: Path = tmp_path / "studio", command: str = "serve", port: int = 0) -> Server:
+        running.append(started(folder, command, port))
         return running[-1]
 
     yield begin

@@ -3,6 +3,7 @@ import { Easel } from "./easel/Easel";
 import { Mix } from "./mix/Mix";
 import { Order } from "./order/Order";
 import { Paint } from "./paint/Paint";
+import { useSending } from "./paint/queries";
 import { NotHere } from "./parts/NotHere";
 import { NewPiece } from "./pieces/NewPiece";
 import { PieceRoom } from "./pieces/PieceRoom";
@@ -13,6 +14,7 @@ import { Shelf } from "./shelf/Shelf";
 
 /** Every address and what stands there. */
 export function App() {
+  useSending();
   return (
     // What is chosen stands in the address: it must show at once, not when there is time.
     <BrowserRouter useTransitions={false}>

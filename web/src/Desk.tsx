@@ -9,7 +9,11 @@ import { greys, theme } from "./theme/theme";
 
 // Whatever could not be done is told in one place, and stays until it is closed by hand.
 const queries = new QueryClient({
-  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
+  defaultOptions: {
+    // Without a network there is still the program on this machine, or what the device keeps.
+    queries: { retry: 1, refetchOnWindowFocus: false, networkMode: "always" },
+    mutations: { networkMode: "always" },
+  },
   mutationCache: new MutationCache({ onError: tell }),
 });
 

@@ -39,8 +39,10 @@ export function usePiece(id: string) {
 /** Ask for the piece to be worked out and follow it by its events until it ends. */
 async function worked(id: string, onJob: (job: Job | null) => void, signal: AbortSignal) {
   const params = { params: { path: { piece: id } } };
-  const job = got(await client.POST("/api/pieces/{piece}/analysis", params));
-  if (job.state === "running") {
+  // Where the program is gone, the plan may still be kept on this device.
+  const asked = await client.POST("/api/pieces/{piece}/analysis", params).catch(() => null);
+  const job = asked && got(asked);
+  if (job?.state === "running") {
     onJob(job);
     const last = await followed(job.id, onJob, signal);
     onJob(null);

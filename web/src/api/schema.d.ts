@@ -1616,6 +1616,8 @@ export interface components {
             doneAt: string | null;
             /** Readyat */
             readyAt: string | null;
+            /** Logged */
+            logged: string[];
         };
         /**
          * EditRead

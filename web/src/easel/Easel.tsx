@@ -1,11 +1,12 @@
 import { Button } from "@mantine/core";
 import { useEffect, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
-import type { Easel as EaselRead, Piece, Plan } from "../api/client";
+import type { Logged } from "../along/store";
+import { useAlong } from "../along/useAlong";
+import type { EaselPass, Easel as EaselRead, Piece, Plan } from "../api/client";
 import { usePiece, usePlan } from "../api/hooks";
 import { Stage } from "../order/Stage";
-import { held } from "../paint/outbox";
-import { useEasel, useHappened } from "../paint/queries";
+import { useEasel, useHeld } from "../paint/queries";
 import { useKeys } from "../parts/keys";
 import { Lights, useLit } from "../parts/lit";
 import { ProblemNote } from "../parts/Problem";
@@ -22,14 +23,15 @@ export function Easel() {
   const piece = usePiece(id);
   const { plan, job, stop } = usePlan(id, piece.data?.revision);
   const easel = useEasel(id, plan.data?.key);
+  const held = useHeld(id);
   const problem = piece.error ?? plan.error ?? (easel.data ? null : easel.error);
   useAwake();
   if (problem) return <ProblemNote>{problem.message}</ProblemNote>;
-  if (!piece.data || !plan.data || !easel.data)
+  if (!piece.data || !plan.data || !easel.data || !held)
     return <Progress piece={id} job={job} onStop={stop} />;
   return (
     <Lights>
-      <AtEasel piece={piece.data} plan={plan.data} easel={easel.data} />
+      <AtEasel piece={piece.data} plan={plan.data} easel={easel.data} held={held} />
     </Lights>
   );
 }
@@ -38,11 +40,12 @@ interface Props {
   piece: Piece;
   plan: Plan;
   easel: EaselRead;
+  held: readonly Logged[];
 }
 
-function AtEasel({ piece, plan, easel }: Props) {
-  const logging = useHappened(piece.id);
-  const way = useEaselWay(piece.id, easel, logging);
+function AtEasel({ piece, plan, easel, held }: Props) {
+  const way = useEaselWay(piece.id, easel, held);
+  const along = useAlong(piece, plan, easel);
   const [wrong, setWrong] = useState(false);
   const [touched, setTouched] = useState<string | null>(null);
   const { light } = useLit();
@@ -54,13 +57,14 @@ function AtEasel({ piece, plan, easel }: Props) {
   useEffect(() => light(shown ? { masses: shown.split(","), edges: [] } : null), [shown]);
   useKeys({ ArrowRight: (down) => down && way.done(), ArrowLeft: (down) => down && way.back() });
   const swipe = useSwipe(way.done, way.back);
-  const waiting = held(piece.id).length;
   return (
     <main className={classes.easel} {...swipe}>
       <header>
-        <b>{placeWords(easel, first?.title)}</b> <span>{piece.name}</span>
+        <b>{placeWords(easel, first)}</b> <span>{piece.name}</span>
         <span className={classes.side}>
-          {logging.isError && waiting > 0 && say("easel-waits", { count: waiting })}{" "}
+          <span>
+            {way.unsent > 0 ? say("easel-waits", { count: way.unsent }) : say(`easel-${along}`)}
+          </span>{" "}
           {clockOf(way.clock)}
         </span>
       </header>
@@ -102,7 +106,7 @@ function AtEasel({ piece, plan, easel }: Props) {
       )}
       {!wrong && (
         <nav className={classes.buttons} aria-label={say("easel-what-now")}>
-          <Button variant="default" onClick={way.back} disabled={where.at !== "step"}>
+          <Button variant="default" onClick={way.back} disabled={way.backs === 0}>
             {say("easel-back")}
           </Button>
           <Button
@@ -128,10 +132,10 @@ function AtEasel({ piece, plan, easel }: Props) {
   );
 }
 
-function placeWords(easel: EaselRead, title: string | undefined) {
-  if (!title) return say("easel-all-done");
-  const count = easel.passes.length + easel.real.length;
-  return say("easel-pass", { pass: easel.real.length + 1, count });
+function placeWords({ passes, real }: EaselRead, first: EaselPass | undefined) {
+  if (!first) return say("easel-all-done");
+  const pass = real.length + passes.indexOf(first) + 1;
+  return say("easel-pass", { pass, count: passes.length + real.length });
 }
 
 function mainWords(where: ReturnType<typeof useEaselWay>["where"]): string {

@@ -70,13 +70,14 @@ export function Next({ easel, way }: Props) {
         </Act>
       </p>
       <Piles piles={piles.length > 0 ? piles.slice(0, 1) : first.piles.slice(0, 1)} easel={easel} />
-      {step.lays && easel.openMinutes !== null && easel.begunAt && (
+      {step.lays && easel.openMinutes !== null && way.begun !== null && (
         <WetClock
-          gone={clock - new Date(easel.begunAt).getTime() / 60_000}
+          gone={clock - way.begun}
           until={easel.openMinutes}
           words={say("next-wet-for", { minutes: minutes(easel.openMinutes) })}
         />
       )}
+      {way.untold.length > 0 && <p>{say("next-mend-waits")}</p>}
       <p className="quiet">{say("next-step", { step: where.number, count: where.count })}</p>
     </section>
   );

@@ -1,7 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect } from "react";
+import type { Logged } from "../along/store";
 import type { Easel, Painter, Sittings } from "../api/client";
-import { client, got } from "../api/client";
-import { type Happened, held, keep, sent } from "./outbox";
+import { client, got, Problem } from "../api/client";
+import { say } from "../words/say";
+import { type Happened, held, keep, waiting } from "./outbox";
+import { mayGoLater, send } from "./sending";
 
 /** A piece from now on, with steps and piles; asked anew when it changes or something is logged. */
 export function useEasel(id: string, plan: string | undefined) {
@@ -71,27 +75,57 @@ export function useLog(id: string) {
   });
 }
 
+/** What was logged of a piece on this device and is not in what is kept of it; undefined until it is read. */
+export function useHeld(id: string): readonly Logged[] | undefined {
+  const found = useQuery({ queryKey: ["held", id], queryFn: () => held(id), retry: false });
+  return found.data ?? (found.isError ? [] : undefined);
+}
+
 /**
- * Log what happened: it is kept on this device first, and sent from there until the server has it.
- * What waits to be sent is sent along.
+ * Log what happened: it counts at once, is kept on this device, and sent from there as soon as it can be;
+ * what waits to be sent goes along.
  */
 export function useHappened(id: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: async (event: Happened | null) => {
-      if (event) keep(id, event);
-      const events = held(id);
-      if (events.length === 0) return 0;
-      const params = { path: { piece: id } };
-      const body = { events: events.map((one) => ({ masses: [], ...one })) };
-      const answer = got(await client.POST("/api/pieces/{piece}/log", { params, body }));
-      sent(id, events);
-      return answer.new;
+    mutationFn: async (event: Happened) => {
+      const own = { id: event.id, piece: id, event, sent: false };
+      queries.setQueryData<Logged[]>(["held", id], (before = []) => [...before, own]);
+      const kept = await keep(id, event).then(
+        () => true,
+        () => false,
+      );
+      try {
+        await send(id, kept ? [] : [event]);
+      } catch (problem) {
+        if (!kept) throw new Problem("not-kept", say("queries-not-kept"));
+        if (!mayGoLater(problem)) throw problem;
+      }
     },
-    networkMode: "always",
-    onSuccess: () =>
-      Promise.all(
-        ["easel", "log", "sittings"].map((key) => queries.invalidateQueries({ queryKey: [key] })),
-      ),
+    onSettled: () => loggedAnew(queries),
   });
 }
+
+const AGAIN = 15_000;
+
+/** Send what waits on this device, of any piece, every now and then, until the program has it. */
+export function useSending() {
+  const queries = useQueryClient();
+  useEffect(() => {
+    const timer = setInterval(async () => {
+      for (const piece of await waiting().catch(() => []))
+        await send(piece).then(
+          () => loggedAnew(queries),
+          () => undefined,
+        );
+    }, AGAIN);
+    return () => clearInterval(timer);
+  }, [queries]);
+}
+
+const loggedAnew = (queries: ReturnType<typeof useQueryClient>) =>
+  Promise.all(
+    ["easel", "log", "sittings", "held"].map((key) =>
+      queries.invalidateQueries({ queryKey: [key] }),
+    ),
+  );

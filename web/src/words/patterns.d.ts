@@ -754,10 +754,14 @@ export interface Patterns {
   "free-hours-read-sensor": never;
   "free-hours-left-handed": never;
   "free-hours-when": never;
+  "queries-not-kept": never;
   "log-so-far-log": never;
   "log-so-far-empty": never;
   "log-so-far-event": "kind" | "pass" | "what" | "words";
   "easel-waits": "count";
+  "easel-being-kept": never;
+  "easel-kept": never;
+  "easel-not-kept": never;
   "easel-what-now": never;
   "easel-back": never;
   "easel-stop-here": never;
@@ -777,6 +781,7 @@ export interface Patterns {
   "next-wet-for": "minutes";
   "next-step": "count" | "step";
   "next-all-done": never;
+  "next-mend-waits": never;
   "wet-clock-shiny": never;
   "wet-clock-satin": never;
   "wet-clock-damp": never;

@@ -107,6 +107,7 @@ class EaselRead(Model):
     begun_at: AwareDatetime | None
     done_at: AwareDatetime | None
     ready_at: AwareDatetime | None
+    logged: list[str]
 
 
 class StintRead(Model):

@@ -79,6 +79,7 @@ def at_easel(studio: InStudio, piece: Id) -> EaselRead:
         begun_at=_last(standing, EventKind.PASS_BEGUN, {done.id for done in rest.passes[:1]}),
         done_at=_last(standing, EventKind.PASS_DONE, set(standing.what.done)),
         ready_at=_ready(standing),
+        logged=[line.id for line in standing.lines],
     )
 
 

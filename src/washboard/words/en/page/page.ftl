@@ -1133,6 +1133,10 @@ free-hours-read-sensor = Read the sensor
 free-hours-left-handed = I paint with the left hand
 free-hours-when = When do you have time? (Tuesdays 19-21, Saturday mornings)
 
+## paint/queries.ts
+
+queries-not-kept = This could be neither kept on this device nor sent. Write it down, or free some space on the device and tell it again.
+
 ## paint/LogSoFar.tsx
 
 log-so-far-log = The log so far
@@ -1164,6 +1168,9 @@ easel-waits = { $count ->
     [one] 1 entry waits
    *[other] { $count } entries wait
 } to be sent
+easel-being-kept = being kept on this device
+easel-kept = kept on this device
+easel-not-kept = not kept on this device
 easel-what-now = What now
 easel-back = Back
 easel-stop-here = Stop here today
@@ -1189,6 +1196,7 @@ next-say-it = Say it
 next-wet-for = It stays wet for { $minutes }
 next-step = Step { $step } of { $count }
 next-all-done = Every pass is done.
+next-mend-waits = What went wrong is noted; the plan follows as soon as the program is there.
 
 ## easel/WetClock.tsx
 
