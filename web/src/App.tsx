@@ -1,4 +1,5 @@
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { Devices } from "./devices/Devices";
 import { Easel } from "./easel/Easel";
 import { Mix } from "./mix/Mix";
 import { Order } from "./order/Order";
@@ -22,6 +23,7 @@ export function App() {
         <Route path="/" element={<Pieces />} />
         <Route path="/new" element={<NewPiece />} />
         <Route path="/shelf" element={<Shelf />} />
+        <Route path="/devices" element={<Devices />} />
         <Route path="/pieces/:id" element={<PieceRoom />}>
           <Route index element={<Navigate to="order" replace />} />
           <Route path="see" element={<See />} />

@@ -16,10 +16,25 @@ from ..formats.image import MOST_BYTES
 from ..studio import Studio
 from ..words import ENGLISH
 from . import problems
-from .routes import catalogue, jobs, mix, order, paint, pieces, prepare, references, schools, see, shelf
+from .door.listening import Door
+from .routes import (
+    catalogue,
+    jobs,
+    mix,
+    order,
+    paint,
+    pairing,
+    pieces,
+    prepare,
+    references,
+    schools,
+    see,
+    shelf,
+)
 
 PAGE = Path(__file__).parent.parent / "web"
 LOCAL = ("127.0.0.1", "localhost", "[::1]", "testserver")
+ROOMS = (catalogue, references, shelf, pieces, see, order, schools, prepare, mix, paint, jobs, pairing)
 ENVELOPE = 64 * 1024
 """Bytes that a multipart form may add around its file."""
 
@@ -34,7 +49,10 @@ def create_app(data: Path, page: Path = PAGE) -> FastAPI:
         if not hasattr(app.state, "studio"):
             app.state.studio = Studio(data)
         app.state.studio.workers.warm()
+        app.state.door = Door(app, app.state.studio)
+        await app.state.door.again()
         yield
+        await app.state.door.close()
         app.state.studio.close()
 
     app = FastAPI(
@@ -48,7 +66,7 @@ def create_app(data: Path, page: Path = PAGE) -> FastAPI:
     )
     problems.install(app)
     app.middleware("http")(_guard)
-    for resource in (catalogue, references, shelf, pieces, see, order, schools, prepare, mix, paint, jobs):
+    for resource in ROOMS:
         app.include_router(resource.router)
     _describe(app)
     if page.is_dir():

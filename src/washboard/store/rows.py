@@ -154,3 +154,16 @@ class OwnSchoolRow(Row):
 
     key: Mapped[str] = mapped_column(String(160), primary_key=True)
     created: Mapped[str] = mapped_column(String(32))
+
+
+class DeviceRow(Row):
+    """A tablet or phone that was paired. `token` is the SHA-256 of what it shows: the token itself is only
+    on the device."""
+
+    __tablename__ = "device"
+
+    id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    name: Mapped[str] = mapped_column(String(60))
+    token: Mapped[str] = mapped_column(String(64), unique=True)
+    paired: Mapped[str] = mapped_column(String(32))
+    seen: Mapped[str] = mapped_column(String(32))

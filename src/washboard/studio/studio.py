@@ -14,6 +14,7 @@ from ..core.materials.shelf import Item, ItemKind, paper_of
 from ..pipeline.tasks import TakeIn
 from ..pipeline.workers import Workers
 from ..store.database import Database, translated
+from ..store.devices import Devices
 from ..store.lock import FolderLock
 from ..store.log import Log
 from ..store.media import Media
@@ -24,6 +25,7 @@ from ..store.references import Reference, References
 from ..store.schools import OwnSchools
 from ..store.shelf import Shelf
 from .jobs import Jobs
+from .pairing import Pairing
 from .shelf_items import item_of
 
 CACHE_FILES = 120
@@ -48,6 +50,8 @@ class Studio:
         self.schools = OwnSchools(self.database)
         self.log = Log(self.database)
         self.painter = Painter(self.database)
+        self.pairing = Pairing(Devices(self.database))
+        self.folder = folder
         self.media = Media(folder / "media")
         self.cache = Media(folder / "cache")
         self.workers = Workers()

@@ -41,6 +41,8 @@ export type EaselPass = components["schemas"]["EaselPassRead"];
 export type Stride = components["schemas"]["StrideRead"];
 export type Sittings = components["schemas"]["SittingsRead"];
 export type Painter = components["schemas"]["PainterRead"];
+export type Pairing = components["schemas"]["PairingRead"];
+export type Code = components["schemas"]["CodeRead"];
 export type Job = components["schemas"]["JobRead"];
 
 /** What went wrong, in the server's words: what was wrong, what was kept, what to do. */

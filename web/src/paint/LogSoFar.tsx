@@ -1,15 +1,9 @@
 import { Title } from "@mantine/core";
+import { dated } from "../parts/time";
 import { say } from "../words/say";
 import classes from "./paint.module.css";
 import { useLog } from "./queries";
 
-const CLOCK: Intl.DateTimeFormatOptions = {
-  day: "numeric",
-  month: "short",
-  hour: "2-digit",
-  minute: "2-digit",
-  hour12: false,
-};
 const SHOWN = 12;
 
 /** The log as it grew, the newest first. */
@@ -25,9 +19,7 @@ export function LogSoFar({ piece }: { piece: string }) {
       <ol className={classes.log}>
         {events.map((event) => (
           <li key={event.id}>
-            <time dateTime={event.at}>
-              {new Intl.DateTimeFormat("en-GB", CLOCK).format(new Date(event.at))}
-            </time>{" "}
+            <time dateTime={event.at}>{dated(event.at)}</time>{" "}
             {say("log-so-far-event", {
               kind: event.kind,
               pass: event.pass ?? "",

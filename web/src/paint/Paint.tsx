@@ -113,6 +113,9 @@ function Next({ room, easel, next }: { room: Room; easel: Easel; next: EaselPass
       >
         {say("paint-take-easel")}
       </Button>
+      <p>
+        <Link to="/devices">{say("paint-on-device")}</Link>
+      </p>
     </>
   );
 }

@@ -27,3 +27,15 @@ export function shortMinutes(count: number): string {
   if (whole < 1440) return say("time-short-hours", hours(whole));
   return say("time-short-days", { days: rounded(count / 1440, 1) });
 }
+
+const DATED: Intl.DateTimeFormatOptions = {
+  day: "numeric",
+  month: "short",
+  hour: "2-digit",
+  minute: "2-digit",
+  hour12: false,
+};
+
+/** Day and time of a moment, without the year. */
+export const dated = (when: string) =>
+  new Intl.DateTimeFormat("en-GB", DATED).format(new Date(when));

@@ -13,6 +13,11 @@ problem-507 = The disk is full
 problem-other = Not possible
 problem-fields = Nothing was changed. { $faults }
 refused-foreign = This address answers only to pages of this machine; nothing was done.
+refused-unpaired = This device is not paired; nothing was done. Open the address that the desk shows, and give its code.
+refused-at-desk = Devices are paired and forgotten at the desk only; nothing was changed.
+refused-door-address = { $address } is not a private address of this machine's network; nothing was switched on.
+refused-door-taken = Nothing can listen at { $address }: this machine has no such address, or the port is taken. Nothing was switched on.
+refused-door-closed = No address is switched on yet, so that a code would lead nowhere. Switch one on first.
 refused-map-none = This plan was made before there was such a map; change anything and it is made again.
 refused-no-address = There is nothing at this address.
 refused-upload-too-large = The file is larger than { $most } MB; nothing was stored. Save it smaller: 4000 pixels on the long side are plenty.
@@ -257,6 +262,7 @@ refused-no-way = There is no way “{ $way }” to keep a white; it was kept.
 
 ## store
 
+refused-no-device = This device was forgotten already.
 refused-disk-full = The disk is full, so this could not be kept. Everything kept before is safe. Free some space and do it again.
 refused-database-busy = Another program holds the database of this studio. Your change was not made; nothing is lost. Close the other program, or wait and try again.
 refused-nothing-to-undo-piece = There is nothing to undo: nothing of the piece was changed.
@@ -275,6 +281,12 @@ stale-undo = an undo or redo
 
 ## studio
 
+refused-code-none = No code is valid now: one is valid for five minutes, once, and for five tries. Ask for a new one at the desk.
+refused-code-wrong = That is not the code on the desk. { $left ->
+    [0] It is void now: ask for a new one there.
+    [one] One try is left.
+   *[other] { $left } tries are left.
+}
 refused-photo-or-drawn = A piece has either a photo or drawn masses; nothing was made.
 refused-piece-has-photo = This piece has a photo; masses are drawn in a piece without one.
 refused-piece-is-drawn = This piece is drawn, not taken from a photo; its masses can be changed.

@@ -415,6 +415,7 @@ frame-surround-middle = middle surround
 frame-surround-dark = dark surround
 frame-pieces = Pieces
 frame-shelf = Shelf
+frame-devices = Tablet and phone
 frame-all-pieces = All pieces
 frame-stages = Stages
 frame-surround = Surround
@@ -1108,6 +1109,7 @@ paint-next-minutes = { $work }, then { $wait } to dry
 paint-may-stay-out = This pass may stay out: it changes no value by more than one sees.
 paint-more-steps = and { $count } more steps
 paint-take-easel = Take it to the easel
+paint-on-device = On a tablet or phone beside it
 paint-have-ready = Have ready
 paint-ml = { $ml } ml
 paint-planned-real = Planned and real
@@ -1161,6 +1163,28 @@ log-so-far-event = { $kind ->
     [dry] dry
    *[other] { $kind }
 }
+
+## devices/Devices.tsx
+
+devices-title = Tablet and phone
+devices-what = The easel works on any tablet or phone of your own network, also after the network is gone: what it needs is kept on the device when a piece is opened there, and what was logged comes back here later.
+devices-closed = Washboard answers to this machine only. Switch an address on, and paired devices can reach it there; nothing else can.
+devices-no-network = This machine has no address on a network of its own. Connect it to one and open this page again.
+devices-switch-on = Switch on { $address }
+devices-open-at = Open for paired devices at { $url }
+devices-switch-off = Switch off
+devices-code = Pair a device
+devices-another-code = Another code
+devices-code-old = This code is too old by now.
+devices-qr = The address with the code, to be scanned
+devices-scan = Scan it with the device, or open there
+devices-type = and type the code
+devices-valid = Valid for { $minutes } min { $seconds } s, once.
+devices-warning = The device will warn that it does not know this machine: its certificate was made here and by nobody else. Go on, or install the certificate that the page offers; only then can the device show the easel without the network.
+devices-paired = Paired devices
+devices-none = No device yet.
+devices-seen = seen { $seen }
+devices-forget = Forget
 
 ## easel/Easel.tsx
 
