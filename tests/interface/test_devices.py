@@ -1,4 +1,4 @@
-"""Pairing as it is done: a code on the desk, scanned and typed on a device, which is then listed and forgotten."""
+"""Pairing as it is done: a code on the desk, scanned on a device, which is then listed and forgotten."""
 
 from __future__ import annotations
 

@@ -23,6 +23,7 @@ from .routes import (
     mix,
     order,
     paint,
+    painter,
     pairing,
     pieces,
     prepare,
@@ -34,7 +35,21 @@ from .routes import (
 
 PAGE = Path(__file__).parent.parent / "web"
 LOCAL = ("127.0.0.1", "localhost", "[::1]", "testserver")
-ROOMS = (catalogue, references, shelf, pieces, see, order, schools, prepare, mix, paint, jobs, pairing)
+ROOMS = (
+    catalogue,
+    references,
+    shelf,
+    pieces,
+    see,
+    order,
+    schools,
+    prepare,
+    mix,
+    paint,
+    painter,
+    jobs,
+    pairing,
+)
 ENVELOPE = 64 * 1024
 """Bytes that a multipart form may add around its file."""
 

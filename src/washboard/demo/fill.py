@@ -2,12 +2,15 @@
 
 from __future__ import annotations
 
+from functools import partial
+
 from ..core.materials.shelf import OWN, Item, ItemKind
 from ..settings import fields_of as settings_fields
 from ..studio import Studio, now
 from ..studio.planning import analyse
 from ..studio.shelf_items import fields_of
 from .pieces import DEMO, reference_bytes
+from .states import STATES, log_state
 
 _SHELF = (
     ("paint", "Lemon, small tube", "lemon", "watercolour", "Field box", 4.0),
@@ -36,7 +39,8 @@ _SHELF = (
 
 
 def add_demo(studio: Studio) -> None:
-    """Add the demo pieces to a studio that has none of them, and have them worked out."""
+    """Add the demo pieces to a studio that has none of them, have them worked out, and log how far their
+    painting is."""
     _fill_shelf(studio)
     there = {piece.name for piece in studio.pieces.all()}
     for demo in reversed(DEMO):
@@ -45,6 +49,9 @@ def add_demo(studio: Studio) -> None:
         reference = studio.take_in(reference_bytes(demo))
         piece = studio.pieces.create(demo.name, settings_fields(demo.settings), now(), reference.hash)
         analyse(studio, piece)
+    for piece in studio.pieces.all():
+        if piece.name in STATES and not studio.log.entries(piece.id):
+            studio.jobs.start(f"log {piece.id}", partial(log_state, studio, piece))
 
 
 def _fill_shelf(studio: Studio) -> None:

@@ -7,8 +7,10 @@ from dataclasses import dataclass, replace
 from datetime import UTC, datetime, timedelta, tzinfo
 from typing import Any
 
+from ..core.colour.lab import lightness_of_value
 from ..core.errors import InvalidInput
 from ..core.plan.plan import Plan
+from ..core.reference.mass import Lab
 from ..core.sentence import Sentence, sentence
 from ..core.sittings.chain import GROUND, chain_of
 from ..core.sittings.greedy import soonest
@@ -116,6 +118,28 @@ def title_of(given: Given, done: str) -> str:
         return ENGLISH.text(given.plan.toning.title, About.of(given.plan))
     own = next(p for p in given.plan.passes if p.id == done)
     return ENGLISH.text(own.title, About.of(given.plan))
+
+
+def colour_of(given: Given, done: str) -> Lab:
+    """The Lab of what a pass lays most of, as planned; that of the ground for laying it."""
+    if done == GROUND and given.plan.toning is not None:
+        return (lightness_of_value(given.plan.toning.value), 0.0, 0.0)
+    own = next(p for p in given.plan.passes if p.id == done)
+    masses = given.plan.by_id
+    if not own.operations:
+        return (lightness_of_value(given.plan.surface.value), 0.0, 0.0)
+    most = max(own.operations, key=lambda o: (o.kind.lays, masses[o.mass].area_cm2 * o.cover))
+    (_, a, b), (_, other_a, other_b) = masses[most.mass].target_ends
+    return (lightness_of_value(most.to_value), (a + other_a) / 2, (b + other_b) / 2)
+
+
+def ends_of(scheduled: Scheduled) -> dict[str, datetime]:
+    """When the last pass of each plan is done."""
+    found: dict[str, datetime] = {}
+    for sitting in scheduled.sittings:
+        for stint in sitting.stints:
+            found[stint.chain] = scheduled.at(stint.start + stint.minutes)
+    return found
 
 
 def document_of(scheduled: Scheduled) -> dict[str, Any]:

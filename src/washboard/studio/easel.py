@@ -3,20 +3,24 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from datetime import datetime
+from datetime import date, datetime, timedelta
 from typing import Any
+
+from dateutil import parser
 
 from ..core.errors import InvalidInput
 from ..core.log.happened import Happened
 from ..core.plan.plan import Plan
 from ..core.planning.replan import Replanned
+from ..core.sentence import Amount, Sentence, sentence
 from ..core.time.evaporation import ROOM, Climate, pace_of
 from ..formats import planfile
-from ..formats.calendar import Free
+from ..formats.calendar import Free, free_from
 from ..formats.hours import free_in, weekly
 from ..formats.logfile import LogLine, log_of, minute_of
 from ..pipeline.replanning import replan
-from ..pipeline.sittings import Given, Scheduled, scheduled
+from ..pipeline.sittings import Given, Scheduled, ends_of, scheduled
+from ..settings import settings_of
 from ..store.log import Entry
 from ..store.pieces import Piece
 from .planning import current, document_of, planned
@@ -28,6 +32,10 @@ SLOWEST = 6.0
 """Times as long as usual that things are expected to dry at the most, as in air that takes up nothing."""
 MOST_EVENTS = 500
 """Events taken at once."""
+OFF_CLOCK = timedelta(minutes=5)
+"""How far the clock of a device may be off before what it logged is set right: drying is told in minutes."""
+MOST_CALENDAR = 2**20
+"""Bytes of a calendar that is kept."""
 
 
 @dataclass(frozen=True)
@@ -58,12 +66,22 @@ def lines_of(studio: Studio, piece: str) -> tuple[LogLine, ...]:
     )
 
 
-def log(studio: Studio, piece: str, lines: list[LogLine], now: str) -> int:
-    """Keep events, those already there left out; returns how many were new. Raises InvalidInput for too many
-    at once, Missing, and Clash."""
+def log(
+    studio: Studio, piece: str, lines: list[LogLine], now: str, off: timedelta = timedelta()
+) -> tuple[int, Sentence | None]:
+    """Keep events, those already there left out; returns how many were new, and what is told of a clock that
+    was `off` ahead of ours: what it logged is set right. Raises InvalidInput for too many at once, Missing,
+    and Clash."""
     if len(lines) > MOST_EVENTS:
         raise InvalidInput("refused-events-too-many", most=MOST_EVENTS)
-    return studio.log.append(piece, [_entry(line) for line in lines], now)
+    told = None
+    if abs(off) > OFF_CLOCK:
+        # What was sent before stands as it was set right then.
+        there = {line.id: line.at for line in lines_of(studio, piece)}
+        lines = [line.model_copy(update={"at": there.get(line.id, line.at - off)}) for line in lines]
+        way = "ahead" if off > timedelta() else "behind"
+        told = sentence("log-clock-off", hours=Amount(abs(off) / timedelta(hours=1), 1), way=way)
+    return studio.log.append(piece, [_entry(line) for line in lines], now), told
 
 
 def _entry(line: LogLine) -> Entry:
@@ -79,12 +97,53 @@ def hours_of(studio: Studio) -> str:
 def sittings_for(studio: Studio, piece: Piece, begin: datetime) -> tuple[Scheduled, list[Given]]:
     """The sittings of a piece and of all others that are begun, in the painter's free hours from an instant
     on. Raises NoRoom where they do not fit."""
-    free: Free = free_in(hours_of(studio), begin)
+    free = free_of(studio, begin)
     given = [_given(studio, piece, begin)]
     for other in studio.pieces.all():
         if other.id != piece.id and studio.log.entries(other.id) and current(studio, other) is not None:
             given.append(_given(studio, other, begin))
     return scheduled(_named_apart(given), free, begin), _named_apart(given)
+
+
+def free_of(studio: Studio, begin: datetime) -> Free:
+    """When the painter has time from an instant on: by the calendar that was given, or by the hours said."""
+    kept = studio.painter.fields().get("calendar")
+    return free_from(kept["text"].encode(), begin) if kept else free_in(hours_of(studio), begin)
+
+
+def take_calendar(studio: Studio, name: str, data: bytes, begin: datetime) -> dict[str, Any]:
+    """Take the free hours from a calendar from now on. Raises InvalidInput for one that cannot be used; then
+    what was said before is kept."""
+    if len(data) > MOST_CALENDAR:
+        raise InvalidInput("refused-calendar-size", most=MOST_CALENDAR >> 20)
+    free_from(data, begin)
+    text = data.decode("utf-8-sig", "replace")
+    studio.painter.say({"calendar": {"name": name[:80], "text": text}})
+    return painter_fields(studio)
+
+
+def deadlines(piece: Piece, found: Scheduled) -> list[Sentence]:
+    """Whether a piece is finished by the deadline that was written for it."""
+    written = settings_of(dict(piece.settings)).intent.deadline.strip()
+    end = ends_of(found).get(piece.name)
+    if not written or end is None:
+        return []
+    try:
+        due = _day(written, end.date())
+    except (ValueError, OverflowError):
+        return [sentence("deadline-no-date", written=written)]
+    days = (due - end.date()).days
+    return [sentence("deadline-kept" if days >= 0 else "deadline-missed", days=abs(days), due=written)]
+
+
+def _day(written: str, about: date) -> date:
+    """A day as painters write it, its day before its month, or as ISO 8601 has it; what it leaves out is as
+    in `about`. Raises ValueError and OverflowError."""
+    try:
+        return date.fromisoformat(written)
+    except ValueError:
+        usual = datetime(about.year, about.month, about.day)
+        return parser.parse(written, default=usual, dayfirst=True).date()
 
 
 def _given(studio: Studio, piece: Piece, now: datetime) -> Given:
@@ -121,6 +180,7 @@ def painter_fields(studio: Studio) -> dict[str, Any]:
     return {
         "hours": said.get("hours") or DEFAULT_HOURS,
         "hoursSaid": bool(said.get("hours")),
+        "calendar": (said.get("calendar") or {}).get("name"),
         "leftHanded": bool(said.get("leftHanded")),
         "celsius": climate.celsius,
         "humidity": round(100 * climate.humidity, 1),
@@ -134,6 +194,8 @@ def say(studio: Studio, fields: dict[str, Any]) -> dict[str, Any]:
     what was said before is kept."""
     if str(fields.get("hours") or "").strip():
         weekly(str(fields["hours"]))
+    if "hours" in fields:
+        fields = fields | {"calendar": None}
     known = painter_fields(studio) | fields
     if "celsius" in fields or "humidity" in fields:
         Climate(float(known["celsius"]), float(known["humidity"]) / 100)

@@ -1075,6 +1075,27 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/painter/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Read Calendar
+         * @description Take the free hours from a calendar file: every entry is time to paint. One that cannot be used is
+         *     refused, and what was said before kept.
+         */
+        put: operations["read_calendar_api_painter_calendar_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}": {
         parameters: {
             query?: never;
@@ -1365,6 +1386,11 @@ export interface components {
             piles: components["schemas"]["PileRead"][];
             /** Meetings */
             meetings: components["schemas"]["MeetingRead"][];
+        };
+        /** Body_read_calendar_api_painter_calendar_put */
+        Body_read_calendar_api_painter_calendar_put: {
+            /** File */
+            file: string;
         };
         /** Body_read_file_api_shelf_items__key__strip_post */
         Body_read_file_api_shelf_items__key__strip_post: {
@@ -1799,19 +1825,27 @@ export interface components {
         };
         /**
          * EventsCreate
-         * @description Events that happened, in any order; those that are known already are left out.
+         * @description Events that happened, in any order; those that are known already are left out. `sentAt` is the time by
+         *     the clock that they were told by: where it is wrong they are set right.
          */
         EventsCreate: {
             /** Events */
             events: components["schemas"]["EventCreate"][];
+            /** Sentat */
+            sentAt?: string | null;
         };
         /**
          * EventsRead
-         * @description The whole log, and how many events were new.
+         * @description The whole log, how many events were new, and what is told of the clock that they were logged by.
          */
         EventsRead: {
             /** New */
             new: number;
+            /**
+             * Told
+             * @default
+             */
+            told: string;
             /** Events */
             events: components["schemas"]["EventCreate"][];
         };
@@ -3021,14 +3055,16 @@ export interface components {
         };
         /**
          * PainterRead
-         * @description Free hours in words, which hand, the air of the room in °C and per cent, each said or assumed; `pace`
-         *     times as long as usual that things dry by that air alone.
+         * @description Free hours in words or by the `calendar` of that name, which hand, the air of the room in °C and per
+         *     cent, each said or assumed; `pace` times as long as usual that things dry by that air alone.
          */
         PainterRead: {
             /** Hours */
             hours: string;
             /** Hourssaid */
             hoursSaid: boolean;
+            /** Calendar */
+            calendar: string | null;
             /** Lefthanded */
             leftHanded: boolean;
             /** Celsius */
@@ -4138,7 +4174,8 @@ export interface components {
         };
         /**
          * SittingsRead
-         * @description The sittings ahead of this piece and of all others that are begun; `bound` the fewest there can be.
+         * @description The sittings ahead of this piece and of all others that are begun; `bound` the fewest there can be;
+         *     `told`: whether each is finished by its deadline.
          */
         SittingsRead: {
             /** Sittings */
@@ -4151,6 +4188,8 @@ export interface components {
             waitingMinutes: number;
             /** Filledminutes */
             filledMinutes: number;
+            /** Told */
+            told: string[];
         };
         /**
          * SourceRead
@@ -4206,7 +4245,8 @@ export interface components {
         };
         /**
          * StintRead
-         * @description A pass in its place: which piece and pass, from when, how long; whose drying it fills.
+         * @description A pass in its place: which piece and pass, from when, how long; whose drying it fills; the Lab of what
+         *     it lays most of.
          */
         StintRead: {
             /** Piece */
@@ -4224,6 +4264,8 @@ export interface components {
             minutes: number;
             /** Fills */
             fills: string;
+            /** Lab */
+            lab: number[];
         };
         /**
          * StockRead
@@ -10525,6 +10567,102 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PainterRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    read_calendar_api_painter_calendar_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": components["schemas"]["Body_read_calendar_api_painter_calendar_put"];
+            };
+        };
         responses: {
             /** @description Successful Response */
             200: {

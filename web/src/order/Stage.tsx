@@ -122,5 +122,7 @@ function outline(pixels: Uint32Array, maps: Maps, plan: Plan): void {
 /** A pass as if it were painted on these masses alone. */
 function onlyOn(done: Pass | undefined, only: readonly string[] | undefined) {
   if (!done || !only) return done;
-  return { ...done, places: { ...done.places, painted: [...only], across: [], round: [] } } as Pass;
+  const graded = only.find((mass) => mass === done.places?.graded);
+  const places = { ...done.places, painted: [...only], across: [], round: [], graded };
+  return { ...done, places } as Pass;
 }

@@ -2,10 +2,11 @@ import { Checkbox, Group } from "@mantine/core";
 import { useState } from "react";
 import type { Painter } from "../api/client";
 import { Act } from "../parts/Act";
+import { FilePick } from "../parts/FilePick";
 import { NumberField } from "../parts/NumberField";
 import { TextField } from "../parts/TextField";
 import { rounded, say } from "../words/say";
-import { useSayPainter, useSensor } from "./queries";
+import { useSayPainter, useSensor, useTakeCalendar } from "./queries";
 
 interface Props {
   painter: Painter;
@@ -18,13 +19,16 @@ export function FreeHours({ painter, piece }: Props) {
   const [air, setAir] = useState(false);
   const saying = useSayPainter();
   const sensor = useSensor();
+  const calendar = useTakeCalendar();
   return (
     <>
       <Group component="p" gap="4 18">
         <span>
-          {painter.hoursSaid
-            ? say("free-hours-free", { hours: painter.hours })
-            : say("free-hours-assumed", { hours: painter.hours })}
+          {painter.calendar
+            ? say("free-hours-calendar", { name: painter.calendar })
+            : painter.hoursSaid
+              ? say("free-hours-free", { hours: painter.hours })
+              : say("free-hours-assumed", { hours: painter.hours })}
         </span>
         <Act aria-expanded={open} onClick={() => setOpen(!open)}>
           {say("free-hours-your-hours")}
@@ -42,11 +46,19 @@ export function FreeHours({ painter, piece }: Props) {
         <a href={`/api/pieces/${piece}/sittings.ics`}>{say("free-hours-calendar-file")}</a>
       </Group>
       {open && (
-        <TextField
-          label={say("free-hours-when")}
-          kept={painter.hoursSaid ? painter.hours : ""}
-          onKeep={(hours) => saying.mutate({ hours })}
-        />
+        <Group gap={18} align="end">
+          <TextField
+            label={say("free-hours-when")}
+            kept={painter.hoursSaid && !painter.calendar ? painter.hours : ""}
+            onKeep={(hours) => saying.mutate({ hours })}
+          />
+          <FilePick
+            words={say("free-hours-read-calendar")}
+            label={say("free-hours-calendar-of-free")}
+            accept=".ics,text/calendar"
+            onFile={(file) => calendar.mutate(file)}
+          />
+        </Group>
       )}
       {air && (
         <Group gap={18} align="end">

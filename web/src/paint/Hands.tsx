@@ -8,22 +8,20 @@ import classes from "./paint.module.css";
 
 interface Props {
   sittings: Sittings["sittings"];
-  /** The colour of the largest pile of each pass of this piece. */
-  colours: ReadonlyMap<string, readonly number[]>;
   own: string;
 }
 
 const [HEIGHT, BASE, FLOOR, RISE] = [212, 150, 186, 44];
 
 /** One pair of hands on one line: free hours are raised ground, passes stand on it, what fills a wait is lower. */
-export function Hands({ sittings, colours, own }: Props) {
+export function Hands({ sittings, own }: Props) {
   const { ref, width } = useElementSize();
   const shown = width > 0 ? grounds(sittings, width) : [];
   return (
     <div ref={ref} className={classes.hands}>
       <svg width={width} height={HEIGHT} role="img" aria-label={say("hands-sittings-ahead")}>
         {shown.map((ground) => (
-          <Raised key={ground.start} ground={ground} colours={colours} own={own} />
+          <Raised key={ground.start} ground={ground} own={own} />
         ))}
         <line x1={0} x2={width} y1={FLOOR} y2={FLOOR} stroke="var(--ink)" />
       </svg>
@@ -33,11 +31,10 @@ export function Hands({ sittings, colours, own }: Props) {
 
 interface RaisedProps {
   ground: Ground;
-  colours: ReadonlyMap<string, readonly number[]>;
   own: string;
 }
 
-function Raised({ ground, colours, own }: RaisedProps) {
+function Raised({ ground, own }: RaisedProps) {
   const { left, right, day, hours, gap, ticks, stints } = ground;
   return (
     <g>
@@ -58,8 +55,8 @@ function Raised({ ground, colours, own }: RaisedProps) {
               BASE,
               stint.fills ? RISE - 16 : RISE,
             )}
-            fill={css(stint.piece === own ? (colours.get(stint.pass) ?? [30, 0, 0]) : [62, 0, 0])}
-            className={classes.pass}
+            fill={css(stint.lab)}
+            className={stint.piece === own ? classes.pass : classes.other}
           />
           {number && (
             <>
@@ -85,20 +82,29 @@ function Raised({ ground, colours, own }: RaisedProps) {
   );
 }
 
-/** Labels of passes in three rows, so that neighbours do not run into each other; a short title. */
+const ROWS = [52, 67, 82];
+/** Pixels of a letter of a label, and between two labels. */
+const [LETTER, APART] = [6.3, 8];
+
+/** Short titles in three rows, each where nothing stands yet; a pass that no row has room for has none. */
 function labelled(stints: readonly Placed[]) {
   const seen = new Set<string>();
-  return stints.map((stint, k) => {
+  const taken = ROWS.map(() => Number.NEGATIVE_INFINITY);
+  return stints.map((stint) => {
     const key = `${stint.piece} ${stint.pass}`;
-    const number = seen.has(key) ? "" : `${shortened(stint.title)} ${Math.round(stint.minutes)}′`;
+    const words = `${shortened(stint.title)} ${Math.round(stint.minutes)}′`;
+    const x = (stint.left + stint.right) / 2;
+    const half = (words.length * LETTER) / 2;
+    const k = seen.has(key) ? -1 : taken.findIndex((right) => right + APART <= x - half);
     seen.add(key);
-    return { stint, x: (stint.left + stint.right) / 2, row: 52 + 15 * (k % 3), number };
+    if (k >= 0) taken[k] = x + half;
+    return { stint, x, row: ROWS[k] ?? 0, number: k >= 0 ? words : "" };
   });
 }
 
 const MOST_LETTERS = 22;
 
 const shortened = (title: string) => {
-  const words = title.split(/[:,]/)[0] ?? title;
+  const words = title.split(/[:,(]/)[0]?.trim() ?? title;
   return words.length > MOST_LETTERS ? `${words.slice(0, MOST_LETTERS - 1).trimEnd()}…` : words;
 };

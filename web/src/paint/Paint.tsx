@@ -23,7 +23,11 @@ export function Paint() {
   const { piece, plan } = room;
   const easel = useEasel(piece.id, plan.key);
   const painter = usePainter();
-  const sittings = useSittings(piece.id, plan.key, painter.data?.hours);
+  const sittings = useSittings(
+    piece.id,
+    plan.key,
+    painter.data && `${painter.data.hours} ${painter.data.calendar}`,
+  );
   const problem = easel.error ?? painter.error;
   return (
     <div className={classes.paint}>
@@ -33,11 +37,12 @@ export function Paint() {
         {painter.data && <FreeHours painter={painter.data} piece={piece.id} />}
         {sittings.error && <ProblemNote>{sittings.error.message}</ProblemNote>}
         {sittings.data && !sittings.error && (
-          <Hands
-            sittings={sittings.data.sittings}
-            colours={coloursOf(easel.data?.passes ?? [])}
-            own={piece.name}
-          />
+          <>
+            {sittings.data.told.map((said) => (
+              <p key={said}>{said}</p>
+            ))}
+            <Hands sittings={sittings.data.sittings} own={piece.name} />
+          </>
         )}
       </section>
       {easel.data && <Below room={room} easel={easel.data} />}
@@ -67,14 +72,42 @@ function Below({ room, easel }: { room: Room; easel: Easel }) {
   return (
     <div className={classes.below}>
       <section>
-        {next ? <Next room={room} easel={easel} next={next} /> : <p>{say("paint-all-done")}</p>}
+        {next ? (
+          <Next room={room} easel={easel} next={next} />
+        ) : (
+          <Finished room={room} easel={easel} />
+        )}
       </section>
-      <section>{next && <Ready next={next} easel={easel} />}</section>
+      <section>{next ? <Ready next={next} easel={easel} /> : <Real easel={easel} />}</section>
       <section>
-        <Real easel={easel} />
-        <LogSoFar piece={room.piece.id} />
+        {next && <Real easel={easel} />}
+        <LogSoFar piece={room.piece.id} easel={easel} />
       </section>
     </div>
+  );
+}
+
+/** The piece as it should look by now, and what is told of it. */
+function Finished({ room, easel }: { room: Room; easel: Easel }) {
+  return (
+    <>
+      <Lights>
+        <Stage
+          piece={room.piece}
+          plan={room.plan}
+          pass={room.plan.document.passes.length}
+          looking={{ ...SHOWN, where: false, hand: true }}
+          tags={[]}
+          onMass={() => undefined}
+        />
+      </Lights>
+      <Title order={3} mt={8}>
+        {say("paint-all-done")}
+      </Title>
+      {[...easel.told, easel.stopping].map((said) => (
+        <p key={said}>{said}</p>
+      ))}
+    </>
   );
 }
 
@@ -172,6 +205,14 @@ function Real({ easel }: { easel: Easel }) {
     <>
       <Title order={3}>{say("paint-planned-real")}</Title>
       {known.length === 0 && <p className="quiet">{say("paint-nothing-timed")}</p>}
+      {known.length > 1 && (
+        <p>
+          {say("paint-real-together", {
+            real: minutes(known.reduce((sum, one) => sum + (one.real ?? 0), 0)),
+            planned: minutes(known.reduce((sum, one) => sum + one.planned, 0)),
+          })}
+        </p>
+      )}
       {known.map((one) => (
         <div key={one.id} className={classes.real}>
           <span>{one.title}</span>
@@ -188,15 +229,5 @@ function Real({ easel }: { easel: Easel }) {
         </div>
       ))}
     </>
-  );
-}
-
-/** The colour of the first pile of every pass. */
-function coloursOf(passes: readonly EaselPass[]): ReadonlyMap<string, readonly number[]> {
-  return new Map(
-    passes.flatMap((pass) => {
-      const lab = pass.piles[0]?.recipes[0]?.lab;
-      return lab ? [[pass.id, lab] as const] : [];
-    }),
   );
 }

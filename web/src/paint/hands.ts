@@ -21,6 +21,7 @@ export interface Placed {
   left: number;
   right: number;
   fills: boolean;
+  lab: readonly number[];
 }
 
 const minute = (when: string) => new Date(when).getTime() / 60_000;
@@ -63,6 +64,7 @@ export function grounds(sittings: Sittings["sittings"], width: number, most = 4)
         left: at(minute(stint.start)),
         right: at(minute(stint.start) + stint.minutes),
         fills: stint.fills !== "",
+        lab: stint.lab,
       })),
     };
   });

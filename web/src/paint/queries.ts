@@ -2,7 +2,8 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import type { Logged } from "../along/store";
 import type { Easel, Painter, Sittings } from "../api/client";
-import { client, got, Problem } from "../api/client";
+import { client, got, Problem, problemOf } from "../api/client";
+import { tell } from "../parts/tell";
 import { say } from "../words/say";
 import { type Happened, held, keep, waiting } from "./outbox";
 import { mayGoLater, send } from "./sending";
@@ -22,7 +23,7 @@ export function useEasel(id: string, plan: string | undefined) {
 }
 
 /** The sittings ahead in the painter's free hours. */
-export function useSittings(id: string, plan: string, hours: string | undefined) {
+export function useSittings(id: string, plan: string, hours: unknown) {
   return useQuery({
     queryKey: ["sittings", id, plan, hours],
     queryFn: async () =>
@@ -48,6 +49,20 @@ export function useSayPainter() {
   return useMutation({
     mutationFn: async (body: Partial<Painter>) =>
       got<Painter>(await client.PATCH("/api/painter", { body })),
+    onSuccess: () => saidAnew(queries),
+  });
+}
+
+/** Take the free hours from a calendar file. */
+export function useTakeCalendar() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async (file: File) => {
+      const body = new FormData();
+      body.append("file", file);
+      const response = await fetch("/api/painter/calendar", { method: "PUT", body });
+      if (!response.ok) throw problemOf(await response.json().catch(() => undefined));
+    },
     onSuccess: () => saidAnew(queries),
   });
 }
@@ -96,7 +111,8 @@ export function useHappened(id: string) {
         () => false,
       );
       try {
-        await send(id, kept ? [] : [event]);
+        const told = await send(id, kept ? [] : [event]);
+        if (told) tell(new Error(told));
       } catch (problem) {
         if (!kept) throw new Problem("not-kept", say("queries-not-kept"));
         if (!mayGoLater(problem)) throw problem;

@@ -742,10 +742,14 @@ export interface Patterns {
   "paint-ml": "ml";
   "paint-planned-real": never;
   "paint-nothing-timed": never;
+  "paint-real-together": "planned" | "real";
   "paint-real-minutes": "planned" | "real";
   "hands-sittings-ahead": never;
   "free-hours-free": "hours";
   "free-hours-assumed": "hours";
+  "free-hours-calendar": "name";
+  "free-hours-read-calendar": never;
+  "free-hours-calendar-of-free": never;
   "free-hours-your-hours": never;
   "free-hours-calendar-file": never;
   "free-hours-air": "celsius" | "humidity" | "pace";

@@ -8,7 +8,7 @@ from pydantic import AwareDatetime, Field
 
 from ...core.log.event import What
 from ...settings.wire import Model
-from .mix import OnPaletteRead, PileRead
+from .mix import Lab, OnPaletteRead, PileRead
 
 Word = Annotated[str, Field(max_length=64)]
 
@@ -28,15 +28,18 @@ class EventCreate(Model):
 
 
 class EventsCreate(Model):
-    """Events that happened, in any order; those that are known already are left out."""
+    """Events that happened, in any order; those that are known already are left out. `sentAt` is the time by
+    the clock that they were told by: where it is wrong they are set right."""
 
     events: Annotated[list[EventCreate], Field(max_length=500)]
+    sent_at: AwareDatetime | None = None
 
 
 class EventsRead(Model):
-    """The whole log, and how many events were new."""
+    """The whole log, how many events were new, and what is told of the clock that they were logged by."""
 
     new: int
+    told: str = ""
     events: list[EventCreate]
 
 
@@ -59,9 +62,10 @@ class StrideRead(Model):
 
 
 class EaselPassRead(Model):
-    """A pass that is left: its steps, its piles (none for a pass that mends), cautions; `shows` is the place
-    of the picture after it among those of the plan in force; `mayStayOut`: it changes no value by more than
-    one sees."""
+    """A pass that is left: its steps, its piles (of a pass that mends, those of before), cautions.
+
+    `shows` is the place of the picture after it among those of the plan in force; `mayStayOut`: it changes no
+    value by more than one sees."""
 
     id: str
     title: str
@@ -77,8 +81,8 @@ class EaselPassRead(Model):
 
 
 class RealRead(Model):
-    """A pass that is done: the minutes planned and those it took without interruptions, None where nobody
-    said when it was begun."""
+    """A pass that is done: the minutes planned, with what dries in it, and those it took without
+    interruptions, None where nobody said when it was begun."""
 
     id: str
     title: str
@@ -111,7 +115,8 @@ class EaselRead(Model):
 
 
 class StintRead(Model):
-    """A pass in its place: which piece and pass, from when, how long; whose drying it fills."""
+    """A pass in its place: which piece and pass, from when, how long; whose drying it fills; the Lab of what
+    it lays most of."""
 
     piece: str
     done: str = Field(alias="pass")
@@ -119,6 +124,7 @@ class StintRead(Model):
     start: AwareDatetime
     minutes: int
     fills: str
+    lab: Lab
 
 
 class SittingRead(Model):
@@ -130,21 +136,24 @@ class SittingRead(Model):
 
 
 class SittingsRead(Model):
-    """The sittings ahead of this piece and of all others that are begun; `bound` the fewest there can be."""
+    """The sittings ahead of this piece and of all others that are begun; `bound` the fewest there can be;
+    `told`: whether each is finished by its deadline."""
 
     sittings: list[SittingRead]
     proven: bool
     bound: int
     waiting_minutes: int
     filled_minutes: int
+    told: list[str]
 
 
 class PainterRead(Model):
-    """Free hours in words, which hand, the air of the room in °C and per cent, each said or assumed; `pace`
-    times as long as usual that things dry by that air alone."""
+    """Free hours in words or by the `calendar` of that name, which hand, the air of the room in °C and per
+    cent, each said or assumed; `pace` times as long as usual that things dry by that air alone."""
 
     hours: str
     hours_said: bool
+    calendar: str | None
     left_handed: bool
     celsius: float
     humidity: float

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from datetime import UTC, datetime, timedelta
-from itertools import count
 from typing import Annotated
 
 from fastapi import APIRouter, Query
@@ -15,11 +14,11 @@ from ...core.log.event import EventKind
 from ...core.log.spent import minutes_spent
 from ...core.plan.acts import ACTS
 from ...core.plan.plan import Pass
+from ...core.planning.mending import MENDS
 from ...core.planning.stopping import may_stay_out, stopping
 from ...core.sentence import sentence
 from ...core.way.way import Stride, way_through
 from ...core.words.strides import heading, lines
-from ...devices.climate import Sensor, SimulatedSensor
 from ...formats import calendar, logfile
 from ...pipeline import sittings as room
 from ...pipeline.tasks import RecipeBoard
@@ -34,8 +33,6 @@ from ..models.paint import (
     EventCreate,
     EventsCreate,
     EventsRead,
-    PainterRead,
-    PainterUpdate,
     RealRead,
     SittingRead,
     SittingsRead,
@@ -121,11 +118,21 @@ def _pass(
         max_lag=done.max_lag,
         needs=ENGLISH.text(done.needs, told),
         steps=[_stride(standing, stride, told) for stride in way_through(plan, done, right)],
-        piles=[pile for pile in board if pile.done == done.id],
+        piles=_piles(done, board),
         cautions=[caution for caution in cautions if caution],
         shows=shows,
         may_stay_out=may_stay_out(plan, done),
     )
+
+
+def _piles(done: Pass, board: list[PileRead]) -> list[PileRead]:
+    """What a pass is painted with; one that mends by laying paint, with what its masses were painted with."""
+    own = [pile for pile in board if pile.done == done.id]
+    if own or not done.id.startswith(MENDS):
+        return own
+    laid = {o.mass for o in done.operations if o.kind.lays}
+    last = {mass: pile for pile in board for mass in laid & set(pile.masses)}
+    return list({id(pile): pile for pile in last.values()}.values())
 
 
 def _stride(standing: easel.AtEasel, stride: Stride, told: About) -> StrideRead:
@@ -151,7 +158,7 @@ def _real(standing: easel.AtEasel) -> list[RealRead]:
         RealRead(
             id=done.id,
             title=ENGLISH.text(done.title, told),
-            planned=round(done.minutes, 1),
+            planned=round(done.lasts, 1),
             real=None if done.id not in spent else round(spent[done.id], 1),
         )
         for done in plan.passes
@@ -169,8 +176,10 @@ def log(studio: InStudio, piece: Id) -> EventsRead:
 def append(studio: InStudio, piece: Id, given: EventsCreate) -> EventsRead:
     """Keep events; one that is sent twice is kept once, 409 where its id is taken by something else."""
     sent = [logfile.LogLine.model_validate(e.model_dump(by_alias=True)) for e in given.events]
-    new = easel.log(studio, piece, sent, now())
-    return EventsRead(new=new, events=[_event(line) for line in easel.lines_of(studio, piece)])
+    off = given.sent_at - datetime.now(UTC) if given.sent_at else timedelta()
+    new, told = easel.log(studio, piece, sent, now(), off)
+    events = [_event(line) for line in easel.lines_of(studio, piece)]
+    return EventsRead(new=new, told=ENGLISH.text(told) if told else "", events=events)
 
 
 def _event(line: logfile.LogLine) -> EventCreate:
@@ -199,6 +208,7 @@ def sittings(studio: InStudio, piece: Id, begin: Begin = None) -> SittingsRead:
                             "start": found.at(stint.start),
                             "minutes": stint.minutes,
                             "fills": stint.fills[0] if stint.fills else "",
+                            "lab": room.colour_of(by_name[stint.chain], stint.done),
                         }
                     )
                     for stint in sitting.stints
@@ -210,6 +220,7 @@ def sittings(studio: InStudio, piece: Id, begin: Begin = None) -> SittingsRead:
         bound=plain["bound"],
         waiting_minutes=plain["waiting"]["minutes"],
         filled_minutes=plain["waiting"]["filled"],
+        told=[ENGLISH.text(said) for said in easel.deadlines(studio.pieces.get(piece), found)],
     )
 
 
@@ -224,29 +235,3 @@ def sittings_file(studio: InStudio, piece: Id, begin: Begin = None) -> Response:
 
 def _scheduled(studio: Studio, piece: str, begin: datetime | None) -> tuple[room.Scheduled, list[room.Given]]:
     return easel.sittings_for(studio, studio.pieces.get(piece), begin or datetime.now().astimezone())
-
-
-@router.get("/painter", responses=problems())
-def painter(studio: InStudio) -> PainterRead:
-    """What is true of the painter whatever the piece."""
-    return PainterRead.model_validate(easel.painter_fields(studio))
-
-
-@router.patch("/painter", responses=problems())
-def say(studio: InStudio, given: PainterUpdate) -> PainterRead:
-    """Say some of it anew; what is not understood or cannot be is refused, and what was said before kept."""
-    said = given.model_dump(by_alias=True, exclude_none=True)
-    return PainterRead.model_validate(easel.say(studio, said))
-
-
-@router.post("/painter/climate", responses=problems())
-def read_climate(studio: InStudio) -> PainterRead:
-    """Read the climate sensor on the easel, and keep what it says."""
-    air = SENSOR.read(next(TURNS))
-    said = {"celsius": air.celsius, "humidity": round(100 * air.humidity, 1)}
-    return PainterRead.model_validate(easel.say(studio, said))
-
-
-SENSOR: Sensor = SimulatedSensor()
-TURNS = count()
-"""Numbers the readings."""

@@ -21,10 +21,10 @@ trouble-drip = A drip ran over { $masses }.
 
 mend-leave = { $trouble } Leave it: nothing brings it from { $value } to { $target } now.
 mend-leave-near = { $trouble } Leave it: at { $value } it is near enough to { $target }.
-mend-takes = { $trouble } To mend it, { $act }: that gets it to { $value } of { $target }, since the paint stains { $stains }.
-mend-takes-all = { $trouble } To mend it, { $act }: that brings it back to { $value }.
-mend-works = { $trouble } To mend it, { $act }.
-mend-lays = { $trouble } To mend it, { $act }, to { $value }.
+mend-takes = { $trouble } Way out: { $act }. That gets it to { $value } of { $target }, since the paint stains { $stains }.
+mend-takes-all = { $trouble } Way out: { $act }. That brings it back to { $value }.
+mend-works = { $trouble } Way out: { $act }.
+mend-lays = { $trouble } Way out: { $act }, to { $value }.
 
 ## What changes
 
@@ -32,9 +32,10 @@ replan-done = { $count ->
     [0] No pass is done yet
     [one] One pass is done and stays
    *[other] { $count } passes are done and stay
-}, { $left } { $left ->
-    [one] is
-   *[other] are
+}, { $left ->
+    [0] none is
+    [one] 1 is
+   *[other] { $left } are
 } left.
 replan-rest-same = All else stays as planned.
 replan-rest-moved = { $count } { $count ->
@@ -60,6 +61,10 @@ log-no-such-accident = an event names an accident that is not known
 log-not-in-medium = an event names an accident that this medium does not have
 log-value-range = an event gives a value outside 0 to 10
 log-done-twice = a pass is told to be done twice
+log-clock-off = The clock of this device is { $hours } h { $way ->
+    [ahead] ahead of
+   *[behind] behind
+} the program's; what it logged was set right.
 log-future = an event lies in the future
 
 ## The way through a pass
@@ -85,3 +90,16 @@ stride-soft = Soften the edge to { $masses } while it is wet.
 stop-done = Nothing is left to be done.
 stop-near = No mass is off by more than { $seen } by now: what is left is small marks, and you may stop.
 stop-off = Still off: { $masses }, the first by { $by }.
+
+## Deadlines
+
+deadline-kept = { $days ->
+    [0] Finished on the very day of the deadline, { $due }.
+    [one] Finished a day before the deadline, { $due }.
+   *[other] Finished { $days } days before the deadline, { $due }.
+}
+deadline-missed = { $days ->
+    [one] A day late for the deadline, { $due }
+   *[other] { $days } days late for the deadline, { $due }
+}: more free hours, fewer passes or a medium that dries faster would help.
+deadline-no-date = The deadline “{ $written }” is no date, so that sittings are not measured by it.

@@ -1114,6 +1114,7 @@ paint-have-ready = Have ready
 paint-ml = { $ml } ml
 paint-planned-real = Planned and real
 paint-nothing-timed = Passes that are begun and done at the easel show here.
+paint-real-together = Together { $real }, planned { $planned }.
 paint-real-minutes = { $real } min, planned { $planned }
 
 ## paint/Hands.tsx
@@ -1124,6 +1125,9 @@ hands-sittings-ahead = The sittings ahead
 
 free-hours-free = Free: { $hours }.
 free-hours-assumed = Free hours are assumed: { $hours }.
+free-hours-calendar = Free as in { $name }.
+free-hours-read-calendar = Read them from a calendar file
+free-hours-calendar-of-free = A calendar of your free hours
 free-hours-your-hours = Your free hours
 free-hours-calendar-file = Write a calendar file
 free-hours-air = The room: { $celsius } °C, { $humidity } %; things dry { $pace } times as long as usual.
@@ -1144,13 +1148,13 @@ queries-not-kept = This could be neither kept on this device nor sent. Write it 
 log-so-far-log = The log so far
 log-so-far-empty = Nothing is logged yet.
 log-so-far-event = { $kind ->
-    [sitting-begun] begun
+    [sitting-begun] sat down to paint
     [sitting-ended] stopped for the day
-    [pass-begun] pass { $pass } begun
+    [pass-begun] begun: { $pass }
     [step-done] step done
-    [pass-done] pass { $pass } done
-    [pass-skipped] pass { $pass } left out
-    [pass-repeated] pass { $pass } laid again
+    [pass-done] done: { $pass }
+    [pass-skipped] left out: { $pass }
+    [pass-repeated] laid again: { $pass }
     [changed] done otherwise
     [interrupted] interrupted
     [resumed] went on
