@@ -154,3 +154,34 @@ def test_free_hours_are_taken_from_a_calendar_and_deadlines_are_measured(
     client.patch("/api/painter", json={"hours": "every day 17-21"})
     assert client.get("/api/painter").json()["calendar"] is None
     client.close()
+
+
+def test_paint_of_a_pass_that_is_done_is_taken_off_its_tubes_once(room: tuple[httpx.Client, str]) -> None:
+    client, made = room
+    first = client.get(f"/api/pieces/{made}/easel").json()["passes"][0]
+    assert first["paints"]
+    take = max(first["paints"], key=lambda own: own["ml"])
+    paint = take["paint"]
+    tubes = [
+        {"kind": "paint", "name": name, "like": paint, "medium": "acrylic", "left": left}
+        for name, left in (("Nearly empty", round(take["ml"] / 2, 3)), ("Full", 40.0))
+    ]
+    client.post("/api/shelf/items", json={"revision": 0, "items": tubes})
+    counted = client.get(f"/api/pieces/{made}/easel").json()["passes"][0]["paints"]
+    assert next(own for own in counted if own["paint"] == paint)["left"] == pytest.approx(
+        40 + take["ml"] / 2, abs=0.01
+    )
+    event = note("") | {"kind": "pass-done", "pass": first["id"]}
+    for again in (event, event, note("") | {"kind": "pass-done", "pass": first["id"]}):
+        assert log(client, made, again).status_code == 200
+    deadline = time.monotonic() + 60
+    while (items := client.get("/api/shelf").json()["items"])[0]["left"] > 0:
+        assert time.monotonic() < deadline, items
+        time.sleep(0.1)
+    left = {item["name"]: item["left"] for item in items}
+    assert left["Full"] == pytest.approx(40 - take["ml"] / 2, abs=0.01)
+    time.sleep(0.5)
+    assert client.get("/api/shelf").json()["revision"] == 2
+    client.post("/api/shelf/undo", json={"revision": 2})
+    assert client.get("/api/shelf").json()["items"][0]["left"] > 0
+    client.close()

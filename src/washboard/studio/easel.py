@@ -9,6 +9,7 @@ from typing import Any
 from dateutil import parser
 
 from ..core.errors import InvalidInput
+from ..core.log.event import EventKind
 from ..core.log.happened import Happened
 from ..core.plan.plan import Plan
 from ..core.planning.replan import Replanned
@@ -24,6 +25,7 @@ from ..settings import settings_of
 from ..store.log import Entry
 from ..store.pieces import Piece
 from .planning import current, document_of, planned
+from .stock import take_off
 from .studio import Studio
 
 DEFAULT_HOURS = "every day 19-21"
@@ -77,11 +79,23 @@ def log(
     told = None
     if abs(off) > OFF_CLOCK:
         # What was sent before stands as it was set right then.
-        there = {line.id: line.at for line in lines_of(studio, piece)}
-        lines = [line.model_copy(update={"at": there.get(line.id, line.at - off)}) for line in lines]
+        known = {line.id: line.at for line in lines_of(studio, piece)}
+        lines = [line.model_copy(update={"at": known.get(line.id, line.at - off)}) for line in lines]
         way = "ahead" if off > timedelta() else "behind"
         told = sentence("log-clock-off", hours=Amount(abs(off) / timedelta(hours=1), 1), way=way)
-    return studio.log.append(piece, [_entry(line) for line in lines], now), told
+    before = _done(studio, piece)
+    new = studio.log.append(piece, [_entry(line) for line in lines], now)
+    fresh = sorted({str(line.done) for line in lines if line.kind == EventKind.PASS_DONE} - before)
+    if fresh and new:
+        # What is logged is answered at once; mixtures are worked out beside it.
+        there = studio.pieces.get(piece)
+        studio.jobs.start(f"stock {piece} {fresh}", lambda _: take_off(studio, there, fresh))
+    return new, told
+
+
+def _done(studio: Studio, piece: str) -> set[str]:
+    """The passes that are told to be done by now."""
+    return {str(line.done) for line in lines_of(studio, piece) if line.kind == EventKind.PASS_DONE}
 
 
 def _entry(line: LogLine) -> Entry:

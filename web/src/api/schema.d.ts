@@ -1371,13 +1371,16 @@ export interface components {
         };
         /**
          * BoardRead
-         * @description The recipe board of the plan whose key is `plan`: `bands` are the borders between bands as planned.
+         * @description The recipe board of the plan whose key is `plan`: `bands` are the borders between bands as planned;
+         *     what is `used` in all, and by each pass.
          */
         BoardRead: {
             /** Plan */
             plan: string;
             /** Used */
             used: components["schemas"]["UsedRead"][];
+            /** Uses */
+            uses: components["schemas"]["UseRead"][];
             /** Paints */
             paints: components["schemas"]["OnPaletteRead"][];
             /** Bands */
@@ -1711,9 +1714,11 @@ export interface components {
         };
         /**
          * EaselPassRead
-         * @description A pass that is left: its steps, its piles (none for a pass that mends), cautions; `shows` is the place
-         *     of the picture after it among those of the plan in force; `mayStayOut`: it changes no value by more than
-         *     one sees.
+         * @description A pass that is left: its steps, its piles (of a pass that mends, those of before), what it takes of
+         *     each paint, cautions.
+         *
+         *     `shows` is the place of the picture after it among those of the plan in force; `mayStayOut`: it changes no
+         *     value by more than one sees.
          */
         EaselPassRead: {
             /** Id */
@@ -1732,6 +1737,8 @@ export interface components {
             steps: components["schemas"]["StrideRead"][];
             /** Piles */
             piles: components["schemas"]["PileRead"][];
+            /** Paints */
+            paints: components["schemas"]["UsedRead"][];
             /** Cautions */
             cautions: string[];
             /** Shows */
@@ -3552,8 +3559,8 @@ export interface components {
         };
         /**
          * RealRead
-         * @description A pass that is done: the minutes planned and those it took without interruptions, None where nobody
-         *     said when it was begun.
+         * @description A pass that is done: the minutes planned, with what dries in it, and those it took without
+         *     interruptions, None where nobody said when it was begun.
          */
         RealRead: {
             /** Id */
@@ -4536,6 +4543,16 @@ export interface components {
             darkestLight: number;
             /** Gap */
             gap: number;
+        };
+        /**
+         * UseRead
+         * @description What a pass takes of each paint.
+         */
+        UseRead: {
+            /** Pass */
+            pass: string;
+            /** Paints */
+            paints: components["schemas"]["UsedRead"][];
         };
         /**
          * UsedRead

@@ -47,13 +47,12 @@ function AtEasel({ piece, plan, easel, held }: Props) {
   const way = useEaselWay(piece.id, easel, held);
   const along = useAlong(piece, plan, easel);
   const [wrong, setWrong] = useState(false);
-  const [touched, setTouched] = useState<string | null>(null);
+  const [touched, setTouched] = useState<readonly string[]>([]);
   const { light } = useLit();
   const navigate = useNavigate();
   const { first, where } = way;
   const stepped = where.at === "step" ? where.step.masses : undefined;
-  const masses = wrong && touched ? [touched] : [];
-  const shown = masses.join();
+  const shown = wrong ? touched.join() : "";
   useEffect(() => light(shown ? { masses: shown.split(","), edges: [] } : null), [shown]);
   useKeys({ ArrowRight: (down) => down && way.done(), ArrowLeft: (down) => down && way.back() });
   const swipe = useSwipe(way.done, way.back);
@@ -87,16 +86,17 @@ function AtEasel({ piece, plan, easel, held }: Props) {
           }}
           tags={[]}
           only={stepped}
-          onMass={(mass) => wrong && setTouched(mass)}
+          onTouch={(mass) => wrong && setTouched(toggled(touched, mass))}
         />
       </div>
       {wrong ? (
         <Wrong
           easel={easel}
           plan={plan}
-          mass={touched}
+          masses={touched}
           onTell={(what) => {
-            way.log("accident", { what, masses: touched ? [touched] : [], pass: first?.id });
+            way.log("accident", { what, masses: touched, pass: first?.id });
+            setTouched([]);
             setWrong(false);
           }}
           onBack={() => setWrong(false)}
@@ -131,6 +131,10 @@ function AtEasel({ piece, plan, easel, held }: Props) {
     </main>
   );
 }
+
+/** With a mass that was not there, or without one that was. */
+const toggled = (masses: readonly string[], mass: string) =>
+  masses.includes(mass) ? masses.filter((one) => one !== mass) : [...masses, mass];
 
 function placeWords({ passes, real }: EaselRead, first: EaselPass | undefined) {
   if (!first) return say("easel-all-done");

@@ -1,19 +1,22 @@
 import { Button, Title } from "@mantine/core";
 import type { Easel, Plan } from "../api/client";
-import { say } from "../words/say";
+import { listed, say } from "../words/say";
 import classes from "./easel.module.css";
 
 interface Props {
   easel: Easel;
   plan: Plan;
-  mass: string | null;
+  masses: readonly string[];
   onTell: (what: Easel["accidents"][number]) => void;
   onBack: () => void;
 }
 
-/** Something went wrong: where, by a touch on the picture, then what. */
-export function Wrong({ easel, plan, mass, onTell, onBack }: Props) {
-  const name = plan.document.masses.find((one) => one.id === mass)?.called;
+/** Something went wrong: where, by touches on the picture, then what. */
+export function Wrong({ easel, plan, masses, onTell, onBack }: Props) {
+  const names = plan.document.masses
+    .filter((one) => masses.includes(one.id))
+    .map((one) => one.called);
+  const name = listed(names);
   return (
     <section className={classes.next}>
       <Title order={1}>
@@ -21,9 +24,15 @@ export function Wrong({ easel, plan, mass, onTell, onBack }: Props) {
           ? say("wrong-what", { name: name.charAt(0).toUpperCase() + name.slice(1) })
           : say("wrong-where")}
       </Title>
+      <p className={classes.mind}>{say("wrong-several")}</p>
       <div className={classes.choices}>
         {easel.accidents.map((what) => (
-          <Button key={what} variant="default" disabled={!mass} onClick={() => onTell(what)}>
+          <Button
+            key={what}
+            variant="default"
+            disabled={masses.length === 0}
+            onClick={() => onTell(what)}
+          >
             {say(`wrong-${what}`)}
           </Button>
         ))}

@@ -28,7 +28,10 @@ interface Props {
   pass: number;
   looking: Looking;
   tags: readonly Tag[];
-  onMass: (mass: string | null) => void;
+  /** The mass under the pointer, null when it is off the picture. */
+  onMass?: (mass: string | null) => void;
+  /** A mass that was touched. */
+  onTouch?: (mass: string) => void;
   /** Only these masses are hatched, not all of the pass. */
   only?: readonly string[] | undefined;
   /** Takes a line drawn on the picture, while one may be drawn. */
@@ -39,7 +42,7 @@ interface Props {
 const intoView = (one: HTMLElement | null) => one?.scrollIntoView({ block: "nearest" });
 
 /** The picture after the selected pass; never moves, and a step asks the server for nothing. */
-export function Stage({ piece, plan, pass, looking, tags, onMass, only, onLine }: Props) {
+export function Stage({ piece, plan, pass, looking, tags, onMass, onTouch, only, onLine }: Props) {
   const { width, height, media } = plan.view;
   const loaded = useBytes(`/api/pieces/${piece.id}/maps/maps?${media.maps}`);
   const squinted = useBytes(
@@ -64,10 +67,10 @@ export function Stage({ piece, plan, pass, looking, tags, onMass, only, onLine }
   );
   const whole = plan.document.passes[pass - 1];
   const done = useMemo(() => onlyOn(whole, only), [whole, only]);
-  const point = (x: number, y: number) => {
+  const massAt = (x: number, y: number) => {
     const patch = maps?.first[Math.floor(y * height) * width + Math.floor(x * width)];
     const index = patch === undefined ? -1 : (plan.view.patchMass[patch] ?? -1);
-    onMass(plan.document.masses[index]?.id ?? null);
+    return plan.document.masses[index]?.id ?? null;
   };
   return (
     <div className={classes.stage}>
@@ -84,8 +87,12 @@ export function Stage({ piece, plan, pass, looking, tags, onMass, only, onLine }
           height={height}
           label={say(looking.values ? "stage-after-pass-values" : "stage-after-pass", { pass })}
           draw={draw}
-          onPoint={point}
-          onLeave={() => onMass(null)}
+          onPoint={(x, y) => onMass?.(massAt(x, y))}
+          onLeave={() => onMass?.(null)}
+          onPick={(x, y) => {
+            const mass = massAt(x, y);
+            if (mass) onTouch?.(mass);
+          }}
         />
       )}
       {maps && looking.hand && !looking.squint && !looking.reference && (

@@ -151,11 +151,20 @@ class UsedRead(Model):
     left: float | None = None
 
 
+class UseRead(Model):
+    """What a pass takes of each paint."""
+
+    done: str = Field(alias="pass")
+    paints: list[UsedRead]
+
+
 class BoardRead(Model):
-    """The recipe board of the plan whose key is `plan`: `bands` are the borders between bands as planned."""
+    """The recipe board of the plan whose key is `plan`: `bands` are the borders between bands as planned;
+    what is `used` in all, and by each pass."""
 
     plan: str
     used: list[UsedRead]
+    uses: list[UseRead]
     paints: list[OnPaletteRead]
     bands: list[float]
     piles: list[PileRead]

@@ -8,7 +8,7 @@ from pydantic import AwareDatetime, Field
 
 from ...core.log.event import What
 from ...settings.wire import Model
-from .mix import Lab, OnPaletteRead, PileRead
+from .mix import Lab, OnPaletteRead, PileRead, UsedRead
 
 Word = Annotated[str, Field(max_length=64)]
 
@@ -62,7 +62,8 @@ class StrideRead(Model):
 
 
 class EaselPassRead(Model):
-    """A pass that is left: its steps, its piles (of a pass that mends, those of before), cautions.
+    """A pass that is left: its steps, its piles (of a pass that mends, those of before), what it takes of
+    each paint, cautions.
 
     `shows` is the place of the picture after it among those of the plan in force; `mayStayOut`: it changes no
     value by more than one sees."""
@@ -75,6 +76,7 @@ class EaselPassRead(Model):
     needs: str
     steps: list[StrideRead]
     piles: list[PileRead]
+    paints: list[UsedRead]
     cautions: list[str]
     shows: int
     may_stay_out: bool

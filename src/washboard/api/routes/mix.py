@@ -12,7 +12,8 @@ from ...store.pieces import Piece
 from ...studio import Studio
 from ...studio.answers import ask, ask_anew
 from ...studio.shelf_files import items_of
-from ..models.mix import BoardRead, MixtureCreate, TableRead, WaysRead
+from ...studio.stock import left_in, tubes_of
+from ..models.mix import BoardRead, MixtureCreate, TableRead, UsedRead, WaysRead
 from ..problems import problems
 from .access import Id, InStudio, about
 
@@ -27,12 +28,16 @@ def mix(studio: InStudio, piece: Id) -> BoardRead:
     """The recipe board of the piece as it is set now: mixtures of every pass, amounts, meetings."""
     there = studio.pieces.get(piece)
     board = _board(studio, there)
-    shelf, medium = items_of(studio.shelf.state()), str(there.settings["medium"])
-    for used in board.used:
-        tubes = [i for i in shelf if used.paint == i.key or (used.paint, medium) == (i.like, i.medium)]
-        counted = [tube.left for tube in tubes if tube.left is not None]
-        used.owned, used.left = bool(tubes), sum(counted) if counted else None
+    counted(studio, there, board.used)
     return board
+
+
+def counted(studio: Studio, piece: Piece, paints: list[UsedRead]) -> None:
+    """Say of paints whether the shelf has them, and how much is left."""
+    shelf, medium = items_of(studio.shelf.state()), str(piece.settings["medium"])
+    for used in paints:
+        tubes = tubes_of(shelf, used.paint, medium)
+        used.owned, used.left = bool(tubes), left_in(tubes)
 
 
 @router.get("/{piece}/mix/table", responses=problems())

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
 from datetime import UTC, datetime, timedelta
 from typing import Annotated
 
@@ -26,7 +27,7 @@ from ...studio import Studio, easel
 from ...studio.answers import ask
 from ...studio.studio import now
 from ...words import ENGLISH, About
-from ..models.mix import PileRead
+from ..models.mix import PileRead, UsedRead
 from ..models.paint import (
     EaselPassRead,
     EaselRead,
@@ -41,10 +42,19 @@ from ..models.paint import (
 )
 from ..problems import problems
 from .access import Id, InStudio
+from .mix import counted
 
 router = APIRouter(prefix="/api", tags=["paint"])
 ICS = {"content": {"text/calendar": {"schema": {"type": "string"}}}}
 Begin = Annotated[AwareDatetime | None, Query(alias="from", examples=["2026-12-01T09:00:00+01:00"])]
+
+
+@dataclass(frozen=True)
+class _Mixed:
+    """The piles of a piece, and what each of its passes takes of each paint."""
+
+    piles: list[PileRead]
+    uses: dict[str, list[UsedRead]]
 
 
 @router.get("/pieces/{piece}/easel", responses=problems())
@@ -54,7 +64,9 @@ def at_easel(studio: InStudio, piece: Id) -> EaselRead:
     standing = easel.at_easel(studio, there, datetime.now(UTC))
     rest, told = standing.rest.plan, About.of(standing.rest.plan)
     found = ask(studio, there, RecipeBoard).fields
-    board = [PileRead.model_validate(pile) for pile in found["piles"]]
+    uses = {use["pass"]: [UsedRead.model_validate(own) for own in use["paints"]] for use in found["uses"]}
+    counted(studio, there, [own for paints in uses.values() for own in paints])
+    mixed = _Mixed([PileRead.model_validate(pile) for pile in found["piles"]], uses)
     left = not studio.painter.fields().get("leftHanded")
     shows = [done.id for done in standing.plan.passes]
     return EaselRead(
@@ -66,8 +78,8 @@ def at_easel(studio: InStudio, piece: Id) -> EaselRead:
         told=[ENGLISH.text(said, told) for said in standing.rest.told],
         stopping=ENGLISH.text(stopping(rest), told),
         passes=[
-            _pass(standing.rest.plan.passes[k], standing, board, left, told, _shown(rest.passes, k, shows))
-            for k in range(len(rest.passes))
+            _pass(own, standing, mixed, left, told, _shown(rest.passes, k, shows))
+            for k, own in enumerate(rest.passes)
         ],
         real=_real(standing),
         strange=[ENGLISH.phrase(sentence(why)) for _, why in standing.what.strange],
@@ -105,7 +117,7 @@ def _shown(passes: tuple[Pass, ...], k: int, shows: list[str]) -> int:
 
 
 def _pass(
-    done: Pass, standing: easel.AtEasel, board: list[PileRead], right: bool, told: About, shows: int
+    done: Pass, standing: easel.AtEasel, mixed: _Mixed, right: bool, told: About, shows: int
 ) -> EaselPassRead:
     plan = standing.rest.plan
     kinds = dict.fromkeys(o.kind for o in done.operations)
@@ -118,7 +130,8 @@ def _pass(
         max_lag=done.max_lag,
         needs=ENGLISH.text(done.needs, told),
         steps=[_stride(standing, stride, told) for stride in way_through(plan, done, right)],
-        piles=_piles(done, board),
+        piles=_piles(done, mixed.piles),
+        paints=mixed.uses.get(done.id, []),
         cautions=[caution for caution in cautions if caution],
         shows=shows,
         may_stay_out=may_stay_out(plan, done),

@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 from ..log.accidents import ACCIDENTS
 from ..log.sheet import Trouble
 from ..log.ways import SEEN, WayOut, ways_out
 from ..plan.acts import ACTS
-from ..plan.own import Own, own_pass
+from ..plan.own import Own, own_pass, own_title
 from ..plan.plan import Kind, Operation, Plan, Role
 from ..plan.state import MassSurface, SheetState
 from ..reference.mass import Mass
@@ -47,6 +48,36 @@ def mend(plan: Plan, state: SheetState, trouble: Trouble, target: float, number:
                 return longer, Mended(trouble, way, name, _way_words(trouble, target, way, there))
     way = WayOut(Kind.LEAVE, there.value, abs(there.value - target))
     return plan, Mended(trouble, way, "", _way_words(trouble, target, way, there))
+
+
+def together(plan: Plan, mended: Sequence[Mended]) -> tuple[Plan, tuple[Mended, ...]]:
+    """The same with passes that do one thing about one accident, one after the other, as one pass, as far as
+    the judge agrees: nobody takes up the same brush twice for two masses."""
+    found = list(mended)
+    for k in range(len(plan.passes) - 1, 0, -1):
+        one, other = plan.passes[k - 1 : k + 1]
+        first = next((own for own in found if own.by == one.id), None)
+        second = next((own for own in found if own.by == other.id), None)
+        if first is None or second is None or not _alike(first, second):
+            continue
+        values = [o.to_value for o in (*one.operations, *other.operations)]
+        own = (*one.operations, *other.operations)
+        minutes = one.minutes + other.minutes
+        title = own_title(first.way.kind, [plan.by_id[o.mass] for o in own])
+        joined = replace(one, operations=own, title=title, minutes=minutes, values=(min(values), max(values)))
+        shorter = going_on(plan, plan.start, (*plan.passes[: k - 1], joined, *plan.passes[k + 1 :]))
+        if not refusals_of(shorter):
+            plan = shorter
+            found = [replace(m, by=one.id) if m.by == other.id else m for m in found]
+    return plan, tuple(found)
+
+
+def _alike(one: Mended, other: Mended) -> bool:
+    return (one.trouble.what, one.trouble.event, one.way.kind) == (
+        other.trouble.what,
+        other.trouble.event,
+        other.way.kind,
+    )
 
 
 def _set_in(

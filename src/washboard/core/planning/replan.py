@@ -20,7 +20,7 @@ from ..reference.mass import MassKind
 from ..sentence import Sentence, Turn, of_masses, sentence
 from ..surface.replay import refusals_of
 from .going_on import counted_finished, going_on, lying, with_surfaces
-from .mending import MENDS, Mended, mend
+from .mending import MENDS, Mended, mend, together
 from .rearrange import repaired
 
 
@@ -55,11 +55,12 @@ def replanned(plan: Plan, what: Happened, anew: Anew | None = None) -> Replanned
         sound = fresh if not refusals_of(fresh) else None
     if sound is None:
         sound = _bearable(plan, settled, rest)
-    mended: list[Mended] = []
+    mended: Sequence[Mended] = ()
     for trouble in troubled:
         target = planned_value(plan, trouble.mass)
         sound, own = mend(sound, state, trouble, target, len(mended) + 1)
-        mended.append(own)
+        mended = (*mended, own)
+    sound, mended = together(sound, mended)
     told = _told(plan, what, sound, mended)
     notes = (*told, *(note for note in sound.notes if note not in told))
     final = replace(sound, notes=notes, done=(*plan.done, *what.done), logged=(*plan.logged, *what.events))

@@ -97,6 +97,10 @@ def board(stages: Stages, task: RecipeBoard) -> dict[str, Any]:
     return board_entries(stages.result(task.subject), task.subject.read_up_to(Stage.MIX))
 
 
+def _used(paints: dict[str, float]) -> list[dict[str, Any]]:
+    return [{"paint": key, "ml": round(ml, 2)} for key, ml in paints.items()]
+
+
 def board_entries(result: Result, settings: Settings) -> dict[str, Any]:
     """The recipe board of a piece, with the value chart and what is used of each paint."""
     plan = result.worked.plan
@@ -106,14 +110,17 @@ def board_entries(result: Result, settings: Settings) -> dict[str, Any]:
     names = {mass.id: mass for mass in plan.masses}
     borders = [plan.key.of(t) for t in result.seen.thresholds]
     named = {found.paints[i].key for pile in found.piles for r in pile.recipes for i in r.paints}
-    used: dict[str, float] = {}
+    used: dict[str, dict[str, float]] = {"": {}}
     for pile in found.piles:
         best = pile.recipes[0]
         for i, share in zip(best.paints, best.shares.tolist(), strict=True):
-            used[found.paints[i].key] = used.get(found.paints[i].key, 0.0) + share * pile.amount.paint
+            for of in ("", pile.done):
+                own, key = used.setdefault(of, {}), found.paints[i].key
+                own[key] = own.get(key, 0.0) + share * pile.amount.paint
     out = shared([pile.recipes[0] for pile in found.piles])
     return {
-        "used": [{"paint": key, "ml": round(ml, 2)} for key, ml in used.items()],
+        "used": _used(used.pop("")),
+        "uses": [{"pass": done, "paints": _used(own)} for done, own in used.items()],
         "paints": [
             {
                 "key": paint.key,

@@ -1104,18 +1104,30 @@ paint-count-ahead = { $count ->
 paint-proven = Proven: { $count } is the least.
 paint-at-least = At least { $bound } are needed.
 paint-filled = Of { $minutes } min of drying { $filled } are filled with other work.
-paint-all-done = Every pass is done.
-paint-next-minutes = { $work }, then { $wait } to dry
-paint-may-stay-out = This pass may stay out: it changes no value by more than one sees.
-paint-more-steps = and { $count } more steps
-paint-take-easel = Take it to the easel
-paint-on-device = On a tablet or phone beside it
-paint-have-ready = Have ready
-paint-ml = { $ml } ml
-paint-planned-real = Planned and real
-paint-nothing-timed = Passes that are begun and done at the easel show here.
-paint-real-together = Together { $real }, planned { $planned }.
-paint-real-minutes = { $real } min, planned { $planned }
+
+## paint/NextPass.tsx
+
+next-pass-all-done = Every pass is done.
+next-pass-minutes = { $work }, then { $wait } to dry
+next-pass-may-stay-out = This pass may stay out: it changes no value by more than one sees.
+next-pass-take-easel = Take it to the easel
+next-pass-leave-out = Leave this pass out
+next-pass-note = A note for the log
+next-pass-on-device = On a tablet or phone beside it
+
+## paint/Ready.tsx
+
+ready-more-steps = and { $count } more steps
+ready-have-ready = Have ready
+ready-runs-out = <b>{ $paint }</b> runs out: this pass takes { $ml } ml, { $left } ml is left on the shelf.
+ready-ml = { $ml } ml
+
+## paint/Real.tsx
+
+real-planned-real = Planned and real
+real-nothing-timed = Passes that are begun and done at the easel show here.
+real-together = Together { $real }, planned { $planned }.
+real-minutes = { $real } min, planned { $planned }
 
 ## paint/Hands.tsx
 
@@ -1238,6 +1250,7 @@ wet-clock-gone = { $minutes } gone
 
 wrong-where = Touch the place in the picture
 wrong-what = { $name }: what happened?
+wrong-several = Touch every place that it happened to.
 wrong-nothing = Nothing, go on
 wrong-white-lost = A white is lost
 wrong-too-dark = Too dark
