@@ -43,8 +43,7 @@ export function placeOf(
   const began = begunHere?.at ?? told;
   const begun = began ? minuteOf(began) : null;
   // What was begun is place 0, what comes before it -1.
-  const steps = own.filter((one) => one.kind === "step-done").length;
-  const now = begun === null ? -1 : Math.min(steps, first.steps.length - 1);
+  const now = begun === null ? -1 : Math.min(stepsDone(first, own), first.steps.length - 1);
   const dries = begun === null ? drying(easel, since) : null;
   if (dries && clock < dries.until)
     return { first, where: { at: "drying", ...dries }, begun, again: false, backs: 0 };
@@ -60,6 +59,16 @@ export function placeOf(
       }
     : { at: "begin" };
   return { first, where, begun, again: shown < now, backs: now - back + 1 };
+}
+
+/**
+ * How many steps, from the first on, were done since. Steps are matched by their masses: by what was told
+ * meanwhile others may have been taken together.
+ */
+function stepsDone(first: EaselPass, own: readonly Happened[]): number {
+  const done = new Set(own.flatMap((one) => (one.kind === "step-done" ? (one.masses ?? []) : [])));
+  const left = first.steps.findIndex((step) => step.masses.some((mass) => !done.has(mass)));
+  return left < 0 ? first.steps.length : left;
 }
 
 /** From when to when what was laid last dries, unless it was said to be dry. */

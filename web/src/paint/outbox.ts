@@ -23,28 +23,45 @@ function newId(): string {
   return Array.from(bytes, (byte) => byte.toString(16).padStart(2, "0")).join("");
 }
 
+/** What is being kept, or could not be and is sent from memory alone. */
+const coming = new Map<string, Logged>();
+
 /** What was logged of a piece on this device and is not known to be in what is kept of it. */
 export async function held(piece: string): Promise<Logged[]> {
-  const found = await (await device()).getAllFromIndex("events", "piece", piece);
-  return found.sort((one, other) => one.event.at.localeCompare(other.event.at));
+  // Read before what is kept: what comes there meanwhile is found in one of both.
+  const here = [...coming.values()].filter((one) => one.piece === piece);
+  const kept = await device()
+    .then((own) => own.getAllFromIndex("events", "piece", piece))
+    .catch(() => []);
+  const found = new Map([...here, ...kept].map((one) => [one.id, one]));
+  return [...found.values()].sort((one, other) => one.event.at.localeCompare(other.event.at));
 }
 
-/** Keep an event on this device; it is there, whatever comes, once this is through. */
-export async function keep(piece: string, event: Happened): Promise<void> {
-  const writing = (await device()).transaction("events", "readwrite", { durability: "strict" });
-  await writing.store.put({ id: event.id, piece, event, sent: false });
-  await writing.done;
+/** Keep an event on this device: true once it is there, whatever comes; false where it cannot be kept. */
+export async function keep(piece: string, event: Happened): Promise<boolean> {
+  const own = { id: event.id, piece, event, sent: false };
+  coming.set(event.id, own);
+  try {
+    const writing = (await device()).transaction("events", "readwrite", { durability: "strict" });
+    await writing.store.put(own);
+    await writing.done;
+    coming.delete(event.id);
+    return true;
+  } catch {
+    return false;
+  }
 }
 
 /** Note that the program has these events. */
 export async function sent(events: readonly Logged[]): Promise<void> {
+  const kept = events.filter((one) => !coming.delete(one.id));
   const writing = (await device()).transaction("events", "readwrite");
-  await Promise.all(events.map((one) => writing.store.put({ ...one, sent: true })));
+  await Promise.all(kept.map((one) => writing.store.put({ ...one, sent: true })));
   await writing.done;
 }
 
 /** The pieces of which something was not sent yet. */
 export async function waiting(): Promise<string[]> {
-  const all = await (await device()).getAll("events");
+  const all = [...coming.values(), ...(await (await device()).getAll("events"))];
   return [...new Set(all.flatMap((one) => (one.sent ? [] : [one.piece])))];
 }

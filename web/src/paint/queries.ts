@@ -104,14 +104,13 @@ export function useHappened(id: string) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: async (event: Happened) => {
-      const own = { id: event.id, piece: id, event, sent: false };
-      queries.setQueryData<Logged[]>(["held", id], (before = []) => [...before, own]);
-      const kept = await keep(id, event).then(
-        () => true,
-        () => false,
-      );
+      const keeping = keep(id, event);
+      // What is being read still knows nothing of it.
+      await queries.cancelQueries({ queryKey: ["held", id] });
+      queries.setQueryData<Logged[]>(["held", id], await held(id));
+      const kept = await keeping;
       try {
-        const told = await send(id, kept ? [] : [event]);
+        const told = await send(id);
         if (told) tell(new Error(told));
       } catch (problem) {
         if (!kept) throw new Problem("not-kept", say("queries-not-kept"));

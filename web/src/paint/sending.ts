@@ -1,16 +1,12 @@
 import { client, got, Problem } from "../api/client";
-import { type Happened, held, sent } from "./outbox";
+import { held, sent } from "./outbox";
 
-/**
- * Send what waits of a piece, and events `besides` that this device could not keep. Returns what the program
- * says of this device's clock, if it is wrong.
- */
-export async function send(piece: string, besides: readonly Happened[] = []): Promise<string> {
-  const waits = (await held(piece).catch(() => [])).filter((one) => !one.sent);
-  const events = [...waits.map((one) => one.event), ...besides];
-  if (events.length === 0) return "";
+/** Send what waits of a piece. Returns what the program says of this device's clock, if that is wrong. */
+export async function send(piece: string): Promise<string> {
+  const waits = (await held(piece)).filter((one) => !one.sent);
+  if (waits.length === 0) return "";
   const body = {
-    events: events.map((one) => ({ masses: [], ...one })),
+    events: waits.map((one) => ({ masses: [], ...one.event })),
     sentAt: new Date().toISOString(),
   };
   const params = { path: { piece } };

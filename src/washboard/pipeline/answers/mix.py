@@ -97,6 +97,18 @@ def board(stages: Stages, task: RecipeBoard) -> dict[str, Any]:
     return board_entries(stages.result(task.subject), task.subject.read_up_to(Stage.MIX))
 
 
+def _taken(found: Board) -> dict[str, dict[str, float]]:
+    """Millilitres of each paint that each pass takes, and under "" all of them."""
+    taken: dict[str, dict[str, float]] = {"": {}}
+    for pile in found.piles:
+        best = pile.recipes[0]
+        for i, share in zip(best.paints, best.shares.tolist(), strict=True):
+            for done in ("", pile.done):
+                own, key = taken.setdefault(done, {}), found.paints[i].key
+                own[key] = own.get(key, 0.0) + share * pile.amount.paint
+    return taken
+
+
 def _used(paints: dict[str, float]) -> list[dict[str, Any]]:
     return [{"paint": key, "ml": round(ml, 2)} for key, ml in paints.items()]
 
@@ -110,13 +122,7 @@ def board_entries(result: Result, settings: Settings) -> dict[str, Any]:
     names = {mass.id: mass for mass in plan.masses}
     borders = [plan.key.of(t) for t in result.seen.thresholds]
     named = {found.paints[i].key for pile in found.piles for r in pile.recipes for i in r.paints}
-    used: dict[str, dict[str, float]] = {"": {}}
-    for pile in found.piles:
-        best = pile.recipes[0]
-        for i, share in zip(best.paints, best.shares.tolist(), strict=True):
-            for of in ("", pile.done):
-                own, key = used.setdefault(of, {}), found.paints[i].key
-                own[key] = own.get(key, 0.0) + share * pile.amount.paint
+    used = _taken(found)
     out = shared([pile.recipes[0] for pile in found.piles])
     return {
         "used": _used(used.pop("")),
