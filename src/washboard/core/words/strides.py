@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from ..plan.acts import ACTS
-from ..plan.plan import Plan
+from ..plan.plan import Kind, Plan
 from ..sentence import Amount, Sentence, of_masses, row_of, sentence
-from ..way.way import Stride
+from ..way.way import SMALL_CM2, Stride
 
 LIGHT_TO_DARK = 6.0
 """Difference of L* between the stops of a gradation from which it is told where to begin."""
@@ -37,7 +37,8 @@ def lines(plan: Plan, stride: Stride) -> tuple[Sentence, ...]:
     if act.tool:
         told.append(sentence("stride-tool", tool=act.tool))
     light, dark = mass.target_ends
-    if stride.count == 1 and mass.gradation is not None and light[0] - dark[0] >= LIGHT_TO_DARK:
+    graded = mass.gradation is not None and light[0] - dark[0] >= LIGHT_TO_DARK
+    if graded and stride.count == 1 and mass.area_cm2 > SMALL_CM2 and stride.kind is not Kind.DETAIL:
         told.append(sentence("stride-graded"))
     if stride.carries and stride.open_minutes is not None:
         minutes = Amount(max(1.0, stride.open_minutes))
