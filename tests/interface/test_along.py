@@ -45,7 +45,7 @@ def room(start: Callable[..., Server], cup: bytes) -> Room:
 def taken_along(page: Page, room: Room) -> None:
     server, made = room
     page.goto(f"{server.url}/pieces/{made}/easel")
-    expect(page.get_by_text("kept on this device", exact=True)).to_be_visible()
+    expect(page.get_by_text("kept here", exact=True)).to_be_visible()
 
 
 def whole_pass(page: Page) -> None:
@@ -73,7 +73,7 @@ def arrived(page: Page, server: Server, made: str) -> list[dict]:
     """The log once nothing waits on the device any more."""
     waits = re.compile("to be sent")
     page.reload()
-    expect(page.get_by_text("kept on this device", exact=True)).to_be_visible()
+    expect(page.get_by_text("kept here", exact=True)).to_be_visible()
     expect(page.get_by_text(waits)).to_have_count(0)
     return log_of(server, made)
 

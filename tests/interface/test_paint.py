@@ -172,7 +172,7 @@ def test_the_easel_goes_on_without_the_server_and_loses_nothing(page: Page, piec
     told = events(piece)
     assert [event["kind"] for event in told].count("pass-done") == 1
     assert len({event["id"] for event in told}) == len(told)
-    expect(page.get_by_text("not kept on this device")).to_be_visible()
+    expect(page.get_by_text("not kept here")).to_be_visible()
 
 
 @pytest.mark.parametrize("size", SIZES)

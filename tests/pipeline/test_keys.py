@@ -82,6 +82,8 @@ CHANGES: dict[str, Any] = {
     "own_passes": (Own("own1", Kind.GLAZE, ("m1",)),),
     "dropped": ("p2",),
     "tools": (Handled("p1", "knife"),),
+    "effects_off": ("edges:m1",),
+    "effects_taken": ("lamp:m2",),
     "variants": (Variant("kept", Ordering(school="both-ends")),),
 }
 """Another value of each setting."""

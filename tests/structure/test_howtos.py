@@ -1,4 +1,4 @@
-"""The pages on how to add a school and a check, followed word for word in a copy of the program."""
+"""The pages on how to add a school, a check, an effect, followed word for word in a copy of the program."""
 
 from __future__ import annotations
 
@@ -41,8 +41,8 @@ def worded(folder: Path, page: str) -> None:
 def added(registry: Path, line: str) -> None:
     """One line more in the list of files."""
     head, rest = registry.read_text().split("FILES = (\n")
-    files, tail = rest.split(")\n", 1)
-    registry.write_text(f"{head}FILES = (\n{files}{line}\n)\n{tail}")
+    files, tail = rest.split(")", 1)
+    registry.write_text(f"{head}FILES = (\n{files}{line}\n){tail}")
 
 
 def run(folder: Path, code: str) -> str:
@@ -97,3 +97,30 @@ def test_a_check_is_added_in_one_file_and_one_line(copy: Path) -> None:
         "print(text(found.sentence), text(found.why))\n",
     )
     assert said.startswith("14 highlights compete. Where everything sparkles nothing does.")
+
+
+def test_an_effect_is_added_in_one_file_and_one_line(copy: Path) -> None:
+    path, code, line = told("how-to-add-an-effect.md")
+    (copy / path).write_text(code)
+    added(copy / "washboard/core/effects/__init__.py", line)
+    worded(copy, "how-to-add-an-effect.md")
+    said = run(
+        copy,
+        "from tests.core.test_effects import scene\n"
+        "from tests.said import text\n"
+        "from washboard.core.effects import effects_of\n"
+        "from washboard.core.effects.weave import woven\n"
+        "from washboard.core.surface.replay import refusals_of\n"
+        "for seed in range(20):\n"
+        "    on, plan = scene('watercolour', seed)\n"
+        "    own = woven(plan, effects_of(on))\n"
+        "    assert refusals_of(own) == ()\n"
+        "    for effect in own.effects:\n"
+        "        if effect.key == 'blotted' and effect.pass_id:\n"
+        "            done = next(p for p in own.passes if p.id == effect.pass_id)\n"
+        "            assert any(o.kind == 'blot' for o in done.operations)\n"
+        "            print(text(effect.told, own))\n"
+        "            raise SystemExit\n",
+    )
+    assert said.startswith("Blot ")
+    assert said.endswith("with a tissue while the wash shines.\n")

@@ -1,4 +1,4 @@
-"""The parts of the plan format that are finer than masses: modelling and small marks."""
+"""The parts of the plan format that are finer than masses: modelling, small marks, effects."""
 
 from __future__ import annotations
 
@@ -77,3 +77,22 @@ class MarkFamilyPart(Part):
     called: str = ""
     many: HowMany = HowMany.FOUND
     own: int | None = None
+
+
+class EffectPart(Part):
+    """How something is made that is more than a flat mass: in `pass`, or it rests, with why. `sure` 0–1 how
+    sure the picture tells it; `asks` whether the painter is asked; what it would be `instead`."""
+
+    id: str
+    key: str
+    called: str
+    masses: tuple[str, ...]
+    place: tuple[Share, Share]
+    sure: Share
+    asks: bool
+    told: str
+    marks: tuple[MarkPart, ...] = ()
+    figures: dict[str, float] = Field(default_factory=dict)
+    instead: tuple[str, ...] = ()
+    rests: str | None = None
+    pass_id: str = Field("", alias="pass")

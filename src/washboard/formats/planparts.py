@@ -9,7 +9,7 @@ from pydantic import Field
 from ..core.areas.corrections import Family
 from ..core.plan.plan import Kind, Role
 from ..core.reference.mass import MassKind
-from .finerparts import GradationPart, MarkFamilyPart, MarkPart
+from .finerparts import EffectPart, GradationPart, MarkFamilyPart, MarkPart
 from .part import LabColour, Length, Part, Share, Value
 
 VERSION = 1
@@ -273,6 +273,7 @@ class Document(Part):
     shapes: int = 0
     totals: TotalsPart | None = None
     marks: tuple[MarkFamilyPart, ...] = ()
+    effects: tuple[EffectPart, ...] = ()
     done: tuple[str, ...] = ()
     logged: tuple[str, ...] = ()
     start: StartPart | None = None

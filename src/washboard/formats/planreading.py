@@ -12,6 +12,7 @@ from ..core.key.relations import SKY_ABOVE, Thing
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet, Surface
 from ..core.name import Name
+from ..core.plan.effect import Effect
 from ..core.plan.marks import MarkFamily, Path, TextureRule
 from ..core.plan.plan import Operation, Pass, Plan, Reason, Reserve, Toning
 from ..core.plan.state import BARE, MassSurface, SheetState
@@ -19,7 +20,7 @@ from ..core.reference.look import Look
 from ..core.reference.mass import Border, Gradation, Lab, Mass
 from ..core.sentence import Mark, Sentence, as_given
 from ..words import ENGLISH
-from .finerparts import GradationPart, MarkFamilyPart, MarkPart
+from .finerparts import EffectPart, GradationPart, MarkFamilyPart, MarkPart
 from .planparts import (
     Document,
     LyingPart,
@@ -57,6 +58,7 @@ def plan_from(document: Document) -> Plan:
         document.ties,
         document.shapes,
         marks=tuple(map(_family_from, document.marks)),
+        effects=tuple(map(_effect_from, document.effects)),
         start=_start_from(document.start) if document.start else BARE,
         done=document.done,
         logged=document.logged,
@@ -168,6 +170,21 @@ def _pass_from(part: PassPart) -> Pass:
         part.between,
         part.places.graded,
         part.places.coats,
+    )
+
+
+def _effect_from(part: EffectPart) -> Effect:
+    return Effect(
+        part.key,
+        part.id,
+        part.masses,
+        part.place,
+        part.sure,
+        _given(part.told, part.marks),
+        part.figures,
+        part.instead,
+        as_given(part.rests) if part.rests else None,
+        part.pass_id,
     )
 
 

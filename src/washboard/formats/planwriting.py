@@ -13,12 +13,13 @@ import numpy as np
 from ..core.areas.area import Area
 from ..core.colour.lab import value_of_lab
 from ..core.materials.tools import TOOLS as BRUSH_TOOLS
+from ..core.plan.effect import Effect
 from ..core.plan.marks import MarkFamily
 from ..core.plan.plan import Kind, Pass, Plan, Reason, Reserve, Toning
 from ..core.plan.tools import TOOLS as STICK_TOOLS
 from ..core.plan.where import where_of
 from ..core.reference.mass import Gradation, Lab, Mass
-from ..core.sentence import Sentence
+from ..core.sentence import Sentence, sentence
 from ..words import ENGLISH, About, Said
 from .finerparts import MarkPart
 from .planparts import VERSION, Document, PassPart
@@ -70,6 +71,7 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "shapes": plan.shapes,
         "totals": _totals(plan),
         "marks": [_family(family, told) for family in plan.marks],
+        "effects": [_effect(effect, told) for effect in plan.effects],
         **_before(plan),
     }
 
@@ -107,6 +109,19 @@ def _family(family: MarkFamily, told: About) -> dict[str, Any]:
     told_size = {"tool_words": tool.words, "length_cm": family.length_cm, "width_mm": family.width_mm}
     texture = vars(family.texture) if family.texture else None
     return fields | named | told_size | {"paths": [vars(path) for path in family.paths], "texture": texture}
+
+
+def _effect(effect: Effect, told: About) -> dict[str, Any]:
+    words = _said(effect.told, told)
+    return {k: v for k, v in vars(effect).items() if k not in ("told", "pass_id", "rests")} | {
+        "called": ENGLISH.text(sentence(f"effect-name-{effect.key}")),
+        "told": words["text"],
+        "marks": words["marks"],
+        "figures": dict(effect.figures),
+        "asks": effect.asks,
+        "rests": ENGLISH.text(effect.rests, told) if effect.rests else None,
+        "pass": effect.pass_id,
+    }
 
 
 def _totals(plan: Plan) -> dict[str, float]:

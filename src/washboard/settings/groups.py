@@ -50,6 +50,8 @@ from .wire import (
 )
 
 MOST_PASSES = 9
+EffectId = Annotated[str, Field(pattern=r"^[a-z-]{1,20}:m[0-9]{1,6}$")]
+"""What kind of effect on which mass first."""
 FORMAT = "format"
 """What settings fall back with that are places on a photo, when it is exchanged for one of another format."""
 SIZE_READ_BY = (Stage.SCENE, Stage.FRAME.when("spread"), Stage.MEASURES)
@@ -208,6 +210,7 @@ class Ordering:
     must hold. `aim`: what the order is to be besides. `groups`: which masses share a pass, as the painter
     says. `mixed`: areas with a school of their own. `own_passes` stand where `order` names them, and it
     leaves out the passes that are `dropped`. `tools`: what passes are done with instead of the usual.
+    `effects_off` are not woven in, `effects_taken` are although the picture does not tell them surely.
     """
 
     school: str | None = setting(
@@ -253,4 +256,12 @@ class Ordering:
     tools: tuple[Handled, ...] = setting(
         (), words="tools of passes", wire=Annotated[list[HandledModel], Field(max_length=40)],
         read_by=(Stage.ORDER,), falls_with=(NEW_PLAN,), keeps_order=True,
+    )  # fmt: skip
+    effects_off: tuple[str, ...] = setting(
+        (), words="effects left out", wire=Annotated[list[EffectId], Field(max_length=100)],
+        read_by=(Stage.EFFECTS,), keeps_order=True,
+    )  # fmt: skip
+    effects_taken: tuple[str, ...] = setting(
+        (), words="effects taken", wire=Annotated[list[EffectId], Field(max_length=100)],
+        read_by=(Stage.EFFECTS,), keeps_order=True,
     )  # fmt: skip

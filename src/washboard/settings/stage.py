@@ -26,6 +26,7 @@ class Stage(StrEnum):
     PARTS = "parts"
     PLAN = "plan"
     ORDER = "order"
+    EFFECTS = "effects"
     LACK = "lack"
     MARKS = "marks"
     RESULT = "result"
@@ -65,7 +66,8 @@ AFTER: Mapping[Stage, tuple[Stage, ...]] = {
     Stage.PARTS: (Stage.MEASURES,),
     Stage.PLAN: (Stage.PARTS, Stage.FRAME_AREAS),
     Stage.ORDER: (Stage.PLAN,),
-    Stage.LACK: (Stage.ORDER,),
+    Stage.EFFECTS: (Stage.ORDER,),
+    Stage.LACK: (Stage.EFFECTS,),
     Stage.MARKS: (Stage.LACK,),
     Stage.RESULT: (Stage.MARKS,),
     Stage.PREPARE: (Stage.RESULT,),

@@ -1674,6 +1674,11 @@ export interface components {
              */
             marks: components["schemas"]["MarkFamilyPart"][];
             /**
+             * Effects
+             * @default []
+             */
+            effects: components["schemas"]["EffectPart"][];
+            /**
              * Done
              * @default []
              */
@@ -1800,6 +1805,55 @@ export interface components {
             undone: boolean;
             /** Created */
             created: string;
+        };
+        /**
+         * EffectPart
+         * @description How something is made that is more than a flat mass: in `pass`, or it rests, with why. `sure` 0–1 how
+         *     sure the picture tells it; `asks` whether the painter is asked; what it would be `instead`.
+         */
+        EffectPart: {
+            /** Id */
+            id: string;
+            /** Key */
+            key: string;
+            /** Called */
+            called: string;
+            /** Masses */
+            masses: string[];
+            /** Place */
+            place: [
+                number,
+                number
+            ];
+            /** Sure */
+            sure: number;
+            /** Asks */
+            asks: boolean;
+            /** Told */
+            told: string;
+            /**
+             * Marks
+             * @default []
+             */
+            marks: components["schemas"]["MarkPart"][];
+            /** Figures */
+            figures?: {
+                [key: string]: number;
+            };
+            /**
+             * Instead
+             * @default []
+             */
+            instead: string[];
+            /** Rests */
+            rests?: string | null;
+            /**
+             * Pass
+             * @default
+             */
+            pass: string;
+        } & {
+            [key: string]: unknown;
         };
         /**
          * EventCreate
@@ -3399,6 +3453,10 @@ export interface components {
             dropped?: string[];
             /** Tools */
             tools?: components["schemas"]["HandledModel"][];
+            /** Effectsoff */
+            effectsOff?: string[];
+            /** Effectstaken */
+            effectsTaken?: string[];
             /** Variants */
             variants?: components["schemas"]["VariantModel"][];
             /** Revision */
@@ -4004,6 +4062,10 @@ export interface components {
             dropped?: string[];
             /** Tools */
             tools?: components["schemas"]["HandledModel"][];
+            /** Effectsoff */
+            effectsOff?: string[];
+            /** Effectstaken */
+            effectsTaken?: string[];
             /** Variants */
             variants?: components["schemas"]["VariantModel"][];
         };
@@ -4088,6 +4150,10 @@ export interface components {
             dropped?: string[];
             /** Tools */
             tools?: components["schemas"]["HandledModel"][];
+            /** Effectsoff */
+            effectsOff?: string[];
+            /** Effectstaken */
+            effectsTaken?: string[];
             /** Variants */
             variants?: components["schemas"]["VariantModel"][];
         };
@@ -4607,6 +4673,10 @@ export interface components {
             dropped?: string[];
             /** Tools */
             tools?: components["schemas"]["HandledModel"][];
+            /** Effectsoff */
+            effectsOff?: string[];
+            /** Effectstaken */
+            effectsTaken?: string[];
         };
         /**
          * VerdictRead

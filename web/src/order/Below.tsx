@@ -4,6 +4,7 @@ import { useSchools, useWeaknesses } from "../api/hooks";
 import { Explained } from "../parts/Term";
 import type { Room } from "../pieces/PieceRoom";
 import { say } from "../words/say";
+import { Questions } from "./Effects";
 import { Findings } from "./Findings";
 import { Lights } from "./Lights";
 import { MoveNote } from "./MoveNote";
@@ -86,6 +87,7 @@ export function Below({ room, at }: Props) {
       <Tabs.Panel value={part} tabIndex={-1}>
         <Chosen room={room} at={at} found={found} />
       </Tabs.Panel>
+      <Questions {...room} />
     </Tabs>
   );
 }

@@ -8,6 +8,7 @@ import { Words } from "../parts/lit";
 import parts from "../parts/parts.module.css";
 import { minutes } from "../parts/time";
 import { rounded, say } from "../words/say";
+import { Effects } from "./Effects";
 import { Families } from "./Families";
 import classes from "./order.module.css";
 import type { HandDrawing } from "./useHandDrawing";
@@ -48,6 +49,7 @@ export function PassNote({ piece, plan, done, changes, hand }: Props) {
         <Sentences of={done.steps ?? [{ text: done.what }]} />
       </Text>
       {!done.beside && <ToolField piece={piece} done={done} changes={changes} />}
+      <Effects piece={piece} plan={plan} done={done} changes={changes} />
       <Families piece={piece} plan={plan} done={done} changes={changes} hand={hand} />
       {done.reasons.length > 0 && (
         <Text my={8}>

@@ -714,6 +714,16 @@ export interface Patterns {
   "shelf-shelf-csv-cxf": never;
   "marks-layer-where": never;
   "modelling-layer-how": never;
+  "effects-list": never;
+  "effects-bring-back": never;
+  "effects-sure": "sure";
+  "effects-leave-out": never;
+  "effects-question": never;
+  "effects-is-it": "called" | "name";
+  "effects-chance": "sure";
+  "effects-yes": "called";
+  "effects-no": "other";
+  "effects-number": "count" | "number";
   "families-list": never;
   "families-fewer": never;
   "families-more": never;

@@ -12,6 +12,7 @@ from ..materials.media import Medium
 from ..materials.surfaces import Sheet, Surface
 from ..reference.mass import Mass
 from ..sentence import Sentence
+from .effect import Effect
 from .marks import MarkFamily
 from .state import BARE, SheetState
 
@@ -223,7 +224,8 @@ class Plan:
     an earlier plan that were painted before that, `logged` those of the events that told it.
 
     `shapes` passes lay its shapes, besides masks, tones, lights won back, accents and thin things; `ties` are
-    other numbers of passes in all that would be as good. `marks` are set over the masses or kept out of them.
+    other numbers of passes in all that would be as good. `marks` are set over the masses or kept out of them;
+    `effects` are parts of passes, or rest.
     """
 
     engine: str
@@ -245,6 +247,7 @@ class Plan:
     marks: tuple[MarkFamily, ...] = ()
     done: tuple[str, ...] = ()
     logged: tuple[str, ...] = ()
+    effects: tuple[Effect, ...] = ()
 
     @cached_property
     def by_id(self) -> Mapping[str, Mass]:

@@ -109,7 +109,8 @@ def state_of(surface: MassSurface, medium: Medium, now: float) -> SurfaceState:
         return SurfaceState.SPRAYED
     if medium.key == "pastel" and surface.layers > medium.most_layers:
         return SurfaceState.FULL
-    if now >= surface.dry_at:
+    # Grain never dries: what the same pass has laid is loose at once.
+    if now >= surface.dry_at or surface.dry_at <= surface.laid_at:
         dry = dried(medium.key) if surface.layers else SurfaceState.BARE
         return SurfaceState.WETTED if now < surface.wet_until else dry
     return stage(medium.key, (now - surface.laid_at) / (surface.dry_at - surface.laid_at))
@@ -141,6 +142,11 @@ def _judged(replayed: Replay, done: Pass, o: Operation, surface: MassSurface, st
         _taking(replayed, done, o, surface)
 
 
+def _dropped_in(done: Pass, o: Operation, surface: MassSurface) -> bool:
+    """Whether paint is dropped into what the same pass has laid."""
+    return o.kind is Kind.DROP_IN and surface.by == done.id
+
+
 def _small(o: Operation) -> bool:
     """Whether it sets small marks: of paint, or of opaque white that wins lights back. A wash over what is
     finished stays a wash, whatever it calls itself."""
@@ -152,7 +158,8 @@ def _laying(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) ->
     if _small(o):
         _detailing(replayed, done, o, surface)
         return
-    corrects = o.kind in CORRECTING
+    # What is dropped into a wash that was just laid is a part of laying it.
+    corrects = o.kind in CORRECTING or _dropped_in(done, o, surface)
     if surface.kept:
         replayed.refuse(done, o.mass, Rule.RESERVED, o)
     elif surface.finished and not corrects:
@@ -221,7 +228,7 @@ def _changed(
     elif act.sort is Sort.LAYS and state is not SurfaceState.MASKED:
         surface = replace(
             surface,
-            layers=surface.layers + 1,
+            layers=surface.layers + (0 if _dropped_in(done, o, surface) else 1),
             laid_at=end,
             dry_at=end + medium.quickest_dry,
             by=done.id,

@@ -7,6 +7,8 @@ from dataclasses import replace
 
 from ...core.areas.area import Areas
 from ...core.areas.corrections import Family
+from ...core.effects import Looked, effects_of
+from ...core.effects.weave import woven
 from ...core.ground.patches import patches_of
 from ...core.ground.toning import toning_of
 from ...core.key.relations import SKY_ABOVE, Thing
@@ -20,6 +22,7 @@ from ...core.order.result import PlanningResult
 from ...core.planning.compare import Compared, compared
 from ...core.planning.planner import plan_of
 from ...core.planning.reorder import reordered
+from ...core.reference.measures import Measured
 from ...core.sentence import Sentence, sentence
 from ...core.surface.replay import refusals_of
 from ...settings import Settings
@@ -42,6 +45,15 @@ def rearranged(worked: PlanningResult, settings: Settings) -> PlanningResult:
         return done
     why = sentence("note-order-rests", why=refusals[0].sentence)
     return replace(worked, plan=replace(worked.plan, notes=(*worked.plan.notes, why)))
+
+
+def with_effects(
+    worked: PlanningResult, seen: Seen, measured: Measured, settings: Settings
+) -> PlanningResult:
+    """The plan with the effects that the picture proposes and the painter lets be."""
+    looked = Looked(seen.picture, measured.labels, worked.plan)
+    own = woven(worked.plan, effects_of(looked), settings.effects_off, settings.effects_taken)
+    return replace(worked, plan=own)
 
 
 def options_for(settings: Settings, areas: Areas) -> Options:

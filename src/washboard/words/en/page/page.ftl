@@ -1071,6 +1071,23 @@ marks-layer-where = Small marks of this pass
 
 modelling-layer-how = How masses are modelled, from light to dark
 
+## order/Effects.tsx
+
+effects-list = How this is made
+effects-bring-back = Bring it back
+effects-sure = ({ $sure } % sure)
+effects-leave-out = Leave it out
+effects-question = A question about the picture
+effects-is-it = Is the { $name } a { $called }?
+effects-chance = In { $sure } of 100 such places.
+effects-yes = Yes, a { $called }
+effects-no = No, { $other ->
+    [glint] a highlight
+    [white-thing] a white thing
+   *[other] something else
+}
+effects-number = question { $number } of { $count }
+
 ## order/Families.tsx
 
 families-list = Small marks of this pass
@@ -1208,9 +1225,9 @@ easel-waits = { $count ->
     [one] 1 entry waits
    *[other] { $count } entries wait
 } to be sent
-easel-being-kept = being kept on this device
-easel-kept = kept on this device
-easel-not-kept = not kept on this device
+easel-being-kept = being kept here
+easel-kept = kept here
+easel-not-kept = not kept here
 easel-what-now = What now
 easel-back = Back
 easel-stop-here = Stop here today
