@@ -15,7 +15,8 @@ from washboard.core.errors import InvalidInput
 from washboard.core.materials.media import MEDIA
 from washboard.core.materials.paints import PAINTS, palette_of
 from washboard.core.order.result import PlanningResult
-from washboard.core.plan.own import LAID, MOST_OWN, Own, free_id, offered, set_in
+from washboard.core.plan.acts import ACTS, Sort
+from washboard.core.plan.own import HOW, LAID, MOST_OWN, Own, free_id, offered, set_in
 from washboard.core.plan.plan import Kind, Plan, Role
 from washboard.core.planning.rearrange import moved, with_own, without
 from washboard.core.planning.reorder import reordered
@@ -214,3 +215,37 @@ def test_what_goes_over_a_shape_once_more_has_its_piles_on_the_board(medium: str
     assert len(after) == len(before) + len(fresh)
     looked = reordered(worked, order, (Own("own1", Kind.JUDGE, names),))
     assert len(board_of(looked, palette_of(medium, (), PAINTS)).piles) == len(before)
+
+
+def looks(worked: PlanningResult, name: str, own: Own, after: str) -> tuple[bool, Plan]:
+    """Whether an own pass changes the looks of a mass, and the plan with it."""
+    order = [p.id for p in worked.plan.passes]
+    order.insert(order.index(after) + 1, own.id)
+    fresh = reordered(worked, order, (own,))
+    step = fresh.steps[order.index(own.id)]
+    at = [mass.id for mass in worked.plan.masses].index(name)
+    parts = worked.scene.parts.of(at)
+    return not np.allclose(step.before[parts], step.after[parts], atol=1e-4), fresh.plan
+
+
+@pytest.mark.parametrize(
+    ("medium", "kind"), [(medium, kind) for medium, kinds in BY_MEDIUM.items() for kind in kinds]
+)
+def test_every_act_of_ones_own_changes_the_picture_or_says_why_it_does_not(medium: str, kind: Kind) -> None:
+    worked = made(medium)
+    done = worked.plan.passes[0]
+    # A dark that is modelled: whatever can be done to it, lighter, darker or evener, shows.
+    by_id, laid = worked.plan.by_id, laid_in(worked.plan, 0)
+    name = min(laid, key=lambda one: (by_id[one].gradation is None, by_id[one].target))
+    changed, plan = looks(worked, name, Own("own1", kind, (name,)), done.id)
+    own = next(p for p in plan.passes if p.id == "own1")
+    told = how(own, plan)
+    if ACTS[kind].sort is Sort.LOOKS:
+        assert not changed
+    elif kind in HOW:
+        assert changed or "stays" in told or kind is Kind.RAYS
+    else:
+        assert changed, told
+    if kind.takes:
+        operation = own.operations[0]
+        assert operation.to_value >= operation.from_value

@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-import math
 from dataclasses import dataclass
 
-from ..colour.value import luminance_of, value_of
 from ..materials.media import Medium
 from ..optics.grain import value_fixed
+from ..optics.removal import value_lifted
 from ..plan.acts import ACTS
 from ..plan.plan import Kind
 from ..plan.state import MassSurface
@@ -53,7 +52,9 @@ def reach_of(kind: Kind, surface: MassSurface, target: float, ground: float, med
     """The Munsell value that an act on a mass gets to on the way to a target."""
     now = surface.value
     if kind.takes:
-        return min(max(now, _lifted(kind, surface, ground)), max(now, target))
+        act = ACTS[kind]
+        lifted = value_lifted(now, ground, surface.staining, act.reach, act.grip)
+        return min(max(now, lifted), max(now, target))
     if kind is Kind.FIX:
         return float(value_fixed(now))
     if kind is Kind.WHITE and medium.transparent:
@@ -63,14 +64,3 @@ def reach_of(kind: Kind, surface: MassSurface, target: float, ground: float, med
     if medium.transparent or kind is Kind.GLAZE:
         return min(now, max(target, medium.darkest))
     return min(max(target, medium.darkest), medium.lightest)
-
-
-def _lifted(kind: Kind, surface: MassSurface, ground: float) -> float:
-    """What taking off leaves: of the density over the ground the stained share stays, and of the rest what
-    the act does not reach (`Act.grip`, `Act.reach`)."""
-    act, now = ACTS[kind], min(surface.value, ground)
-    bare = float(luminance_of(ground))
-    density = math.log10(max(bare, 1e-6) / max(float(luminance_of(now)), 1e-6))
-    stained = act.grip * surface.staining
-    left = density * (stained + (1 - stained) * (1 - act.reach))
-    return float(value_of(bare * 10**-left))

@@ -9,8 +9,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import value_of_lab
+from ..optics.removal import WHITEST
 from ..order.prediction import PatchMap, Table
-from ..order.recover import WHITEST
 from ..order.result import PlanningResult
 from ..plan.marks import How
 from .families import Family

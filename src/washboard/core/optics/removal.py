@@ -2,10 +2,13 @@
 
 from __future__ import annotations
 
+import math
+
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from ..colour.spectra import lab_of_spectrum
+from ..colour.value import luminance_of, value_of
 from .vehicle import Vehicle
 
 Floats = NDArray[np.float64]
@@ -34,6 +37,22 @@ def scraped(thicknesses: ArrayLike, depth: float, tooth: float) -> Floats:
     """
     reached = 1 - np.clip(tooth, 0.0, 1.0) / 2
     return np.asarray(thicknesses, dtype=np.float64) * (1 - DEEPEST * np.clip(depth, 0.0, 1.0) * reached)
+
+
+WHITEST = 9.2
+"""Munsell value of a touch of opaque white."""
+
+
+def value_lifted(value: float, ground: float, staining: float, reach: float, grip: float) -> float:
+    """The Munsell value that taking paint off leaves of a `value` over a `ground`.
+
+    Of the optical density over the ground the stained share stays (`staining` times the `grip` that it has by
+    then), and of the rest what the act does not `reach`; all 0–1. Densities add (Beer and Lambert).
+    """
+    bare = float(luminance_of(ground))
+    density = math.log10(max(bare, 1e-6) / max(float(luminance_of(min(value, ground))), 1e-6))
+    stained = grip * staining
+    return float(value_of(bare * 10 ** -(density * (stained + (1 - stained) * (1 - reach)))))
 
 
 def granulation(

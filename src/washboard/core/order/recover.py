@@ -7,6 +7,7 @@ from numpy.typing import NDArray
 
 from ..colour.lab import value_of_lab
 from ..colour.spectra import spectrum_of_lab, value_of_spectrum
+from ..optics.removal import WHITEST
 from ..plan.acts import ACTS
 from ..plan.plan import Kind
 
@@ -14,8 +15,6 @@ Floats = NDArray[np.float64]
 
 TOUCHES = 25
 """Pressures tried: the one that comes nearest to the value wanted is taken."""
-WHITEST = 9.2
-"""Value of a touch of opaque white."""
 
 
 def reach_of(kind: Kind, staining: float) -> float:

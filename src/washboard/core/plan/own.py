@@ -8,6 +8,7 @@ from dataclasses import dataclass, replace
 from ..errors import InvalidInput
 from ..materials.media import Medium
 from ..optics.grain import value_fixed
+from ..optics.removal import WHITEST, value_lifted
 from ..reference.mass import Mass
 from ..sentence import Listed, Sentence, as_given, sentence
 from ..time.pace import SETTLING, covering_minutes, cutting_minutes
@@ -17,13 +18,15 @@ from .plan import Kind, Operation, Pass, Plan, Role
 
 MOST_OWN = 6
 """Passes of one's own in a plan."""
-LAID = (Kind.RESTATE, Kind.SCUMBLE, Kind.GLAZE, Kind.UNIFY, Kind.RAYS)
-"""What is laid over what is finished: the same again, or a film of it."""
-THIN = (Kind.GLAZE, Kind.UNIFY)
+LAID = (Kind.RESTATE, Kind.SCUMBLE, Kind.GLAZE, Kind.UNIFY, Kind.RAYS, Kind.DROP_IN, Kind.GLOW, Kind.WHITE)
+"""What is laid over what is there: the same again, a film of it, or lighter."""
+THIN = (Kind.GLAZE, Kind.UNIFY, Kind.DROP_IN)
 """What is laid as a thin film, so that it darkens or tints what it goes over."""
+STEP = 1.0
+"""Munsell values by which an act of the painter's own makes a place lighter, as far as it gets."""
 
-HOW = (Kind.RAYS,)
-"""Acts whose words leave open how they are done."""
+HOW = (Kind.RAYS, Kind.SOFTEN, Kind.FEATHER, Kind.BLEND, Kind.RESTATE, Kind.SCUMBLE)
+"""Acts whose words leave open how they are done, or what the picture shows of them."""
 
 
 @dataclass(frozen=True)
@@ -51,7 +54,7 @@ def offered(medium: Medium) -> tuple[Kind, ...]:
         kind
         for kind, act in ACTS.items()
         if medium.key in act.media
-        and (kind in LAID or kind is Kind.FIX or act.sort in (Sort.MOVES, Sort.LOOKS))
+        and (kind in LAID or kind is Kind.FIX or act.sort in (Sort.MOVES, Sort.LOOKS, Sort.TAKES))
     )
 
 
@@ -90,7 +93,7 @@ def own_how(kind: Kind) -> tuple[Sentence, ...]:
     """With what it is done, and how where the words of the act leave that open."""
     act = ACTS[kind]
     with_tool = (sentence("how-tool", tool=act.tool),) if act.tool else ()
-    return (*with_tool, sentence(f"how-{kind.value}")) if kind in HOW else with_tool
+    return (*with_tool, sentence(f"own-how-{kind.value}")) if kind in HOW else with_tool
 
 
 def own_minutes(kind: Kind, masses: Sequence[Mass], medium: Medium) -> float:
@@ -124,11 +127,23 @@ def set_in(plan: Plan, own: Own, after: str) -> Plan:
         paint_traits = (
             (before.staining, before.oil, before.toxic) if before and own.kind in LAID else (0, 0, False)
         )
-        left = float(value_fixed(value)) if own.kind is Kind.FIX else value
+        left = _comes_to(own.kind, value, before.staining if before else 0.0, plan)
         operations.append(Operation(name, own.kind, Role.UNDER, 1.0, value, left, 1, *paint_traits))
     fresh = own_pass(own, plan.by_id, plan.medium, operations)
     at = ids.index(after) + 1 if after else 0
     return replace(plan, passes=(*plan.passes[:at], fresh, *plan.passes[at:]))
+
+
+def _comes_to(kind: Kind, value: float, staining: float, plan: Plan) -> float:
+    """The Munsell value that an act brings a mass of a value to, as far as its paint lets it."""
+    if kind is Kind.FIX:
+        return float(value_fixed(value))
+    if kind.takes:
+        act, ground = ACTS[kind], plan.surface.value
+        return max(value, min(value + STEP, value_lifted(value, ground, staining, act.reach, act.grip)))
+    if kind is Kind.GLOW:
+        return max(value, min(value + STEP, plan.medium.lightest))
+    return max(value, WHITEST) if kind is Kind.WHITE else value
 
 
 PREFIX = "own"

@@ -8,12 +8,16 @@ from dataclasses import replace
 import numpy as np
 from numpy.typing import NDArray
 
+from ..colour.lab import lightness_of_value, value_of_lab
+from ..colour.spectra import lab_of_spectrum
 from ..optics.grain import fixed
+from ..optics.removal import WHITEST
 from ..order.painting import Scene
+from ..order.recover import recovered
 from ..order.result import PassType, PlanningResult, Step
 from ..order.running import THINNEST, statuses, trivial_coverage
 from ..order.strands import Ordered
-from ..plan.own import LAID, THIN, Own
+from ..plan.own import LAID, STEP, THIN, Own
 from ..plan.plan import Kind
 from ..plan.tools import Handled, tool_of
 from ..words.passes import worded
@@ -67,6 +71,26 @@ def reordered(
     return replace(fresh, plan=replace(plan, passes=worded(fresh)))
 
 
+BLENDED = 0.6
+"""How much nearer blending brings both ends of a modelled mass to their middle. A guess."""
+
+
+def _taken(scene: Scene, kind: Kind, reflectances: Floats, stains: Floats) -> Floats:
+    """Looks (k, 2, 36) after paint was taken off, or opaque white set: a step lighter, as far as it gets."""
+    labs = lab_of_spectrum(reflectances.reshape(-1, reflectances.shape[-1]))
+    wanted = _lighter(labs, WHITEST, WHITEST if kind is Kind.WHITE else 0.0)
+    targets = wanted.reshape(*reflectances.shape[:2], 3)
+    return recovered(kind, reflectances, scene.ground, targets, stains)
+
+
+def _lighter(labs: Floats, lightest: float, at_least: float = 0.0) -> Floats:
+    """Colours (n, 3) a step lighter, none over a value; darker ones come to `at_least`."""
+    values = np.maximum(np.minimum(value_of_lab(labs) + STEP, lightest), at_least)
+    lighter = labs.copy()
+    lighter[:, 0] = np.maximum(labs[:, 0], [lightness_of_value(float(value)) for value in values])
+    return lighter
+
+
 def _own_step(
     scene: Scene, own: Own, turn: NDArray[np.int64], k: int, reflectances: Floats, stains: Floats
 ) -> Step:
@@ -85,6 +109,18 @@ def _own_step(
     elif own.kind is Kind.FIX:
         sprayed = np.isin(scene.parts.mass, group)
         after[sprayed] = fixed(reflectances[sprayed])
+    elif own.kind.takes or own.kind is Kind.WHITE:
+        worked = np.isin(scene.parts.mass, group) & ~scene.masked
+        after[worked] = _taken(scene, own.kind, reflectances[worked], stains[scene.parts.mass[worked]])
+    elif own.kind is Kind.GLOW and covered.any():
+        below = reflectances[covered].reshape(-1, reflectances.shape[-1])
+        wanted = _lighter(lab_of_spectrum(below), scene.medium.lightest)
+        laid_on = scene.box.reflectances(scene.box.mixed(wanted, below), below)
+        after[covered] = laid_on.reshape(after[covered].shape)
+    elif own.kind is Kind.BLEND:
+        worked = np.isin(scene.parts.mass, group)
+        middle = reflectances[worked].mean(axis=1, keepdims=True)
+        after[worked] = (1 - BLENDED) * reflectances[worked] + BLENDED * middle
     elif covered.any():
         after[covered], _ = scene.finished(reflectances[covered], at, stains)
     return Step(

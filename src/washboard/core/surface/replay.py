@@ -142,11 +142,6 @@ def _judged(replayed: Replay, done: Pass, o: Operation, surface: MassSurface, st
         _taking(replayed, done, o, surface)
 
 
-def _dropped_in(done: Pass, o: Operation, surface: MassSurface) -> bool:
-    """Whether paint is dropped into what the same pass has laid."""
-    return o.kind is Kind.DROP_IN and surface.by == done.id
-
-
 def _small(o: Operation) -> bool:
     """Whether it sets small marks: of paint, or of opaque white that wins lights back. A wash over what is
     finished stays a wash, whatever it calls itself."""
@@ -158,8 +153,7 @@ def _laying(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) ->
     if _small(o):
         _detailing(replayed, done, o, surface)
         return
-    # What is dropped into a wash that was just laid is a part of laying it.
-    corrects = o.kind in CORRECTING or _dropped_in(done, o, surface)
+    corrects = o.kind in CORRECTING
     if surface.kept:
         replayed.refuse(done, o.mass, Rule.RESERVED, o)
     elif surface.finished and not corrects:
@@ -194,8 +188,17 @@ def _detailing(replayed: Replay, done: Pass, o: Operation, surface: MassSurface)
         replayed.refuse(done, o.mass, Rule.DARKENS, o)
 
 
-CORRECTING = (Kind.GLAZE, Kind.RESTATE, Kind.UNIFY, Kind.SCUMBLE, Kind.WHITE, Kind.RAYS)
-"""Laid over what is finished already, to correct it."""
+CORRECTING = (
+    Kind.GLAZE,
+    Kind.RESTATE,
+    Kind.UNIFY,
+    Kind.SCUMBLE,
+    Kind.WHITE,
+    Kind.RAYS,
+    Kind.DROP_IN,
+    Kind.GLOW,
+)
+"""Laid over, or into, what is finished already, to correct it."""
 
 
 def _taking(replayed: Replay, done: Pass, o: Operation, surface: MassSurface) -> None:
@@ -228,7 +231,8 @@ def _changed(
     elif act.sort is Sort.LAYS and state is not SurfaceState.MASKED:
         surface = replace(
             surface,
-            layers=surface.layers + (0 if _dropped_in(done, o, surface) else 1),
+            # What is dropped into a wash that is wet still is part of that wash.
+            layers=surface.layers + (0 if o.kind is Kind.DROP_IN else 1),
             laid_at=end,
             dry_at=end + medium.quickest_dry,
             by=done.id,

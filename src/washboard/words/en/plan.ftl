@@ -115,7 +115,12 @@ how-grade-over = Grade { $mass }: { $first } { $from } over { $between } to { $s
 how-grade-from-top-over = Grade { $mass } from the top: { $first } { $from } over { $between } to { $second } { $to }.
 how-grade-from-left-over = Grade { $mass } from the left: { $first } { $from } over { $between } to { $second } { $to }.
 how-tool = Take { $tool }.
-how-rays = Lay them too strong, then soften them until nobody sees where they begin.
+own-how-rays = Lay them too strong, then soften them until nobody sees where they begin.
+own-how-soften = The picture shows edges as soft as the photo has them, so that it stays as it is.
+own-how-feather = The picture shows edges as soft as the photo has them, so that it stays as it is.
+own-how-blend = It evens out a mass that is modelled; a flat one stays as it is.
+own-how-restate = It brings the same value back where later paint ran over it; where none did, the picture stays.
+own-how-scumble = The same colour once more, broken, over what lies below; where that has it already, the picture stays.
 how-toning = Lay { $ground } ({ $paint }) evenly over the whole sheet.
 
 edges-none = no edges
