@@ -109,6 +109,41 @@ def test_effects_never_break_a_plan_in_any_school_and_come_to_the_same_each_time
     assert kinds[Kind.SOFTEN] + kinds[Kind.BLEND] > 0
 
 
+def row_of(count: int, odd: int, plan: Plan) -> Looked:
+    """A plan whose first masses stand in a row, alike but for one of them that is `odd` (-1 for none)."""
+    alike = [
+        replace(
+            mass,
+            kind=plan.masses[0].kind,
+            lab=(60.0, 5.0, 5.0) if k != odd else (20.0, 30.0, -10.0),
+            share=0.01,
+            area_cm2=4.0,
+            centre=(0.15 + 0.1 * k, 0.5),
+            box=(0.12 + 0.1 * k, 0.46, 0.18 + 0.1 * k, 0.54),
+            borders=(),
+        )
+        for k, mass in enumerate(plan.masses[:count])
+    ]
+    others = [replace(mass, share=0.2) for mass in plan.masses[count:]]
+    done = plan.passes[0]
+    laid = next(o for o in done.operations if o.kind.lays)
+    operations = tuple(replace(laid, mass=mass.id, role=Role.TARGET) for mass in alike)
+    whole = replace(plan, masses=(*alike, *others), passes=(replace(done, operations=operations),))
+    grey = np.full((80, 120, 3), 128, np.uint8)
+    return Looked(picture_of(grey), np.zeros((80, 120), np.int32), whole)
+
+
+@pytest.mark.parametrize(
+    ("count", "odd", "rows"), [(4, -1, [4]), (3, -1, [3]), (4, 1, []), (5, 4, [4]), (2, -1, [])]
+)
+def test_like_things_in_a_row_are_one_of_a_kind_and_an_odd_one_is_none(
+    count: int, odd: int, rows: list[int]
+) -> None:
+    on = row_of(count, odd, planned("oil", 3).plan)
+    found = [one for one in effects_of(on) if one.effect.key == "rows"]
+    assert [len(one.effect.masses) for one in found] == rows
+
+
 def test_what_is_left_out_rests_and_the_plan_is_as_if_it_had_never_been_proposed() -> None:
     on, plan = proposing("watercolour")
     proposed = effects_of(on)

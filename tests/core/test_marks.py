@@ -23,8 +23,8 @@ from washboard.core.marks.families import families_of
 from washboard.core.marks.lack import lack_of, weighed
 from washboard.core.marks.laying import DETAILS, STICK
 from washboard.core.materials.tools import TOOLS
+from washboard.core.optics.removal import WHITEST
 from washboard.core.order.prediction import painted
-from washboard.core.order.recover import WHITEST
 from washboard.core.plan.marks import AMOUNTS, How, MarkKind, number_of_marks
 from washboard.core.plan.plan import Kind, Operation, Role
 from washboard.core.surface.replay import refusals_of

@@ -2,7 +2,7 @@ import type { Pass, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { useLit } from "../parts/lit";
-import { say } from "../words/say";
+import { rounded, say } from "../words/say";
 import classes from "./finer.module.css";
 
 interface Props {
@@ -82,7 +82,7 @@ export function Questions({ piece, plan, changes }: Props) {
       onPointerLeave={() => light(null)}
     >
       <h3>{say("effects-is-it", { name, called: question.called.toLowerCase() })}</h3>
-      <p>{question.told}</p>
+      <p>{evidence(question)}</p>
       <p>
         {say("effects-chance", { sure: Math.round(100 * question.sure) })}{" "}
         <Act onClick={() => changes.edit.mutate(told(piece, question.id, "taken"))}>
@@ -100,4 +100,11 @@ export function Questions({ piece, plan, changes }: Props) {
       </p>
     </section>
   );
+}
+
+/** What in the picture speaks for it, in figures where they say it better than how it is done. */
+function evidence({ figures, told }: Effect) {
+  const { lead, halo } = figures ?? {};
+  if (lead === undefined || halo === undefined) return told;
+  return say("effects-evidence", { lead: rounded(lead, 1), halo: Math.round(100 * halo) });
 }

@@ -720,6 +720,7 @@ export interface Patterns {
   "effects-leave-out": never;
   "effects-question": never;
   "effects-is-it": "called" | "name";
+  "effects-evidence": "halo" | "lead";
   "effects-chance": "sure";
   "effects-yes": "called";
   "effects-no": "other";

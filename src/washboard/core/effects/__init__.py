@@ -12,6 +12,7 @@ FILES = (
     "edges",
     "smooth",
     "lights",
+    "rows",
 )  # fmt: skip
 """Every kind of effect by its file, in the order in which they are woven in."""
 

@@ -123,7 +123,7 @@ def _effect(on: Looked, row: int, edges: Sequence[Edge]) -> Proposal:
     sure = min(1.0, 0.7 + (SOFT - first.hardness) / (2 * SOFT))
     masses = tuple(edge.mass.id for edge in taken)
     effect = Effect("edges", f"edges:{first.mass.id}", masses, first.mass.inside, sure, told, figures)
-    return Proposal(effect, touches)
+    return Proposal(effect, row, touches)
 
 
 def _told(edge: Edge) -> Sentence:

@@ -211,7 +211,7 @@ def _lamp(on: Looked, mass: Mass, seen: Light, odds: Mapping[str, float]) -> Pro
     )
     figures = {"lead": seen.lead, "halo": seen.halo, "reach": seen.reach, "touches": float(steps)}
     effect = Effect(LAMP, f"lamp:{mass.id}", (mass.id,), mass.inside, odds[LAMP], told, figures, others)
-    return Proposal(effect, _laid(on, mass, steps))
+    return Proposal(effect, on.turn[mass.id], _laid(on, mass, steps))
 
 
 def _glints(own: Sequence[tuple[Mass, Light, float]], row: int) -> Proposal:
@@ -225,7 +225,7 @@ def _glints(own: Sequence[tuple[Mass, Light, float]], row: int) -> Proposal:
     figures = {"count": float(len(own)), "lead": lead}
     sure = min(odds for _, _, odds in own)
     effect = Effect(GLINT, f"glint:{masses[0]}", masses, own[0][0].inside, sure, told, figures)
-    return Proposal(effect, touches)
+    return Proposal(effect, row, touches)
 
 
 def _laid(on: Looked, mass: Mass, steps: int) -> tuple[Touch, ...]:

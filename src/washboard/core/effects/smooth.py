@@ -72,7 +72,7 @@ def _for(on: Looked, mass: Mass) -> Proposal | None:
     place = mass.gradation.places[0] if mass.gradation.places else mass.inside
     sure = min(1.0, 0.7 + 0.3 * (1 - firm / MOST_FIRM))
     effect = Effect("smooth", f"smooth:{mass.id}", (mass.id,), place, sure, told, figures)
-    return Proposal(effect, tuple(touches), replaces="how-grade")
+    return Proposal(effect, row, tuple(touches), replaces="how-grade")
 
 
 LARGER = 0.2

@@ -35,9 +35,11 @@ class Touch:
 
 @dataclass(frozen=True)
 class Proposal:
-    """An effect with its acts, in the order in which they are done; none where it only says what something
-    is. What its pass told of the mass in sentences whose keys begin with `replaces` is told by it now."""
+    """An effect with its acts, in the order in which they are done, told in the pass at the place `row`; it
+    has none where only the way of going about it is told. What its pass told of the mass in sentences whose
+    keys begin with `replaces` is told by it now."""
 
     effect: Effect
+    row: int
     touches: tuple[Touch, ...] = ()
     replaces: str = ""

@@ -24,8 +24,6 @@ def woven(
             found.append(replace(effect, rests=sentence("effect-off")))
         elif effect.asks and effect.id not in taken:
             found.append(replace(effect, rests=sentence("effect-asks")))
-        elif not proposal.touches:
-            found.append(effect)
         else:
             plan, own = _set_in(plan, proposal)
             found.append(own)
@@ -34,7 +32,7 @@ def woven(
 
 def _set_in(plan: Plan, proposal: Proposal) -> tuple[Plan, Effect]:
     """The plan with an effect, or as it was where the judge refuses it."""
-    effect, longer, row = proposal.effect, plan, proposal.touches[-1].row
+    effect, longer, row = proposal.effect, plan, proposal.row
     for touch in proposal.touches:
         longer = _in_pass(longer, touch)
     passes = list(longer.passes)

@@ -30,9 +30,12 @@ effect-glint = { $masses }: one firm touch{ $count ->
    *[other] {" "}each
 }, about { $lead } over what is around, with nothing soft beside it.
 
+effect-rows = { $masses } are { $count } of a kind: one stage for all of them, then the next, each turned and sized a little otherwise.
+
 effect-off = You left it out.
 effect-asks = The picture does not tell it surely enough; say what it is.
 
+effect-name-rows = Row
 effect-name-edges = Soft edge
 effect-name-smooth = Smooth light
 effect-name-lamp = Lamp

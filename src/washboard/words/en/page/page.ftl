@@ -1079,6 +1079,7 @@ effects-sure = ({ $sure } % sure)
 effects-leave-out = Leave it out
 effects-question = A question about the picture
 effects-is-it = Is the { $name } a { $called }?
+effects-evidence = It stands { $lead } over what is around it, and { $halo } % of that is left just outside it.
 effects-chance = In { $sure } of 100 such places.
 effects-yes = Yes, a { $called }
 effects-no = No, { $other ->
