@@ -123,4 +123,4 @@ def test_an_effect_is_added_in_one_file_and_one_line(copy: Path) -> None:
         "            raise SystemExit\n",
     )
     assert said.startswith("Blot ")
-    assert said.endswith("with a tissue while the wash shines.\n")
+    assert said.endswith("with a tissue while the wash is shiny.\n")

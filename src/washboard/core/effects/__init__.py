@@ -9,12 +9,13 @@ from .looked import Looked
 from .touch import Proposal
 
 FILES = (
+    # In the order in which they are woven in.
     "edges",
     "smooth",
     "lights",
     "rows",
-)  # fmt: skip
-"""Every kind of effect by its file, in the order in which they are woven in."""
+)
+"""Every kind of effect by its file."""
 
 Finder = Callable[[Looked], Sequence[Proposal]]
 

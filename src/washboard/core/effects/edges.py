@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
+from ..materials.media import Medium
 from ..plan.acts import ACTS
 from ..plan.effect import Effect
 from ..plan.plan import Kind
@@ -89,15 +90,9 @@ def _is_soft(on: Looked, mass: Mass, border: Border, row: int) -> bool:
 
 
 def _effect(on: Looked, row: int, edges: Sequence[Edge]) -> Proposal:
-    """The edges of a pass, as many as there is time for: long edges between masses far apart come first."""
-    medium, kind, left = on.plan.medium, BY[on.plan.medium.key], MINUTES
-    taken: list[Edge] = []
-    for edge in sorted(edges, key=lambda e: (-e.cm * e.step, e.mass.id)):
-        minutes = cutting_minutes(medium, edge.cm) / QUICKER
-        if taken and minutes > left:
-            continue
-        taken.append(edge)
-        left -= minutes
+    """The soft edges of a pass."""
+    medium, kind = on.plan.medium, BY[on.plan.medium.key]
+    taken = _in_time(edges, medium)
     told = sentence(
         "effect-edges",
         edges=Listed(tuple(_told(edge) for edge in taken[:NAMED])),
@@ -124,6 +119,17 @@ def _effect(on: Looked, row: int, edges: Sequence[Edge]) -> Proposal:
     masses = tuple(edge.mass.id for edge in taken)
     effect = Effect("edges", f"edges:{first.mass.id}", masses, first.mass.inside, sure, told, figures)
     return Proposal(effect, row, touches)
+
+
+def _in_time(edges: Sequence[Edge], medium: Medium) -> Sequence[Edge]:
+    """As many as there is time for: long edges between masses far apart come first."""
+    left, taken = MINUTES, list[Edge]()
+    for edge in sorted(edges, key=lambda e: (-e.cm * e.step, e.mass.id)):
+        minutes = cutting_minutes(medium, edge.cm) / QUICKER
+        if not taken or minutes <= left:
+            taken.append(edge)
+            left -= minutes
+    return taken
 
 
 def _told(edge: Edge) -> Sentence:

@@ -95,12 +95,8 @@ def light_of(picture: Picture, there: Mask, cm: float) -> Light | None:
     if area < LEAST_PX:
         return None
     radius = max(1.5, math.sqrt(area / math.pi))
-    pad = int(REACH * radius) + 3
-    x, y, wide, high = cv2.boundingRect(there.astype(np.uint8))
-    rows = slice(max(0, y - pad), y + high + pad)
-    columns = slice(max(0, x - pad), x + wide + pad)
-    inside = there[rows, columns]
-    value, lab = picture.value[rows, columns], picture.lab[rows, columns]
+    about = _about(there, int(REACH * radius) + 3)
+    inside, value, lab = there[about], picture.value[about], picture.lab[about]
     far = cv2.distanceTransform((~inside).astype(np.uint8), cv2.DIST_L2, 5) / radius
     # The rim itself is half light, half ground, and tells nothing.
     around = far > RIM
@@ -111,10 +107,7 @@ def light_of(picture: Picture, there: Mask, cm: float) -> Light | None:
     core = float(np.quantile(value[inside], 0.8))
     lead = core - ground
     excess = _profile(value, far, around) - ground
-    over = np.flatnonzero(excess < FAINT)
-    reach = float(over[0] if len(over) else RINGS) * REACH / RINGS
-    # A halo falls from the light outward; a light neighbour does not.
-    falls = bool((np.diff(excess[: RINGS // 2]) <= RISES).all()) and reach > 0
+    halo, reach = _halo(excess, lead)
     ring = around & (far < RING)
     glow = np.median(lab[ring], axis=0) if ring.any() else plain
     size = cv2.minAreaRect(np.argwhere(inside).astype(np.float32))[1]
@@ -122,7 +115,7 @@ def light_of(picture: Picture, there: Mask, cm: float) -> Light | None:
         lead,
         core,
         max(0.0, float(np.quantile(picture.value[::4, ::4], 0.998)) - core),
-        float(np.clip(excess[1] / max(lead, 1e-6), 0, 1)) if falls else 0.0,
+        halo,
         reach,
         _even(value, far, inside, ground, lead),
         float(glow[2] - plain[2]),
@@ -132,6 +125,21 @@ def light_of(picture: Picture, there: Mask, cm: float) -> Light | None:
         float(picture.value.mean()),
         radius * cm,
     )
+
+
+def _halo(excess: NDArray[np.float64], lead: float) -> tuple[float, float]:
+    """The share of a light's lead that is left one radius off, and how many radii off it is over: a halo
+    falls from the light outward, which a light neighbour does not."""
+    over = np.flatnonzero(excess < FAINT)
+    reach = float(over[0] if len(over) else RINGS) * REACH / RINGS
+    falls = bool((np.diff(excess[: RINGS // 2]) <= RISES).all()) and reach > 0
+    return (float(np.clip(excess[1] / max(lead, 1e-6), 0, 1)) if falls else 0.0), reach
+
+
+def _about(there: Mask, pad: int) -> tuple[slice, slice]:
+    """The rows and columns of a light with `pad` pixels round it."""
+    x, y, wide, high = cv2.boundingRect(there.astype(np.uint8))
+    return slice(max(0, y - pad), y + high + pad), slice(max(0, x - pad), x + wide + pad)
 
 
 def _even(value: Singles, far: Singles, inside: Mask, ground: float, lead: float) -> float:

@@ -1,5 +1,5 @@
 """Smooth lights in watercolour: the paper is wetted, the brightest place laid first, the next colours dropped
-in outward while the wash shines, with a bridge where warm meets cool."""
+in outward while the wash is shiny, with a bridge where warm meets cool."""
 
 from __future__ import annotations
 

@@ -40,7 +40,7 @@ ALL = frozenset({WATER, PASTEL, ACRYLIC, OIL})
 WET, PASTE = frozenset({WATER, ACRYLIC, OIL}), frozenset({ACRYLIC, OIL})
 
 TAKEN_OFF = (K.LIFT_WET, K.BLOT, K.LIFT_DRY)
-"""How watercolour is taken off: while it shines, while it is damp, when it is dry."""
+"""How watercolour is taken off: while it is shiny, while it is damp, when it is dry."""
 LIGHTER: Ways = {
     WATER: TAKEN_OFF,
     ACRYLIC: (K.WIPE, K.LAYER),

@@ -1,7 +1,7 @@
 ### Effects: how a soft edge, a smooth light, a lamp, a highlight is made.
 
 effect-edges = Edges, { $medium ->
-    [watercolour] with the { $tool } while the wash shines
+    [watercolour] with the { $tool } while the wash is shiny
     [acrylic] with the { $tool } before the paint grows tacky
     [oil] with the { $tool } while the paint is open
    *[pastel] with the { $tool }
@@ -17,7 +17,7 @@ effect-edge = { $how ->
 effect-smooth = { $mass } in one go: wet it with clear water first and wait until the water stands no more; begin at the lightest place, { $light }, and drop in { $stops ->
     [1] the darker colour
    *[other] { $stops } colours, each darker,
-} outward to { $dark } while it shines. Draw the light { $larger } % larger than it is: it closes in while the wash runs.{ $bridge ->
+} outward to { $dark } while it is shiny. Draw the light { $larger } % larger than it is: it closes in while the wash runs.{ $bridge ->
     [yes] {" "}Where warm meets cool lay { $over } between: side by side they would go grey.
    *[no] {""}
 }
