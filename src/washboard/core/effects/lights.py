@@ -104,13 +104,11 @@ def light_of(picture: Picture, there: Mask, cm: float) -> Light | None:
     if not outer.any():
         return None
     ground, plain = float(np.median(value[outer])), np.median(lab[outer], axis=0)
-    core = float(np.quantile(value[inside], 0.8))
-    lead = core - ground
-    excess = _profile(value, far, around) - ground
-    halo, reach = _halo(excess, lead)
+    lead = (core := float(np.quantile(value[inside], 0.8))) - ground
+    halo, reach = _halo(_profile(value, far, around) - ground, lead)
     ring = around & (far < RING)
     glow = np.median(lab[ring], axis=0) if ring.any() else plain
-    size = cv2.minAreaRect(np.argwhere(inside).astype(np.float32))[1]
+    short, long = sorted(cv2.minAreaRect(np.argwhere(inside).astype(np.float32))[1])
     return Light(
         lead,
         core,
@@ -119,7 +117,7 @@ def light_of(picture: Picture, there: Mask, cm: float) -> Light | None:
         reach,
         _even(value, far, inside, ground, lead),
         float(glow[2] - plain[2]),
-        (max(size) + 1) / (min(size) + 1),
+        (long + 1) / (short + 1),
         float(np.quantile(value[inside], 0.9) - np.quantile(value[inside], 0.2)),
         area / there.size,
         float(picture.value.mean()),
