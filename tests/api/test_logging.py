@@ -17,7 +17,7 @@ import pytest
 from tests.conftest import Server, new_piece, worked_out
 from tests.store.test_full_disk import tiny  # noqa: F401 - a fixture
 
-KILLS = 6
+KILLS = 4
 
 
 def drawn(client: httpx.Client) -> str:

@@ -54,8 +54,8 @@ def _views(server: Server) -> dict[str, str]:
         "order-schools": f"/pieces/{foundry['id']}/order?pass=4&below=schools",
         "order-ferry": f"/pieces/{ferry['id']}/order?pass=7",
         "order-kettle": f"/pieces/{kettle['id']}/order?pass=2",
-        "paint": f"/pieces/{salt['id']}/paint",
-        "easel": f"/pieces/{salt['id']}/easel",
+        "paint": f"/pieces/{ferry['id']}/paint",
+        "easel": f"/pieces/{foundry['id']}/easel",
     }
 
 
