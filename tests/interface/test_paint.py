@@ -101,10 +101,13 @@ def test_what_is_drying_can_be_said_to_be_wet_still_or_dry_by_now(page: Page, pi
         passes = client.get(f"/api/pieces/{made}/easel").json()["passes"]
     page.goto(f"{server.url}/pieces/{made}/easel")
     page.get_by_role("button", name="Begin").click()
-    for _ in passes[0]["steps"]:
+    # Short steps are taken together by what is left, so that their number is not known beforehand.
+    for _ in range(60):
         label = main_button(page).inner_text()
         main_button(page).click()
         expect(main_button(page)).not_to_have_text(label)
+        if label == "Done, it is drying":
+            break
     if passes[0]["wait"] > 0:
         expect(page.get_by_role("heading", name=re.compile("to dry"))).to_be_visible()
         page.get_by_role("button", name="It is still wet").click()
