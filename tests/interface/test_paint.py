@@ -6,7 +6,7 @@ import re
 import time
 
 import pytest
-from playwright.sync_api import Page, Route, expect
+from playwright.sync_api import Browser, Page, Route, expect
 
 from tests.conftest import Server, new_piece, worked_out
 from tests.interface.test_flow import serious
@@ -148,6 +148,45 @@ def test_something_that_went_wrong_is_touched_named_and_mended(page: Page, piece
     assert any(own["id"].startswith("mend") for own in told["passes"])
     page.goto(f"{server.url}/pieces/{made}/paint")
     expect(page.get_by_text("has the wrong colour").first).to_be_visible()
+
+
+def test_an_accident_is_told_by_key_alone(page: Page, piece: Room) -> None:
+    at_easel(page, piece)
+    page.keyboard.press("ArrowRight")
+    expect(page.get_by_text(re.compile("^Step 1 of"))).to_be_visible()
+    page.get_by_role("button", name="Something went wrong").focus()
+    page.keyboard.press("Enter")
+    page.get_by_label("or choose it by its name").focus()
+    page.keyboard.press("ArrowDown")
+    expect(page.get_by_role("heading", level=1)).to_contain_text("what happened?")
+    page.get_by_role("button", name="Wrong colour").focus()
+    page.keyboard.press("Enter")
+    assert kinds(piece, "accident")[-1] == "accident"
+    assert len(events(piece)[-1]["masses"]) == 1
+
+
+def test_a_pass_is_gone_through_by_touch_alone(browser: Browser, piece: Room) -> None:
+    size = {"width": 820, "height": 1180}
+    context = browser.new_context(viewport=size, has_touch=True, service_workers="block")
+    page = context.new_page()
+    page.set_default_timeout(60_000)
+    at_easel(page, piece)
+    page.get_by_role("button", name="Begin").tap()
+    expect(page.get_by_text(re.compile("^Step 1 of"))).to_be_visible()
+    for _ in range(60):
+        label = main_button(page).inner_text()
+        main_button(page).tap()
+        expect(main_button(page)).not_to_have_text(label)
+        if label == "Done, it is drying":
+            break
+    assert kinds(piece, "pass-done")[-1] == "pass-done"
+    page.get_by_role("button", name="Something went wrong").tap()
+    picture = page.get_by_role("img", name=re.compile("The picture after pass"))
+    picture.tap()
+    expect(page.get_by_role("heading", level=1)).to_contain_text("what happened?")
+    page.get_by_role("button", name="Wrong colour").tap()
+    assert kinds(piece, "accident")[-1] == "accident"
+    context.close()
 
 
 def test_the_easel_goes_on_without_the_server_and_loses_nothing(page: Page, piece: Room) -> None:

@@ -4,7 +4,6 @@ import type { Happened } from "../paint/outbox";
 /** A piece as the easel needs it without the program: answers by their address, and files. */
 export interface Bundle {
   piece: string;
-  plan: string;
   answers: Readonly<Record<string, unknown>>;
   files: Readonly<Record<string, Uint8Array>>;
 }

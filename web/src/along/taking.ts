@@ -27,8 +27,7 @@ export async function takeAlong(
     [`${at}/easel`]: easel,
     "/api/catalogue": catalogue,
   };
-  if (shows)
-    await writing.objectStore("bundles").put({ piece: piece.id, plan: plan.key, answers, files });
+  if (shows) await writing.objectStore("bundles").put({ piece: piece.id, answers, files });
   const events = writing.objectStore("events");
   for (const one of await events.index("piece").getAll(piece.id))
     if (one.sent && known.has(one.id)) await events.delete(one.id);

@@ -94,6 +94,7 @@ function AtEasel({ piece, plan, easel, held }: Props) {
           easel={easel}
           plan={plan}
           masses={touched}
+          onTouch={(mass) => setTouched(toggled(touched, mass))}
           onTell={(what) => {
             way.log("accident", { what, masses: touched, pass: first?.id });
             setTouched([]);

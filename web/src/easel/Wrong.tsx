@@ -1,4 +1,4 @@
-import { Button, Title } from "@mantine/core";
+import { Button, NativeSelect, Title } from "@mantine/core";
 import type { Easel, Plan } from "../api/client";
 import { listed, say } from "../words/say";
 import classes from "./easel.module.css";
@@ -7,12 +7,13 @@ interface Props {
   easel: Easel;
   plan: Plan;
   masses: readonly string[];
+  onTouch: (mass: string) => void;
   onTell: (what: Easel["accidents"][number]) => void;
   onBack: () => void;
 }
 
 /** Something went wrong: where, by touches on the picture, then what. */
-export function Wrong({ easel, plan, masses, onTell, onBack }: Props) {
+export function Wrong({ easel, plan, masses, onTouch, onTell, onBack }: Props) {
   const names = plan.document.masses
     .filter((one) => masses.includes(one.id))
     .map((one) => one.called);
@@ -25,6 +26,16 @@ export function Wrong({ easel, plan, masses, onTell, onBack }: Props) {
           : say("wrong-where")}
       </Title>
       <p className={classes.mind}>{say("wrong-several")}</p>
+      <NativeSelect
+        aria-label={say("wrong-choose")}
+        size="lg"
+        value=""
+        data={[
+          { value: "", label: say("wrong-choose") },
+          ...plan.document.masses.map((one) => ({ value: one.id, label: one.called })),
+        ]}
+        onChange={(event) => event.currentTarget.value && onTouch(event.currentTarget.value)}
+      />
       <div className={classes.choices}>
         {easel.accidents.map((what) => (
           <Button

@@ -55,6 +55,7 @@ export async function keep(piece: string, event: Happened): Promise<boolean> {
 /** Note that the program has these events. */
 export async function sent(events: readonly Logged[]): Promise<void> {
   const kept = events.filter((one) => !coming.delete(one.id));
+  if (kept.length === 0) return;
   const writing = (await device()).transaction("events", "readwrite");
   await Promise.all(kept.map((one) => writing.store.put({ ...one, sent: true })));
   await writing.done;
@@ -62,6 +63,9 @@ export async function sent(events: readonly Logged[]): Promise<void> {
 
 /** The pieces of which something was not sent yet. */
 export async function waiting(): Promise<string[]> {
-  const all = [...coming.values(), ...(await (await device()).getAll("events"))];
+  const kept = await device()
+    .then((own) => own.getAll("events"))
+    .catch(() => []);
+  const all = [...coming.values(), ...kept];
   return [...new Set(all.flatMap((one) => (one.sent ? [] : [one.piece])))];
 }

@@ -128,7 +128,7 @@ export function useSending() {
   const queries = useQueryClient();
   useEffect(() => {
     const timer = setInterval(async () => {
-      for (const piece of await waiting().catch(() => []))
+      for (const piece of await waiting())
         await send(piece).then(
           () => loggedAnew(queries),
           () => undefined,

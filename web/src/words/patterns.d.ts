@@ -829,6 +829,7 @@ export interface Patterns {
   "wrong-where": never;
   "wrong-what": "name";
   "wrong-several": never;
+  "wrong-choose": never;
   "wrong-nothing": never;
   "wrong-white-lost": never;
   "wrong-too-dark": never;

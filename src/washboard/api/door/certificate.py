@@ -9,6 +9,7 @@ from __future__ import annotations
 
 import ipaddress
 import os
+from contextlib import suppress
 from datetime import datetime, timedelta
 from pathlib import Path
 
@@ -51,14 +52,12 @@ def authority_of(folder: Path, now: datetime) -> bytes:
 def _authority(folder: Path, now: datetime) -> tuple[ec.EllipticCurvePrivateKey, x509.Certificate]:
     """The authority kept in the folder; made where there is none, or it can't be read, or it is old."""
     held, shown = folder / "authority.key", folder / "authority.crt"
-    try:
+    with suppress(OSError, ValueError):
         key = serialization.load_pem_private_key(held.read_bytes(), None)
         there = x509.load_pem_x509_certificate(shown.read_bytes())
         fresh = there.not_valid_after_utc - timedelta(days=DAYS) > now
         if isinstance(key, ec.EllipticCurvePrivateKey) and fresh and key.public_key() == there.public_key():
             return key, there
-    except (OSError, ValueError):
-        pass
     made = ec.generate_private_key(ec.SECP256R1())
     name = _name("Washboard on this machine")
     subtrees = [x509.IPAddress(ipaddress.ip_network(net)) for net in PRIVATE]

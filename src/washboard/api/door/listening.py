@@ -15,7 +15,8 @@ import ifaddr
 import uvicorn
 from starlette.types import ASGIApp
 
-from ...core.errors import InvalidInput
+from ...core.errors import InvalidInput, WashboardError
+from ...store.database import translated
 from ...studio import Studio
 from .certificate import authority_of, certified
 from .gate import Gate
@@ -57,14 +58,18 @@ class Door:
         self.at: At | None = None
 
     async def open(self, address: str, port: int | None = None) -> At:
-        """Listen at a private address of this machine, and no other. Raises InvalidInput."""
+        """Listen at a private address of this machine, and no other. Raises InvalidInput, and Full."""
         listener = _bound(_private(address), port)
         await self.close()
         at = At(address, int(listener.getsockname()[1]))
         folder, now = self._studio.folder / "door", datetime.now(UTC)
         try:
-            chain, key = await asyncio.to_thread(certified, folder, address, now)
+            with translated():
+                chain, key = await asyncio.to_thread(certified, folder, address, now)
         except OSError:
+            listener.close()
+            raise InvalidInput("refused-door-folder", folder=str(folder)) from None
+        except WashboardError:
             listener.close()
             raise
         gate = Gate(self._app, self._studio.pairing, at.authority, partial(authority_of, folder, now))
@@ -93,7 +98,7 @@ class Door:
         """Open it where it was left open, as far as that address is still there."""
         kept = self._studio.painter.fields().get(KEPT)
         if kept:
-            with contextlib.suppress(InvalidInput, OSError):
+            with contextlib.suppress(WashboardError):
                 await self.open(str(kept["address"]), int(kept["port"]))
 
 

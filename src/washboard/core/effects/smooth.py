@@ -30,6 +30,8 @@ in the same pass."""
 CALM, GRAIN = 0.15, 0.012
 """Mean values that a mass may stir for one wash to tell it, and the blur that this is measured against, as a
 share of the long side. Guesses."""
+LARGER = 0.2
+"""How much larger than in the photo the light is drawn: it closes in while the wash runs."""
 WARM, COOL = 8.0, -2.0
 """b* above which a colour is warm and below which it is cool: between such two a bridge is laid."""
 
@@ -48,7 +50,8 @@ def _for(on: Looked, mass: Mass) -> Proposal | None:
     values = [float(value_of_lab(np.array(stop))) for stop in stops]
     if mass.gradation is None or values[0] - values[-1] < RANGE:
         return None
-    if _firm_share(on, mass, row) > MOST_FIRM or _rough(on, mass) > CALM:
+    firm = _firm_share(on, mass, row)
+    if firm > MOST_FIRM or _rough(on, mass) > CALM:
         return None
     wetting = ACTS[Kind.WET].pace * mass.area_cm2 / 10
     touches = [Touch(Kind.WET, mass.id, Moment.READY, 1.0, on.plan.surface.value, wetting, row)]
@@ -67,16 +70,11 @@ def _for(on: Looked, mass: Mass) -> Proposal | None:
         bridge="yes" if bridge else "no",
         over=hue_words(tone_of(bridge[0] / 10), hue_of(bridge)) if bridge else as_given(""),
     )
-    firm = _firm_share(on, mass, row)
     figures = {"stops": float(len(values)), "light": values[0], "dark": values[-1], "firm": firm}
     place = mass.gradation.places[0] if mass.gradation.places else mass.inside
     sure = min(1.0, 0.7 + 0.3 * (1 - firm / MOST_FIRM))
     effect = Effect("smooth", f"smooth:{mass.id}", (mass.id,), place, sure, told, figures)
     return Proposal(effect, row, tuple(touches), replaces="how-grade")
-
-
-LARGER = 0.2
-"""How much larger than in the photo the light is drawn: it closes in while the wash runs."""
 
 
 def _bridge(stops: Sequence[Lab]) -> Lab | None:

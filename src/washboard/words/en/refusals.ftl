@@ -17,6 +17,7 @@ refused-unpaired = This device is not paired; nothing was done. Open the address
 refused-at-desk = Devices are paired and forgotten at the desk only; nothing was changed.
 refused-door-address = { $address } is not a private address of this machine's network; nothing was switched on.
 refused-door-taken = Nothing can listen at { $address }: this machine has no such address, or the port is taken. Nothing was switched on.
+refused-door-folder = The certificate cannot be written into { $folder }; nothing was switched on. Make that folder writable and try again.
 refused-door-closed = No address is switched on yet, so that a code would lead nowhere. Switch one on first.
 refused-map-none = This plan was made before there was such a map; change anything and it is made again.
 refused-no-address = There is nothing at this address.

@@ -1269,6 +1269,7 @@ wet-clock-gone = { $minutes } gone
 wrong-where = Touch the place in the picture
 wrong-what = { $name }: what happened?
 wrong-several = Touch every place that it happened to.
+wrong-choose = or choose it by its name
 wrong-nothing = Nothing, go on
 wrong-white-lost = A white is lost
 wrong-too-dark = Too dark
