@@ -166,8 +166,9 @@ def test_an_accident_is_told_by_key_alone(page: Page, piece: Room) -> None:
 
 
 def test_a_pass_is_gone_through_by_touch_alone(browser: Browser, piece: Room) -> None:
-    size = {"width": 820, "height": 1180}
-    context = browser.new_context(viewport=size, has_touch=True, service_workers="block")
+    context = browser.new_context(
+        viewport={"width": 820, "height": 1180}, has_touch=True, service_workers="block"
+    )
     page = context.new_page()
     page.set_default_timeout(60_000)
     at_easel(page, piece)
