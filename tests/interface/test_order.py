@@ -206,6 +206,37 @@ def test_a_pass_of_ones_own_is_set_in_with_its_price_and_left_out_again(page: Pa
     assert settings(*piece)["ownPasses"] == []
 
 
+@pytest.mark.parametrize("place", ["Draw a stroke", "Draw an outline"])
+def test_a_pass_of_ones_own_goes_on_a_place_that_is_drawn(page: Page, piece: Room, place: str) -> None:
+    opened(page, piece, "order?below=passes")
+    page.get_by_label("Add a pass after").select_option("glaze")
+    page.get_by_role("button", name=place).click()
+    told = "Draw round the place." if "outline" in place else "Draw a line where it belongs."
+    picture = page.get_by_text(told)
+    expect(picture).to_be_visible()
+    box = page.get_by_role("img", name=re.compile("^The picture after")).bounding_box()
+    assert box is not None
+    x, y = box["x"] + box["width"] * 0.3, box["y"] + box["height"] * 0.3
+    page.mouse.move(x, y)
+    page.mouse.down()
+    for dx, dy in ((60, 0), (60, 50), (0, 50)):
+        page.mouse.move(x + dx, y + dy, steps=4)
+    page.mouse.up()
+    expect(page.get_by_text("the outline" if "outline" in place else "the stroke")).to_be_visible()
+    page.get_by_role("button", name="Try it").click()
+    answer = page.get_by_role("status")
+    expect(answer).to_contain_text("fine.")
+    answer.get_by_role("button", name="Keep this order").click()
+    quiet(page)
+    (own,) = settings(*piece)["ownPasses"]
+    assert own["kind"] == "glaze"
+    assert len(own["points"]) >= 3
+    assert (own["widthMm"] > 0) == ("stroke" in place)
+    assert not own["masses"]
+    page.keyboard.press("ControlOrMeta+z")
+    quiet(page)
+
+
 def test_leaving_out_what_a_shape_needs_says_which_would_be_missing(page: Page, piece: Room) -> None:
     opened(page, piece, "order?pass=1&below=passes")
     page.get_by_role("button", name="Leave out pass 1").click()

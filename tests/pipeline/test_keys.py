@@ -17,6 +17,7 @@ from washboard.core.areas.corrections import AreaFamily, Corrections, Family, St
 from washboard.core.composition.arrangement import Arrangement
 from washboard.core.composition.borrowed import Borrowed
 from washboard.core.composition.sources import Said
+from washboard.core.edges.made import EdgeWish
 from washboard.core.key.mood import Mood
 from washboard.core.key.relations import Holds
 from washboard.core.marks.own import OwnMark
@@ -25,6 +26,7 @@ from washboard.core.order.options import Kept
 from washboard.core.plan.marks import HowMany, MarkKind
 from washboard.core.plan.own import Own
 from washboard.core.plan.plan import Kind
+from washboard.core.plan.stretch import Edge
 from washboard.core.plan.tools import Handled
 from washboard.core.reference.place import Anchor
 from washboard.core.reference.tone_curve import Opening
@@ -70,6 +72,7 @@ CHANGES: dict[str, Any] = {
     "marks": 20,
     "families": (Wish(0.4, 0.4, MarkKind.LINE, HowMany.NONE),),
     "straight": ((0.5, 0.1),),
+    "edges": (EdgeWish(0.5, 0.5, Edge.LOST),),
     "own_marks": (OwnMark(((0.2, 0.2), (0.6, 0.5))),),
     "order": ("p2", "p1"),
     "pins": ("p1",),

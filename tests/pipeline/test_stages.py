@@ -23,6 +23,7 @@ from tests.pieces import photographs
 from tests.said import refuses
 from washboard.core.colour.lab import difference, lab_of_linear, linear_of
 from washboard.core.errors import InvalidInput, Stopped, WashboardError
+from washboard.core.order.modelled import prediction_of
 from washboard.core.order.prediction import painted
 from washboard.core.reference.place import Anchor
 from washboard.pipeline.answers.picture import in_masses, looked_ahead
@@ -133,8 +134,12 @@ def test_no_picture_of_a_plan_shows_a_staircase_inside_a_mass(cup_file: Counted)
     border[1:] |= labels[1:] != labels[:-1]
     inside = cv2.dilate(border, np.ones((21, 21), np.uint8)) == 0
     steep = cv2.dilate(steps_of(result.seen.picture.value * 25.5), np.ones((9, 9), np.uint8))
-    for row in range(len(result.table.colours)):
-        step = steps_of(painted(result.table, result.maps, row, True)[..., 0].astype(np.float32))
+    # Touches of effects have rims; what is asked here is how the masses are modelled.
+    planned = result.planned
+    bare = replace(result.worked, spots=())
+    table, maps = prediction_of(bare, planned.edges.parts, planned.measured.along, planned.edges.soft)
+    for row in range(len(table.colours)):
+        step = steps_of(painted(table, maps, row, True)[..., 0].astype(np.float32))
         # A tenth of a value between two pixels is the least that could be seen as a step; where the photo
         # runs steeper the modelling may, up to a fifth.
         calm = inside[1:, 1:] & (steep <= 4)

@@ -1,10 +1,11 @@
-"""The parts of the plan format that are finer than masses: modelling, small marks, effects."""
+"""The parts of the plan format that are finer than masses: modelling, small marks, effects, edges."""
 
 from __future__ import annotations
 
 from pydantic import Field
 
 from ..core.plan.marks import How, HowMany, MarkKind
+from ..core.plan.stretch import Edge, When
 from ..core.reference.mass import Form
 from .part import LabColour, Length, Part, Share, Value
 
@@ -96,3 +97,39 @@ class EffectPart(Part):
     instead: tuple[str, ...] = ()
     rests: str | None = None
     pass_id: str = Field("", alias="pass")
+
+
+class EdgePart(Part):
+    """A stretch of border between two masses, the one laid later first: made `how`, where `proposed` is
+    what the picture says, for the reason `why`; `when` it is not firm, made in `pass` while that is wet, or
+    on dry paint."""
+
+    number: int
+    masses: tuple[str, str]
+    at: tuple[Share, Share]
+    length_cm: Length
+    wide_mm: Length
+    step: Length
+    proposed: Edge
+    how: Edge
+    why: str
+    pass_id: str = Field("", alias="pass")
+    when: When | None = None
+
+
+class LightPart(Part):
+    """What a small light shows of itself in the picture, and how likely it is what (the odds sum to 1)."""
+
+    lead: float
+    core: float
+    below: float
+    halo: float
+    reach: float
+    even: float
+    warm: float
+    long: float
+    inner: float
+    share: float
+    dim: float
+    radius: float
+    odds: dict[str, float] = Field(default_factory=dict)

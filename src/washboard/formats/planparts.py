@@ -9,7 +9,7 @@ from pydantic import Field
 from ..core.areas.corrections import Family
 from ..core.plan.plan import Kind, Role
 from ..core.reference.mass import MassKind
-from .finerparts import EffectPart, GradationPart, MarkFamilyPart, MarkPart
+from .finerparts import EdgePart, EffectPart, GradationPart, LightPart, MarkFamilyPart, MarkPart
 from .part import LabColour, Length, Part, Share, Value
 
 VERSION = 1
@@ -113,6 +113,7 @@ class MassPart(Part):
     direction: float | None
     gradation: GradationPart | None = None
     neighbours: tuple[NeighbourPart, ...]
+    seen_light: LightPart | None = None
 
 
 class OperationPart(Part):
@@ -274,6 +275,7 @@ class Document(Part):
     totals: TotalsPart | None = None
     marks: tuple[MarkFamilyPart, ...] = ()
     effects: tuple[EffectPart, ...] = ()
+    edges: tuple[EdgePart, ...] = ()
     done: tuple[str, ...] = ()
     logged: tuple[str, ...] = ()
     start: StartPart | None = None

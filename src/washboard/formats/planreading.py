@@ -16,11 +16,13 @@ from ..core.plan.effect import Effect
 from ..core.plan.marks import MarkFamily, Path, TextureRule
 from ..core.plan.plan import Operation, Pass, Plan, Reason, Reserve, Toning
 from ..core.plan.state import BARE, MassSurface, SheetState
+from ..core.plan.stretch import Stretch
+from ..core.reference.light import SmallLight
 from ..core.reference.look import Look
 from ..core.reference.mass import Border, Gradation, Lab, Mass
 from ..core.sentence import Mark, Sentence, as_given
 from ..words import ENGLISH
-from .finerparts import EffectPart, GradationPart, MarkFamilyPart, MarkPart
+from .finerparts import EdgePart, EffectPart, GradationPart, MarkFamilyPart, MarkPart
 from .planparts import (
     Document,
     LyingPart,
@@ -59,6 +61,7 @@ def plan_from(document: Document) -> Plan:
         document.shapes,
         marks=tuple(map(_family_from, document.marks)),
         effects=tuple(map(_effect_from, document.effects)),
+        edges=tuple(map(_edge_from, document.edges)),
         start=_start_from(document.start) if document.start else BARE,
         done=document.done,
         logged=document.logged,
@@ -124,6 +127,7 @@ def _mass_from(part: MassPart) -> Mass:
         "reserved",
         "neighbours",
         "gradation",
+        "seen_light",
     )
     fields = {k: getattr(part, k) for k in MassPart.model_fields if k not in dropped}
     borders = tuple(Border(b.mass, b.length_cm, b.softness_mm, b.hardness) for b in part.neighbours)
@@ -140,6 +144,7 @@ def _mass_from(part: MassPart) -> Mass:
         borders=borders,
         gradation=gradation,
         target_stops=planned,
+        seen_light=SmallLight(**dict(part.seen_light)) if part.seen_light else None,
     )
 
 
@@ -186,6 +191,10 @@ def _effect_from(part: EffectPart) -> Effect:
         as_given(part.rests) if part.rests else None,
         part.pass_id,
     )
+
+
+def _edge_from(part: EdgePart) -> Stretch:
+    return Stretch(**(dict(part) | {"why": as_given(part.why)}))
 
 
 def _given(text: str, marks: Sequence[MarkPart]) -> Sentence:

@@ -16,6 +16,7 @@ from ..core.materials.tools import TOOLS as BRUSH_TOOLS
 from ..core.plan.effect import Effect
 from ..core.plan.marks import MarkFamily
 from ..core.plan.plan import Kind, Pass, Plan, Reason, Reserve, Toning
+from ..core.plan.stretch import Stretch
 from ..core.plan.tools import TOOLS as STICK_TOOLS
 from ..core.plan.where import where_of
 from ..core.reference.mass import Gradation, Lab, Mass
@@ -72,6 +73,7 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "totals": _totals(plan),
         "marks": [_family(family, told) for family in plan.marks],
         "effects": [_effect(effect, told) for effect in plan.effects],
+        "edges": [_edge(stretch, told) for stretch in plan.edges],
         **_before(plan),
     }
 
@@ -124,6 +126,11 @@ def _effect(effect: Effect, told: About) -> dict[str, Any]:
     }
 
 
+def _edge(stretch: Stretch, told: About) -> dict[str, Any]:
+    own = {k: v for k, v in vars(stretch).items() if k not in ("why", "pass_id")}
+    return own | {"why": ENGLISH.text(stretch.why, told), "pass": stretch.pass_id}
+
+
 def _totals(plan: Plan) -> dict[str, float]:
     """Of the minutes as they are written, so that a plan that is read again has the same."""
     rounded = replace(
@@ -164,6 +171,7 @@ def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
         "gradation": _gradation(mass.gradation, mass.target_stops) if mass.gradation else None,
         "reserved": reserved,
         "neighbours": [vars(b) for b in mass.borders],
+        "seen_light": mass.seen_light and vars(mass.seen_light),
     }
 
 

@@ -69,14 +69,16 @@ def _area(area: Area) -> dict[str, Any]:
 
 
 def blobs_of(result: Result) -> dict[str, bytes]:
-    """The maps, deflated: `maps` as the page unpacks it; `labels` and `areas` as uint16, row by row; `hand`
-    as bytes, 128 where nothing is lighter or darker for being laid by hand."""
+    """The maps, deflated: `maps` as the page unpacks it; `labels`, `areas` and the stretches of border,
+    `edges`, as uint16, row by row; `hand` as bytes, 128 where nothing is lighter or darker for being laid
+    by hand."""
     seen, plan = result.seen, result.worked.plan
     cm = plan.sheet.picture_width_cm / seen.picture.shape[1]
     hand = hand_of(result.table, result.maps, plan.masses, seen.measured.soft, plan.medium, cm)
     maps = {
         "maps": packed(result.maps),
         "labels": _rows(seen.measured.labels),
+        "edges": _rows(result.planned.edges.where),
         "areas": _rows(seen.whole.labels),
         "hand": (hand.astype(np.int16) + 128).astype(np.uint8).tobytes(),
     }

@@ -13,6 +13,7 @@ from ..core.composition.arrangement import AS_SEEN, Arrangement
 from ..core.composition.borrowed import MOST as MOST_BORROWED
 from ..core.composition.borrowed import Borrowed
 from ..core.composition.sources import Said
+from ..core.edges.made import MOST_EDGES, EdgeWish
 from ..core.key.relations import Holds
 from ..core.marks.own import MOST_OWN as MOST_OWN_MARKS
 from ..core.marks.own import OwnMark
@@ -27,7 +28,7 @@ from ..core.reference.tone_curve import AS_TAKEN, Opening
 from ..core.schools.aims import Aim
 from .declare import NEW_PLAN, setting
 from .intent import NO_INTENT, Intent
-from .markwire import OwnMarkModel, WishModel
+from .markwire import EdgeWishModel, OwnMarkModel, WishModel
 from .mixed import Mixed
 from .stage import Stage
 from .wire import (
@@ -159,16 +160,17 @@ class Preparing:
     `marks`: how many small marks at most; `families`: what the painter wants of some of them."""
 
     focus: tuple[float, float] | None = setting(
-        None, words="focus", wire=PlaceModel, nullable=True, read_by=(Stage.LACK, Stage.PREPARE),
+        None, words="focus", wire=PlaceModel, nullable=True,
+        read_by=(Stage.EFFECTS, Stage.LACK, Stage.PREPARE),
         falls_with=(FORMAT,), keeps_order=True,
     )  # fmt: skip
     light: float | None = setting(
-        None, words="light", wire=Annotated[float, Field(ge=0, lt=360)], read_by=(Stage.PREPARE,),
-        keeps_order=True,
+        None, words="light", wire=Annotated[float, Field(ge=0, lt=360)],
+        read_by=(Stage.EFFECTS, Stage.PREPARE), keeps_order=True,
     )  # fmt: skip
     sources: tuple[Said, ...] = setting(
         (), words="lamps", wire=Annotated[list[SaidModel], Field(max_length=40)],
-        read_by=(Stage.PREPARE,), keeps_order=True,
+        read_by=(Stage.EFFECTS, Stage.PREPARE), keeps_order=True,
     )  # fmt: skip
     ground: str | None = setting(
         None, words="ground", wire=Annotated[str, Field(max_length=40)], read_by=(Stage.PLAN,),
@@ -184,7 +186,10 @@ class Preparing:
     )  # fmt: skip
     intent: Intent = setting(
         NO_INTENT, words="what it is about", wire=IntentModel, nullable=True,
-        read_by={"mood": (Stage.PLAN,), "minutes": (Stage.RESULT,), "about": (Stage.LACK, Stage.PREPARE)},
+        read_by={
+            "mood": (Stage.PLAN,), "minutes": (Stage.RESULT,),
+            "about": (Stage.EFFECTS, Stage.LACK, Stage.PREPARE),
+        },
     )  # fmt: skip
     marks: int = setting(
         SOME_MARKS, words="small marks", wire=Annotated[int, Field(ge=0, le=MOST_MARKS)],
@@ -204,13 +209,14 @@ class Preparing:
 class Ordering:
     """All that is settled about the order.
 
-    `school` None: by medium and ground. `passes` over shapes, None: as many as it takes. `order` names passes
-    in the painter's order, `pins` those that stay where they are. `ways`: how lights are kept where the
-    painter overrules; `whites`: whether opaque white is allowed. `holds`: relations of values that the key
-    must hold. `aim`: what the order is to be besides. `groups`: which masses share a pass, as the painter
-    says. `mixed`: areas with a school of their own. `own_passes` stand where `order` names them, and it
-    leaves out the passes that are `dropped`. `tools`: what passes are done with instead of the usual.
-    `effects_off` are not woven in, `effects_taken` are although the picture does not tell them surely.
+    `school` None: by medium and ground. `passes` over shapes, None: as many as it takes. `order` names
+    passes in the painter's order, `pins` those that stay where they are. `ways`: how lights are kept where
+    the painter overrules; `whites`: whether opaque white is allowed. `holds`: relations of values that the
+    key must hold. `aim`: what the order is to be besides. `groups`: which masses share a pass, as the
+    painter says. `mixed`: areas with a school of their own. `own_passes` stand where `order` names them,
+    and it leaves out the passes that are `dropped`. `tools`: what passes are done with instead of the
+    usual. `effects_off` are not woven in, `effects_taken` are although the picture does not tell them
+    surely. `edges` are to be as the painter wants them.
     """
 
     school: str | None = setting(
@@ -264,4 +270,8 @@ class Ordering:
     effects_taken: tuple[str, ...] = setting(
         (), words="effects taken", wire=Annotated[list[EffectId], Field(max_length=100)],
         read_by=(Stage.EFFECTS,), keeps_order=True,
+    )  # fmt: skip
+    edges: tuple[EdgeWish, ...] = setting(
+        (), words="edges", wire=Annotated[list[EdgeWishModel], Field(max_length=MOST_EDGES)],
+        read_by=(Stage.EFFECTS,), falls_with=(FORMAT,), keeps_order=True,
     )  # fmt: skip

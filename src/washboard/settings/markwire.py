@@ -1,12 +1,14 @@
-"""What the settings about small marks look like as JSON."""
+"""What the settings about small marks and edges look like as JSON."""
 
 from __future__ import annotations
 
 from pydantic import Field
 
+from ..core.edges.made import EdgeWish
 from ..core.marks.own import COARSEST_MM, FINEST_MM, OwnMark
 from ..core.marks.wishes import Wish
 from ..core.plan.marks import HowMany, MarkKind
+from ..core.plan.stretch import Edge
 from .wire import Coordinate, Wire
 
 
@@ -29,3 +31,12 @@ class OwnMarkModel(Wire):
     width_mm: float = Field(1.0, ge=FINEST_MM, le=COARSEST_MM)
     value: float = Field(2.0, ge=0, le=10)
     name: str = Field("", max_length=80)
+
+
+class EdgeWishModel(Wire):
+    """How the stretch of border at a place is to be."""
+
+    makes = EdgeWish
+    x: Coordinate
+    y: Coordinate
+    how: Edge

@@ -196,6 +196,8 @@ def _check_order(settings: Settings) -> None:
         mixed.checked(medium, settings.start)
     for mark in settings.own_marks:
         mark.checked()
+    for edge in settings.edges:
+        edge.checked()
     if not 0 <= settings.marks <= MOST_MARKS:
         raise InvalidInput("refused-marks-range", most=MOST_MARKS, marks=settings.marks)
     if settings.passes is not None and not 1 <= settings.passes <= MOST_PASSES:

@@ -14,7 +14,7 @@ from ..core.errors import InvalidInput
 from ..core.key.mood import Mood
 from ..core.order.options import Kept
 from ..core.order.reserve import KEEPING
-from ..core.plan.own import Own
+from ..core.plan.own import COARSEST_MM, Own
 from ..core.plan.plan import Kind
 from ..core.plan.tools import Handled
 from ..core.reference.drawn import Shape
@@ -258,15 +258,19 @@ class MixedModel(Wire):
 
 
 class OwnPassModel(Wire):
-    """A pass of the painter's own: one `kind` of operation on some shapes."""
+    """A pass of the painter's own: one `kind` of operation on some masses, or on a place drawn through
+    points of the upright reference: along a stroke so many mm wide, or within an outline where that is
+    0."""
 
     id: Annotated[str, Field(pattern=r"^own[0-9]{1,3}$")]
     kind: Id = Field(examples=["glaze"])
-    masses: list[Id] = Field(min_length=1, max_length=80)
+    masses: list[Id] = Field(default_factory=list, max_length=80)
+    points: list[tuple[Coordinate, Coordinate]] = Field(default_factory=list, max_length=200)
+    width_mm: float = Field(0.0, ge=0, le=COARSEST_MM)
 
     def core(self) -> Own:
         """The pass; raises InvalidInput for an unknown operation."""
-        return Own(self.id, kind_named(self.kind), tuple(self.masses))
+        return Own(self.id, kind_named(self.kind), tuple(self.masses), tuple(self.points), self.width_mm)
 
 
 def kind_named(word: str) -> Kind:

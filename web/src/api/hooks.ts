@@ -172,8 +172,8 @@ export function useOwnSchools(id: string) {
   return { save: save.mutate, forget: forget.mutate };
 }
 
-/** A map of a plan with a label a pixel: its masses' or its areas'; null until it is there. */
-export function useLabels(piece: string, plan: Plan, name: "labels" | "areas") {
+/** A map of a plan with a number a pixel: of its masses, areas or stretches of border; null until it is there. */
+export function useLabels(piece: string, plan: Plan, name: "labels" | "areas" | "edges") {
   const { media } = plan.view;
   const whole = name === "areas";
   const width = whole ? (plan.view.areaWidth ?? 0) : plan.view.width;

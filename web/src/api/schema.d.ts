@@ -569,8 +569,9 @@ export interface paths {
         };
         /**
          * Maps
-         * @description A map of the piece's plan, deflated: `maps` (patches), `labels` (masses), `areas`, or `hand` (how much
-         *     lighter or darker each pixel is for being laid by hand, 128 for not at all).
+         * @description A map of the piece's plan, deflated: `maps` (patches), `labels` (masses), `areas`, `edges` (the
+         *     number of the stretch of border, 0 for none), or `hand` (how much lighter or darker each pixel is for
+         *     being laid by hand, 128 for not at all).
          */
         get: operations["maps_api_pieces__piece__maps__name__get"];
         put?: never;
@@ -1679,6 +1680,11 @@ export interface components {
              */
             effects: components["schemas"]["EffectPart"][];
             /**
+             * Edges
+             * @default []
+             */
+            edges: components["schemas"]["EdgePart"][];
+            /**
              * Done
              * @default []
              */
@@ -1791,6 +1797,61 @@ export interface components {
             readyAt: string | null;
             /** Logged */
             logged: string[];
+        };
+        /**
+         * Edge
+         * @description How a stretch of border is made.
+         * @enum {string}
+         */
+        Edge: "lost" | "soft" | "firm" | "broken";
+        /**
+         * EdgePart
+         * @description A stretch of border between two masses, the one laid later first: made `how`, where `proposed` is
+         *     what the picture says, for the reason `why`; `when` it is not firm, made in `pass` while that is wet, or
+         *     on dry paint.
+         */
+        EdgePart: {
+            /** Number */
+            number: number;
+            /** Masses */
+            masses: [
+                string,
+                string
+            ];
+            /** At */
+            at: [
+                number,
+                number
+            ];
+            /** Lengthcm */
+            lengthCm: number;
+            /** Widemm */
+            wideMm: number;
+            /** Step */
+            step: number;
+            proposed: components["schemas"]["Edge"];
+            how: components["schemas"]["Edge"];
+            /** Why */
+            why: string;
+            /**
+             * Pass
+             * @default
+             */
+            pass: string;
+            when?: components["schemas"]["When"] | null;
+        } & {
+            [key: string]: unknown;
+        };
+        /**
+         * EdgeWishModel
+         * @description How the stretch of border at a place is to be.
+         */
+        EdgeWishModel: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            how: components["schemas"]["Edge"];
         };
         /**
          * EditRead
@@ -2315,6 +2376,42 @@ export interface components {
          */
         Kind: "leave" | "reserve" | "wash" | "graded-wash" | "block-in" | "layer" | "accent" | "tone" | "wet" | "wet-both" | "drop-in" | "glaze" | "negative" | "placeholder" | "scumble" | "optical-mix" | "glow" | "rays" | "opaque-white" | "restate" | "unify" | "mask" | "unmask" | "soften" | "blend" | "feather" | "lift-wet" | "blot" | "lift-dry" | "stencil-lift" | "wipe-out" | "scratch" | "sand" | "scrape" | "fix" | "judge" | "clean-stick" | "detail";
         /**
+         * LightPart
+         * @description What a small light shows of itself in the picture, and how likely it is what (the odds sum to 1).
+         */
+        LightPart: {
+            /** Lead */
+            lead: number;
+            /** Core */
+            core: number;
+            /** Below */
+            below: number;
+            /** Halo */
+            halo: number;
+            /** Reach */
+            reach: number;
+            /** Even */
+            even: number;
+            /** Warm */
+            warm: number;
+            /** Long */
+            long: number;
+            /** Inner */
+            inner: number;
+            /** Share */
+            share: number;
+            /** Dim */
+            dim: number;
+            /** Radius */
+            radius: number;
+            /** Odds */
+            odds?: {
+                [key: string]: number;
+            };
+        } & {
+            [key: string]: unknown;
+        };
+        /**
          * LightRead
          * @description Where light comes from: degrees counter-clockwise from the right; how many things agree how much.
          */
@@ -2684,6 +2781,7 @@ export interface components {
             gradation?: components["schemas"]["GradationPart"] | null;
             /** Neighbours */
             neighbours: components["schemas"]["NeighbourPart"][];
+            seenLight?: components["schemas"]["LightPart"] | null;
         } & {
             [key: string]: unknown;
         };
@@ -3009,7 +3107,9 @@ export interface components {
         };
         /**
          * OwnPassCreate
-         * @description Set a pass of one's own in after another (null: first): one `kind` of operation on some shapes.
+         * @description Set a pass of one's own in after another (null: first): one `kind` of operation on some masses, or on
+         *     a place drawn through points of the upright reference: along a stroke so many mm wide, or within an
+         *     outline (0).
          */
         OwnPassCreate: {
             /**
@@ -3018,7 +3118,17 @@ export interface components {
              */
             kind: string;
             /** Masses */
-            masses: string[];
+            masses?: string[];
+            /** Points */
+            points?: [
+                number,
+                number
+            ][];
+            /**
+             * Widthmm
+             * @default 0
+             */
+            widthMm: number;
             /**
              * After
              * @example p2
@@ -3027,7 +3137,9 @@ export interface components {
         };
         /**
          * OwnPassModel
-         * @description A pass of the painter's own: one `kind` of operation on some shapes.
+         * @description A pass of the painter's own: one `kind` of operation on some masses, or on a place drawn through
+         *     points of the upright reference: along a stroke so many mm wide, or within an outline where that is
+         *     0.
          */
         OwnPassModel: {
             /** Id */
@@ -3038,7 +3150,17 @@ export interface components {
              */
             kind: string;
             /** Masses */
-            masses: string[];
+            masses?: string[];
+            /** Points */
+            points?: [
+                number,
+                number
+            ][];
+            /**
+             * Widthmm
+             * @default 0
+             */
+            widthMm: number;
         };
         /**
          * OwnSchoolCreate
@@ -3457,6 +3579,8 @@ export interface components {
             effectsOff?: string[];
             /** Effectstaken */
             effectsTaken?: string[];
+            /** Edges */
+            edges?: components["schemas"]["EdgeWishModel"][];
             /** Variants */
             variants?: components["schemas"]["VariantModel"][];
             /** Revision */
@@ -4066,6 +4190,8 @@ export interface components {
             effectsOff?: string[];
             /** Effectstaken */
             effectsTaken?: string[];
+            /** Edges */
+            edges?: components["schemas"]["EdgeWishModel"][];
             /** Variants */
             variants?: components["schemas"]["VariantModel"][];
         };
@@ -4154,6 +4280,8 @@ export interface components {
             effectsOff?: string[];
             /** Effectstaken */
             effectsTaken?: string[];
+            /** Edges */
+            edges?: components["schemas"]["EdgeWishModel"][];
             /** Variants */
             variants?: components["schemas"]["VariantModel"][];
         };
@@ -4677,6 +4805,8 @@ export interface components {
             effectsOff?: string[];
             /** Effectstaken */
             effectsTaken?: string[];
+            /** Edges */
+            edges?: components["schemas"]["EdgeWishModel"][];
         };
         /**
          * VerdictRead
@@ -4883,6 +5013,12 @@ export interface components {
          * @enum {string}
          */
         What: "white-lost" | "too-dark" | "too-pale" | "bloom" | "hard-line" | "mud" | "lift-off" | "tear" | "tooth-gone" | "fixative-wet" | "skinned" | "wrong-colour" | "mask-torn" | "drip";
+        /**
+         * When
+         * @description When an edge is softened: while both sides are wet, or when one of them is dry.
+         * @enum {string}
+         */
+        When: "wet" | "dry";
         /**
          * WherePart
          * @description Ids of masses that a pass paints, is painted across since they come later, and goes round; the one

@@ -105,7 +105,7 @@ function Chosen({ room, at, found }: ChosenProps) {
       return (
         <>
           <PassList {...room} pass={pass} move={move} onPass={go} />
-          <OwnPass {...room} pass={pass} mass={mass} move={move} />
+          <OwnPass {...room} pass={pass} mass={mass} move={move} placing={at.placing} />
         </>
       );
     case "findings":

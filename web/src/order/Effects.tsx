@@ -1,7 +1,8 @@
+import { Text } from "@mantine/core";
 import type { Pass, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
-import { useLit } from "../parts/lit";
+import { useLit, Words } from "../parts/lit";
 import { rounded, say } from "../words/say";
 import classes from "./finer.module.css";
 
@@ -39,17 +40,18 @@ export function Effects({ piece, plan, done, changes }: Props & { done: Pass }) 
           onPointerEnter={() => light({ masses: effect.masses, edges: [] })}
           onPointerLeave={() => light(null)}
         >
-          <b>{effect.called}</b>{" "}
+          <span>
+            <b>{effect.called}.</b> <Words text={effect.told} marks={effect.marks} />
+          </span>
           {isOff(effect, off) ? (
-            <>
-              {effect.told}{" "}
-              <Act onClick={() => changes.edit.mutate(told(piece, effect.id, ""))}>
-                {say("effects-bring-back")}
-              </Act>
-            </>
+            <Act onClick={() => changes.edit.mutate(told(piece, effect.id, ""))}>
+              {say("effects-bring-back")}
+            </Act>
           ) : (
             <>
-              {say("effects-sure", { sure: Math.round(100 * effect.sure) })}{" "}
+              <Text span c="dimmed">
+                {say("effects-sure", { sure: Math.round(100 * effect.sure) })}
+              </Text>
               <Act onClick={() => changes.edit.mutate(told(piece, effect.id, "off"))}>
                 {say("effects-leave-out")}
               </Act>

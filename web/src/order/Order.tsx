@@ -1,6 +1,7 @@
 import { Box } from "@mantine/core";
 import type { Plan } from "../api/client";
 import { Caption } from "../parts/Caption";
+import type { Place } from "../parts/line";
 import { Lights } from "../parts/lit";
 import columns from "../parts/parts.module.css";
 import type { Tag } from "../parts/Tags";
@@ -9,6 +10,7 @@ import { useRoom } from "../pieces/PieceRoom";
 import { Rich, say } from "../words/say";
 import { Actions } from "./Actions";
 import { Below } from "./Below";
+import { Edges } from "./Edges";
 import { NameThings } from "./NameThings";
 import { PassNote } from "./PassNote";
 import { Stage } from "./Stage";
@@ -42,7 +44,11 @@ function Ordered() {
           looking={at.looking}
           tags={at.part === "lights" ? whitesOf(plan) : []}
           onMass={at.setMass}
-          onLine={hand.drawing ? hand.draw : undefined}
+          onLine={at.placing.drawing ? at.placing.draw : hand.drawing ? hand.draw : undefined}
+          outlines={at.placing.drawing === "outline"}
+          place={at.placing.place ? closed(at.placing.place) : undefined}
+          stretch={at.stretch}
+          onStretch={at.setStretch}
         />
         <Caption>
           {done ? (
@@ -56,7 +62,13 @@ function Ordered() {
         </Caption>
         <NameThings piece={piece} plan={plan} changes={changes} />
         {done ? (
-          <PassNote piece={piece} plan={plan} done={done} changes={changes} hand={hand} />
+          <PassNote piece={piece} plan={plan} done={done} changes={changes} hand={hand}>
+            <Edges
+              {...{ piece, plan, done, changes }}
+              chosen={at.stretch}
+              onChoose={at.setStretch}
+            />
+          </PassNote>
         ) : (
           <Before plan={plan} />
         )}
@@ -68,6 +80,10 @@ function Ordered() {
     </div>
   );
 }
+
+/** A place as it is drawn: an outline comes back to where it began. */
+const closed = ({ points, outline }: { points: Place[]; outline: boolean }) =>
+  outline && points[0] ? [...points, points[0]] : points;
 
 /** A sign for each way to keep a white. */
 const SIGNS: Record<string, string> = {

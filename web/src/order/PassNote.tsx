@@ -1,5 +1,5 @@
 import { Group, NativeSelect, Text, Title } from "@mantine/core";
-import { Fragment } from "react";
+import { Fragment, type ReactNode } from "react";
 import type { Pass, Piece, Plan } from "../api/client";
 import { useCatalogue, type useChanges } from "../api/hooks";
 import { Diamond } from "../parts/Diamond";
@@ -19,10 +19,12 @@ interface Props {
   done: Pass;
   changes: ReturnType<typeof useChanges>;
   hand: HandDrawing;
+  /** What is told of its edges. */
+  children?: ReactNode;
 }
 
 /** The pass beside its picture: what, times, values, edges, why here, findings. */
-export function PassNote({ piece, plan, done, changes, hand }: Props) {
+export function PassNote({ piece, plan, done, changes, hand, children }: Props) {
   const [low, high] = done.values;
   const spread =
     high - low < 0.05
@@ -46,10 +48,11 @@ export function PassNote({ piece, plan, done, changes, hand }: Props) {
         <Fact shown={done.needs} words={say("pass-note-before")} />
       </Group>
       <Text mb={8}>
-        <Sentences of={done.steps ?? [{ text: done.what }]} />
+        <Sentences of={stepsOf(plan, done)} />
       </Text>
       {!done.beside && <ToolField piece={piece} done={done} changes={changes} />}
       <Effects piece={piece} plan={plan} done={done} changes={changes} />
+      {children}
       <Families piece={piece} plan={plan} done={done} changes={changes} hand={hand} />
       {done.reasons.length > 0 && (
         <Text my={8}>
@@ -73,6 +76,12 @@ export function PassNote({ piece, plan, done, changes, hand }: Props) {
         ))}
     </section>
   );
+}
+
+/** How a pass is done, without what is told of its effects one by one below. */
+function stepsOf(plan: Plan, done: Pass) {
+  const told = new Set((plan.document.effects ?? []).map((effect) => effect.told));
+  return (done.steps ?? [{ text: done.what }]).filter((step) => !told.has(step.text));
 }
 
 /** Sentences one after the other. */

@@ -1,12 +1,13 @@
 import { useCallback, useMemo } from "react";
 import type { Pass, Piece, Plan } from "../api/client";
 import { shownUrl, useBytes } from "../api/hooks";
-import { LineLayer } from "../parts/LineLayer";
+import { drawn, LineLayer } from "../parts/LineLayer";
 import type { Place } from "../parts/line";
 import { PixelCanvas } from "../parts/PixelCanvas";
 import { type Tag, Tags } from "../parts/Tags";
 import { lookedUp, useGreys } from "../see/bands";
 import { say } from "../words/say";
+import { EdgesLayer } from "./EdgesLayer";
 import finer from "./finer.module.css";
 import { HandLayer } from "./HandLayer";
 import { BYTES_A_PIXEL, type Maps, paint, unpacked } from "./lookup";
@@ -20,6 +21,7 @@ export interface Looking {
   outlines: boolean;
   where: boolean;
   hand: boolean;
+  edges?: boolean;
 }
 
 interface Props {
@@ -36,13 +38,21 @@ interface Props {
   only?: readonly string[] | undefined;
   /** Takes a line drawn on the picture, while one may be drawn. */
   onLine?: ((line: Place[]) => void) | undefined;
+  /** Whether the line is an outline. */
+  outlines?: boolean;
+  /** A place that was drawn, which stays in sight. */
+  place?: readonly Place[] | undefined;
+  /** The stretch of border that is chosen, and who is told of another. */
+  stretch?: number | null;
+  onStretch?: (number: number | null) => void;
 }
 
 /** What is drawn on must be in sight. */
 const intoView = (one: HTMLElement | null) => one?.scrollIntoView({ block: "nearest" });
 
 /** The picture after the selected pass; never moves, and a step asks the server for nothing. */
-export function Stage({ piece, plan, pass, looking, tags, onMass, onTouch, only, onLine }: Props) {
+export function Stage(props: Props) {
+  const { piece, plan, pass, looking, tags, onMass, onTouch, only, onLine } = props;
   const { width, height, media } = plan.view;
   const loaded = useBytes(`/api/pieces/${piece.id}/maps/maps?${media.maps}`);
   const squinted = useBytes(
@@ -101,15 +111,41 @@ export function Stage({ piece, plan, pass, looking, tags, onMass, onTouch, only,
       {maps && !looking.squint && (
         <WhereLayer plan={plan} done={done} maps={maps} hatched={looking.where} />
       )}
+      {looking.edges && !looking.squint && (
+        <EdgesLayer
+          piece={piece}
+          plan={plan}
+          pass={whole?.id}
+          chosen={props.stretch ?? null}
+          onChoose={(number) => props.onStretch?.(number)}
+        />
+      )}
       {tags.length > 0 && <Tags tags={tags} />}
+      {props.place && <DrawnPlace place={props.place} />}
       {onLine && (
         <div className={finer.drawing} ref={intoView}>
           <LineLayer onLine={onLine}>
-            <span>{say("stage-draw")}</span>
+            <span>{props.outlines ? say("stage-draw-round") : say("stage-draw")}</span>
           </LineLayer>
         </div>
       )}
     </div>
+  );
+}
+
+/** A place as it was drawn, over the picture. */
+function DrawnPlace({ place }: { place: readonly Place[] }) {
+  return (
+    <svg
+      className={finer.modelling}
+      viewBox="0 0 1 1"
+      preserveAspectRatio="none"
+      aria-hidden="true"
+    >
+      {[0, 1].map((line) => (
+        <path key={line} d={`M ${drawn(place).replaceAll(" ", " L ")}`} />
+      ))}
+    </svg>
   );
 }
 

@@ -5,7 +5,7 @@ import type { Looking } from "./Stage";
 
 interface Props {
   looking: Looking;
-  onToggle: (what: "values" | "reference" | "outlines" | "where" | "hand") => void;
+  onToggle: (what: "values" | "reference" | "outlines" | "where" | "hand" | "edges") => void;
   onSquint: (on: boolean) => void;
 }
 
@@ -15,12 +15,13 @@ const WAYS = [
   ["outlines", "O", say("toggles-outlines")],
   ["where", "W", say("toggles-where")],
   ["hand", "H", say("toggles-hand")],
+  ["edges", "E", say("toggles-edges")],
 ] as const;
 
 /** Ways of looking at the picture, each with its key; the squint lasts as long as it is held. */
 export function Toggles({ looking, onToggle, onSquint }: Props) {
   return (
-    <Group gap={12} wrap="nowrap" className={classes.toggles}>
+    <Group gap={6} wrap="nowrap" className={classes.toggles}>
       {WAYS.map(([what, key, words]) => (
         <UnstyledButton key={what} aria-pressed={looking[what]} onClick={() => onToggle(what)}>
           <Kbd>{key}</Kbd> {words}

@@ -12,6 +12,11 @@ interface Asked {
   also: (verdict: Verdict) => Partial<PieceUpdate>;
 }
 
+/** What a pass of one's own goes on: whole masses, or a place drawn through points of the reference. */
+export type On =
+  | { masses: string[]; widthMm: 0 }
+  | { masses: []; points: [number, number][]; widthMm: number };
+
 /** Ask what another order of passes comes to: one moved, set in or left out. */
 export function useMove(piece: Piece, plan: Plan, changes: ReturnType<typeof useChanges>) {
   const ask = useMutation({ mutationFn: (asked: Asked) => asked.send() });
@@ -33,11 +38,11 @@ export function useMove(piece: Piece, plan: Plan, changes: ReturnType<typeof use
         also: () => ({}),
       }),
     /** Set a pass of one's own in after another. */
-    setIn: (kind: string, words: string, masses: string[], after: string) =>
+    setIn: (kind: string, words: string, on: On, after: string) =>
       ask.mutate({
         words: say("use-move-after-pass", { act: words, pass: number(after) }),
         send: async () => {
-          const body = { kind, masses, after };
+          const body = { kind, ...on, after };
           const answer = await client.POST("/api/pieces/{piece}/own-passes", { params, body });
           return got<Verdict>(answer);
         },

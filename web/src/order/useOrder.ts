@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
 import { useKeys } from "../parts/keys";
+import type { Place } from "../parts/line";
 import { useLit } from "../parts/lit";
 import type { Room } from "../pieces/PieceRoom";
 import { usePart } from "./Below";
@@ -30,7 +31,10 @@ export function useOrder({ piece, plan, changes }: Room) {
     outlines: false,
     where: true,
     hand: true,
+    edges: query.get("look") === "edges",
   });
+  const [stretch, setStretch] = useState<number | null>(null);
+  const placing = usePlacing();
   const [playing, setPlaying] = useState(false);
   const toggle = (what: keyof Looking) => setLooking((now) => ({ ...now, [what]: !now[what] }));
   const squint = (on: boolean) => setLooking((now) => ({ ...now, squint: on }));
@@ -50,6 +54,7 @@ export function useOrder({ piece, plan, changes }: Room) {
     o: () => toggle("outlines"),
     w: () => toggle("where"),
     h: () => toggle("hand"),
+    e: () => toggle("edges"),
     p: () => setPlaying((now) => !now),
     f: () => turn("findings"),
   });
@@ -59,8 +64,24 @@ export function useOrder({ piece, plan, changes }: Room) {
     return () => clearTimeout(timer);
   }, [playing, pass, passes.length, go]);
   const move = useMove(piece, plan, changes);
-  return { pass, go, part, turn, mass, setMass, looking, toggle, squint, move };
+  return {
+    ...{ pass, go, part, turn, mass, setMass, looking, toggle, squint, move },
+    ...{ stretch, setStretch, placing },
+  };
 }
+
+/** A place that is drawn for a pass of one's own: along a stroke, or within an outline. */
+function usePlacing() {
+  const [drawing, setDrawing] = useState<"stroke" | "outline" | null>(null);
+  const [place, setPlace] = useState<{ points: Place[]; outline: boolean } | null>(null);
+  const draw = (points: Place[]) => {
+    setPlace({ points, outline: drawing === "outline" });
+    setDrawing(null);
+  };
+  return { drawing, setDrawing, place, draw, forget: () => setPlace(null) };
+}
+
+export type Placing = ReturnType<typeof usePlacing>;
 
 export type Ordering = ReturnType<typeof useOrder>;
 

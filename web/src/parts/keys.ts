@@ -11,6 +11,7 @@ export const KEYS = [
   { key: "v", shown: "V", does: say("keys-values-only"), letter: true },
   { key: "r", shown: "R", does: say("keys-photo"), letter: true },
   { key: "o", shown: "O", does: say("keys-outlines"), letter: true },
+  { key: "e", shown: "E", does: say("keys-edges"), letter: true },
   { key: "w", shown: "W", does: say("keys-where-pass-painted"), letter: true },
   { key: "h", shown: "H", does: say("keys-hand"), letter: true },
   { key: "band", shown: say("keys-to"), does: say("keys-one-band-alone"), letter: true },

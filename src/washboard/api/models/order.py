@@ -6,11 +6,12 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from ...core.plan.own import COARSEST_MM
 from ...core.schools.aims import Aim
 from ...formats.finerparts import MarkPart
 from ...formats.planparts import PassPart
 from ...settings.models import SettingsUpdate
-from ...settings.wire import Id, Model, OwnPassModel
+from ...settings.wire import Coordinate, Id, Model, OwnPassModel
 
 
 class SchoolRead(Model):
@@ -112,10 +113,14 @@ class MoveCreate(Model):
 
 
 class OwnPassCreate(Model):
-    """Set a pass of one's own in after another (null: first): one `kind` of operation on some shapes."""
+    """Set a pass of one's own in after another (null: first): one `kind` of operation on some masses, or on
+    a place drawn through points of the upright reference: along a stroke so many mm wide, or within an
+    outline (0)."""
 
     kind: Id = Field(examples=["glaze"])
-    masses: list[Id] = Field(min_length=1, max_length=80)
+    masses: list[Id] = Field(default_factory=list, max_length=80)
+    points: list[tuple[Coordinate, Coordinate]] = Field(default_factory=list, max_length=200)
+    width_mm: float = Field(0.0, ge=0, le=COARSEST_MM)
     after: Id | None = Field(None, examples=["p2"])
 
 

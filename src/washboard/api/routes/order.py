@@ -20,6 +20,7 @@ from ...settings.wire import OwnPassModel, kind_named
 from ...store.pieces import Piece
 from ...studio import Studio
 from ...studio.answers import ask
+from ...studio.places import laid_on
 from ...studio.planning import document_of, ready
 from ...studio.subjects import subject_of
 from ...words import ENGLISH, About
@@ -59,9 +60,23 @@ def own_pass(studio: InStudio, piece: Id, given: OwnPassCreate) -> VerdictRead:
     key, plan = _plan(studio, there)
     settings = subject_of(studio, there).settings
     taken = [one.id for one in settings.own_passes]
-    own = Own(free_id(plan, taken), kind_named(given.kind), tuple(dict.fromkeys(given.masses)))
-    verdict = with_own(plan, own, given.after or "", settings.pins)
-    fresh = OwnPassModel(id=own.id, kind=own.kind, masses=list(own.masses))
+    own = Own(
+        free_id(plan, taken),
+        kind_named(given.kind),
+        tuple(dict.fromkeys(given.masses)),
+        tuple(given.points),
+        given.width_mm,
+    )
+    own.checked(plan.medium)
+    on_masses = laid_on(studio, there, plan, own) if own.drawn else own
+    verdict = with_own(plan, on_masses, given.after or "", settings.pins)
+    fresh = OwnPassModel(
+        id=own.id,
+        kind=own.kind,
+        masses=[] if own.drawn else list(own.masses),
+        points=list(own.points),
+        width_mm=own.width_mm,
+    )
     return _read(key, plan, verdict).model_copy(update={"own": fresh})
 
 

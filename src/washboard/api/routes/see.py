@@ -21,7 +21,7 @@ from .references import BYTES, JPEG, UNCHANGED
 router = APIRouter(prefix="/api/pieces", tags=["see"])
 DOCUMENT = {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/Document"}}}}
 
-MAPS = "^(maps|labels|areas|hand)$"
+MAPS = "^(maps|labels|areas|hand|edges)$"
 """The maps of a plan by their names."""
 
 
@@ -51,8 +51,9 @@ def export(studio: InStudio, piece: Id) -> Response:
     "/{piece}/maps/{name}", response_class=Response, responses={200: BYTES, 304: UNCHANGED, **problems()}
 )
 def maps(studio: InStudio, request: Request, piece: Id, name: Annotated[str, Path(pattern=MAPS)]) -> Response:
-    """A map of the piece's plan, deflated: `maps` (patches), `labels` (masses), `areas`, or `hand` (how much
-    lighter or darker each pixel is for being laid by hand, 128 for not at all)."""
+    """A map of the piece's plan, deflated: `maps` (patches), `labels` (masses), `areas`, `edges` (the
+    number of the stretch of border, 0 for none), or `hand` (how much lighter or darker each pixel is for
+    being laid by hand, 128 for not at all)."""
     stored = ready(studio, studio.pieces.get(piece))
     content = stored.view["media"].get(name)
     if content is None:

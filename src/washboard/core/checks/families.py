@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-import math
-
+from ..colour.kindred import kindred
 from ..key.relations import APART, SAME_HUE, Holds, standing_for
+from ..reference.mass import Mass
 from ..sentence import of_masses, tone
 from .finding import Checked, Finding, Weight
 from .fix import Hold
@@ -22,12 +22,12 @@ def found(c: Checked) -> list[Finding]:
         (c.ends[light.id] - c.ends[shadow.id], light, shadow)
         for light in lights
         for shadow in shadows
-        if math.dist(light.target_lab[1:], shadow.target_lab[1:]) <= SAME_HUE
+        if _one_colour(light, shadow)
     ]
     if not pairs:
         return []
     gap, light, shadow = min(pairs, key=lambda pair: (pair[0], pair[1].id, pair[2].id))
-    if gap >= APART - CLOSE:
+    if gap >= min(0.0, APART - CLOSE):
         return []
     return [
         Finding(
@@ -47,3 +47,10 @@ def found(c: Checked) -> list[Finding]:
             Hold(Holds.FAMILIES) if light.target - shadow.target < APART else None,
         )
     ]
+
+
+def _one_colour(light: Mass, shadow: Mass) -> bool:
+    """Whether two masses are surely of one local colour: of one hue, in light and in shadow."""
+    one, other = light.target_lab, shadow.target_lab
+    near = (one[1] - other[1]) ** 2 + (one[2] - other[2]) ** 2 <= SAME_HUE**2
+    return near and kindred(one, other)

@@ -16,7 +16,14 @@ DIM = 5.0
 
 
 def lamp_of(c: Checked) -> Mass | None:
-    """The source of light of a dim picture, if it has one: under a sky by day nothing is a lamp."""
+    """The lamp that the plan has, if it has one. Where nobody has looked at the picture, the source of
+    light of a dim one: under a sky by day nothing is a lamp."""
+    told = [effect for effect in c.plan.effects if effect.key == "lamp" and not effect.rests]
+    if told:
+        return c.plan.by_id[max(told, key=lambda effect: (effect.sure, effect.id)).masses[0]]
+    if any(mass.seen_light is not None for mass in c.plan.masses):
+        # The picture was looked at, and none of its small lights is surely a lamp.
+        return None
     place = source_among(c.plan.masses)
     day = any(m.value >= DIM for m in c.shapes if (t := c.thing(m)) and t.sky)
     if place is None or day:

@@ -15,7 +15,14 @@ FEWEST = 4
 def found(c: Checked) -> list[Finding]:
     """Both ends of the picture stand only near its end."""
     count, judged = len(c.plan.passes), judged_from(c.plan)
-    if count < FEWEST or judged is None or judged <= LATE * count or c.plan.school == "both-ends":
+    # Paint that only darkens comes to its darks last, whatever is done.
+    if (
+        c.plan.medium.transparent
+        or count < FEWEST
+        or judged is None
+        or judged <= LATE * count
+        or c.plan.school == "both-ends"
+    ):
         return []
     values = c.ends
     dark = min(c.plan.masses, key=lambda m: (values[m.id], m.id))

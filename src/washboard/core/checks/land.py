@@ -2,7 +2,10 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 from ..key.relations import LAND_FROM, UNDER_SKY, Holds
+from ..reference.mass import Mass
 from ..sentence import of_masses, tone
 from .finding import Checked, Finding, Weight
 from .fix import Hold
@@ -15,7 +18,8 @@ STORM = 5.0
 def found(c: Checked) -> list[Finding]:
     """The lightest large piece of land that comes too near the sky."""
     sky = [m for m in c.shapes if (t := c.thing(m)) and t.sky]
-    land = [m for m in c.shapes if m not in sky and m.share >= LAND_FROM]
+    # What lies in the sky, or reaches the top beside it, is no land.
+    land = [m for m in c.shapes if m not in sky and m.share >= LAND_FROM and m.inside[1] >= _low(sky)]
     if not sky or not land:
         return []
     darkest = min(c.ends[m.id] for m in sky)
@@ -35,3 +39,8 @@ def found(c: Checked) -> list[Finding]:
             Hold(Holds.LAND) if min(m.target for m in sky) - lightest.target < UNDER_SKY else None,
         )
     ]
+
+
+def _low(sky: Sequence[Mass]) -> float:
+    """How low the sky reaches in its middle (shares), 0 without one."""
+    return max((m.inside[1] for m in sky), default=0.0)

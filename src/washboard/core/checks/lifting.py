@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ..plan.acts import ACTS
 from ..plan.plan import Kind, Role
 from ..sentence import of_masses
 from .finding import Checked, Finding, Weight
@@ -13,17 +14,18 @@ STAINS = 0.4
 
 
 def found(c: Checked) -> list[Finding]:
-    """Lights that are to be lifted from paint that stains."""
+    """Lights that are to be lifted from paint that stains, each once; while it is wet less of it has
+    stained."""
     stained: dict[str, float] = {}
-    findings = []
+    findings: dict[str, Finding] = {}
     for done in c.plan.passes:
         for o in done.operations:
             if o.kind.lays and o.role is not Role.OVERLAP:
                 stained[o.mass] = max(stained.get(o.mass, 0.0), o.staining)
-            elif o.kind in LIFTS and o.mass in c.plan.by_id and stained.get(o.mass, 0.0) > STAINS:
-                mass, share = c.plan.by_id[o.mass], stained[o.mass]
-                findings.append(
-                    Finding(
+            elif o.kind in LIFTS and o.mass in c.plan.by_id:
+                mass, share = c.plan.by_id[o.mass], ACTS[o.kind].grip * stained.get(o.mass, 0.0)
+                if share > STAINS and mass.id not in findings:
+                    findings[mass.id] = Finding(
                         "stains-under-lift",
                         Weight.WEAKENS,
                         {"masses": of_masses((mass.id,))},
@@ -33,5 +35,4 @@ def found(c: Checked) -> list[Finding]:
                         (done.id,),
                         KeepLight(mass.id, Kind.MASK),
                     )
-                )
-    return findings
+    return list(findings.values())

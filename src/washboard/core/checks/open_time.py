@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from ..plan.plan import Kind
+from ..plan.plan import Kind, Pass
+from ..reference.adjoining import adjoining
 from ..sentence import whole
 from .finding import Checked, Finding, Weight
 from .fix import TakePasses
@@ -16,14 +17,11 @@ def found(c: Checked) -> list[Finding]:
     medium = c.plan.medium
     if not medium.transparent or not medium.open_minutes:
         return []
-    late = [
-        p
-        for p in c.plan.passes
-        if p.minutes > medium.open_minutes and any(o.kind in WASHES for o in p.operations)
-    ]
+    longest = {p.id: _longest(c, p) for p in c.plan.passes}
+    late = [p for p in c.plan.passes if longest[p.id] > medium.open_minutes]
     if not late:
         return []
-    worst = max(late, key=lambda p: (p.minutes, p.id))
+    worst = max(late, key=lambda p: (longest[p.id], p.id))
     largest = max(
         (c.plan.by_id[o.mass] for o in worst.operations if o.kind in WASHES), key=lambda m: (m.share, m.id)
     )
@@ -33,11 +31,20 @@ def found(c: Checked) -> list[Finding]:
         Finding(
             "open-time",
             Weight.WEAKENS,
-            {"number": number, "minutes": whole(worst.minutes), "open": whole(medium.open_minutes)},
-            {"minutes": worst.minutes, "open": medium.open_minutes},
+            {"number": number, "minutes": whole(longest[worst.id]), "open": whole(medium.open_minutes)},
+            {"minutes": longest[worst.id], "open": medium.open_minutes},
             largest.inside,
             (largest.id,),
             tuple(p.id for p in late),
             fix,
         )
     ]
+
+
+def _longest(c: Checked, done: Pass) -> float:
+    """Minutes of the largest wash of a pass that hangs together, by its share of the pass: what stands apart
+    dries for itself."""
+    washed = {o.mass for o in done.operations if o.kind in WASHES and o.mass in c.plan.by_id}
+    groups = adjoining([c.plan.by_id[name] for name in sorted(washed)])
+    areas = [sum(mass.area_cm2 for mass in group) for group in groups]
+    return done.minutes * max(areas) / max(sum(areas), 1e-9) if areas else 0.0

@@ -9,6 +9,8 @@ from .fix import Hold
 
 LOST = 0.3
 """Values below which a firm edge cannot be told any more."""
+SEEN = 0.8
+"""Values that the two sides are apart as they are seen: less is an edge that may as well be lost."""
 WORTH_CM = 2.0
 HUE_TELLS = 14.0
 """Units of a*b* from which colour tells two sides apart where value does not."""
@@ -25,7 +27,7 @@ def found(c: Checked) -> list[Finding]:
             step = abs(c.ends[mass.id] - c.ends[other.id])
             (_, a, b), (_, d, e) = mass.target_lab, other.target_lab
             hue = ((a - d) ** 2 + (b - e) ** 2) ** 0.5
-            if step < LOST and hue < HUE_TELLS and abs(mass.value - other.value) >= LOST:
+            if step < LOST and hue < HUE_TELLS and abs(mass.value - other.value) >= SEEN:
                 stretches.append((border.length_cm, mass, other, step))
     if not stretches:
         return []

@@ -14,7 +14,7 @@ def found(c: Checked) -> list[Finding]:
     layers = {m.id: 0 for m in c.plan.masses}
     for done in c.plan.passes:
         for o in done.operations:
-            if o.mass in layers and o.kind.lays and o.role is not Role.OVERLAP:
+            if o.mass in layers and o.kind.lays and o.role not in (Role.OVERLAP, Role.OVER):
                 layers[o.mass] += 1
     deepest = max(layers, key=lambda name: (layers[name], name), default=None)
     if deepest is None or layers[deepest] < most:

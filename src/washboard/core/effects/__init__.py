@@ -6,14 +6,39 @@ from collections.abc import Callable, Sequence
 from importlib import import_module
 
 from .looked import Looked
-from .touch import Proposal
+from .touch import Claim, Proposal
 
 FILES = (
-    # In the order in which they are woven in.
+    # In the order in which they are woven in: of the tones of one mass the first that says how has them.
     "edges",
+    "lit_across",
+    "glow",
+    "mist",
+    "clouds",
+    "petals",
+    "cast_shadow",
     "smooth",
-    "lights",
+    "blended",
+    "form",
+    "joined_shadow",
+    "shadow_colour",
+    "lamp",
+    "glint",
+    "far_lamps",
+    "rims",
+    "rays",
     "rows",
+    "reflections",
+    "negatives",
+    "branches",
+    "foliage",
+    "grass",
+    "hair",
+    "broken",
+    "ripples",
+    "sparkle",
+    "near_white",
+    "tinted",
 )
 """Every kind of effect by its file."""
 
@@ -30,7 +55,16 @@ FINDERS: Sequence[Finder] = tuple(map(_read, FILES))
 
 def effects_of(looked: Looked) -> tuple[Proposal, ...]:
     """Every effect that the picture proposes for a plan, kind by kind."""
-    return tuple(proposal for finder in FINDERS for proposal in finder(looked))
+    found, claimed = list[Proposal](), set[tuple[Claim, str]]()
+    for finder in FINDERS:
+        for proposal in finder(looked):
+            own = {(proposal.claims, mass) for mass in proposal.effect.masses} if proposal.claims else set()
+            # The first effect that says how the tones or the texture of a mass are made has it.
+            if claimed.isdisjoint(own):
+                # What the painter may still refuse takes nothing from others.
+                claimed |= set() if proposal.effect.asks else own
+                found.append(proposal)
+    return tuple(found)
 
 
 __all__ = ["Looked", "Proposal", "effects_of"]

@@ -1,15 +1,14 @@
-"""Soft edges: where the photo's border is soft, it is softened while the paint can still be moved."""
+"""Edges: what is soft, lost or broken in a pass, made while the paint moves or with a dry brush after."""
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
-from dataclasses import dataclass
+from collections.abc import Sequence
 
 from ..materials.media import Medium
 from ..plan.acts import ACTS
 from ..plan.effect import Effect
 from ..plan.plan import Kind
-from ..reference.mass import Border, Mass, MassKind
+from ..plan.stretch import Edge, Stretch
 from ..sentence import Amount, Listed, Sentence, of_masses, sentence, whole
 from ..time.pace import cutting_minutes
 from .looked import Looked
@@ -17,127 +16,100 @@ from .touch import Moment, Proposal, Touch
 
 BY = {"watercolour": Kind.SOFTEN, "acrylic": Kind.SOFTEN, "oil": Kind.BLEND, "pastel": Kind.BLEND}
 """With what edges are softened in each medium, while the paint moves."""
-SOFT, LOST = 0.55, 0.3
-"""Hardness of a border up to which it is soft, and up to which it is lost."""
-STEP = 0.35
-"""Values between two masses from which their border is seen at all."""
-LEAST_CM, LEAST_MM, MOST_MM = 1.5, 1.0, 20.0
-"""Length and width of a soft border from which softening it is worth an act, and the width up to which it is
-a border. Guesses."""
+LEAST_CM, SEEN = 1.5, 0.25
+"""Length of a stretch from which it is worth an act, and values between both sides from which it is seen."""
+MOST_MM = 20.0
+"""Width up to which a transition is an edge, not modelling."""
 QUICKER = 2.0
 """How much quicker an edge is softened than cut. A guess."""
 NAMED, MINUTES = 3, 6.0
 """Edges that a pass names, and minutes of a pass that are spent on them. Guesses."""
 MOST_COVER = 0.3
 """Share of a mass that softening its edges touches at the most."""
-
-
-@dataclass(frozen=True)
-class Edge:
-    """The soft edges of a mass: toward which others, their length, and their mean width and hardness."""
-
-    mass: Mass
-    toward: tuple[str, ...]
-    cm: float
-    mm: float
-    hardness: float
-    step: float
+SURE = 0.9
+"""How sure an edge is that is read from the picture stretch by stretch."""
 
 
 def found(on: Looked) -> Sequence[Proposal]:
-    """For each pass the soft edges that are worth it, those that are seen most first."""
-    by_row: dict[int, list[Edge]] = {}
-    for mass in on.plan.masses:
-        row = on.turn.get(mass.id)
-        if row is not None and mass.kind is not MassKind.ACCENT:
-            edge = _edge(on, mass, row)
-            if edge is not None:
-                by_row.setdefault(row, []).append(edge)
+    """For each pass the edges that are not firm and worth it, those that are seen most first."""
+    rows = {done.id: row for row, done in enumerate(on.plan.passes)}
+    by_row: dict[int, list[Stretch]] = {}
+    for stretch in on.plan.edges:
+        later = stretch.masses[0]
+        row = rows.get(stretch.pass_id)
+        if row is not None and on.turn.get(later) == row and _worth(stretch):
+            by_row.setdefault(row, []).append(stretch)
     return [_effect(on, row, own) for row, own in sorted(by_row.items())]
 
 
-def _edge(on: Looked, mass: Mass, row: int) -> Edge | None:
-    soft = [border for border in mass.borders if _is_soft(on, mass, border, row)]
-    length = sum(border.length_cm for border in soft)
-    if length < LEAST_CM:
-        return None
-
-    def mean(of: Callable[[Border], float]) -> float:
-        return sum(of(border) * border.length_cm for border in soft) / length
-
-    return Edge(
-        mass,
-        tuple(b.mass for b in sorted(soft, key=lambda b: (-b.length_cm, b.mass))),
-        length,
-        mean(lambda border: border.softness_mm),
-        mean(lambda border: border.hardness),
-        mean(lambda border: abs(mass.target - on.plan.by_id[border.mass].target)),
-    )
-
-
-def _is_soft(on: Looked, mass: Mass, border: Border, row: int) -> bool:
-    """Whether a border is soft, is seen, and is this mass's to soften: that of the two which is laid last,
-    or of two laid together the larger one's."""
-    other = on.plan.by_id.get(border.mass)
-    if other is None or other.kind is MassKind.ACCENT:
+def _worth(stretch: Stretch) -> bool:
+    """Whether a stretch is not firm and is seen."""
+    if stretch.how is Edge.FIRM or stretch.length_cm < LEAST_CM:
         return False
-    theirs = on.turn.get(other.id, -1)
-    own = theirs < row or (theirs == row and (mass.area_cm2, mass.id) > (other.area_cm2, other.id))
-    seen = abs(mass.target - other.target) >= STEP
-    # What is wider than the mass is no edge of it but its modelling.
-    wide = LEAST_MM <= border.softness_mm <= min(MOST_MM, mass.width_mm)
-    return own and seen and wide and border.hardness <= SOFT
+    return stretch.wished or (stretch.step >= SEEN and stretch.wide_mm <= MOST_MM)
 
 
-def _effect(on: Looked, row: int, edges: Sequence[Edge]) -> Proposal:
-    """The soft edges of a pass."""
+def _effect(on: Looked, row: int, stretches: Sequence[Stretch]) -> Proposal:
+    """The edges of a pass that are not firm."""
     medium, kind = on.plan.medium, BY[on.plan.medium.key]
-    taken = _in_time(edges, medium)
+    taken = _in_time(stretches, medium)
     told = sentence(
         "effect-edges",
-        edges=Listed(tuple(_told(edge) for edge in taken[:NAMED])),
+        edges=Listed(tuple(_told(stretch) for stretch in taken[:NAMED])),
         more=max(0, len(taken) - NAMED),
-        length=whole(sum(edge.cm for edge in taken)),
+        length=whole(sum(stretch.length_cm for stretch in taken)),
         medium=medium.key,
         tool=ACTS[kind].tool,
     )
     touches = tuple(
         Touch(
             kind,
-            edge.mass.id,
+            stretch.masses[0],
             Moment.WET,
-            min(MOST_COVER, edge.cm * edge.mm / 10 / max(edge.mass.area_cm2, 1e-6)),
-            edge.mass.target,
-            cutting_minutes(medium, edge.cm) / QUICKER,
+            min(MOST_COVER, stretch.length_cm * max(stretch.wide_mm, 1.0) / 10 / _area(on, stretch)),
+            on.plan.by_id[stretch.masses[0]].target,
+            _minutes(medium, stretch),
             row,
         )
-        for edge in taken
+        for stretch in taken
     )
     first = taken[0]
-    figures = {"cm": sum(edge.cm for edge in taken), "edges": float(len(taken)), "mm": first.mm}
-    sure = min(1.0, 0.7 + (SOFT - first.hardness) / (2 * SOFT))
-    masses = tuple(edge.mass.id for edge in taken)
-    effect = Effect("edges", f"edges:{first.mass.id}", masses, first.mass.inside, sure, told, figures)
+    figures = {
+        "cm": sum(stretch.length_cm for stretch in taken),
+        "edges": float(len(taken)),
+        "mm": first.wide_mm,
+    }
+    masses = tuple(dict.fromkeys(stretch.masses[0] for stretch in taken))
+    effect = Effect("edges", f"edges:{masses[0]}", masses, first.at, SURE, told, figures)
     return Proposal(effect, row, touches)
 
 
-def _in_time(edges: Sequence[Edge], medium: Medium) -> Sequence[Edge]:
-    """As many as there is time for: long edges between masses far apart come first."""
-    left, taken = MINUTES, list[Edge]()
-    for edge in sorted(edges, key=lambda e: (-e.cm * e.step, e.mass.id)):
-        minutes = cutting_minutes(medium, edge.cm) / QUICKER
-        if not taken or minutes <= left:
-            taken.append(edge)
+def _in_time(stretches: Sequence[Stretch], medium: Medium) -> Sequence[Stretch]:
+    """As many as there is time for: what the painter wants, then long edges between masses far apart."""
+    left, taken = MINUTES, list[Stretch]()
+    for stretch in sorted(stretches, key=lambda s: (not s.wished, -s.length_cm * s.step, s.number)):
+        minutes = _minutes(medium, stretch)
+        if not taken or stretch.wished or minutes <= left:
+            taken.append(stretch)
             left -= minutes
     return taken
 
 
-def _told(edge: Edge) -> Sentence:
+def _minutes(medium: Medium, stretch: Stretch) -> float:
+    return cutting_minutes(medium, stretch.length_cm) / QUICKER
+
+
+def _area(on: Looked, stretch: Stretch) -> float:
+    return max(on.plan.by_id[stretch.masses[0]].area_cm2, 1e-6)
+
+
+def _told(stretch: Stretch) -> Sentence:
     return sentence(
         "effect-edge",
-        mass=of_masses((edge.mass.id,)),
-        toward=of_masses(edge.toward, 1),
-        length=whole(edge.cm),
-        wide=Amount(edge.mm, 0 if edge.mm >= 2 else 1),
-        how="lost" if edge.hardness <= LOST else "soft",
+        mass=of_masses(stretch.masses[:1]),
+        toward=of_masses(stretch.masses[1:]),
+        length=whole(stretch.length_cm),
+        wide=Amount(stretch.wide_mm, 0 if stretch.wide_mm >= 2 else 1),
+        faded="yes" if stretch.wide_mm >= 0.5 else "no",
+        how=stretch.how.value,
     )

@@ -8,8 +8,10 @@ from itertools import combinations, pairwise
 
 from ..colour.lab import difference
 from ..plan.effect import Effect
+from ..plan.plan import Kind
 from ..reference.mass import Mass
 from ..sentence import of_masses, sentence, whole
+from .layers import crisp, touches
 from .looked import Looked
 from .touch import Proposal
 
@@ -21,6 +23,8 @@ to which something is one of a row."""
 OFF_LINE, UNEVEN, APART = 0.2, 0.3, 5.0
 """How far a thing may lie off the line of its row and how much steps may differ, in the mean step from one to
 the next; and how many of their own sizes that is at the most."""
+TELLS = 0.25
+"""Values by which a shaded or a lit side of a thing differs from how it is laid, to be worth a stage."""
 SLIM, FILLS = 0.3, 0.15
 """How much the proportions of two of a kind may differ (natural logarithm), and the share of its box that
 each fills."""
@@ -34,7 +38,7 @@ def found(on: Looked) -> Sequence[Proposal]:
     for row in sorted(_rows(small, on), key=lambda row: (-len(row), row[0].id)):
         if not taken & {mass.id for mass in row}:
             taken |= {mass.id for mass in row}
-            proposals.append(_proposal(row, on.turn[row[0].id]))
+            proposals.append(_proposal(on, row, on.turn[row[0].id]))
     return proposals
 
 
@@ -89,10 +93,20 @@ def _along(first: Mass, second: Mass, kin: Sequence[Mass], on: Looked) -> tuple[
     return tuple(row) if even and near and close else ()
 
 
-def _proposal(row: Sequence[Mass], turn: int) -> Proposal:
+def _proposal(on: Looked, row: Sequence[Mass], turn: int) -> Proposal:
     ids = tuple(mass.id for mass in row)
     off = max(float(difference(one.lab, other.lab)) for one, other in combinations(row, 2))
     told = sentence("effect-rows", masses=of_masses(ids), count=len(row), size=whole(row[0].width_mm))
     sure = min(1.0, 0.7 + 0.05 * (len(row) - LEAST) + 0.2 * (1 - off / (2 * ALIKE)))
     figures = {"count": float(len(row)), "deltaE": off}
-    return Proposal(Effect("rows", f"rows:{ids[0]}", ids, row[0].inside, sure, told, figures), turn)
+    crop = on.crop(*row)
+    # One template for all: the dark gaps and the shaded side, then the lit side and its light.
+    darks = crisp(on, crop, crop.inside & (crop.apart <= -TELLS), lighter=False, finest=0.5)
+    lights = crisp(on, crop, crop.inside & (crop.apart >= TELLS), lighter=True, finest=0.5)
+    layers = [
+        (Kind.DETAIL, one)
+        for one in (darks, None if on.plan.medium.transparent else lights)
+        if one is not None
+    ]
+    acts = touches(on, layers, row, turn)
+    return Proposal(Effect("rows", f"rows:{ids[0]}", ids, row[0].inside, sure, told, figures), turn, acts)

@@ -18,7 +18,8 @@ from ..plan.plan import Kind, Role
 from ..reference.mass import Lab, Mass, MassKind
 from ..sentence import as_given, of_masses, sentence, tone, whole
 from .looked import Looked
-from .touch import Moment, Proposal, Touch
+from .softly import GRADE, flat_of
+from .touch import Claim, Moment, Proposal, Touch
 
 LARGE = 0.04
 """Share of the picture from which a mass is large enough to be wetted."""
@@ -74,7 +75,7 @@ def _for(on: Looked, mass: Mass) -> Proposal | None:
     place = mass.gradation.places[0] if mass.gradation.places else mass.inside
     sure = min(1.0, 0.7 + 0.3 * (1 - firm / MOST_FIRM))
     effect = Effect("smooth", f"smooth:{mass.id}", (mass.id,), place, sure, told, figures)
-    return Proposal(effect, row, tuple(touches), replaces="how-grade")
+    return Proposal(effect, row, tuple(touches), GRADE, flat_of(on, mass), Claim.TONES)
 
 
 def _bridge(stops: Sequence[Lab]) -> Lab | None:

@@ -129,9 +129,12 @@ def brightest(masses: Sequence[Mass]) -> int | None:
 
 def source_among(masses: Sequence[Mass]) -> int | None:
     """The mass that shines: the lightest, accents before others; None where nothing outshines its
-    neighbours."""
+    neighbours, or where the picture tells that it is a glint or a white thing."""
     best = brightest(masses)
     if best is None:
+        return None
+    seen = masses[best].seen_light
+    if seen is not None and not seen.may_shine:
         return None
     by_id = {m.id: m.target for m in masses}
     around = [by_id[b.mass] for b in masses[best].borders if b.mass in by_id]

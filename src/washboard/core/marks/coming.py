@@ -12,7 +12,9 @@ from ..colour.lab import value_of_lab
 from ..optics.removal import WHITEST
 from ..order.prediction import PatchMap, Table
 from ..order.result import PlanningResult
+from ..plan.effect import FINISHING
 from ..plan.marks import How
+from ..plan.plan import Kind
 from .families import Family
 
 IN_GOES = 4.0
@@ -38,6 +40,18 @@ class Ground:
     def cm(self) -> float:
         """Width of a pixel."""
         return self.worked.plan.sheet.picture_width_cm / self.maps.first.shape[1]
+
+    @property
+    def joins(self) -> bool:
+        """Whether marks that are painted come in the last pass of effects: it sets nothing but small
+        marks."""
+        last = self.worked.plan.passes[-1]
+        return last.id == FINISHING and all(o.kind is Kind.DETAIL for o in last.operations)
+
+    @property
+    def last(self) -> int:
+        """The number of the pass in which marks are painted."""
+        return len(self.worked.steps) + (not self.joins)
 
     def under(self, family: Family) -> NDArray[np.intp]:
         """The patches (n,) under a family, one for each of its pixels."""
@@ -82,7 +96,7 @@ def coming_of(on: Ground, families: Sequence[Family], whites: bool) -> tuple[Com
     Where paint is transparent, lights are kept as time allows, and the others won back with opaque white last
     of all, if the painter allows `whites`; else they are left out.
     """
-    last = len(on.worked.steps) + 1
+    last = on.last
     if not on.worked.scene.medium.transparent:
         return tuple(Coming(family, How.PAINTED, last) for family in families)
     found = [one for family in families for one in _of_transparent(on, family, last)]

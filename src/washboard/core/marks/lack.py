@@ -64,7 +64,7 @@ def lack_of(
     two darks that the key brings together is still told.
     """
     lab = picture_of(predicted).lab
-    meant = cv2.bilateralFilter(_meant(picture, masses, labels, along, key), CALM, CALM_COLOUR, CALM_PX)
+    meant = cv2.bilateralFilter(meant_of(picture, masses, labels, along, key), CALM, CALM_COLOUR, CALM_PX)
     photo, there = _edges(picture.lab[..., 0]), _edges(lab[..., 0])
     far = cv2.distanceTransform((~there).astype(np.uint8), cv2.DIST_L2, 3) > NEAR_PX
     value = cv2.GaussianBlur(picture.value, (0, 0), 1.0)
@@ -73,13 +73,13 @@ def lack_of(
     return Lack(meant, lab, photo & far, slope)
 
 
-def _meant(picture: Picture, masses: Sequence[Mass], labels: Labels, along: Singles, key: Key) -> Singles:
+def meant_of(picture: Picture, masses: Sequence[Mass], labels: Labels, along: Singles, key: Key) -> Singles:
     """The picture (h, w, 3) in CIELAB as it is meant: moved by as much as each mass, and each place on the
     way of its modelling, was moved."""
-    count = int(labels.max(initial=0)) + 1
+    count = 1 + max(int(labels.max(initial=0)), max((mass.label for mass in masses), default=0))
     moved = np.zeros((count, MOST_STOPS, 3), np.float32)
     for mass in masses:
-        moved[mass.label] = _moved(mass)
+        moved[mass.label] = _moved(mass, key)
     at = along * (MOST_STOPS - 1)
     before = np.minimum(at.astype(np.int32), MOST_STOPS - 2)
     share = (at - before.astype(np.float32))[..., None]
@@ -89,8 +89,15 @@ def _meant(picture: Picture, masses: Sequence[Mass], labels: Labels, along: Sing
     return np.asarray(meant)
 
 
-def _moved(mass: Mass) -> NDArray[np.float64]:
-    """How far the colours of a mass were moved, evenly along the way of its modelling (MOST_STOPS, 3)."""
+def _moved(mass: Mass, key: Key) -> NDArray[np.float64]:
+    """How far the colours of a mass were moved, evenly along the way of its modelling (MOST_STOPS, 3).
+
+    A light that is kept as bare surface is meant as it was measured: it is only kept so, not seen so.
+    """
+    keyed = key.of(mass.value)
+    if mass.target >= key.highest - 1e-6 and keyed < key.highest - 1e-6:
+        lighter = lightness_of_value(keyed) - lightness_of_value(mass.value)
+        return np.tile((lighter, 0.0, 0.0), (MOST_STOPS, 1))
     stops = mass.gradation.stops if mass.gradation and mass.target_stops else (mass.lab,)
     planned = mass.target_stops or (mass.target_lab,)
     at, wanted = np.linspace(0, 1, len(stops)), np.linspace(0, 1, MOST_STOPS)

@@ -11,8 +11,9 @@ import numpy as np
 from ..colour.lab import lab_of_linear, linear_of, value_of_lab
 from ..order.operations import oil_over
 from ..order.prediction import PatchMap, Table
-from ..order.result import PassType, PlanningResult
-from ..order.timing import waits_of
+from ..order.result import PlanningResult, resting
+from ..order.timing import last_waited
+from ..plan.effect import FINISHING
 from ..plan.marks import BRUSHES, How, MarkFamily, MarkKind, Path, TextureRule, way_of
 from ..plan.plan import Kind, Operation, Pass, Reason, Role
 from ..sentence import Sentence, of_masses, percent, row_of, sentence, tone, whole
@@ -157,28 +158,36 @@ def _with_passes(on: Ground, told: Sequence[MarkFamily], where: Where) -> Planni
     plan = replace(plan, passes=tuple(passes), marks=tuple(told), notes=(*plan.notes, *_left_out(on, told)))
     if not painted:
         return replace(worked, plan=plan)
-    scene, last = worked.scene, worked.steps[-1]
+    last = worked.steps[-1]
     done = _details(painted, _operations(on, told, where), worked.scene.medium.dry_minutes > 0)
-    # What a pass sets without covering a part, as restated darks, is wet for a while too.
-    areas = [max(float(scene.parts.areas[step.covered].sum()), 1.0) for step in worked.steps]
-    waits = waits_of(scene, [*passes, done], [*areas, 1.0], plan.start.clock)
-    passes[-1] = replace(passes[-1], wait=max(passes[-1].wait, waits[-2]))
-    step = replace(
-        last,
-        group=(),
-        covered=np.zeros_like(last.covered),
-        muted=(),
-        before=last.after,
-        coats=np.ones_like(last.coats),
-        pass_type=PassType.DETAILS,
-        called=None,
-        beside=True,
-        own=None,
-        tool=None,
-    )
+    if on.joins:
+        own = tuple(replace(e, pass_id=DETAILS) if e.pass_id == FINISHING else e for e in plan.effects)
+        passes[-1] = _joined(passes[-1], done)
+        return replace(
+            worked, plan=replace(plan, passes=last_waited(worked.scene, worked.steps, passes), effects=own)
+        )
+    steps = (*worked.steps, resting(last))
+    worked = replace(worked, steps=steps)
     predicted = (*plan.predicted, plan.predicted[-1])
-    plan = replace(plan, passes=(*passes, done), predicted=predicted)
-    return replace(worked, plan=plan, steps=(*worked.steps, step))
+    plan = replace(plan, passes=last_waited(worked.scene, steps, [*passes, done]), predicted=predicted)
+    return replace(worked, plan=plan)
+
+
+def _joined(effects: Pass, marks: Pass) -> Pass:
+    """The last pass of effects with small marks in it."""
+    return replace(
+        marks,
+        title=sentence(
+            "title-effects-and-marks",
+            effects=effects.title.values["count"],
+            marks=marks.title.values["count"],
+        ),
+        what=(*effects.what, *marks.what),
+        values=(min(effects.values[0], marks.values[0]), max(effects.values[1], marks.values[1])),
+        minutes=effects.minutes + marks.minutes - SETTLING,
+        operations=(*effects.operations, *marks.operations),
+        reasons=(*effects.reasons, *marks.reasons),
+    )
 
 
 def _left_out(on: Ground, told: Sequence[MarkFamily]) -> tuple[Sentence, ...]:

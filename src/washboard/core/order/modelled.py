@@ -13,6 +13,7 @@ from ..reference.mass import Mass
 from ..reference.picture import Labels, Singles
 from .prediction import PatchMap, Table, patch_map, table_of
 from .result import PlanningResult
+from .spots import with_spots
 
 Bytes = NDArray[np.uint8]
 Floats = NDArray[np.float64]
@@ -21,11 +22,14 @@ Floats = NDArray[np.float64]
 def prediction_of(
     worked: PlanningResult, parts: Labels, along: Singles, soft: Singles
 ) -> tuple[Table, PatchMap]:
-    """The table and the map of a worked plan, modelled; `parts` (h, w), `along` (h, w) 0–1, `soft` (h, w)
-    pixels over which the nearest border fades out."""
+    """The table and the map of a worked plan, modelled, with its spots; `parts` (h, w), `along` (h, w) 0–1,
+    `soft` (h, w) pixels over which the nearest border fades out."""
     table = table_of(worked)
     width_cm = worked.plan.sheet.picture_width_cm
-    return with_modelling(worked, table, patch_map(table, parts, along, soft, width_cm))
+    table, maps = with_modelling(worked, table, patch_map(table, parts, along, soft, width_cm))
+    spots = sorted(worked.spots, key=lambda spot: spot.row)
+    masses, covers = [mass.id for mass in worked.plan.masses], not worked.scene.medium.transparent
+    return with_spots(table, maps, spots, masses, covers)
 
 
 def with_modelling(worked: PlanningResult, table: Table, maps: PatchMap) -> tuple[Table, PatchMap]:

@@ -12,7 +12,9 @@ from numpy.typing import NDArray
 from ..colour.spectra import value_of_spectrum
 from ..key.relations import LARGEST_LAMP
 from ..plan.acts import ACTS
+from ..plan.own import Own
 from ..plan.plan import Kind, Operation, Role
+from ..reference.light import LAMP
 from ..reference.mass import MassKind
 from .painting import Scene
 from .result import PassType, Step
@@ -48,7 +50,7 @@ def operations_of(scene: Scene, turn: NDArray[np.int64], k: int, step: Step) -> 
     if step.pass_type is PassType.RESTATES:
         return (*done, *(_restated(scene, m, values[0]) for m in step.group))
     if step.own is not None:
-        return (*done, *(_by_painter(scene, m, values, step.own.kind, k) for m in step.group))
+        return (*done, *(_by_painter(scene, m, values, step.own, k) for m in step.group))
     untouched: Mask = np.isclose(step.before, scene.bare).reshape(len(step.before), -1).min(axis=1)
     laid = _Laid(scene, values, untouched, step, k)
     ranked = sorted(
@@ -84,14 +86,15 @@ def _restated(scene: Scene, m: int, values: Floats) -> Operation:
     return Operation(scene.masses[m].id, Kind.RESTATE, Role.UNDER, RESTATED_SHARE, value, value)
 
 
-def _by_painter(scene: Scene, m: int, values: Floats, kind: Kind, k: int) -> Operation:
+def _by_painter(scene: Scene, m: int, values: Floats, own_pass: Own, k: int) -> Operation:
     """What a pass of the painter's own does to one mass."""
-    mass, own = scene.masses[m], scene.parts.of(m)
+    mass, own, kind = scene.masses[m], scene.parts.of(m), own_pass.kind
     start, end = (median_of(scene, row, own) for row in values)
     staining, toxic = scene.traits
     oil = oil_over(scene, k) * (scene.medium.key == "oil")
     paint_traits = (float(staining[m]), oil, bool(toxic[m])) if kind.lays else ()
-    return Operation(mass.id, kind, Role.UNDER, 1.0, start, end, 1, *paint_traits)
+    share = own_pass.share(mass.id)
+    return Operation(mass.id, kind, Role.UNDER, share, start, end, 1, *paint_traits)
 
 
 @dataclass(frozen=True)
@@ -172,6 +175,8 @@ def _glow_steps(scene: Scene, m: int) -> int:
     """Nested steps from the outermost, richest colour to the core, for a light that outshines what is
     around."""
     mass = scene.masses[m]
+    if mass.seen_light is not None and mass.seen_light.kind != LAMP:
+        return 1
     if scene.medium.transparent or mass.target < LIT_FROM or mass.area_cm2 < GLOWS_FROM_CM2:
         return 1
     values = {other.id: other.target for other in scene.masses}

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from enum import StrEnum
 
 import numpy as np
@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from ..plan.own import Own
 from ..plan.plan import Plan
+from ..plan.spot import Spot
 from ..plan.tools import Tool
 from ..sentence import Sentence
 from .coverage import Coverage
@@ -70,9 +71,28 @@ class Step:
 
 @dataclass(frozen=True)
 class PlanningResult:
-    """A plan with what it was worked out from, for predictions, reasons and their tests."""
+    """A plan with what it was worked out from, for predictions, reasons and their tests; `spots` are what its
+    passes do to places that are no whole masses."""
 
     plan: Plan
     scene: Scene
     turn: NDArray[np.int64]
     steps: tuple[Step, ...]
+    spots: tuple[Spot, ...] = ()
+
+
+def resting(last: Step) -> Step:
+    """A step after the `last` that covers no part: what it does is told by marks and spots."""
+    return replace(
+        last,
+        group=(),
+        covered=np.zeros_like(last.covered),
+        muted=(),
+        before=last.after,
+        coats=np.ones_like(last.coats),
+        pass_type=PassType.DETAILS,
+        called=None,
+        beside=True,
+        own=None,
+        tool=None,
+    )

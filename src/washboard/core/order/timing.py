@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
+from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -37,7 +38,7 @@ def minutes_of(scene: Scene, step: Step) -> float:
     """
     parts, medium, covered = scene.parts, in_hand(scene.medium, step.tool), step.covered
     if step.own is not None:
-        return own_minutes(step.own.kind, [scene.masses[m] for m in step.group], medium)
+        return own_minutes(step.own, [scene.masses[m] for m in step.group], medium)
     if step.pass_type not in (PassType.LAYS, PassType.TONES):
         return SETTLING + sum(_own_pace(scene, step, m, medium) for m in step.group)
     area = float(parts.areas[covered].sum() + ((step.coats - 1) * parts.areas).sum())
@@ -135,6 +136,16 @@ def waits_of(scene: Scene, passes: Sequence[Pass], areas: Sequence[float], begin
         starts.append(clock)
         clock += later.lasts
     return [max(wait, sprayed_wait(done)) for wait, done in zip(waits, passes, strict=True)]
+
+
+def last_waited(scene: Scene, steps: Sequence[Step], passes: Sequence[Pass]) -> tuple[Pass, ...]:
+    """The passes of some steps, with the wait that the last of them needs before it."""
+    if len(passes) < 2:
+        return tuple(passes)
+    # What a pass sets without covering a part, as restated darks, is wet for a while too.
+    areas = [max(float(scene.parts.areas[step.covered].sum()), 1.0) for step in steps]
+    wait = waits_of(scene, passes, areas, scene.start.clock)[-2]
+    return (*passes[:-2], replace(passes[-2], wait=max(passes[-2].wait, wait)), passes[-1])
 
 
 def sprayed_wait(done: Pass) -> float:

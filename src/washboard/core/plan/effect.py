@@ -7,6 +7,8 @@ from dataclasses import dataclass, field
 
 from ..sentence import Sentence
 
+FINISHING = "effects"
+"""Id of the pass in which the last acts of effects come; only small marks come after it."""
 SURE = 2 / 3
 """How sure the evidence must be for an effect to be woven in without asking."""
 

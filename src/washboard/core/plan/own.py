@@ -22,6 +22,8 @@ LAID = (Kind.RESTATE, Kind.SCUMBLE, Kind.GLAZE, Kind.UNIFY, Kind.RAYS, Kind.DROP
 """What is laid over what is there: the same again, a film of it, or lighter."""
 THIN = (Kind.GLAZE, Kind.UNIFY, Kind.DROP_IN)
 """What is laid as a thin film, so that it darkens or tints what it goes over."""
+FINEST_MM, COARSEST_MM = 0.3, 60.0
+"""Widths of a stroke that a pass of one's own goes along."""
 STEP = 1.0
 """Munsell values by which an act of the painter's own makes a place lighter, as far as it gets."""
 
@@ -31,11 +33,28 @@ HOW = (Kind.RAYS, Kind.SOFTEN, Kind.FEATHER, Kind.BLEND, Kind.RESTATE, Kind.SCUM
 
 @dataclass(frozen=True)
 class Own:
-    """A pass that the painter set in: one `kind` of operation on `masses`, by their ids."""
+    """A pass that the painter set in: one `kind` of operation on `masses`, by their ids, or on a place that
+    is drawn through `points` (x, y 0–1): along a stroke so many mm wide, or within an outline where that is
+    0.
+
+    `shares` are the masses under such a place, each with how much of it lies there (0–1).
+    """
 
     id: str
     kind: Kind
-    masses: tuple[str, ...]
+    masses: tuple[str, ...] = ()
+    points: tuple[tuple[float, float], ...] = ()
+    width_mm: float = 0.0
+    shares: tuple[tuple[str, float], ...] = ()
+
+    @property
+    def drawn(self) -> bool:
+        """Whether it goes on a place that is drawn, not on whole masses."""
+        return bool(self.points)
+
+    def share(self, mass: str) -> float:
+        """How much of a mass it goes on, 0–1."""
+        return dict(self.shares).get(mass, 1.0)
 
     def checked(self, medium: Medium) -> None:
         """Raises InvalidInput saying what cannot be."""
@@ -44,8 +63,17 @@ class Own:
             raise InvalidInput(
                 "refused-own-pass-act", medium=medium.words.lower(), can=can, act=ACTS[self.kind].words
             )
-        if not self.masses:
+        if not self.masses and not self.points:
             raise InvalidInput("refused-own-pass-nowhere")
+        if self.points:
+            self._checked_place()
+
+    def _checked_place(self) -> None:
+        inside = all(0 <= x <= 1 and 0 <= y <= 1 for x, y in self.points)
+        if not inside or len(self.points) < (2 if self.width_mm else 3):
+            raise InvalidInput("refused-own-pass-place")
+        if self.width_mm and not FINEST_MM <= self.width_mm <= COARSEST_MM:
+            raise InvalidInput("refused-own-mark-width", finest=f"{FINEST_MM:g}", coarsest=f"{COARSEST_MM:g}")
 
 
 def offered(medium: Medium) -> tuple[Kind, ...]:
@@ -71,7 +99,7 @@ def own_pass(own: Own, masses: Mapping[str, Mass], medium: Medium, operations: S
         else sentence("only-masses", masses=row(over, 4)),
         (min(values), max(values)),
         sentence("edges-none"),
-        own_minutes(own.kind, over, medium),
+        own_minutes(own, over, medium),
         0.0,
         sentence("needs-dry" if own.kind in LAID and medium.dry_minutes else "needs-nothing"),
         None,
@@ -96,13 +124,14 @@ def own_how(kind: Kind) -> tuple[Sentence, ...]:
     return (*with_tool, sentence(f"own-how-{kind.value}")) if kind in HOW else with_tool
 
 
-def own_minutes(kind: Kind, masses: Sequence[Mass], medium: Medium) -> float:
+def own_minutes(own: Own, masses: Sequence[Mass], medium: Medium) -> float:
     """Minutes: by area where something is laid or sprayed, along the outline where edges are worked on."""
-    area, act = sum(mass.area_cm2 for mass in masses), ACTS[kind]
-    if kind in LAID:
+    area, act = sum(mass.area_cm2 * own.share(mass.id) for mass in masses), ACTS[own.kind]
+    if own.kind in LAID:
         return SETTLING + medium.mix_minutes + covering_minutes(medium, area)
     if act.sort is Sort.MOVES:
-        return SETTLING + sum(cutting_minutes(medium, mass.outline_cm) for mass in masses)
+        length = sum(mass.outline_cm * own.share(mass.id) ** 0.5 for mass in masses)
+        return SETTLING + cutting_minutes(medium, length)
     return SETTLING + act.pace * area / 10
 
 
@@ -128,7 +157,9 @@ def set_in(plan: Plan, own: Own, after: str) -> Plan:
             (before.staining, before.oil, before.toxic) if before and own.kind in LAID else (0, 0, False)
         )
         left = _comes_to(own.kind, value, before.staining if before else 0.0, plan)
-        operations.append(Operation(name, own.kind, Role.UNDER, 1.0, value, left, 1, *paint_traits))
+        operations.append(
+            Operation(name, own.kind, Role.UNDER, own.share(name), value, left, 1, *paint_traits)
+        )
     fresh = own_pass(own, plan.by_id, plan.medium, operations)
     at = ids.index(after) + 1 if after else 0
     return replace(plan, passes=(*plan.passes[:at], fresh, *plan.passes[at:]))

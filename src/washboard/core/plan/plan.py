@@ -15,6 +15,7 @@ from ..sentence import Sentence
 from .effect import Effect
 from .marks import MarkFamily
 from .state import BARE, SheetState
+from .stretch import Stretch
 
 
 class Kind(StrEnum):
@@ -225,7 +226,7 @@ class Plan:
 
     `shapes` passes lay its shapes, besides masks, tones, lights won back, accents and thin things; `ties` are
     other numbers of passes in all that would be as good. `marks` are set over the masses or kept out of them;
-    `effects` are parts of passes, or rest.
+    `effects` are parts of passes, or rest; `edges` are the stretches of border and how each is made.
     """
 
     engine: str
@@ -248,6 +249,7 @@ class Plan:
     done: tuple[str, ...] = ()
     logged: tuple[str, ...] = ()
     effects: tuple[Effect, ...] = ()
+    edges: tuple[Stretch, ...] = ()
 
     @cached_property
     def by_id(self) -> Mapping[str, Mass]:

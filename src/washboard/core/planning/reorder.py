@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
 import numpy as np
@@ -17,13 +17,17 @@ from ..order.recover import recovered
 from ..order.result import PassType, PlanningResult, Step
 from ..order.running import THINNEST, statuses, trivial_coverage
 from ..order.strands import Ordered
+from ..plan.acts import ACTS, Sort
 from ..plan.own import LAID, STEP, THIN, Own
 from ..plan.plan import Kind
+from ..plan.spot import Change, Spot
 from ..plan.tools import Handled, tool_of
+from ..reference.mass import Lab
 from ..words.passes import worded
 from .planner import counted, laid, lay_muted, passes_of, predicted_values
 
 Floats = NDArray[np.float64]
+NOWHERE: Mapping[str, Spot] = {}
 
 
 def reordered(
@@ -32,9 +36,11 @@ def reordered(
     own: Sequence[Own] = (),
     dropped: Sequence[str] = (),
     handled: Sequence[Handled] = (),
+    places: Mapping[str, Spot] = NOWHERE,
 ) -> PlanningResult:
     """The same passes in another order, without those `dropped`, with the painter's `own`, and with the tools
-    they are `handled` with; looks, values, waits and words worked out anew.
+    they are `handled` with; looks, values, waits and words worked out anew. `places` are where in the picture
+    own passes go that are drawn, by their ids.
 
     An order that does not name every pass once belongs to another plan and is passed over, and so is one
     that drops a pass in which something reaches its target. An own pass whose shapes are gone rests.
@@ -50,9 +56,13 @@ def reordered(
     turn = np.array([order.index(ids[t]) if t >= 0 else -1 for t in worked.turn], np.int64)
     scene, reflectances, steps = worked.scene, worked.scene.at_start, []
     stains, layers = scene.laid_before
+    spots: list[Spot] = []
     for k, name in enumerate(order):
         if name in there:
             step = _own_step(scene, there[name], turn, k, reflectances, stains)
+            if name in places:
+                spots.append(_placed(scene, step, places[name], k + 1))
+                step = replace(step, after=reflectances, covered=np.zeros_like(step.covered))
         else:
             old = worked.steps[ids.index(name)]
             problem = replace(old.problem, status=statuses(scene.parts, turn, k))
@@ -67,8 +77,23 @@ def reordered(
     built, _ = passes_of(Ordered(scene, turn, ()), steps)
     passes = tuple(replace(done, id=order[k]) for k, done in enumerate(built))
     plan = replace(worked.plan, passes=passes, predicted=predicted_values(scene, steps))
-    fresh = PlanningResult(plan, scene, turn, tuple(steps))
+    fresh = PlanningResult(plan, scene, turn, tuple(steps), tuple(spots))
     return replace(fresh, plan=replace(plan, passes=worded(fresh)))
+
+
+def _placed(scene: Scene, step: Step, place: Spot, row: int) -> Spot:
+    """What a pass of one's own does at a place that is drawn: what it would do to each whole mass."""
+    if step.own is not None and ACTS[step.own.kind].sort is Sort.MOVES:
+        return replace(place, change=Change.SMEARS, row=row)
+    by: dict[str, Lab] = {}
+    for m in step.group:
+        parts = scene.parts.of(m)
+        before, after = (
+            lab_of_spectrum(looks[parts].mean(axis=(0, 1))) for looks in (step.before, step.after)
+        )
+        lightness, a, b = (after - before).tolist()
+        by[scene.masses[m].id] = (lightness, a, b)
+    return replace(place, change=Change.MOVES, row=row, by=by)
 
 
 BLENDED = 0.6
@@ -112,7 +137,7 @@ def _own_step(
     elif own.kind.takes or own.kind is Kind.WHITE:
         worked = np.isin(scene.parts.mass, group) & ~scene.masked
         after[worked] = _taken(scene, own.kind, reflectances[worked], stains[scene.parts.mass[worked]])
-    elif own.kind is Kind.GLOW and covered.any():
+    elif own.kind in (Kind.GLOW, Kind.RAYS) and covered.any():
         below = reflectances[covered].reshape(-1, reflectances.shape[-1])
         wanted = _lighter(lab_of_spectrum(below), scene.medium.lightest)
         laid_on = scene.box.reflectances(scene.box.mixed(wanted, below), below)

@@ -109,6 +109,9 @@ def _rest(plan: Plan, state: SheetState, what: Happened) -> list[Pass]:
         own = tuple(
             o for o in done.operations if _still(o, lying(plan, state, o.mass), plan.medium.transparent)
         )
+        # What is done to a mass as it is laid was done with it.
+        laid, still = ({o.mass for o in of if o.role is Role.TARGET} for of in (done.operations, own))
+        own = tuple(o for o in own if o.role is not Role.OVER or o.mass not in laid - still)
         if any(o.role is Role.TARGET or o.role is Role.OVER or not o.kind.lays for o in own):
             whole = len(own) == len(done.operations)
             left.append(done if whole else replace(done, operations=own, between=0.0))

@@ -159,11 +159,12 @@ def _across(value: Singles, first: NDArray[np.intp], second: NDArray[np.intp]) -
     return np.concatenate(parts)
 
 
-def softness_along(value: Singles, labels: Labels) -> Singles:
+def softness_along(value: Singles, labels: Labels, across: NDArray[np.intp]) -> Singles:
     """The width in pixels (h, w) of the transition across the border nearest to each pixel, as it is there.
 
     As `softness`, but place by place: evened out over a few pixels along the border, without the blur of
-    reading, and 0 where the edge is as firm as the picture's firmest. `value` (h, w), `labels` (h, w).
+    reading, and 0 where the edge is as firm as the picture's firmest. `value` (h, w), `labels` (h, w);
+    `across` (h, w) the flat index of the pixel across the border nearest to each.
     """
     first, second = crossings(labels)
     if not first.size:
@@ -178,7 +179,6 @@ def softness_along(value: Singles, labels: Labels) -> Singles:
         count += np.bincount(side, minlength=labels.size).astype(np.float32)
     even, weight = (cv2.GaussianBlur(sums.reshape(labels.shape), (0, 0), ALONG_PX) for sums in (total, count))
     mean = even / np.maximum(weight, 1e-6)
-    _, across = nearest_border(labels)
     found = mean.ravel()[across]
     firmest = float(np.percentile(width, 10)) + READING
     return np.asarray(np.where(found < FIRM * firmest, 0, found), np.float32)

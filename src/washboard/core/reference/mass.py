@@ -6,6 +6,7 @@ from dataclasses import dataclass, field, replace
 from enum import StrEnum
 
 from ..name import NAMELESS, Name
+from .light import SmallLight
 from .look import PLAIN, Look
 
 Lab = tuple[float, float, float]
@@ -63,7 +64,8 @@ class Mass:
     `value` is measured in the reference, `target` is what the key plans for this surface and paint.
     `ends` are the colours at both ends of a graded mass, else alike, and `target_ends` as they are planned.
     `gradation` is the soft modelling inside it, None where it is even, and `target_stops` its colours as they
-    are planned.
+    are planned. `seen_light` is what tells whether a small light is a lamp, a glint or a white thing, None
+    where it is none or was not measured.
     `direction` is where a graded mass grows darker, in degrees counter-clockwise from the right.
     `box` is left, top, right, bottom, `centre` x, y, and `inside` the point farthest from its border,
     all normalised 0–1 from the top left. `area` is the id of the area that holds most of it. `name` is the
@@ -101,6 +103,7 @@ class Mass:
     borders: tuple[Border, ...] = field(default=())
     gradation: Gradation | None = None
     target_stops: tuple[Lab, ...] = ()
+    seen_light: SmallLight | None = None
 
     @property
     def target_lab(self) -> Lab:

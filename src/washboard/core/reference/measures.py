@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 from ..colour.lab import value_of_lab
 from . import contours
 from .gradients import Modelled, modelled, straightened
+from .lights import told_apart
 from .look import look_of
 from .mass import Border, Gradation, Mass, MassKind
 from .masses import Division
@@ -31,14 +32,16 @@ class Measured:
     """Masses with their label map and, for modelled ones, where on the way between their stops each pixel
     lies.
 
-    `labels` (h, w) 1…n; `along` (h, w) 0 at the first stop to 1 at the last, 0 in even masses; `soft` (h, w)
-    pixels over which the border nearest to each pixel fades out.
+    `labels` (h, w) 1…n; `along` (h, w) 0 at the first stop to 1 at the last, 0 in even masses; `soft` (h,
+    w) pixels over which the border nearest to each pixel fades out; `nearest` how far (h, w) that is and
+    the flat index of the pixel across it.
     """
 
     masses: tuple[Mass, ...]
     labels: Labels
     along: Singles
     soft: Singles
+    nearest: tuple[Singles, NDArray[np.intp]]
 
 
 def measure(
@@ -83,8 +86,10 @@ def measure(
                 light=division.light_accent[label - division.flat_count - 1] if accent else True,
             )
         )
-    soft_along = contours.softness_along(picture.value, labels)
-    return Measured(named_masses(masses), labels, along, soft_along)
+    nearest = contours.nearest_border(labels)
+    soft_along = contours.softness_along(picture.value, labels, nearest[1])
+    told = told_apart(picture, labels, masses, cm)
+    return Measured(named_masses(told), labels, along, soft_along, nearest)
 
 
 def _parts(picture: Picture, labels: Labels) -> Iterator[MassPixels]:

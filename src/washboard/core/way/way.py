@@ -9,12 +9,15 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
+from typing import TypeVar
 
 from ..plan.acts import ACTS
 from ..plan.plan import Kind, Operation, Pass, Plan, Role
 from ..plan.where import where_of
 from ..reference.mass import Mass
 from ..time.pace import covering_minutes, cutting_minutes
+
+T = TypeVar("T", str, Kind)
 
 SOFT = 0.5
 """Hardness of an edge under which two masses are to run into each other."""
@@ -31,9 +34,10 @@ class Stride:
     """One step: an act on `masses`, from minute `start` of the pass for `minutes`.
 
     It begins at `begins` and goes to `ends`, normalised places in the picture. It goes `round` some masses,
-    carries on the wet edge of `carries`, which stays open for `open_minutes` more as the step begins, and has
-    a seam against `seams`, which is dry by then. `soft` are masses outside the pass into which its edge is
-    softened while it is wet. Small masses are `count` in one step.
+    carries on the wet edge of `carries`, which stays open for `open_minutes` more as the step begins, and
+    has a seam against `seams`, which is dry by then. `soft` are masses outside the pass into which its edge
+    is softened while it is wet. Small masses are `count` in one step. What is done to them `before` it and
+    `after` it, in the same pass, is told with it.
     """
 
     kind: Kind
@@ -48,6 +52,8 @@ class Stride:
     seams: tuple[str, ...] = ()
     soft: tuple[str, ...] = ()
     count: int = 1
+    before: tuple[Kind, ...] = ()
+    after: tuple[Kind, ...] = ()
 
 
 @dataclass
@@ -62,9 +68,13 @@ class _Going:
 def way_through(plan: Plan, done: Pass, right_handed: bool = True) -> tuple[Stride, ...]:
     """The steps of a pass of a plan, in order."""
     masked = _masked(plan, done)
-    acts = {o.mass: o for o in done.operations if _worked(o) and (o.mass not in masked or not o.kind.lays)}
+    worked = [o for o in done.operations if _worked(o) and (o.mass not in masked or not o.kind.lays)]
+    acts = {o.mass: o for o in worked}
+    # What brings a mass to its target is its step; wetting it, or joining its tones, goes with that.
+    acts |= {o.mass: o for o in worked if o.role is Role.TARGET}
     if not acts:
         return ()
+    beside = _beside(worked, acts)
     minutes = _minutes(plan, done, acts)
     kept = set(where_of(done).round)
     going, steps = _Going([*acts]), list[Stride]()
@@ -73,7 +83,9 @@ def way_through(plan: Plan, done: Pass, right_handed: bool = True) -> tuple[Stri
         name = _next(plan, going, right_handed)
         group = small.get(name, (name,))
         group = tuple(n for n in group if n in going.left)
-        steps.append(_stride(plan, done, acts, group, going, minutes, kept))
+        before, after = (_unique(k for n in group for k in beside[n][side]) for side in (0, 1))
+        stride = _stride(plan, done, acts, group, going, minutes, kept)
+        steps.append(replace(stride, before=before, after=after))
         for one in group:
             going.now += minutes[one]
             going.ended[one] = going.now
@@ -88,6 +100,20 @@ def _masked(plan: Plan, done: Pass) -> set[str]:
         on |= {o.mass for o in earlier.operations if o.kind is Kind.MASK}
         on -= {o.mass for o in earlier.operations if o.kind is Kind.UNMASK}
     return on
+
+
+def _beside(
+    worked: Sequence[Operation], acts: Mapping[str, Operation]
+) -> dict[str, tuple[list[Kind], list[Kind]]]:
+    """What is done to each mass before its step and after it."""
+    found: dict[str, tuple[list[Kind], list[Kind]]] = {name: ([], []) for name in acts}
+    begun = set[str]()
+    for o in worked:
+        if o is acts[o.mass]:
+            begun.add(o.mass)
+        elif o.kind is not acts[o.mass].kind:
+            found[o.mass][o.mass in begun].append(o.kind)
+    return found
 
 
 def _gathered(steps: Sequence[Stride]) -> list[Stride]:
@@ -108,6 +134,8 @@ def _gathered(steps: Sequence[Stride]) -> list[Stride]:
             round=_unique((*before.round, *step.round)),
             carries=_unique(n for n in (*before.carries, *step.carries) if n not in masses),
             soft=_unique((*before.soft, *step.soft)),
+            before=_unique((*before.before, *step.before)),
+            after=_unique((*before.after, *step.after)),
         )
     return found
 
@@ -213,7 +241,7 @@ def _wet_edges(plan: Plan, name: str, going: _Going) -> tuple[tuple[str, ...], t
     return tuple(carries), seams, min(carries.values(), default=None)
 
 
-def _unique(names: Iterable[str]) -> tuple[str, ...]:
+def _unique(names: Iterable[T]) -> tuple[T, ...]:
     return tuple(dict.fromkeys(names))
 
 

@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 from ..plan.acts import ACTS
 from ..plan.plan import Kind, Plan
-from ..sentence import Amount, Sentence, of_masses, row_of, sentence
+from ..sentence import Amount, Listed, Sentence, of_masses, row_of, sentence
 from ..way.way import SMALL_CM2, Stride
 
 LIGHT_TO_DARK = 6.0
@@ -34,6 +36,8 @@ def way_of(plan: Plan, stride: Stride) -> str:
 def lines(plan: Plan, stride: Stride) -> tuple[Sentence, ...]:
     """What to mind in a step: tool, where to begin, wet edges, what is painted round or softened."""
     told, act, mass = [], ACTS[stride.kind], plan.by_id[stride.masses[0]]
+    if stride.before:
+        told.append(sentence("stride-before", acts=_acts(stride.before)))
     if act.tool:
         told.append(sentence("stride-tool", tool=act.tool))
     light, dark = mass.target_ends
@@ -49,4 +53,13 @@ def lines(plan: Plan, stride: Stride) -> tuple[Sentence, ...]:
         told.append(sentence("stride-round", masses=of_masses(stride.round, 2)))
     if stride.soft:
         told.append(sentence("stride-soft", masses=of_masses(stride.soft, 2)))
+    if stride.after:
+        told.append(sentence("stride-after", acts=_acts(stride.after)))
     return tuple(told)
+
+
+def _acts(kinds: Sequence[Kind]) -> Listed:
+    """Acts in a row, each with what it is done with."""
+    return Listed(
+        tuple(sentence("stride-with", act=ACTS[k].words, tool=ACTS[k].tool or "without") for k in kinds)
+    )

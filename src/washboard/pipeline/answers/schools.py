@@ -94,7 +94,9 @@ def pictures(result: Result, worked: PlanningResult, rows: list[int], size: int)
     step = max(1, round(max(labels.shape) / size))
     measured = result.seen.measured
     along, soft = measured.along[::step, ::step], measured.soft[::step, ::step] / step
-    table, maps = prediction_of(worked, labels[::step, ::step], along, soft)
+    spots = tuple(small for spot in worked.spots if (small := spot.every(step)) is not None)
+    small_one = replace(worked, spots=spots)
+    table, maps = prediction_of(small_one, labels[::step, ::step], along, soft)
     return [painted(table, maps, row) for row in rows]
 
 

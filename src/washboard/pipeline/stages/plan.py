@@ -2,12 +2,17 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Collection, Mapping, Sequence
 from dataclasses import replace
 
-from ...core.areas.area import Areas
+import numpy as np
+
+from ...core.areas.area import Area, Areas
 from ...core.areas.corrections import Family
-from ...core.effects import Looked, effects_of
+from ...core.colour.kindred import bluish, chroma
+from ...core.edges.finding import Borders, found_in
+from ...core.edges.made import broken, faded, made, near_to, told
+from ...core.effects import Looked, Proposal, effects_of
 from ...core.effects.weave import woven
 from ...core.ground.patches import patches_of
 from ...core.ground.toning import toning_of
@@ -17,26 +22,33 @@ from ...core.materials.grounds import GroundKind
 from ...core.materials.media import medium_named
 from ...core.materials.surfaces import Sheet
 from ...core.order.options import Options
-from ...core.order.parts import Parts
+from ...core.order.parts import Cut, Parts
 from ...core.order.result import PlanningResult
+from ...core.plan.effect import FINISHING
+from ...core.plan.own import Own
+from ...core.plan.spot import Spot
+from ...core.plan.stretch import Edge, Stretch
 from ...core.planning.compare import Compared, compared
+from ...core.planning.placing import placed_on
 from ...core.planning.planner import plan_of
 from ...core.planning.reorder import reordered
 from ...core.reference.measures import Measured
 from ...core.sentence import Sentence, sentence
 from ...core.surface.replay import refusals_of
 from ...settings import Settings
+from .focus import told_focus
 from .notes import arrangement_notes
-from .results import Framed, Result, Seen
+from .results import Bordered, Framed, Result, Seen
 
 
-def rearranged(worked: PlanningResult, settings: Settings) -> PlanningResult:
+def rearranged(worked: PlanningResult, seen: Seen, measured: Measured, settings: Settings) -> PlanningResult:
     """The plan in the painter's order, with the painter's own passes and tools and without those left out,
     where the judge agrees; else the plan as it was worked out, and a note says why."""
+    own, places = placed(settings, seen, measured, worked.plan.sheet)
     # Small marks come last whatever the order, and are set once that is settled.
     order = settings.order or tuple(done.id for done in worked.plan.passes)
-    order = tuple(name for name in order if name != DETAILS)
-    done = reordered(worked, order, settings.own_passes, settings.dropped, settings.tools)
+    order = tuple(name for name in order if name not in (DETAILS, FINISHING))
+    done = reordered(worked, order, own, settings.dropped, settings.tools, places)
     if done is worked:
         return worked
     plan = done.plan
@@ -48,12 +60,91 @@ def rearranged(worked: PlanningResult, settings: Settings) -> PlanningResult:
 
 
 def with_effects(
-    worked: PlanningResult, seen: Seen, measured: Measured, settings: Settings
-) -> PlanningResult:
-    """The plan with the effects that the picture proposes and the painter lets be."""
-    looked = Looked(seen.picture, measured.labels, worked.plan)
-    own = woven(worked.plan, effects_of(looked), settings.effects_off, settings.effects_taken)
-    return replace(worked, plan=own)
+    worked: PlanningResult, seen: Seen, measured: Measured, cut: Cut, settings: Settings
+) -> tuple[PlanningResult, Bordered]:
+    """The plan with its edges and the effects that the picture proposes and the painter lets be, and how the
+    edges are shown."""
+    looked = _looked(worked, seen, measured, settings)
+    found = found_in(
+        Borders(
+            worked.plan.masses,
+            measured.labels,
+            measured.soft,
+            looked.planned[..., 0] / np.float32(10),
+            {name: texture.stirs for name, texture in looked.texture.items()},
+            looked.cm,
+            looked.light,
+            looked.focus,
+        )
+    )
+    wishes = tuple(
+        replace(wish, x=x, y=y)
+        for wish in settings.edges
+        for x, y in [_arranged((wish.x, wish.y), seen, settings)]
+    )
+    stretches = made(found, worked.plan, wishes)
+    proposed = effects_of(replace(looked, plan=told(worked.plan, stretches)))
+    stretches = _firm_where_left_out(worked, stretches, proposed, settings.effects_off)
+    worked = replace(worked, plan=told(worked.plan, stretches))
+    near = near_to(found, measured.nearest[1])
+    shown = Bordered(
+        found.where,
+        faded(near, stretches, measured.soft, looked.cm),
+        broken(cut.labels, near, measured.nearest, stretches, looked.cm),
+    )
+    return woven(worked, proposed, settings.effects_off, settings.effects_taken), shown
+
+
+def _firm_where_left_out(
+    worked: PlanningResult, stretches: Sequence[Stretch], proposed: Sequence[Proposal], off: Collection[str]
+) -> tuple[Stretch, ...]:
+    """The stretches, firm in the passes whose edges the painter leaves as they are cut."""
+    left = {
+        worked.plan.passes[one.row].id
+        for one in proposed
+        if one.effect.key == "edges" and one.effect.id in off
+    }
+    return tuple(
+        replace(s, how=Edge.FIRM, when=None) if s.pass_id in left and not s.wished else s for s in stretches
+    )
+
+
+def placed(
+    settings: Settings, seen: Seen, measured: Measured, sheet: Sheet
+) -> tuple[tuple[Own, ...], Mapping[str, Spot]]:
+    """The painter's own passes with the masses under those that are drawn, and where these lie."""
+    found, places = list[Own](), dict[str, Spot]()
+    cm = sheet.picture_width_cm / measured.labels.shape[1]
+    for own in settings.own_passes:
+        if not own.drawn:
+            found.append(own)
+            continue
+        points = tuple(_arranged(point, seen, settings) for point in own.points)
+        there = placed_on(replace(own, points=points), measured.labels, measured.masses, cm)
+        if there is not None:
+            placed_own, places[own.id] = there
+            found.append(placed_own)
+    return tuple(found), places
+
+
+def _looked(worked: PlanningResult, seen: Seen, measured: Measured, settings: Settings) -> Looked:
+    """What effects look at, with what the painter has said of light and focus."""
+    sources = tuple(_arranged((said.x, said.y), seen, settings) for said in settings.sources if said.shines)
+    return Looked(
+        seen.picture,
+        measured.labels,
+        worked.plan,
+        measured.along,
+        settings.light,
+        told_focus(seen, settings),
+        sources,
+    )
+
+
+def _arranged(place: tuple[float, float], seen: Seen, settings: Settings) -> tuple[float, float]:
+    """A place of the reference in the arranged picture."""
+    tall, wide = seen.whole.labels.shape
+    return settings.arrangement.forward(*place, wide / tall)
 
 
 def options_for(settings: Settings, areas: Areas) -> Options:
@@ -73,11 +164,24 @@ def far_to_near(areas: Areas) -> tuple[Thing, ...]:
         Thing(
             f"a{area.label}",
             None if area.family is Family.UNSURE else area.family.value,
-            area is ranked[0] and area.centre[1] < SKY_ABOVE and area.box[1] < 0.02,
+            area is ranked[0] and _is_sky(area),
             area.called,
         )
         for area in ranked
     )
+
+
+def _is_sky(area: Area) -> bool:
+    """Whether the farthest area may be sky: at the top, wide, light, and of a colour that skies have."""
+    left, top, right, _ = area.box
+    wide = right - left >= SKY_WIDE and area.centre[1] < SKY_ABOVE and top < 0.02
+    dark = area.value < SKY_LIGHT
+    return wide and not dark and (bluish(area.lab) or chroma(area.lab) < SKY_PLAIN)
+
+
+SKY_WIDE, SKY_LIGHT, SKY_PLAIN = 0.5, 5.0, 20.0
+"""Share of the width that a sky takes at least, its least value, and the chroma up to which one of any hue
+is."""
 
 
 def planned(

@@ -18,7 +18,7 @@ from ...core.order.prediction import PatchMap, Table
 from ...core.order.result import PlanningResult
 from ...core.reference.masses import Division
 from ...core.reference.measures import Measured
-from ...core.reference.picture import Labels, Picture
+from ...core.reference.picture import Labels, Picture, Singles
 from ...core.reference.squint import Squinted
 from ..subject import Identity
 
@@ -90,6 +90,16 @@ class Before:
     identity: Identity
 
 
+@dataclass(frozen=True, eq=False)
+class Bordered:
+    """How edges are shown: the number of the stretch of border at each pixel (h, w), 0 for none; how many
+    pixels the nearest border fades over (h, w); and the parts (h, w) with broken edges in them."""
+
+    where: Labels
+    soft: Singles
+    parts: Labels
+
+
 @dataclass(frozen=True)
 class Planned:
     """A plan with the masses it is about, measured, and the parts they were divided into.
@@ -100,6 +110,7 @@ class Planned:
     measured: Measured
     worked: PlanningResult
     cut: Cut
+    edges: Bordered
     marked: Marked | None = None
 
     @property
@@ -117,7 +128,7 @@ class Planned:
         """The table and the maps, with modelling and marks in them."""
         if self.marked is not None:
             return self.marked.shown
-        return prediction_of(self.worked, self.cut.labels, self.measured.along, self.measured.soft)
+        return prediction_of(self.worked, self.edges.parts, self.measured.along, self.edges.soft)
 
 
 @dataclass(frozen=True)

@@ -208,9 +208,9 @@ class Stages:
         worked: PlanningResult = self._once(
             Stage.PLAN, about, lambda: plan.planned(seen, cut.parts, own, sheet, self._photo_notes(about))
         )
-        worked = plan.rearranged(worked, about.read_up_to(Stage.ORDER))
-        worked = plan.with_effects(worked, seen, measured, about.read_up_to(Stage.EFFECTS))
-        bare = Planned(measured, plan.annotated(worked, seen.frame, settings), cut)
+        worked = plan.rearranged(worked, seen, measured, about.read_up_to(Stage.ORDER))
+        worked, edges = plan.with_effects(worked, seen, measured, cut, about.read_up_to(Stage.EFFECTS))
+        bare = Planned(measured, plan.annotated(worked, seen.frame, settings), cut, edges)
         progress("looking for marks", 0.97)
         found = self._marked(about, bare, seen)
         progress("done", 1.0)

@@ -79,6 +79,12 @@ stride-several = { $masses }
 stride-many = { $masses }: { $count } of them
 stride-act = { $act }: { $masses }
 stride-tool = { $tool }.
+stride-before = First: { $acts }.
+stride-after = Then: { $acts }.
+stride-with = { $tool ->
+    [without] { $act }
+   *[other] { $act } ({ $tool })
+}
 stride-graded = Start at the lightest place and strengthen away from it.
 stride-carry = Carry on the wet edge of { $masses } within { $minutes } min.
 stride-seam = By then { $masses } is dry: stop there with a clean edge.

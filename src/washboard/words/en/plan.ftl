@@ -124,6 +124,8 @@ own-how-scumble = The same colour once more, broken, over what lies below; where
 how-toning = Lay { $ground } ({ $paint }) evenly over the whole sheet.
 
 edges-none = no edges
+edges-listed = { $kinds }
+edges-of = { $how } { $cm } cm
 edges-firm = firm, { $firm } cm
 edges-soft = soft, { $soft } cm
 edges-both = firm { $firm } cm, soft { $soft } cm
@@ -276,6 +278,18 @@ note-too-long = The plan takes { $total } min with its waits, { $more } more tha
 # Small marks
 
 note-marks-left-out = Small marks tell { $share } % of what the masses leave out. The rest is finer than { $minutes } min can tell: let it stay soft.
+title-effects = Last touches: { $count ->
+    [one] one effect
+   *[other] { $count } effects
+}
+reason-effects = It goes over { $count ->
+    [one] a mass that is finished, which
+   *[other] { $count } masses that are finished, which
+} must be dry for it and must not be covered after it.
+title-effects-and-marks = Last touches: { $effects ->
+    [one] one effect
+   *[other] { $effects } effects
+}, marks: { $marks }
 title-details = Last marks: { $count ->
     [one] one
    *[other] { $count }

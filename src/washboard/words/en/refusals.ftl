@@ -339,3 +339,5 @@ short-sitting = Or paint once more, { $days ->
 } after the last, { $minutes } min.
 short-without = Or leave out “{ $title }” of { $piece }.
 short-quicker = Or work { $share } % faster, with larger tools or a medium that dries faster.
+refused-edge-outside = The edge lies beside the picture. Your settings stay.
+refused-own-pass-place = A place needs two points for a stroke or three for an outline, all within the picture. Your passes stay.

@@ -246,15 +246,61 @@ name-things-touch = or touch:
 order-toning = { $what } { $work } of work, { $wait } to dry.
 order-nothing-laid = Nothing is laid yet.
 order-press = Press → for pass 1, or click a pass under the chart.
-order-after-pass = <b>After pass { $pass } of { $count }</b>, dry
+order-after-pass = <b>Pass { $pass } of { $count }</b>, dry
 order-ground = The ground
 order-bare-surface = The bare surface
+
+## order/EdgesLayer.tsx
+
+edges-layer-edges = Edges of the masses: lines are firm, grey bands soft, dots lost, dashes broken
+
+## order/Edges.tsx
+
+edges-edge = Edge
+edges-section = Edges of this pass
+edges-choose = { $count ->
+    [one] choose it, or touch it on the picture with E
+   *[other] choose one of { $count }, or touch it on the picture with E
+}
+edges-named = { $one } · { $other }, { $length } cm, { $how }
+edges-told = { $length } cm, { $wished ->
+    [yes] { $how } as you want it. Proposed otherwise: { $why }.
+   *[no] { $how }: { $why }.
+}
+edges-when = { $how ->
+    [firm] Cut it with a loaded brush or a sharp stick and leave it.
+    [broken] { $medium ->
+        [pastel] Drag the side of the stick over it.
+       *[other] Drag a dry brush over it, flat to the surface.
+    }
+   *[other] { $when ->
+        [wet] { $medium ->
+            [watercolour] Draw a damp brush along it while the wash is shiny.
+            [pastel] Draw a finger along it.
+            [acrylic] Draw a damp brush along it before the paint grows tacky.
+           *[other] Draw a dry soft brush along it while the paint is open.
+        }
+       *[other] { $medium ->
+            [watercolour] When the first side is dry, wet it with clear water there and lay the other into it.
+            [pastel] Draw a finger along it, from the later side.
+           *[other] Lay the later side short of it and drag it over with a dry soft brush.
+        }
+    }
+}
+edges-kind = { $how }
+edges-proposed = proposed
 
 ## order/OwnPass.tsx
 
 own-pass-over = over { $mass }
 own-pass-over-same = over the same masses
 own-pass-add-pass-after = Add a pass after { $pass }:
+own-pass-along = along the stroke
+own-pass-within = within the outline
+own-pass-stroke = Draw a stroke
+own-pass-outline = Draw an outline
+own-pass-whole = Whole masses
+own-pass-wide = mm wide
 own-pass-try = Try it
 own-pass-reset-passes = Reset passes
 
@@ -361,15 +407,17 @@ stage-after-pass = The picture after pass { $pass }
 stage-after-pass-values = The picture after pass { $pass }, values only
 stage-reference = The photo
 stage-draw = Draw a line where it belongs.
+stage-draw-round = Draw round the place.
 
 ## order/Toggles.tsx
 
 toggles-photo = photo
 toggles-outlines = outlines
 toggles-where = where
-toggles-hand = by hand
+toggles-hand = hand
+toggles-edges = edges
 toggles-squint = squint
-toggles-values-only = values only
+toggles-values-only = values
 
 ## order/Variants.tsx
 
@@ -486,6 +534,7 @@ keys-hold-q = hold Q
 keys-values-only = values only
 keys-where-pass-painted = where the pass is painted
 keys-hand = as laid by a hand
+keys-edges = edges: firm, soft, lost, broken
 keys-to = 1 to 9
 keys-one-band-alone = one band alone, 0 for all
 keys-play-passes = play the passes

@@ -1,0 +1,1 @@
+"""Edges: each stretch of border, how it is made, and how it is shown."""
