@@ -16,13 +16,16 @@ from tests.pieces import photographs
 from washboard.core.areas.corrections import AreaFamily, Corrections, Family, Stroke
 from washboard.core.composition.arrangement import Arrangement
 from washboard.core.composition.borrowed import Borrowed
+from washboard.core.composition.relit import LitBy, Relight
 from washboard.core.composition.sources import Said
 from washboard.core.edges.made import EdgeWish
 from washboard.core.key.mood import Mood
 from washboard.core.key.relations import Holds
+from washboard.core.key.wishes import Tone
 from washboard.core.marks.own import OwnMark
 from washboard.core.marks.wishes import Wish
 from washboard.core.order.options import Kept
+from washboard.core.order.unders import NoUnder, Over
 from washboard.core.plan.marks import HowMany, MarkKind
 from washboard.core.plan.own import Own
 from washboard.core.plan.plan import Kind
@@ -52,6 +55,7 @@ CHANGES: dict[str, Any] = {
     "opening": Opening(0.6, 0.2),
     "borrowed": (Borrowed("other", ((0.3, 0.3), (0.7, 0.3), (0.7, 0.7), (0.3, 0.7)), 0.3, 0.4, 0.3),),
     "arrangement": Arrangement((0.1, 0.0, 0.9, 1.0)),
+    "relight": Relight(0.7, 0.2, LitBy.LAMP),
     "spread": True,
     "margin_cm": 3.0,
     "bands": 4,
@@ -73,6 +77,10 @@ CHANGES: dict[str, Any] = {
     "families": (Wish(0.4, 0.4, MarkKind.LINE, HowMany.NONE),),
     "straight": ((0.5, 0.1),),
     "edges": (EdgeWish(0.5, 0.5, Edge.LOST),),
+    "tones": (Tone("m1", -0.5, 0.6, 4.0),),
+    "unders": (NoUnder(Over.THING, 0.5, 0.5),),
+    "stages": 4,
+    "around_cm": 2.0,
     "own_marks": (OwnMark(((0.2, 0.2), (0.6, 0.5))),),
     "order": ("p2", "p1"),
     "pins": ("p1",),

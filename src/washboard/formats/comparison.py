@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import asdict
 from typing import Any
 
 from ..core.checks import Finding
-from ..core.checks.fix import Change, Hold, KeepLight, TakeAim, TakeMood, TakePasses, TakeSchool
+from ..core.checks.fix import Change, Hold, KeepLight, TakeAim, TakeMood, TakePasses, TakeSchool, TakeTones
 from ..core.plan.plan import Plan
 from ..core.planning.compare import Compared
 from ..core.schools import SCHOOLS, mixable
@@ -100,6 +101,8 @@ def finding_entry(plan: Plan, finding: Finding) -> dict[str, Any]:
 def _change_entry(change: Change) -> dict[str, Any]:
     """What a fix proposes: the setting it is about, and what is added to it or set."""
     match change:
+        case TakeTones(tones):
+            return {"field": "tones", "value": [asdict(tone) for tone in tones]}
         case Hold(relation):
             return {"field": "holds", "value": relation.value}
         case KeepLight(mass, way):

@@ -5,7 +5,7 @@ from __future__ import annotations
 from pydantic import Field
 
 from ..core.plan.marks import How, HowMany, MarkKind
-from ..core.plan.stretch import Edge, When
+from ..core.plan.stretch import Beyond, Edge, When
 from ..core.reference.mass import Form
 from .part import LabColour, Length, Part, Share, Value
 
@@ -102,7 +102,7 @@ class EffectPart(Part):
 class EdgePart(Part):
     """A stretch of border between two masses, the one laid later first: made `how`, where `proposed` is
     what the picture says, for the reason `why`; `when` it is not firm, made in `pass` while that is wet, or
-    on dry paint."""
+    on dry paint; what lies `beyond` it is wanted darker or lighter, or as it is seen."""
 
     number: int
     masses: tuple[str, str]
@@ -115,6 +115,7 @@ class EdgePart(Part):
     why: str
     pass_id: str = Field("", alias="pass")
     when: When | None = None
+    beyond: Beyond = Beyond.AS_SEEN
 
 
 class LightPart(Part):

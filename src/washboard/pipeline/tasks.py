@@ -204,6 +204,14 @@ class MakeStudy(Question):
 
 
 @dataclass(frozen=True)
+class LightAnew(Question):
+    """The arranged picture in the light that is put in, to be looked at before it is taken."""
+
+    answered_by = "picture:lit_anew"
+    stage = Stage.RELIT
+
+
+@dataclass(frozen=True)
 class CompareWindows(Question):
     """Two windows: `one` and `other` (x, y, half width as shares), `other` on the picture or on what is
     predicted, and a line drawn across both, if any."""

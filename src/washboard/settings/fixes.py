@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 from typing import Any
 
-from ..core.checks.fix import Change, Hold, KeepLight, TakeAim, TakeMood, TakePasses, TakeSchool
+from ..core.checks.fix import Change, Hold, KeepLight, TakeAim, TakeMood, TakePasses, TakeSchool, TakeTones
 from ..core.errors import WashboardError
 from ..core.order.options import Kept
 from .settings import Settings, declared
@@ -14,6 +14,11 @@ from .settings import Settings, declared
 def fixed(settings: Settings, change: Change) -> Settings:
     """The settings with a proposed change."""
     match change:
+        case TakeTones(tones):
+            before = {tone.mass: tone for tone in settings.tones}
+            for tone in tones:
+                before[tone.mass] = before[tone.mass].and_then(tone) if tone.mass in before else tone
+            return replace(settings, tones=tuple(before.values()))
         case Hold(relation):
             held = tuple(one for one in settings.holds if one is not relation)
             return replace(settings, holds=(*held, relation))

@@ -12,23 +12,27 @@ from ..core.areas.corrections import NONE, Corrections
 from ..core.composition.arrangement import AS_SEEN, Arrangement
 from ..core.composition.borrowed import MOST as MOST_BORROWED
 from ..core.composition.borrowed import Borrowed
+from ..core.composition.relit import Relight
 from ..core.composition.sources import Said
 from ..core.edges.made import MOST_EDGES, EdgeWish
 from ..core.key.relations import Holds
+from ..core.key.wishes import MOST_WISHES, Tone
 from ..core.marks.own import MOST_OWN as MOST_OWN_MARKS
 from ..core.marks.own import OwnMark
 from ..core.marks.wishes import Wish
 from ..core.materials.shelf import OWN
 from ..core.order.options import Kept
+from ..core.order.unders import MOST_UNDERS, NoUnder
 from ..core.plan.marks import MOST_MARKS, SOME_MARKS
 from ..core.plan.own import MOST_OWN, Own
 from ..core.plan.tools import Handled
 from ..core.reference.place import Anchor
 from ..core.reference.tone_curve import AS_TAKEN, Opening
 from ..core.schools.aims import Aim
+from ..core.schools.by_object import FEWEST_STAGES, MOST_STAGES, WIDEST_MARGIN
 from .declare import NEW_PLAN, setting
 from .intent import NO_INTENT, Intent
-from .markwire import EdgeWishModel, OwnMarkModel, WishModel
+from .markwire import EdgeWishModel, NoUnderModel, OwnMarkModel, RelightModel, ToneModel, WishModel
 from .mixed import Mixed
 from .stage import Stage
 from .wire import (
@@ -92,7 +96,8 @@ class Decisions:
 class Framing:
     """What is painted from: the photo's ends opened, things of other photos, all of it arranged.
 
-    `spread` stretches the picture to the sheet's format; `margin_cm` is left free all round.
+    `relight` is a light that is put in; `spread` stretches the picture to the sheet's format; `margin_cm` is
+    left free all round.
     """
 
     opening: Opening = setting(
@@ -107,6 +112,14 @@ class Framing:
         AS_SEEN, words="arrangement", wire=ArrangementModel, nullable=True, read_by=(Stage.FRAME,),
         falls_with=(FORMAT,),
     )  # fmt: skip
+    relight: Relight | None = setting(
+        None,
+        words="new light",
+        wire=RelightModel,
+        nullable=True,
+        read_by=(Stage.RELIT,),
+        falls_with=(FORMAT,),
+    )
     spread: bool = setting(False, words="spread", read_by=(Stage.FRAME, Stage.MEASURES))
     margin_cm: float = setting(
         0.0, words="margin", wire=Annotated[float, Field(ge=0, le=500)],
@@ -157,6 +170,7 @@ class Preparing:
     `light`: degrees it comes from, where the painter has said so. `ground`: a listed ground laid before the
     first pass. `palette`: keys of the paints or sticks that come along, empty for the usual ones; `pairs` of
     them that the painter likes to mix. `sources`: where a light shines, or does not, as the painter says.
+    `tones`: how single masses are moved from what the key plans.
     `marks`: how many small marks at most; `families`: what the painter wants of some of them."""
 
     focus: tuple[float, float] | None = setting(
@@ -184,10 +198,15 @@ class Preparing:
         (), words="favourite pairs", wire=Annotated[list[Pair], Field(max_length=12)], read_by=(Stage.MIX,),
         keeps_order=True,
     )  # fmt: skip
+    tones: tuple[Tone, ...] = setting(
+        (), words="values and colours of masses",
+        wire=Annotated[list[ToneModel], Field(max_length=MOST_WISHES)], read_by=(Stage.PLAN,),
+        keeps_order=True,
+    )  # fmt: skip
     intent: Intent = setting(
         NO_INTENT, words="what it is about", wire=IntentModel, nullable=True,
         read_by={
-            "mood": (Stage.PLAN,), "minutes": (Stage.RESULT,),
+            "mood": (Stage.PLAN,), "minutes": (Stage.PLAN,),
             "about": (Stage.EFFECTS, Stage.LACK, Stage.PREPARE),
         },
     )  # fmt: skip
@@ -213,10 +232,12 @@ class Ordering:
     passes in the painter's order, `pins` those that stay where they are. `ways`: how lights are kept where
     the painter overrules; `whites`: whether opaque white is allowed. `holds`: relations of values that the
     key must hold. `aim`: what the order is to be besides. `groups`: which masses share a pass, as the
-    painter says. `mixed`: areas with a school of their own. `own_passes` stand where `order` names them,
-    and it leaves out the passes that are `dropped`. `tools`: what passes are done with instead of the
-    usual. `effects_off` are not woven in, `effects_taken` are although the picture does not tell them
-    surely. `edges` are to be as the painter wants them.
+    painter says. `mixed`: areas with a school of their own. `unders`: what nothing runs under, or what runs
+    under nothing. `stages` for a thing that is painted by itself, and how wide a margin of background
+    comes round it. `own_passes` stand where `order` names them, and it leaves out the passes that are
+    `dropped`. `tools`: what passes are done with instead of the usual. `effects_off` are not woven in,
+    `effects_taken` are although the picture does not tell them surely. `edges` are to be as the painter
+    wants them.
     """
 
     school: str | None = setting(
@@ -250,6 +271,18 @@ class Ordering:
     mixed: tuple[Mixed, ...] = setting(
         (), words="areas with an approach of their own",
         wire=Annotated[list[MixedModel], Field(max_length=12)], read_by=(Stage.PLAN,), falls_with=("medium",),
+    )  # fmt: skip
+    unders: tuple[NoUnder, ...] = setting(
+        (), words="what nothing runs under",
+        wire=Annotated[list[NoUnderModel], Field(max_length=MOST_UNDERS)], read_by=(Stage.PLAN,),
+    )  # fmt: skip
+    stages: int | None = setting(
+        None, words="stages of a thing", read_by=(Stage.PLAN,),
+        wire=Annotated[int, Field(ge=FEWEST_STAGES, le=MOST_STAGES)],
+    )  # fmt: skip
+    around_cm: float | None = setting(
+        None, words="background round things", wire=Annotated[float, Field(ge=0, le=WIDEST_MARGIN)],
+        read_by=(Stage.EFFECTS,), keeps_order=True,
     )  # fmt: skip
     own_passes: tuple[Own, ...] = setting(
         (), words="passes of your own", wire=Annotated[list[OwnPassModel], Field(max_length=MOST_OWN)],

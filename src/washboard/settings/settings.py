@@ -22,6 +22,7 @@ from ..core.plan.marks import MOST_MARKS
 from ..core.reference import ladder
 from ..core.reference.squint import STRONGEST
 from ..core.schools import school_named
+from ..core.schools.by_object import FEWEST_STAGES, MOST_STAGES, WIDEST_MARGIN
 from .declare import Declaration, declarations_of, setting
 from .groups import MOST_PASSES, Decisions, Framing, Ordering, Preparing, Seeing
 from .stage import Stage
@@ -96,6 +97,8 @@ class Settings(Ordering, Preparing, Seeing, Framing, Decisions):
             self.whites,
             self.aim,
             self.groups or (),
+            tones=self.tones,
+            stages=self.stages,
         )
 
     def sheet(self, aspect: float) -> Sheet:
@@ -198,6 +201,14 @@ def _check_order(settings: Settings) -> None:
         mark.checked()
     for edge in settings.edges:
         edge.checked()
+    for under in settings.unders:
+        under.checked()
+    for tone in settings.tones:
+        tone.checked()
+    if settings.stages is not None and not FEWEST_STAGES <= settings.stages <= MOST_STAGES:
+        raise InvalidInput("refused-stages-range", least=FEWEST_STAGES, most=MOST_STAGES)
+    if settings.around_cm is not None and not 0 <= settings.around_cm <= WIDEST_MARGIN:
+        raise InvalidInput("refused-around-range", most=f"{WIDEST_MARGIN:g}")
     if not 0 <= settings.marks <= MOST_MARKS:
         raise InvalidInput("refused-marks-range", most=MOST_MARKS, marks=settings.marks)
     if settings.passes is not None and not 1 <= settings.passes <= MOST_PASSES:
@@ -213,6 +224,8 @@ def _check_seeing(settings: Settings) -> None:
     settings.areas.checked()
     settings.arrangement.checked()
     settings.opening.checked()
+    if settings.relight is not None:
+        settings.relight.checked()
     if len(settings.borrowed) > MOST_BORROWED:
         raise InvalidInput("refused-borrowed-too-many", most_borrowed=MOST_BORROWED)
     for thing in settings.borrowed:

@@ -17,6 +17,7 @@ class Stage(StrEnum):
     AREA_MAP = "area map"
     AREAS = "areas"
     FRAME = "frame"
+    RELIT = "new light"
     FRAME_AREAS = "areas in the frame"
     ACCENTS = "accents"
     SQUINT = "squint"
@@ -57,10 +58,11 @@ AFTER: Mapping[Stage, tuple[Stage, ...]] = {
     Stage.AREA_MAP: (Stage.REFERENCE,),
     Stage.AREAS: (Stage.AREA_MAP,),
     Stage.FRAME: (Stage.REFERENCE,),
-    Stage.FRAME_AREAS: (Stage.FRAME, Stage.AREAS),
-    Stage.ACCENTS: (Stage.FRAME,),
+    Stage.RELIT: (Stage.FRAME, Stage.AREAS),
+    Stage.FRAME_AREAS: (Stage.RELIT,),
+    Stage.ACCENTS: (Stage.RELIT,),
     Stage.SQUINT: (Stage.ACCENTS,),
-    Stage.THRESHOLDS: (Stage.FRAME,),
+    Stage.THRESHOLDS: (Stage.RELIT,),
     Stage.DIVISION: (Stage.SQUINT, Stage.THRESHOLDS),
     Stage.MEASURES: (Stage.DIVISION,),
     Stage.PARTS: (Stage.MEASURES,),

@@ -848,6 +848,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/relit.jpg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Relit
+         * @description The arranged picture with a sun or a lamp put in at a place of the reference: only to look at.
+         */
+        get: operations["relit_api_pieces__piece__relit_jpg_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{piece}/transfer.{ending}": {
         parameters: {
             query?: never;
@@ -1371,6 +1391,12 @@ export interface components {
             accents?: components["schemas"]["AccentModel"][];
         };
         /**
+         * Beyond
+         * @description What lies behind a stretch of silhouette is to be: as it is seen, darker or lighter than the thing.
+         * @enum {string}
+         */
+        Beyond: "as-seen" | "darker" | "lighter";
+        /**
          * BoardRead
          * @description The recipe board of the plan whose key is `plan`: `bands` are the borders between bands as planned;
          *     what is `used` in all, and by each pass.
@@ -1808,7 +1834,7 @@ export interface components {
          * EdgePart
          * @description A stretch of border between two masses, the one laid later first: made `how`, where `proposed` is
          *     what the picture says, for the reason `why`; `when` it is not firm, made in `pass` while that is wet, or
-         *     on dry paint.
+         *     on dry paint; what lies `beyond` it is wanted darker or lighter, or as it is seen.
          */
         EdgePart: {
             /** Number */
@@ -1839,6 +1865,8 @@ export interface components {
              */
             pass: string;
             when?: components["schemas"]["When"] | null;
+            /** @default as-seen */
+            beyond: components["schemas"]["Beyond"];
         } & {
             [key: string]: unknown;
         };
@@ -1852,6 +1880,8 @@ export interface components {
             /** Y */
             y: number;
             how: components["schemas"]["Edge"];
+            /** @default as-seen */
+            beyond: components["schemas"]["Beyond"];
         };
         /**
          * EditRead
@@ -2447,6 +2477,12 @@ export interface components {
             says: string;
         };
         /**
+         * LitBy
+         * @description What is put in.
+         * @enum {string}
+         */
+        LitBy: "sun" | "lamp";
+        /**
          * LookPart
          * @description How a mass looks and lies: hues, sides touched, how hollow and how long.
          */
@@ -2999,6 +3035,29 @@ export interface components {
             [key: string]: unknown;
         };
         /**
+         * NoUnderModel
+         * @description What nothing runs under: the thing at a place, or what is of a hue; or a pass, by its number, that
+         *     runs under nothing.
+         */
+        NoUnderModel: {
+            what: components["schemas"]["Over"];
+            /**
+             * X
+             * @default 0
+             */
+            x: number;
+            /**
+             * Y
+             * @default 0
+             */
+            y: number;
+            /**
+             * Number
+             * @default 1
+             */
+            number: number;
+        };
+        /**
          * OnPaletteRead
          * @description A paint that comes along, strong and thinned over white.
          */
@@ -3065,6 +3124,12 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
+        /**
+         * Over
+         * @description What nothing may run under: a thing, all that is cool or warm; or a pass that runs under nothing.
+         * @enum {string}
+         */
+        Over: "thing" | "cool" | "warm" | "pass";
         /**
          * OverGroundRead
          * @description Over a ground: Lab and value, as it comes and thin.
@@ -3515,6 +3580,7 @@ export interface components {
             /** Borrowed */
             borrowed?: components["schemas"]["BorrowedModel"][];
             arrangement?: components["schemas"]["ArrangementModel"] | null;
+            relight?: components["schemas"]["RelightModel"] | null;
             /** Spread */
             spread?: boolean;
             /** Margincm */
@@ -3543,6 +3609,8 @@ export interface components {
             palette?: string[];
             /** Pairs */
             pairs?: string[][];
+            /** Tones */
+            tones?: components["schemas"]["ToneModel"][];
             intent?: components["schemas"]["IntentModel"] | null;
             /** Marks */
             marks?: number;
@@ -3569,6 +3637,12 @@ export interface components {
             groups?: string[][] | null;
             /** Mixed */
             mixed?: components["schemas"]["MixedModel"][];
+            /** Unders */
+            unders?: components["schemas"]["NoUnderModel"][];
+            /** Stages */
+            stages?: number | null;
+            /** Aroundcm */
+            aroundCm?: number | null;
             /** Ownpasses */
             ownPasses?: components["schemas"]["OwnPassModel"][];
             /** Dropped */
@@ -3875,6 +3949,23 @@ export interface components {
             marks: components["schemas"]["MarkPart"][];
         };
         /**
+         * RelightModel
+         * @description A sun or a lamp put in at a place, and how far it rules the picture.
+         */
+        RelightModel: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            /** @default sun */
+            by: components["schemas"]["LitBy"];
+            /**
+             * Strength
+             * @default 0.7
+             */
+            strength: number;
+        };
+        /**
          * RepairRead
          * @description The smallest repair: the whole order, and the passes that it moves besides.
          */
@@ -4105,6 +4196,7 @@ export interface components {
             /** Borrowed */
             borrowed?: components["schemas"]["BorrowedModel"][];
             arrangement?: components["schemas"]["ArrangementModel"] | null;
+            relight?: components["schemas"]["RelightModel"] | null;
             /**
              * Spread
              * @default false
@@ -4148,6 +4240,8 @@ export interface components {
             palette?: string[];
             /** Pairs */
             pairs?: string[][];
+            /** Tones */
+            tones?: components["schemas"]["ToneModel"][];
             intent?: components["schemas"]["IntentModel"] | null;
             /**
              * Marks
@@ -4180,6 +4274,12 @@ export interface components {
             groups?: string[][] | null;
             /** Mixed */
             mixed?: components["schemas"]["MixedModel"][];
+            /** Unders */
+            unders?: components["schemas"]["NoUnderModel"][];
+            /** Stages */
+            stages?: number | null;
+            /** Aroundcm */
+            aroundCm?: number | null;
             /** Ownpasses */
             ownPasses?: components["schemas"]["OwnPassModel"][];
             /** Dropped */
@@ -4216,6 +4316,7 @@ export interface components {
             /** Borrowed */
             borrowed?: components["schemas"]["BorrowedModel"][];
             arrangement?: components["schemas"]["ArrangementModel"] | null;
+            relight?: components["schemas"]["RelightModel"] | null;
             /** Spread */
             spread?: boolean;
             /** Margincm */
@@ -4244,6 +4345,8 @@ export interface components {
             palette?: string[];
             /** Pairs */
             pairs?: string[][];
+            /** Tones */
+            tones?: components["schemas"]["ToneModel"][];
             intent?: components["schemas"]["IntentModel"] | null;
             /** Marks */
             marks?: number;
@@ -4270,6 +4373,12 @@ export interface components {
             groups?: string[][] | null;
             /** Mixed */
             mixed?: components["schemas"]["MixedModel"][];
+            /** Unders */
+            unders?: components["schemas"]["NoUnderModel"][];
+            /** Stages */
+            stages?: number | null;
+            /** Aroundcm */
+            aroundCm?: number | null;
             /** Ownpasses */
             ownPasses?: components["schemas"]["OwnPassModel"][];
             /** Dropped */
@@ -4681,6 +4790,30 @@ export interface components {
             white: components["schemas"]["PlaceModel"];
         };
         /**
+         * ToneModel
+         * @description How a mass is moved from what the key plans: lighter by values, to so many times its chroma, warmer by
+         *     units of CIELAB.
+         */
+        ToneModel: {
+            /** Mass */
+            mass: string;
+            /**
+             * Lighter
+             * @default 0
+             */
+            lighter: number;
+            /**
+             * Colour
+             * @default 1
+             */
+            colour: number;
+            /**
+             * Warmer
+             * @default 0
+             */
+            warmer: number;
+        };
+        /**
          * ToneRead
          * @description The tone of a surface read off a photo.
          */
@@ -4795,6 +4928,12 @@ export interface components {
             groups?: string[][] | null;
             /** Mixed */
             mixed?: components["schemas"]["MixedModel"][];
+            /** Unders */
+            unders?: components["schemas"]["NoUnderModel"][];
+            /** Stages */
+            stages?: number | null;
+            /** Aroundcm */
+            aroundCm?: number | null;
             /** Ownpasses */
             ownPasses?: components["schemas"]["OwnPassModel"][];
             /** Dropped */
@@ -9550,6 +9689,105 @@ export interface operations {
                 content: {
                     "image/png": string;
                     "application/pdf": string;
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    relit_api_pieces__piece__relit_jpg_get: {
+        parameters: {
+            query: {
+                x: number;
+                y: number;
+                by?: components["schemas"]["LitBy"];
+                strength?: number;
+            };
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
                 };
             };
             /** @description Not possible */

@@ -1,10 +1,19 @@
-import { NativeSelect } from "@mantine/core";
+import { Group, NativeSelect } from "@mantine/core";
 import type { Pass, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
+import { Choices } from "../parts/Choices";
 import { css } from "../parts/colour";
 import { shortName } from "../parts/masses";
 import { rounded, say } from "../words/say";
-import { type EdgeKind, KINDS, type Stretch, stretchesOf, wishesWith } from "./edges";
+import {
+  BEHIND,
+  type Behind,
+  type EdgeKind,
+  KINDS,
+  type Stretch,
+  stretchesOf,
+  wishesWith,
+} from "./edges";
 import classes from "./finer.module.css";
 
 interface Props {
@@ -22,6 +31,9 @@ export function Edges({ piece, plan, done, changes, chosen, onChoose }: Props) {
   const all = plan.document.edges ?? [];
   const stretch = all.find((one) => one.number === chosen);
   if (own.length === 0) return null;
+  const behind = stretch?.beyond ?? "as-seen";
+  const wish = (one: Stretch, how: EdgeKind, beyond: Behind) =>
+    changes.edit.mutate({ edges: wishesWith(piece, plan, one, how, beyond) });
   const listed = stretch && !own.includes(stretch) ? [stretch, ...own] : own;
   return (
     <section className={classes.edges} aria-label={say("edges-section")}>
@@ -55,9 +67,7 @@ export function Edges({ piece, plan, done, changes, chosen, onChoose }: Props) {
                 key={how}
                 type="button"
                 aria-pressed={stretch.how === how}
-                onClick={() =>
-                  changes.edit.mutate({ edges: wishesWith(piece, plan, stretch, how) })
-                }
+                onClick={() => wish(stretch, how, behind)}
               >
                 <Sample plan={plan} stretch={stretch} how={how} />
                 <span>
@@ -67,6 +77,18 @@ export function Edges({ piece, plan, done, changes, chosen, onChoose }: Props) {
               </button>
             ))}
           </div>
+          <Group gap="6 14" mt={8}>
+            <span>{say("edges-behind-told", { step: rounded(stretch.step, 1) })}</span>
+            <Choices
+              label={say("edges-behind")}
+              options={BEHIND.map((key) => ({
+                key,
+                words: say("edges-behind-kind", { how: key }),
+              }))}
+              chosen={behind}
+              onChoose={(to) => wish(stretch, stretch.how, to)}
+            />
+          </Group>
         </>
       )}
     </section>

@@ -1,6 +1,7 @@
 import type { Piece, Plan, Schools as SchoolsFound } from "../api/client";
 import { type useChanges, useOwnSchools } from "../api/hooks";
 import { say } from "../words/say";
+import { Building } from "./Building";
 import { Mixing } from "./Mixing";
 import classes from "./order.module.css";
 import { Row } from "./SchoolRow";
@@ -32,6 +33,7 @@ export function Schools({ piece, plan, changes, found }: Props) {
   return (
     <div className={classes.schools}>
       <Mixing piece={piece} plan={plan} found={found} changes={changes} />
+      <Building piece={piece} plan={plan} changes={changes} />
       <Variants piece={piece} plan={plan} found={found} changes={changes} />
       {(plan.document.marks?.length ?? 0) > 0 && (
         <p className={`quiet ${classes.wide}`}>{say("schools-marks-besides")}</p>

@@ -33,13 +33,25 @@ export function nearestStretch(
   return best;
 }
 
+/** What lies behind a stretch of silhouette. */
+export const BEHIND = ["as-seen", "darker", "lighter"] as const;
+export type Behind = (typeof BEHIND)[number];
+
 /** The wishes for edges once a stretch is to be otherwise, or as the picture proposes it again. */
-export function wishesWith(piece: Piece, plan: Plan, stretch: Stretch, how: EdgeKind): Wish[] {
+export function wishesWith(
+  piece: Piece,
+  plan: Plan,
+  stretch: Stretch,
+  how: EdgeKind,
+  beyond: Behind,
+): Wish[] {
   const { x, y } = toReference(plan.view, { x: stretch.at[0], y: stretch.at[1] });
   const others = (piece.settings.edges ?? []).filter(
     (wish) => Math.hypot(wish.x - x, wish.y - y) > SAME,
   );
-  return how === stretch.proposed ? others : [...others, { x, y, how }];
+  return how === stretch.proposed && beyond === "as-seen"
+    ? others
+    : [...others, { x, y, how, beyond }];
 }
 
 /** The stretches that a pass makes, those that are seen most first. */

@@ -7,6 +7,7 @@ import { say } from "../words/say";
 import { arrangementOf, isPlain, withMove } from "./arrangement";
 import { CompositionFacts } from "./CompositionFacts";
 import type { Doing } from "./looks";
+import { NewLight, type Relight } from "./NewLight";
 import classes from "./prepare.module.css";
 
 interface Props {
@@ -18,6 +19,9 @@ interface Props {
   onDoing: (doing: Doing) => void;
   /** Where the thing stands that was touched last, in the reference. */
   thing: Place | null;
+  /** The light that is tried, and how another is. */
+  trial: Relight | null;
+  onTry: (light: Relight | null) => void;
 }
 
 const DOINGS: { key: Doing; words: string }[] = [
@@ -27,6 +31,7 @@ const DOINGS: { key: Doing; words: string }[] = [
   { key: "glint", words: say("composition-highlight") },
   { key: "focus", words: say("composition-set-focus") },
   { key: "light", words: say("composition-set-light") },
+  { key: "relight", words: say("composition-new-light") },
 ];
 
 const SIZES = [
@@ -37,7 +42,7 @@ const SIZES = [
 
 /** What the arrangement does and what weakens it, each finding with a fix to try. */
 export function Composition(props: Props) {
-  const { piece, prepared, view, changes, doing, onDoing, thing } = props;
+  const { piece, prepared, view, changes, doing, onDoing, thing, trial, onTry } = props;
   const arrange = changes.edit.mutate;
   return (
     <>
@@ -69,6 +74,7 @@ export function Composition(props: Props) {
           ))}
         </Group>
       )}
+      <NewLight {...{ piece, changes, trial, onTry }} />
       <ol className={classes.findings}>
         {prepared.findings.map((finding, k) => (
           <Found

@@ -60,6 +60,7 @@ export function Prepare() {
             doing={by.doing}
             marks={part === "measures" ? marks : []}
             print={part === "transfer" ? print.url("svg") : null}
+            trial={by.trial}
             onAct={act}
           />
         )}
@@ -135,6 +136,8 @@ function Settled({ room, part, prepared, by, print, marks, onClear }: Props) {
           doing={by.doing}
           onDoing={by.choose}
           thing={by.thing}
+          trial={by.trial}
+          onTry={by.setTrial}
         />
       );
     case "measures":

@@ -8,6 +8,7 @@ import { say } from "../words/say";
 import { toReference } from "./arrangement";
 import { Ghost } from "./Ghost";
 import type { Doing, Part } from "./looks";
+import { type Relight, relitUrl } from "./NewLight";
 import { Overlay } from "./Overlay";
 import classes from "./prepare.module.css";
 
@@ -20,12 +21,14 @@ interface Props {
   marks: Place[];
   /** The outline to lay over, in the transfer part. */
   print: string | null;
+  /** A light that is tried, not yet taken. */
+  trial: Relight | null;
   onAct: (place: Place, by: Place) => void;
 }
 
 /** The picture as it is arranged, with what the part at hand has found drawn over it. */
 export function PreparePicture(props: Props) {
-  const { piece, plan, prepared, part, doing, marks, print, onAct } = props;
+  const { piece, plan, prepared, part, doing, marks, print, trial, onAct } = props;
   const { width, height } = plan.view;
   const picture = useRef<HTMLImageElement>(null);
   const labels = useLabels(piece.id, plan, "areas");
@@ -62,10 +65,10 @@ export function PreparePicture(props: Props) {
     >
       <img
         ref={picture}
-        src={shownUrl(piece.id, plan, "picture")}
+        src={trial ? relitUrl(piece, trial) : shownUrl(piece.id, plan, "picture")}
         width={width}
         height={height}
-        alt={say("prepare-picture-piece-arranged")}
+        alt={say(trial ? "prepare-picture-in-new-light" : "prepare-picture-piece-arranged")}
         draggable={false}
       />
       {print && (

@@ -11,7 +11,7 @@ export const PARTS = [
 export type Part = (typeof PARTS)[number];
 
 /** What the next touch or drag in the picture does. */
-export type Doing = "look" | "crop" | "move" | "focus" | "light" | "dark" | "glint";
+export type Doing = "look" | "crop" | "move" | "focus" | "light" | "dark" | "glint" | "relight";
 
 /** What is said below the picture: what to do in it, or what it shows. */
 export function captionOf(part: Part, doing: Doing, invented: number) {
@@ -25,6 +25,7 @@ export function captionOf(part: Part, doing: Doing, invented: number) {
       glint: say("looks-touch-where-highlight"),
       focus: say("looks-touch-place-should"),
       light: say("looks-drag-way-light"),
+      relight: say("looks-touch-where-new-light"),
     }[doing];
   return invented > 0
     ? say("looks-picture-arranged-invented", { invented: rounded(100 * invented, 1) })

@@ -7,8 +7,9 @@ from typing import Annotated
 
 from fastapi import APIRouter, Query, Response
 
+from ...core.composition.relit import LitBy, Relight
 from ...formats.transfer import Choices
-from ...pipeline.tasks import MakeOutline, MakeStudy, PrepareFigures
+from ...pipeline.tasks import LightAnew, MakeOutline, MakeStudy, PrepareFigures
 from ...studio.answers import ask, ask_anew
 from ..models.prepare import PrepareRead
 from ..problems import problems
@@ -21,6 +22,7 @@ OUTLINE = {
         "application/pdf": {"schema": {"type": "string", "format": "binary"}},
     }
 }
+LIT = {"content": {"image/jpeg": {"schema": {"type": "string", "format": "binary"}}}}
 STUDY = {
     "content": {
         "image/png": {"schema": {"type": "string", "format": "binary"}},
@@ -50,6 +52,21 @@ def study(
     choices = Choices(paper=paper).checked()
     answer = ask_anew(studio, subject, lambda about: MakeStudy(about, subject.name, pdf, bands, choices))
     return Response(answer.data, media_type="application/pdf" if pdf else "image/png")
+
+
+@router.get("/{piece}/relit.jpg", response_class=Response, responses={200: LIT, **problems()})
+def relit(
+    studio: InStudio,
+    piece: Id,
+    x: Annotated[float, Query(ge=0, le=1)],
+    y: Annotated[float, Query(ge=0, le=1)],
+    by: LitBy = LitBy.SUN,
+    strength: Annotated[float, Query(ge=0, le=1)] = 0.7,
+) -> Response:
+    """The arranged picture with a sun or a lamp put in at a place of the reference: only to look at."""
+    light = Relight(x, y, by, strength)
+    answer = ask_anew(studio, studio.pieces.get(piece), lambda about: LightAnew(about.set(relight=light)))
+    return Response(answer.data, media_type="image/jpeg")
 
 
 @router.get("/{piece}/transfer.{ending}", response_class=Response, responses={200: OUTLINE, **problems()})

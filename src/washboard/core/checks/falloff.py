@@ -21,7 +21,7 @@ def found(c: Checked) -> list[Finding]:
         return []
     beside = {b.mass for b in lamp.borders} & c.plan.by_id.keys()
     far = [
-        m for m in c.shapes if m.id != lamp.id and m.id not in beside and _apart(m.inside, lamp.inside) >= FAR
+        m for m in c.shapes if m.id != lamp.id and m.id not in beside and apart(m.inside, lamp.inside) >= FAR
     ]
     if not far or not beside:
         return []
@@ -41,5 +41,6 @@ def found(c: Checked) -> list[Finding]:
     ]
 
 
-def _apart(one: tuple[float, float], other: tuple[float, float]) -> float:
+def apart(one: tuple[float, float], other: tuple[float, float]) -> float:
+    """How far two places (shares) are apart, as a share of the diagonal."""
     return math.dist(one, other) / math.sqrt(2)

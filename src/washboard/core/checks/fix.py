@@ -6,6 +6,7 @@ from dataclasses import dataclass
 
 from ..key.mood import Mood
 from ..key.relations import Holds
+from ..key.wishes import Tone
 from ..plan.plan import Kind
 from ..schools.aims import Aim
 
@@ -53,4 +54,11 @@ class TakeMood:
     mood: Mood
 
 
-Change = Hold | KeepLight | TakePasses | TakeSchool | TakeAim | TakeMood
+@dataclass(frozen=True)
+class TakeTones:
+    """Single masses are moved besides: lighter or darker, more or less coloured, warmer or cooler."""
+
+    tones: tuple[Tone, ...]
+
+
+Change = TakeTones | Hold | KeepLight | TakePasses | TakeSchool | TakeAim | TakeMood

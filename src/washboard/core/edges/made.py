@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 
 from ..errors import InvalidInput
 from ..plan.plan import Plan, Role
-from ..plan.stretch import Edge, Stretch, When
+from ..plan.stretch import Beyond, Edge, Stretch, When
 from ..reference.picture import Labels, Singles
 from ..sentence import Listed, sentence, whole
 from .finding import Found
@@ -32,11 +32,13 @@ ORDER = (Edge.FIRM, Edge.SOFT, Edge.LOST, Edge.BROKEN)
 
 @dataclass(frozen=True)
 class EdgeWish:
-    """The painter's word on the stretch of border at a place, x and y 0–1: how it is to be."""
+    """The painter's word on the stretch of border at a place, x and y 0–1: how it is to be, and what lies
+    behind it."""
 
     x: float
     y: float
     how: Edge
+    beyond: Beyond = Beyond.AS_SEEN
 
     def checked(self) -> None:
         """Raises InvalidInput for a place beside the picture."""
@@ -55,7 +57,8 @@ def made(found: Found, plan: Plan, wishes: Sequence[EdgeWish] = ()) -> tuple[Str
     for k, (one, other) in enumerate(found.masses):
         later, earlier = sorted((one, other), key=lambda name: (-turn.get(name, -1), name))
         row = turn.get(later)
-        how = wished.get(k, found.edges[k])
+        wish = wished.get(k)
+        how = wish.how if wish else found.edges[k]
         together = row is not None and turn.get(earlier) == row
         made_of.append(
             Stretch(
@@ -70,16 +73,17 @@ def made(found: Found, plan: Plan, wishes: Sequence[EdgeWish] = ()) -> tuple[Str
                 found.reasons[k],
                 plan.passes[row].id if row is not None else "",
                 None if how is Edge.FIRM else When.WET if together else When.DRY,
+                wish.beyond if wish else Beyond.AS_SEEN,
             )
         )
     return tuple(made_of)
 
 
-def _wished(found: Found, wishes: Sequence[EdgeWish]) -> Mapping[int, Edge]:
-    """What stretches are wished to be, by their places in the list."""
+def _wished(found: Found, wishes: Sequence[EdgeWish]) -> Mapping[int, EdgeWish]:
+    """What is wished of stretches, by their places in the list."""
     high, wide = found.where.shape
     reach = max(2, round(NEAR * max(high, wide)))
-    own: dict[int, Edge] = {}
+    own: dict[int, EdgeWish] = {}
     for wish in wishes:
         row, column = min(high - 1, int(wish.y * high)), min(wide - 1, int(wish.x * wide))
         top, left = max(0, row - reach), max(0, column - reach)
@@ -87,7 +91,7 @@ def _wished(found: Found, wishes: Sequence[EdgeWish]) -> Mapping[int, Edge]:
         rows, columns = np.nonzero(near)
         if len(rows):
             best = int(np.argmin(np.hypot(rows + top - row, columns + left - column)))
-            own[int(near[rows[best], columns[best]]) - 1] = wish.how
+            own[int(near[rows[best], columns[best]]) - 1] = wish
     return own
 
 

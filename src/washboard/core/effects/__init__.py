@@ -10,7 +10,9 @@ from .touch import Claim, Proposal
 
 FILES = (
     # In the order in which they are woven in: of the tones of one mass the first that says how has them.
+    "around",
     "edges",
+    "counterchange",
     "lit_across",
     "glow",
     "mist",
@@ -37,6 +39,8 @@ FILES = (
     "broken",
     "ripples",
     "sparkle",
+    "discs",
+    "wiped_colour",
     "near_white",
     "tinted",
 )

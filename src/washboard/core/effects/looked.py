@@ -51,7 +51,8 @@ class Looked:
     effects; `modelled` (h, w) 0–1 how far each pixel lies on the way of its mass's modelling.
 
     Where they are known: the direction of the `light` in degrees counter-clockwise from the right, the
-    `focus` and the places of `sources` of light (x, y 0–1).
+    `focus` and the places of `sources` of light (x, y 0–1); the number (h, w) of the stretch of border at
+    each pixel, 0 for none. `around_cm` of background come round each thing, None for as usual.
     """
 
     picture: Picture
@@ -61,6 +62,8 @@ class Looked:
     light: float | None = None
     focus: tuple[float, float] | None = None
     sources: tuple[tuple[float, float], ...] = ()
+    stretches: NDArray[np.int32] | None = None
+    around_cm: float | None = None
 
     @property
     def cm(self) -> float:

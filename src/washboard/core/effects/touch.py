@@ -11,9 +11,11 @@ from ..plan.spot import Spot
 
 
 class Moment(StrEnum):
-    """When an act of an effect comes: before what its mass is laid with, in place of that, while it is wet,
-    or over it when it is dry, as soon as the surface lets it."""
+    """When an act of an effect comes: first in its pass, whether or not its mass is laid in it; before what
+    its mass is laid with, in place of that, while it is wet, or over it when it is dry, as soon as the
+    surface lets it."""
 
+    FIRST = "first"
     READY = "ready"
     INSTEAD = "instead"
     WET = "wet"

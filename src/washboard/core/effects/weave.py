@@ -30,15 +30,19 @@ def woven(
     proposals: Sequence[Proposal],
     off: Collection[str] = (),
     taken: Collection[str] = (),
+    spared: Collection[str] = (),
 ) -> PlanningResult:
     """The plan with the effects that the evidence is sure of, and those that the painter has `taken` by
-    their ids; those taken `off` rest, and so does what the judge refuses. Deterministic."""
+    their ids; those taken `off` rest, those `spared` for want of time, and so does what the judge refuses.
+    Deterministic."""
     found: list[Effect] = []
     for proposal in proposals:
         effect = proposal.effect
         if effect.id in off:
             worked = _without(worked, proposal)
             found.append(replace(effect, rests=sentence("effect-off")))
+        elif effect.id in spared:
+            found.append(replace(effect, rests=sentence("effect-spared")))
         elif effect.asks and effect.id not in taken:
             found.append(replace(effect, rests=sentence("effect-asks")))
         else:
@@ -113,7 +117,14 @@ def _with(worked: PlanningResult, proposal: Proposal, row: int) -> PlanningResul
     for touch in proposal.touches:
         over = touch.moment is Moment.OVER
         at = row if over else touch.row
-        plan = _over(worked, plan, touch, row) if over else _in_pass(plan, touch)
+        first = touch.moment is Moment.FIRST
+        plan = (
+            _over(worked, plan, touch, row)
+            if over
+            else _ahead(worked, plan, touch)
+            if first
+            else _in_pass(plan, touch)
+        )
         spots += [spot.in_row(at + 1) for spot in touch.spots]
     passes = list(plan.passes)
     told = tuple(words for words in passes[row].what if not _replaced(words, proposal))
@@ -188,6 +199,16 @@ def _over(worked: PlanningResult, plan: Plan, touch: Touch, row: int) -> Plan:
         changed = [(*values[:index], after, *values[index + 1 :]) for values in predicted[row + 1 :]]
         predicted = (*predicted[: row + 1], *changed)
     return replace(plan, passes=(*plan.passes[:row], longer, *plan.passes[row + 1 :]), predicted=predicted)
+
+
+def _ahead(worked: PlanningResult, plan: Plan, touch: Touch) -> Plan:
+    """The plan with a part of a mass laid first in a pass that does not lay it."""
+    done, index = plan.passes[touch.row], plan.masses.index(plan.by_id[touch.mass])
+    now = plan.predicted[touch.row][index]
+    oil = oil_over(worked.scene, touch.row) if plan.medium.key == "oil" else 0.0
+    own = Operation(touch.mass, touch.kind, Role.UNDER, touch.cover, now, touch.to_value, 1, oil=oil)
+    longer = replace(done, operations=(own, *done.operations), minutes=done.minutes + touch.minutes)
+    return replace(plan, passes=(*plan.passes[: touch.row], longer, *plan.passes[touch.row + 1 :]))
 
 
 def _in_pass(plan: Plan, touch: Touch) -> Plan:

@@ -5,9 +5,11 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from ..key.relations import Holds, Thing
+from ..key.wishes import Tone
 from ..plan.plan import Kind
 from ..reference.mass import Lab
 from ..schools.aims import Aim
+from .unders import FREE, Forbidden
 
 
 @dataclass(frozen=True)
@@ -29,7 +31,9 @@ class Options:
     opaque white is allowed; `aim` what the order is to be besides; `groups` which masses
     share a pass over shapes, by their ids, first to last; `mixed` areas that are painted first,
     by a school of their own, as ids and keys; `patches` the colours in Lab of an underpainting, by the ids of
-    areas.
+    areas; `tones` how single masses are moved from what the key plans; `forbidden` what nothing may
+    run under; `stages` for a thing that is painted by itself, None for the usual; masses
+    of less than a share `least` of the picture go with what lies round them.
     """
 
     school: str | None = None
@@ -44,6 +48,10 @@ class Options:
     groups: tuple[tuple[str, ...], ...] = ()
     mixed: tuple[tuple[str, str], ...] = ()
     patches: tuple[tuple[str, Lab], ...] = ()
+    tones: tuple[Tone, ...] = ()
+    forbidden: Forbidden = FREE
+    stages: int | None = None
+    least: float = 0.0
 
 
 NO_OPTIONS = Options()

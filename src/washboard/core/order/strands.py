@@ -74,7 +74,7 @@ def ordered_by(scene: Scene, school: School, options: Options) -> Ordered:
     main = tuple(
         k for k, m in enumerate(masses) if m.kind is not MassKind.ACCENT and not bare[k] and k not in held
     )
-    context = SchoolContext(masses, main, scene.medium, scene.surface, options.things)
+    context = SchoolContext(masses, main, scene.medium, scene.surface, options.things, options.stages)
     strands = [strand for strand in _strands(context, school, options) if strand.order]
     scene = replace(scene, how=_laid_as(scene, strands))
     before, after = _around(scene, toned, accents, school, main)
@@ -177,12 +177,25 @@ def _grouped(
     found = [
         (sum(numbers), _arranged(scene, _numbered(strands, ways, numbers)))
         for number in ([None] if pinned is None else range(1, MOST_PASSES + 1))
-        for numbers in [shared_out(ways, fewest, number)]
+        for numbers in [_at_least(strands, ways, shared_out(ways, fewest, number), pinned)]
     ]
     number, groups = (
         found[0] if pinned is None else min(found, key=lambda tried: abs(shapes_in(tried[1]) - pinned))
     )
     return groups, tuple(n - number + len(groups) for n in near_ties(ways, TIE) if n != number)
+
+
+def _at_least(
+    strands: Sequence[Strand], ways: Sequence[PassGrouping], numbers: Sequence[int], pinned: int | None
+) -> list[int]:
+    """As many passes as each strand asks for, as far as it has masses for them, unless their number is
+    pinned."""
+    if pinned is not None:
+        return list(numbers)
+    return [
+        max(number, min(strand.fewest, len(way.cost) - 1))
+        for strand, way, number in zip(strands, ways, numbers, strict=True)
+    ]
 
 
 def _shared_out(scene: Scene, row: Sequence[int], groups: Sequence[Sequence[str]]) -> list[Group]:

@@ -24,6 +24,14 @@ class When(StrEnum):
     DRY = "dry"
 
 
+class Beyond(StrEnum):
+    """What lies behind a stretch of silhouette is to be: as it is seen, darker or lighter than the thing."""
+
+    AS_SEEN = "as-seen"
+    DARKER = "darker"
+    LIGHTER = "lighter"
+
+
 @dataclass(frozen=True)
 class Stretch:
     """A stretch of border between two masses by their ids, that of which more is laid last first.
@@ -31,7 +39,8 @@ class Stretch:
     `at` (x, y 0–1) is a place on it, `length_cm` on the surface, `wide_mm` over how much it fades as it is
     measured, `step` the values between both sides. It is made `how`, where `proposed` is what the picture and
     the light say, for the reason `why`; `wished` where the painter said otherwise. In the pass `pass_id` that
-    lays the later side it is made, `when` it is not firm.
+    lays the later side it is made, `when` it is not firm; what lies `beyond` it, behind the nearer of both,
+    may be wanted darker or lighter.
     """
 
     number: int
@@ -45,6 +54,7 @@ class Stretch:
     why: Sentence
     pass_id: str = ""
     when: When | None = None
+    beyond: Beyond = Beyond.AS_SEEN
 
     @property
     def wished(self) -> bool:

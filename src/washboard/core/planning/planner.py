@@ -9,13 +9,14 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ... import ENGINE
-from ..colour.lab import difference
-from ..colour.spectra import lab_of_spectrum, value_of_spectrum
+from ..colour.spectra import value_of_spectrum
 from ..cut import NEVER
 from ..key.held import held
-from ..key.key import Key, key_for, targeted
+from ..key.key import key_for, targeted
+from ..key.merged import merged
 from ..key.modelling import with_stops
 from ..key.mood import Mood, in_mood
+from ..key.wishes import toned
 from ..materials.media import Medium
 from ..materials.sticks import Colour
 from ..materials.surfaces import Sheet, Surface
@@ -30,15 +31,16 @@ from ..order.result import Group, PassType, PlanningResult, Step
 from ..order.running import coverage_of, running_paint, statuses, trivial_coverage
 from ..order.strands import Ordered, ordered_by
 from ..order.timing import begins_at, between_of, minutes_of, waits_of
-from ..palette.coverage import REACHED
+from ..order.unders import Forbidden
 from ..plan.plan import Operation, Pass, Plan
 from ..plan.state import BARE, SheetState
 from ..reference.mass import Mass, MassKind
 from ..schools import SCHOOLS, School, school_named
 from ..schools.aims import aimed
-from ..sentence import Sentence, as_given, of_masses, percent, sentence, tone
+from ..sentence import Sentence, as_given, sentence
 from ..sittings.lags import hurried
 from ..words.passes import worded
+from .notes import notes_of
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -81,11 +83,13 @@ def plan_of(
     key = in_mood(key_for(medium, surface, masses), mood)
     known = {thing.id: thing for thing in options.things}
     keyed = held(targeted(masses, key, medium, surface), known, options.holds, key, medium, surface)
-    planned = with_depth(with_stops(keyed.masses, key, medium, surface))
+    stopped = with_stops(keyed.masses, key, medium, surface)
+    wished = toned(stopped, options.tones, key, medium, surface)
+    planned = with_depth(merged(wished, options.least))
     box = box or paintbox_of(medium, surface, paints)
     scene = scene_of(planned, parts, medium, surface, aimed(chosen.weights(medium), options.aim), box, start)
     ordered = ordered_by(scene, chosen, options)
-    steps = _steps(ordered, chosen)
+    steps = _steps(ordered, chosen, options.forbidden)
     built, begin = passes_of(ordered, steps)
     plan = Plan(
         ENGINE,
@@ -98,7 +102,7 @@ def plan_of(
         planned,
         built,
         predicted_values(ordered.scene, steps),
-        (*_notes(sheet, key, ordered, notes), *keyed.notes),
+        (*notes_of(ordered, steps, sheet, key, notes), *keyed.notes),
         reserves=ordered.reserves,
         ties=ordered.ties,
         shapes=ordered.shapes,
@@ -108,14 +112,17 @@ def plan_of(
     return replace(worked, plan=replace(plan, passes=worded(worked)))
 
 
-def _steps(ordered: Ordered, school: School) -> tuple[Step, ...]:
+def _steps(ordered: Ordered, school: School, forbidden: Forbidden) -> tuple[Step, ...]:
     scene, turn = ordered.scene, ordered.turn
     reflectances, steps = scene.at_start, []
     muted = _muted(scene, turn)
     # What was laid on each mass so far stains it: a later lift can only take the rest.
     stains, layers = scene.laid_before
+    number = 0
     for k, group in enumerate(ordered.groups):
-        step = _step(scene, school, turn, group, k, reflectances, stains, layers, muted.get(k, ()))
+        kept = forbidden.of(scene.masses, number)
+        number += not group.beside
+        step = _step(scene, school, turn, group, k, reflectances, stains, layers, muted.get(k, ()), kept)
         counted(scene, step, stains, layers)
         steps.append(step)
         reflectances = step.after
@@ -140,12 +147,14 @@ def _step(
     stains: Floats,
     layers: Floats,
     muted: Sequence[int],
+    kept: Mask,
 ) -> Step:
     paint, status = _paint(scene, group), statuses(scene.parts, turn, k)
     if group.pass_type is PassType.LAYS:
         # What is taken out of paint later must lie under some first: it is washed over like the rest.
         over = (scene.uncovered & (layers == 0))[scene.parts.mass] & (status == Status.LATER)
         problem, paint = coverage_of(scene, reflectances, status, paint, over)
+        problem = replace(problem, spoil=np.where(kept[scene.parts.mass], NEVER, problem.spoil))
     else:
         problem = trivial_coverage(scene, status)
     covered = problem.alone()
@@ -264,35 +273,3 @@ def mass_values(scene: Scene, reflectances: Floats) -> Floats:
     """Value (m,) of each mass in looks (p, 2, 36): weighted median over parts of the mean of both ends."""
     values = value_of_spectrum(reflectances).mean(axis=1)
     return np.array([median_of(scene, values, scene.parts.of(m)) for m in range(len(scene.masses))])
-
-
-def _notes(sheet: Sheet, key: Key, ordered: Ordered, given: Sequence[Sentence]) -> tuple[Sentence, ...]:
-    scene = ordered.scene
-    notes = [*given]
-    if sheet.note:
-        notes.append(sheet.note)
-    notes.append(key.note)
-    if scene.medium.transparent and scene.surface.value < 6.0:
-        notes.append(
-            sentence("note-only-darkens", medium=scene.medium.words, value=tone(scene.surface.value))
-        )
-    ground = sum(m.share for m, t in zip(scene.masses, ordered.turn, strict=True) if t < 0)
-    if ground >= 0.005 and not scene.medium.transparent:
-        notes.append(sentence("note-ground-paints", share=percent(ground)))
-    missed = _missed(scene)
-    if missed:
-        kind = "sticks" if scene.medium.key == "pastel" else "paints"
-        notes.append(sentence("note-box-misses", masses=of_masses(missed), kind=kind))
-    return tuple(notes)
-
-
-def _missed(scene: Scene) -> list[str]:
-    """The masses whose planned colour what comes along does not match, the largest first."""
-    wanted = np.array([mass.target_lab for mass in scene.masses])
-    bare = np.broadcast_to(scene.ground, (len(wanted), len(scene.ground)))
-    reached = scene.box.reflectances(scene.box.mixed(wanted, bare), bare)
-    off = np.minimum(
-        difference(lab_of_spectrum(reached), wanted), difference(lab_of_spectrum(scene.ground), wanted)
-    )
-    order = np.argsort([-mass.share for mass in scene.masses], kind="stable")
-    return [scene.masses[m].id for m in order if off[m] > REACHED]

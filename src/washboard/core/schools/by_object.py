@@ -15,8 +15,11 @@ LEAST_SHARE = 0.02
 """Share of the picture under which a thing is one of a family of small things on another."""
 LIGHTER = 0.5
 """Values above all that is large from which a small thing is painted last: it is judged beside all else."""
-STAGES = 3
-"""Passes for a thing at most: a fixed number of stages keeps the place."""
+STAGES, FEWEST_STAGES, MOST_STAGES = 3, 3, 9
+"""Passes for a thing at most where the painter says nothing: a fixed number of stages keeps the place; and
+what the painter may say."""
+WIDEST_MARGIN = 10.0
+"""Centimetres of background that come round a thing at most."""
 
 Called = Name | Sentence
 """A thing by its name, or small things by what they are."""
@@ -24,10 +27,14 @@ Called = Name | Sentence
 
 def _strands(context: SchoolContext) -> Sequence[Strand]:
     way = -1 if context.medium.transparent else 1
-    held = _in_order(context)
+    held, stages = _in_order(context), context.stages
     return [
         Strand(
-            context.by(lambda m: way * m.target, thing), STAGES, None, _numbered(called, number, len(held))
+            context.by(lambda m: way * m.target, thing),
+            stages or STAGES,
+            None,
+            _numbered(called, number, len(held)),
+            stages or 0,
         )
         for number, (called, thing) in enumerate(held, 1)
     ]

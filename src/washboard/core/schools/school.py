@@ -53,13 +53,15 @@ OPAQUE = Weights(420, 0, 2, 700, 1.6, 0.45, 1.0, 0.02, 0.0, 0.05, 0.35, 1.0)
 @dataclass(frozen=True)
 class SchoolContext:
     """What a school sees: the masses with their targets, which of them are to be laid (`main`, indices
-    without accents and without what stays bare), medium and ground, the things far to near."""
+    without accents and without what stays bare), medium and ground, the things far to near; in how many
+    `stages` the painter wants each thing, None for the usual."""
 
     masses: tuple[Mass, ...]
     main: tuple[int, ...]
     medium: Medium
     surface: Surface
     things: tuple[Thing, ...] = ()
+    stages: int | None = None
 
     def by(self, priority: Callable[[Mass], float], of: Sequence[int] | None = None) -> tuple[int, ...]:
         """Indices sorted by a priority, the least first; ties as they are numbered."""
@@ -69,7 +71,8 @@ class SchoolContext:
 
 @dataclass(frozen=True)
 class Strand:
-    """Masses that share passes only with each other, in their order; at most `most` passes.
+    """Masses that share passes only with each other, in their order; at most `most` passes, and `fewest` as
+    far as there are masses for them.
 
     `kind`: how they are laid, None as the medium lays; `called`: what it is, for titles and reasons.
     """
@@ -78,6 +81,7 @@ class Strand:
     most: int = 9
     kind: Kind | None = None
     called: Sentence | None = None
+    fewest: int = 0
 
 
 @dataclass(frozen=True)

@@ -14,7 +14,7 @@ from ...core.errors import InvalidInput
 from ...core.reference.squint import FARTHEST, from_afar
 from ...settings import Stage
 from ..stages import Stages
-from ..tasks import ArrangedPicture, LookAhead, MassPicture, TakeIn, ValuePicture
+from ..tasks import ArrangedPicture, LightAnew, LookAhead, MassPicture, TakeIn, ValuePicture
 from ..view import value_bytes
 
 
@@ -36,6 +36,11 @@ def taken_in(stages: Stages, task: TakeIn) -> dict[str, Any]:
         "notes": decoded.notes,
         "working": jpeg(decoded.rgb),
     }
+
+
+def lit_anew(stages: Stages, task: LightAnew) -> bytes:
+    """The arranged picture in the light that is put in."""
+    return jpeg(stages.framed(task.subject).picture.rgb)
 
 
 def values(stages: Stages, task: ValuePicture) -> bytes:

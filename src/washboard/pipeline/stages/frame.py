@@ -1,13 +1,16 @@
-"""The picture as it will be painted: turned, cropped, with areas moved, or spread to the sheet's format."""
+"""The picture as it will be painted: turned, cropped, with areas moved, spread, or in a new light."""
 
 from __future__ import annotations
+
+from dataclasses import replace
 
 import cv2
 import numpy as np
 
-from ...core.areas.area import Areas
+from ...core.areas.area import Areas, followed
 from ...core.composition.arrangement import Arranged, arranged
-from ...core.reference.picture import Picture, picture_of, working_side
+from ...core.composition.relit import Relight, relit
+from ...core.reference.picture import Labels, Picture, picture_of, working_side
 from ...settings import Settings
 
 
@@ -29,3 +32,12 @@ def _spread(done: Arranged, settings: Settings) -> Arranged:
     labels = cv2.resize(done.labels, size, interpolation=cv2.INTER_NEAREST_EXACT)
     invented = cv2.resize(done.invented.astype(np.uint8), size, interpolation=cv2.INTER_NEAREST_EXACT) > 0
     return Arranged(cv2.resize(done.rgb, size, interpolation=cv2.INTER_AREA), labels, invented)
+
+
+def lit_anew(picture: Picture, labels: Labels, whole: Areas, settings: Settings) -> Picture:
+    """The arranged picture in the light that is put in; `labels` (h, w) what became of the areas of the
+    `whole` reference."""
+    tall, wide = whole.labels.shape
+    light = settings.relight or Relight(0.5, 0.5, strength=0.0)
+    x, y = settings.arrangement.forward(light.x, light.y, wide / tall)
+    return picture_of(relit(picture, followed(picture, labels, whole), replace(light, x=x, y=y)))

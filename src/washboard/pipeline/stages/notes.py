@@ -1,12 +1,11 @@
-"""Notes of a plan about what the painter has arranged, and about the time in hand."""
+"""Notes of a plan about what the painter has arranged, and what was invented."""
 
 from __future__ import annotations
 
 from ...core.composition.borrowed import seams
 from ...core.key.mood import Mood
 from ...core.materials.stocks import described_stock, stock_named
-from ...core.plan.plan import Plan
-from ...core.sentence import Amount, Sentence, as_given, sentence, whole
+from ...core.sentence import Amount, Sentence, as_given, sentence
 from ...settings import Settings
 from ...words import ENGLISH
 from .results import BORROWED, Framed
@@ -21,17 +20,16 @@ def photo_notes(frame: Framed, settings: Settings) -> tuple[str, ...]:
     return *frame.reference.notes, *seams(frame.picture, frame.areas.labels, called)
 
 
-def arrangement_notes(frame: Framed, plan: Plan, settings: Settings) -> list[Sentence]:
-    """What is opened, borrowed or invented, what the mood did, and whether the time in hand is enough."""
+def arrangement_notes(frame: Framed, settings: Settings) -> list[Sentence]:
+    """What is opened, borrowed, lit anew or invented, and what the mood did."""
     notes = [as_given(note) for note in photo_notes(frame, settings)]
     if settings.stock is not None:
         stock = described_stock(stock_named(settings.medium, settings.stock), settings.side)
         notes.insert(0, as_given(stock))
     if frame.invented is not None:
         notes.append(sentence("note-invented", share=Amount(100 * float(frame.invented.mean()), 1)))
+    if settings.relight is not None:
+        notes.append(sentence("note-relit", by=settings.relight.by.value))
     if settings.intent.mood in MOODS:
         notes.append(sentence(f"note-mood-{settings.intent.mood}"))
-    total, hand = plan.work + plan.waiting, settings.intent.minutes
-    if hand is not None and total > hand:
-        notes.append(sentence("note-too-long", total=whole(total), more=whole(total - hand)))
     return notes

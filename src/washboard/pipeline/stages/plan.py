@@ -21,18 +21,22 @@ from ...core.marks.laying import DETAILS
 from ...core.materials.grounds import GroundKind
 from ...core.materials.media import medium_named
 from ...core.materials.surfaces import Sheet
+from ...core.mixing.paintbox import Paintbox
 from ...core.order.options import Options
 from ...core.order.parts import Cut, Parts
 from ...core.order.result import PlanningResult
+from ...core.order.unders import Over, forbidden_by
 from ...core.plan.effect import FINISHING
 from ...core.plan.own import Own
 from ...core.plan.spot import Spot
 from ...core.plan.stretch import Edge, Stretch
 from ...core.planning.compare import Compared, compared
+from ...core.planning.in_time import NOTHING, Saving, broad_tools, spared_of
 from ...core.planning.placing import placed_on
 from ...core.planning.planner import plan_of
 from ...core.planning.reorder import reordered
 from ...core.reference.measures import Measured
+from ...core.schools.aims import Aim
 from ...core.sentence import Sentence, sentence
 from ...core.surface.replay import refusals_of
 from ...settings import Settings
@@ -41,14 +45,18 @@ from .notes import arrangement_notes
 from .results import Bordered, Framed, Result, Seen
 
 
-def rearranged(worked: PlanningResult, seen: Seen, measured: Measured, settings: Settings) -> PlanningResult:
+def rearranged(
+    worked: PlanningResult, seen: Seen, measured: Measured, settings: Settings, saving: Saving = NOTHING
+) -> PlanningResult:
     """The plan in the painter's order, with the painter's own passes and tools and without those left out,
-    where the judge agrees; else the plan as it was worked out, and a note says why."""
+    where the judge agrees; else the plan as it was worked out, and a note says why. Where time is saved by
+    broad tools, large passes have them."""
+    tools = broad_tools(worked.plan, settings.tools) if saving.broad else settings.tools
     own, places = placed(settings, seen, measured, worked.plan.sheet)
     # Small marks come last whatever the order, and are set once that is settled.
     order = settings.order or tuple(done.id for done in worked.plan.passes)
     order = tuple(name for name in order if name not in (DETAILS, FINISHING))
-    done = reordered(worked, order, own, settings.dropped, settings.tools, places)
+    done = reordered(worked, order, own, settings.dropped, tools, places)
     if done is worked:
         return worked
     plan = done.plan
@@ -60,10 +68,15 @@ def rearranged(worked: PlanningResult, seen: Seen, measured: Measured, settings:
 
 
 def with_effects(
-    worked: PlanningResult, seen: Seen, measured: Measured, cut: Cut, settings: Settings
+    worked: PlanningResult,
+    seen: Seen,
+    measured: Measured,
+    cut: Cut,
+    settings: Settings,
+    saving: Saving = NOTHING,
 ) -> tuple[PlanningResult, Bordered]:
-    """The plan with its edges and the effects that the picture proposes and the painter lets be, and how the
-    edges are shown."""
+    """The plan with its edges and the effects that the picture proposes and the painter lets be, without
+    those that are given up for want of time, and how the edges are shown."""
     looked = _looked(worked, seen, measured, settings)
     found = found_in(
         Borders(
@@ -83,6 +96,7 @@ def with_effects(
         for x, y in [_arranged((wish.x, wish.y), seen, settings)]
     )
     stretches = made(found, worked.plan, wishes)
+    looked = replace(looked, stretches=found.where, around_cm=settings.around_cm)
     proposed = effects_of(replace(looked, plan=told(worked.plan, stretches)))
     stretches = _firm_where_left_out(worked, stretches, proposed, settings.effects_off)
     worked = replace(worked, plan=told(worked.plan, stretches))
@@ -92,7 +106,19 @@ def with_effects(
         faded(near, stretches, measured.soft, looked.cm),
         broken(cut.labels, near, measured.nearest, stretches, looked.cm),
     )
-    return woven(worked, proposed, settings.effects_off, settings.effects_taken), shown
+    taken = settings.effects_taken
+    return woven(worked, proposed, settings.effects_off, taken, _spared(proposed, taken, saving)), shown
+
+
+def _spared(proposed: Sequence[Proposal], taken: Collection[str], saving: Saving) -> frozenset[str]:
+    """The effects that are given up for want of time: never what the painter took, nor what only says how
+    a mass is modelled."""
+    costs = [
+        (one.effect, sum(touch.minutes for touch in one.touches))
+        for one in proposed
+        if one.touches and not one.without and not one.effect.asks and one.effect.id not in taken
+    ]
+    return spared_of(costs, saving.effects) if saving.effects < 1 else frozenset()
 
 
 def _firm_where_left_out(
@@ -185,11 +211,25 @@ is."""
 
 
 def planned(
-    seen: Seen, parts: Parts, settings: Settings, sheet: Sheet, notes: Sequence[Sentence]
+    seen: Seen,
+    parts: Parts,
+    settings: Settings,
+    sheet: Sheet,
+    notes: Sequence[Sentence],
+    saving: Saving = NOTHING,
+    box: Paintbox | None = None,
 ) -> PlanningResult:
-    """The plan as it is worked out, before the painter rearranges it, with the ground that is laid first."""
+    """The plan as it is worked out, before the painter rearranges it, with the ground that is laid first and
+    with what is given up for want of time; `box` is that of a plan for the same paints, if any."""
     masses, options = seen.measured.masses, options_for(settings, seen.areas)
+    if saving.passes is not None:
+        options = replace(options, passes=saving.passes)
+    if saving.least:
+        options = replace(options, least=saving.least)
+    if saving.few:
+        options = replace(options, aim=options.aim or Aim.MIXTURES)
     mixed = [(f"a{seen.whole.at(own.x, own.y)}", own.school) for own in settings.mixed]
+    things = [f"a{seen.whole.at(own.x, own.y)}" for own in settings.unders if own.what is Over.THING]
     held, names = {mass.area for mass in masses}, {thing.id: thing.name for thing in options.things}
     empty = [names[area] for area, _ in mixed if area not in held and area in names]
     alone = [sentence("note-empty-area", thing=name) for name in empty]
@@ -199,10 +239,11 @@ def planned(
         medium_named(settings.medium),
         settings.start,
         sheet,
-        replace(options, mixed=tuple(mixed)),
+        replace(options, mixed=tuple(mixed), forbidden=forbidden_by(settings.unders, things)),
         (*notes, *alone),
         settings.intent.mood,
         settings.colours,
+        box,
     )
     if settings.laid is None:
         return worked
@@ -212,7 +253,7 @@ def planned(
 
 def annotated(worked: PlanningResult, frame: Framed, settings: Settings) -> PlanningResult:
     """The plan with notes about what was arranged and about the time in hand."""
-    notes = (*worked.plan.notes, *arrangement_notes(frame, worked.plan, settings))
+    notes = (*worked.plan.notes, *arrangement_notes(frame, settings))
     return replace(worked, plan=replace(worked.plan, notes=notes))
 
 

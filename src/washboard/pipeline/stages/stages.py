@@ -22,10 +22,11 @@ from ...core.areas.snap import snapped
 from ...core.areas.superpixels import superpixels_of
 from ...core.areas.tree import Tree, tree_of
 from ...core.composition.borrowed import Borrowed
-from ...core.marks.laying import Marked
+from ...core.materials.surfaces import Sheet
 from ...core.order.parts import Cut, divided
 from ...core.order.result import PlanningResult
 from ...core.planning.compare import Compared
+from ...core.planning.in_time import NOTHING, Saving, total_of
 from ...core.reference import ladder
 from ...core.reference.accents import Accents, find_accents
 from ...core.reference.mass import MassKind
@@ -41,6 +42,7 @@ from ..memo import Memo
 from ..subject import Identity, Subject
 from . import frame, marks, plan, reference
 from .focus import told_focus
+from .hurry import Marker, hurried
 from .masses import identified, named_under
 from .results import BORROWED, Before, Framed, Planned, Reference, Result, Seen
 
@@ -115,10 +117,15 @@ class Stages:
         """The picture as it will be painted: the reference turned, cropped, with areas moved, or spread."""
         found = self.reference(about)
         whole = self._whole_areas(about, found)
-        settings = about.read_by(Stage.FRAME)
-        if settings.arrangement.plain and not settings.spread:
+        settings, light = about.read_by(Stage.FRAME), about.read_up_to(Stage.RELIT)
+        if settings.arrangement.plain and not settings.spread and light.relight is None:
             return Framed(found.picture, whole, found, whole)
         picture, done = self._once(Stage.FRAME, about, lambda: frame.framed(found.picture, whole, settings))
+        before = picture
+        if light.relight is not None:
+            picture = self._once(
+                Stage.RELIT, about, lambda: frame.lit_anew(before, done.labels, whole, light)
+            )
         areas = self._once(Stage.FRAME_AREAS, about, lambda: followed(picture, done.labels, whole))
         return Framed(picture, areas, found, whole, done.invented if done.invented.any() else None)
 
@@ -204,26 +211,68 @@ class Stages:
             Stage.PARTS, about, lambda: divided(measured.masses, measured.labels, sheet.picture_width_cm)
         )
         progress("ordering", 0.96)
-        own = about.read_up_to(Stage.PLAN)
-        worked: PlanningResult = self._once(
-            Stage.PLAN, about, lambda: plan.planned(seen, cut.parts, own, sheet, self._photo_notes(about))
-        )
-        worked = plan.rearranged(worked, seen, measured, about.read_up_to(Stage.ORDER))
-        worked, edges = plan.with_effects(worked, seen, measured, cut, about.read_up_to(Stage.EFFECTS))
-        bare = Planned(measured, plan.annotated(worked, seen.frame, settings), cut, edges)
-        progress("looking for marks", 0.97)
-        found = self._marked(about, bare, seen)
-        progress("done", 1.0)
-        return bare if found is None else replace(bare, worked=found.worked, marked=found)
 
-    def _marked(self, about: Subject, bare: Planned, seen: Seen) -> Marked | None:
+        bare = partial(self._bare, about, seen, cut, sheet)
+        full = self._with_effects(about, seen, cut, bare(NOTHING), NOTHING)
+        progress("looking for marks", 0.97)
+        best = self._with_marks(about, full, seen)
+        hand = settings.intent.minutes
+        if hand is not None and total_of(best.worked.plan) > hand:
+            best = hurried(
+                best,
+                lambda saving: bare(saving).plan,
+                lambda saving: self._with_effects(about, seen, cut, bare(saving), saving),
+                self._marker(about, seen),
+                about.read_up_to(Stage.MARKS),
+            )
+        progress("done", 1.0)
+        return replace(best, worked=plan.annotated(best.worked, seen.frame, settings))
+
+    def _bare(self, about: Subject, seen: Seen, cut: Cut, sheet: Sheet, saving: Saving) -> PlanningResult:
+        """The plan in the painter's order, without what is given up for want of time."""
+        own, notes = about.read_up_to(Stage.PLAN), self._photo_notes(about)
+        box = None if saving == NOTHING else self._bare(about, seen, cut, sheet, NOTHING).scene.box
+        key = (Stage.PLAN, about.key(Stage.PLAN), saving)
+        worked: PlanningResult = self.memo.once(
+            key, lambda: plan.planned(seen, cut.parts, own, sheet, notes, saving, box)
+        )
+        return plan.rearranged(worked, seen, seen.measured, about.read_up_to(Stage.ORDER), saving)
+
+    def _with_effects(
+        self, about: Subject, seen: Seen, cut: Cut, worked: PlanningResult, saving: Saving
+    ) -> Planned:
+        """The plan with its edges and effects, without small marks."""
+        own = about.read_up_to(Stage.EFFECTS)
+        worked, edges = plan.with_effects(worked, seen, seen.measured, cut, own, saving)
+        return Planned(seen.measured, worked, cut, edges)
+
+    def _with_marks(self, about: Subject, bare: Planned, seen: Seen) -> Planned:
         """The plan with small marks, where any are wanted and there is anything to set them on."""
         own = about.read_up_to(Stage.MARKS)
         if not (own.marks or own.own_marks) or not bare.worked.steps or about.drawn:
-            return None
+            return bare
         focus = told_focus(seen, about.read_up_to(Stage.LACK))
         found: marks.Found = self._once(Stage.LACK, about, lambda: marks.found(seen, bare, focus))
-        return marks.marked(bare, found, marks.wanted_of(own, seen))
+        done = marks.marked(bare, found, marks.wanted_of(own, seen))
+        return replace(bare, worked=done.worked, marked=done)
+
+    def _marker(self, about: Subject, seen: Seen) -> Marker | None:
+        """What sets a number of marks into a plan that gives something up; None for a drawn scene."""
+        if about.drawn:
+            return None
+        wanted = marks.wanted_of(about.read_up_to(Stage.MARKS), seen)
+        focus = told_focus(seen, about.read_up_to(Stage.LACK))
+
+        def setting(bare: Planned) -> Callable[[int], Planned]:
+            found = marks.found(seen, bare, focus)
+
+            def with_marks(most: int) -> Planned:
+                done = marks.marked(bare, found, replace(wanted, most=most))
+                return replace(bare, worked=done.worked, marked=done)
+
+            return with_marks
+
+        return setting
 
     def _photo_notes(self, about: Subject) -> tuple[Sentence, ...]:
         if about.content is None:

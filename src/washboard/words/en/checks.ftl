@@ -35,6 +35,24 @@ check-far-too-dark-why = Air lightens what is far: so dark, it comes forward.
 check-far-too-dark-try = keep the distance lighter than what is near
 check-falls-off = { $masses }, far from the lamp, is { $gap } lighter than what stands beside it.
 check-falls-off-why = Light falls off with distance: something lighter far away asks for a lamp of its own.
+check-louder-than-glow = { $mass }, outside the light, has { $louder } more chroma than all round { $lamp }.
+check-louder-than-glow-why = A light seems to shine where the richest colour lies close about it.
+check-louder-than-glow-try = mute it
+check-far-too-loud = { $far } lies farthest and has { $louder } more chroma than all that is nearer.
+check-far-too-loud-why = Air takes colour and warmth: so loud, it comes forward.
+check-far-too-loud-try = make it cooler, quieter and a little lighter
+check-no-counterpart = { $share } % of what is coloured is { $side ->
+    [cool] warm, and nothing is cool
+   *[warm] cool, and nothing is warm
+}.
+check-no-counterpart-why = Beside a little of its opposite a colour of light is seen as one. { $mass } has room for it.
+check-no-counterpart-try = { $side ->
+    [cool] cool it a little
+   *[warm] warm it a little
+}
+check-no-neutral = Only { $share } % of the picture is neutral.
+check-no-neutral-why = Beside a neutral a colour shines, and the eye rests there. { $mass } would lose least.
+check-no-neutral-try = mute it
 check-many-colours = There are { $colours } colours, and { $masses } have one to themselves.
 check-many-colours-why = Few colours that come back hold a picture together. Let one echo elsewhere.
 check-edges-all-firm = Of { $all } cm of edges { $firm } are sharp.

@@ -114,6 +114,19 @@ effect-rays = { $count } rays over { $masses }: { $medium ->
     [watercolour] lift them with a damp brush along a card's edge
    *[other] lay them a little too strong
 }, by { $step }, then knock them back, so that nobody sees where they start.
+effect-around = First a margin of { $masses }, { $wide } cm wide, round { $thing }: no colour can be judged against bare ground.
+effect-counterchange = { $behind } { $how ->
+    [darker] darker
+   *[lighter] lighter
+} behind { $thing }: to { $value } there, by { $step }, running out softly over { $area } cm².
+effect-discs = { $count } soft discs of light in { $mass }, { $least } to { $most } mm wide: { $medium ->
+    [watercolour] lift each with a stiff damp brush, turned on the spot, and blot
+   *[other] scumble each with a round brush
+}, to { $value }. { $alike ->
+    [yes] Vary the size and let some overlap, or they look printed.
+   *[no] Let some overlap.
+}
+effect-wiped-colour = What is wiped has the colour of the tone. When that is dry, glaze { $masses } with the own colour, up to { $off } ΔE nearer.
 effect-reflections = { $mirrors } { $medium ->
     [watercolour] in one go with the water, straight below
    *[other] right after
@@ -129,6 +142,7 @@ effect-tinted = { $mass } was kept at { $surface } and is { $value }: when all i
 }, and soften one side of it with clean water.
 effect-far-lamps = { $masses }: { $count } lamps far off, one touch each ({ $value }), warm, smaller and closer with distance; a halo only for the near ones.
 
+effect-spared = There is no time for it in the minutes that you have.
 effect-off = You left it out.
 effect-no-time = The wash is open for { $open } min, and this would take { $minutes } min more.
 effect-asks = The picture does not tell it surely enough; say what it is.
@@ -157,6 +171,10 @@ effect-name-glow = Glow
 effect-name-lit-across = Light across
 effect-name-rims = Rim of light
 effect-name-rays = Rays
+effect-name-around = Background round it
+effect-name-counterchange = Counterchange
+effect-name-discs = Discs of light
+effect-name-wiped-colour = Colour after wiping
 effect-name-reflections = Reflection
 effect-name-negatives = Layers behind
 effect-name-near-white = Near white

@@ -273,7 +273,31 @@ note-invented = { $share } % of the picture is invented: filled by its neighbour
 note-mood-lighter = For the mood, all values between lightest and darkest are lifted.
 note-mood-darker = For the mood, all values between lightest and darkest are lowered.
 note-mood-closer = For the mood, all values are brought closer together.
-note-too-long = The plan takes { $total } min with its waits, { $more } more than you have. Take fewer passes, a smaller sheet, or a second sitting.
+note-in-time = In { $hand } min: { $total } of { $before } min, with its waits. Given up: { $given }.
+note-not-in-time = Even its quickest way takes { $total } min, waits included; you have { $hand }. Take a smaller sheet or a second sitting. Given up: { $given }.
+gave-up = { $what ->
+    [passes] { $now ->
+        [one] one pass, not { $had }
+       *[other] { $now } passes, not { $had }
+    }
+    [effects] { $now ->
+        [0] all { $had } effects
+        [one] one effect, not { $had }
+       *[other] { $now } effects, not { $had }
+    }
+    [tones] { $now } tones, not { $had }
+   *[marks] { $now ->
+        [0] all { $had } small marks
+        [one] one small mark, not { $had }
+       *[other] { $now } small marks, not { $had }
+    }
+}
+gave-up-tools = fine tools for large ones
+note-colours-off = On average the colours end { $off } ΔE from what is planned. Glaze what matters most, or take another approach.
+note-relit = The light is put in. What faces it is a guess from outlines and depth; the { $by ->
+    [lamp] lamp
+   *[sun] sun
+}, warm lights and cool shadows are invented.
 
 # Small marks
 

@@ -341,3 +341,7 @@ short-without = Or leave out “{ $title }” of { $piece }.
 short-quicker = Or work { $share } % faster, with larger tools or a medium that dries faster.
 refused-edge-outside = The edge lies beside the picture. Your settings stay.
 refused-own-pass-place = A place needs two points for a stroke or three for an outline, all within the picture. Your passes stay.
+refused-tone-range = A mass is moved by { $most } values, to twice its chroma and by 30 units of warmth at the most; it was kept.
+refused-stages-range = A thing has { $least } to { $most } stages; it was kept.
+refused-around-range = The background round things is 0 to { $most } cm wide; it was kept.
+refused-relight-range = A new light stands on the picture and is 0 to 1 strong; it was kept.

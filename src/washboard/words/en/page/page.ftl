@@ -288,7 +288,51 @@ edges-when = { $how ->
     }
 }
 edges-kind = { $how }
+edges-behind = What lies behind it
+edges-behind-told = The two sides are { $step } apart. Behind it:
+edges-behind-kind = { $how ->
+    [darker] darker
+    [lighter] lighter
+   *[as-seen] as it is seen
+}
 edges-proposed = proposed
+
+## order/Tones.tsx
+
+tones-section = Value and colour of a mass
+tones-touch = Touch a mass to make it lighter or darker, louder or quieter, warmer or cooler than planned.
+tones-moved = { $mass }: { $how }
+tones-back = as planned
+tones-lighter = { $way ->
+    [more] { $by } lighter
+    [less] { $by } darker
+   *[same] value as planned
+}
+tones-colour = { $way ->
+    [more] { $by } % more colour
+    [less] { $by } % less colour
+   *[same] colour as planned
+}
+tones-warmer = { $way ->
+    [more] { $by } warmer
+    [less] { $by } cooler
+   *[same] warmth as planned
+}
+tones-lever-lighter = { $mass }, lighter or darker
+tones-lever-colour = { $mass }, more or less colour
+tones-lever-warmer = { $mass }, warmer or cooler
+
+## order/Building.tsx
+
+building-stages = Stages of a thing
+building-around = Background round it, cm
+building-usual = usual
+building-nothing-under = Nothing runs under
+building-forbid = Forbid
+building-allow = allow again
+building-cool = all that is cool
+building-warm = all that is warm
+building-pass = pass { $number } over masses
 
 ## order/OwnPass.tsx
 
@@ -629,6 +673,7 @@ composition-dark-accent = a dark accent
 composition-highlight = a highlight
 composition-set-focus = set the focus
 composition-set-light = set the light
+composition-new-light = put in a light
 composition-leave-out = leave it out
 composition-what-do-picture = What to do in the picture
 composition-photographed = as photographed
@@ -763,8 +808,26 @@ prepare-about = About: { $sentence }
 prepare-what-settle = What to settle
 prepare-weighing-grounds-looking = Weighing grounds and looking at the composition…
 
+## prepare/NewLight.tsx
+
+new-light-section = New light
+new-light-kind = { $by ->
+    [lamp] lamp
+   *[sun] sun
+}
+new-light-strength = How strong
+new-light-invents = This is how it would be lit. What turns to the light is guessed from outlines and depth.
+new-light-take = Light it so
+new-light-leave = Leave it as it is
+new-light-there = A new { $by ->
+    [lamp] lamp
+   *[sun] sun
+} lights the picture.
+new-light-out = Take it out
+
 ## prepare/PreparePicture.tsx
 
+prepare-picture-in-new-light = The picture in the light that is tried
 prepare-picture-piece-arranged = The piece as arranged
 prepare-picture-outline = The outline
 
@@ -846,6 +909,7 @@ looks-touch-where-dark = Touch where a dark accent should stand
 looks-touch-where-highlight = Touch where a highlight should stand
 looks-touch-place-should = Touch the place that should lead
 looks-drag-way-light = Drag the way the light falls
+looks-touch-where-new-light = Touch where a sun or a lamp is to be
 looks-picture-arranged-invented = The picture as arranged; { $invented } % of it is invented
 looks-picture-arranged = The picture as it is arranged
 
