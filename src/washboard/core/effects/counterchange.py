@@ -4,6 +4,7 @@ as the painter wants it; it runs out softly into the rest."""
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import replace
 
 import cv2
 import numpy as np
@@ -23,6 +24,8 @@ TELLS = 1.0
 """Values between both sides from which a silhouette tells clearly."""
 WIDE = 0.12
 """How far what is changed behind runs out, as a share of the picture's short side. A guess."""
+WORTH_CM2 = 0.3
+"""Area under which a change is none."""
 LEAST = 0.15
 """Values under which nothing is to be changed."""
 BY = {"watercolour": Kind.DROP_IN, "acrylic": Kind.SCUMBLE, "oil": Kind.BLEND, "pastel": Kind.BLEND}
@@ -30,17 +33,17 @@ BY = {"watercolour": Kind.DROP_IN, "acrylic": Kind.SCUMBLE, "oil": Kind.BLEND, "
 
 
 def found(on: Looked) -> Sequence[Proposal]:
-    """For each stretch of silhouette behind which the painter wants it darker or lighter."""
-    found = []
+    """For each mass that the painter wants darker or lighter behind silhouettes, one effect each way."""
+    wanted: dict[tuple[str, Beyond], list[tuple[Stretch, Mass]]] = {}
     for stretch in on.plan.edges:
-        if stretch.beyond is Beyond.AS_SEEN:
-            continue
-        thing, behind = sides(on, stretch)
-        if behind.id in on.turn:
-            proposal = _proposal(on, stretch, thing, behind)
-            if proposal is not None:
-                found.append(proposal)
-    return found
+        if stretch.beyond is not Beyond.AS_SEEN:
+            thing, behind = sides(on, stretch)
+            if behind.id in on.turn:
+                wanted.setdefault((behind.id, stretch.beyond), []).append((stretch, thing))
+    found = [
+        _proposal(on, on.plan.by_id[name], beyond, own) for (name, beyond), own in sorted(wanted.items())
+    ]
+    return [proposal for proposal in found if proposal is not None]
 
 
 def sides(on: Looked, stretch: Stretch) -> tuple[Mass, Mass]:
@@ -50,43 +53,70 @@ def sides(on: Looked, stretch: Stretch) -> tuple[Mass, Mass]:
     return (one, other) if nearer else (other, one)
 
 
-def _proposal(on: Looked, stretch: Stretch, thing: Mass, behind: Mass) -> Proposal | None:
-    """The act that makes what lies behind darker or lighter there; None where it is so already."""
-    strength, corner = _runs_out(on, stretch, behind)
-    if strength is None:
+def _proposal(
+    on: Looked, behind: Mass, beyond: Beyond, along: Sequence[tuple[Stretch, Mass]]
+) -> Proposal | None:
+    """The acts that make a mass darker or lighter along some stretches; None where it is so already."""
+    acts, steps = list[Touch](), list[tuple[float, float, float]]()
+    for stretch, thing in along:
+        changed = _changed(on, stretch, thing, behind)
+        if changed is None:
+            continue
+        value, step, move = changed
+        own = [act for mass in _belonging(on, behind, thing) for act in _acts(on, stretch, mass, step, move)]
+        acts += own
+        area = sum(act.cover * on.plan.by_id[act.mass].area_cm2 for act in own)
+        steps.append((step, value, area))
+    if not acts:
         return None
-    darker = stretch.beyond is Beyond.DARKER
-    key, row = on.plan.key, on.turn[behind.id]
-    now = _planned_there(on, strength, corner)
-    wanted = thing.target - TELLS if darker else thing.target + TELLS
-    value = min(now[0] / 10, wanted) if darker else max(now[0] / 10, wanted)
-    value = min(max(value, key.lowest), key.highest)
-    if abs(value - now[0] / 10) < LEAST:
-        return None
-    lab = _at_value(now, value)
-    spot = spot_of(strength, corner, Change.COVERS, lab)
-    if spot is None:
-        return None
-    shares = on.under(spot.at, spot.strength)
-    cover = min(1.0, shares.get(behind.id, 0.0))
-    area = cover * behind.area_cm2
-    minutes = covering_minutes(on.plan.medium, area) + 0.3
+    step, value, _ = max(steps, key=lambda one: abs(one[0]))
+    area = sum(one[2] for one in steps)
     told = sentence(
         "effect-counterchange",
         behind=of_masses((behind.id,)),
-        thing=of_masses((thing.id,)),
-        how=stretch.beyond.value,
+        things=of_masses(list(dict.fromkeys(thing.id for _, thing in along))),
+        how=beyond.value,
         value=tone(value),
-        step=tone(abs(value - now[0] / 10)),
+        step=tone(abs(step)),
         area=Amount(area, 0 if area >= 10 else 1),
     )
-    figures = {"step": value - now[0] / 10, "cm2": area, "minutes": minutes}
+    figures = {"step": step, "cm2": area, "minutes": sum(act.minutes for act in acts)}
+    key = f"counterchange-{beyond.value}"
     effect = Effect(
-        "counterchange", f"counterchange:{behind.id}", (behind.id,), stretch.at, 1.0, told, figures
+        "counterchange", f"{key[:20]}:{behind.id}", (behind.id,), along[0][0].at, 1.0, told, figures
     )
+    return Proposal(effect, on.turn[behind.id], tuple(acts))
+
+
+def _acts(on: Looked, stretch: Stretch, mass: Mass, step: float, move: Lab) -> Sequence[Touch]:
+    """The act that moves the colours of a mass behind a stretch, most close to it."""
+    strength, corner = _runs_out(on, stretch, mass)
+    spot = None if strength is None else spot_of(strength, corner, Change.MOVES)
+    if spot is None:
+        return []
+    spot = replace(spot, by={mass.id: move})
+    cover = min(1.0, on.under(spot.at, spot.strength).get(mass.id, 0.0))
+    if cover * mass.area_cm2 < WORTH_CM2:
+        return []
+    minutes = covering_minutes(on.plan.medium, cover * mass.area_cm2) + 0.3
+    to = min(max(mass.target + step, on.plan.key.lowest), on.plan.key.highest)
     kind = BY[on.plan.medium.key]
-    act = Touch(kind, behind.id, Moment.WET, cover, value, minutes, row, 1, (spot,))
-    return Proposal(effect, row, (act,))
+    return [Touch(kind, mass.id, Moment.WET, cover, to, minutes, on.turn[mass.id], 1, (spot,))]
+
+
+def _changed(on: Looked, stretch: Stretch, thing: Mass, behind: Mass) -> tuple[float, float, Lab] | None:
+    """To which value what lies behind a stretch is changed, by how many values, and how its colour moves."""
+    strength, corner = _runs_out(on, stretch, behind)
+    if strength is None:
+        return None
+    now = _planned_there(on, strength, corner)
+    far = -TELLS if stretch.beyond is Beyond.DARKER else TELLS
+    nearest = min if stretch.beyond is Beyond.DARKER else max
+    value = nearest(now[0] / 10, thing.target + far)
+    value = min(max(value, on.plan.key.lowest), on.plan.key.highest)
+    step = value - now[0] / 10
+    lightness, a, b = np.subtract(_at_value(now, value), now).tolist()
+    return (value, step, (lightness, a, b)) if abs(step) >= LEAST else None
 
 
 def _runs_out(
@@ -98,11 +128,14 @@ def _runs_out(
         return None, (0, 0)
     wide = max(2.0, WIDE * min(on.labels.shape))
     (rows, columns), inside = on.there([behind])
-    there = on.stretches[rows, columns] == stretch.number
-    if not there.any():
+    # Far from the stretch there is nothing of it in the crop: look all over.
+    there = on.stretches == stretch.number
+    if not there.any() or not inside.any():
         return None, (0, 0)
-    far = cv2.distanceTransform((~there).astype(np.uint8), cv2.DIST_L2, 5)
+    far = cv2.distanceTransform((~there).astype(np.uint8), cv2.DIST_L2, 5)[rows, columns]
     strength = np.exp(-((far / wide) ** 2)) * inside
+    if strength.max() < 0.1:
+        return None, (0, 0)
     return np.where(strength > 0.02, strength, 0).astype(np.float32), (rows.start, columns.start)
 
 

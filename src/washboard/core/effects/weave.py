@@ -202,11 +202,12 @@ def _over(worked: PlanningResult, plan: Plan, touch: Touch, row: int) -> Plan:
 
 
 def _ahead(worked: PlanningResult, plan: Plan, touch: Touch) -> Plan:
-    """The plan with a part of a mass laid first in a pass that does not lay it."""
+    """The plan with a part of a mass laid first in a pass that does not lay it; the pass that does goes on
+    from there, so that it is no layer of its own."""
     done, index = plan.passes[touch.row], plan.masses.index(plan.by_id[touch.mass])
     now = plan.predicted[touch.row][index]
     oil = oil_over(worked.scene, touch.row) if plan.medium.key == "oil" else 0.0
-    own = Operation(touch.mass, touch.kind, Role.UNDER, touch.cover, now, touch.to_value, 1, oil=oil)
+    own = Operation(touch.mass, touch.kind, Role.OVERLAP, touch.cover, now, touch.to_value, 1, oil=oil)
     longer = replace(done, operations=(own, *done.operations), minutes=done.minutes + touch.minutes)
     return replace(plan, passes=(*plan.passes[: touch.row], longer, *plan.passes[touch.row + 1 :]))
 

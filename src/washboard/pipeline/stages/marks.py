@@ -20,6 +20,7 @@ from ...core.marks.textures import textures_of
 from ...core.marks.wishes import Wish, wished
 from ...core.order.prediction import PatchMap, Table, painted
 from ...core.plan.marks import MOST_MARKS
+from ...core.plan.spot import FULL, Change
 from ...core.reference.picture import Picture, Singles
 from ...settings import Settings
 from .results import Planned, Seen
@@ -53,6 +54,10 @@ def found(seen: Seen, bare: Planned, focus: tuple[float, float] | None) -> Found
     labels, along = seen.measured.labels, bare.measured.along
     lack = lack_of(seen.picture, last, plan.masses, labels, along, plan.key)
     weight, cm = _weight(seen.picture, focus), _pixel(bare)
+    for spot in bare.worked.spots:
+        if spot.change is Change.MOVES:
+            # What the painter moves away from the photo is no lack.
+            weight[spot.at] *= 1 - spot.strength / np.float32(FULL)
     candidates = (*candidates_of(lack, weight), *textures_of(lack, labels, weight, cm))
     return Found(
         bare.table, bare.maps, lack, weight, candidates, chosen_of(candidates, lack, weight, cm, MOST_MARKS)

@@ -118,7 +118,7 @@ effect-around = First a margin of { $masses }, { $wide } cm wide, round { $thing
 effect-counterchange = { $behind } { $how ->
     [darker] darker
    *[lighter] lighter
-} behind { $thing }: to { $value } there, by { $step }, running out softly over { $area } cm².
+} behind { $things }: to { $value } there, by { $step }, running out softly over { $area } cm².
 effect-discs = { $count } soft discs of light in { $mass }, { $least } to { $most } mm wide: { $medium ->
     [watercolour] lift each with a stiff damp brush, turned on the spot, and blot
    *[other] scumble each with a round brush
@@ -126,7 +126,7 @@ effect-discs = { $count } soft discs of light in { $mass }, { $least } to { $mos
     [yes] Vary the size and let some overlap, or they look printed.
    *[no] Let some overlap.
 }
-effect-wiped-colour = What is wiped has the colour of the tone. When that is dry, glaze { $masses } with the own colour, up to { $off } ΔE nearer.
+effect-wiped-colour = What is wiped has the colour of the tone. When that is dry, glaze { $masses }, each with its own colour, up to { $off } ΔE nearer.
 effect-reflections = { $mirrors } { $medium ->
     [watercolour] in one go with the water, straight below
    *[other] right after
