@@ -88,6 +88,12 @@ def _proposal(
     return Proposal(effect, on.turn[behind.id], tuple(acts))
 
 
+def _belonging(on: Looked, behind: Mass, thing: Mass) -> Sequence[Mass]:
+    """What lies behind a thing, with all that belongs to the same area, unless the thing does as well."""
+    area = None if behind.area == thing.area else behind.area
+    return [m for m in on.plan.masses if m.id in on.turn and (m is behind or m.area == area is not None)]
+
+
 def _acts(on: Looked, stretch: Stretch, mass: Mass, step: float, move: Lab) -> Sequence[Touch]:
     """The act that moves the colours of a mass behind a stretch, most close to it."""
     strength, corner = _runs_out(on, stretch, mass)
