@@ -157,6 +157,39 @@ def _drying(d: Draft) -> None:
     d.passes[1] = replace(d.passes[1], wait=float(DICE.uniform(75, 170)))
 
 
+def _coloured(d: Draft, name: str, a: float, b: float) -> None:
+    ends = d.masses[name].target_ends
+    d.put(name, target_ends=tuple((end[0], a, b) for end in ends))
+
+
+def _loud_away(d: Draft) -> None:
+    d.put("lamp", inside=(0.1, 0.1))
+    d.put("tree", inside=(0.9, 0.9))
+    _coloured(d, "tree", 30.0, float(DICE.uniform(48, 60)))
+
+
+def _far_loud(d: Draft) -> None:
+    _coloured(d, "hill", 20.0, float(DICE.uniform(50, 60)))
+
+
+def _one_sided(d: Draft) -> None:
+    d.put("heap", target_ends=((95.0, 0.0, 0.0), (95.0, 0.0, 0.0)))
+    for name in ("sky", "hill", "wall", "tree"):
+        _coloured(d, name, 8.0, float(DICE.uniform(14, 26)))
+    _coloured(d, "shade", 5.0, 10.0)
+
+
+def _no_rest(d: Draft) -> None:
+    for name, a, b in (
+        ("sky", -8.0, -34.0),
+        ("hill", -20.0, 34.0),
+        ("shade", 24.0, 26.0),
+        ("tree", -14.0, 26.0),
+    ):
+        _coloured(d, name, a, b)
+    _coloured(d, "wall", 20.0, 38.0)
+
+
 Break = Callable[[Draft], None]
 LABELLED: dict[str, tuple[Callable[[], Draft], Break]] = {
     "families": (sound, _families),
@@ -179,6 +212,10 @@ LABELLED: dict[str, tuple[Callable[[], Draft], Break]] = {
     "falls-off": (dark_hall, _falloff),
     "many-colours": (sound, _colours),
     "long-drying": (sound, _drying),
+    "louder-than-glow": (dark_hall, _loud_away),
+    "far-too-loud": (sound, _far_loud),
+    "no-counterpart": (sound, _one_sided),
+    "no-neutral": (sound, _no_rest),
 }
 
 

@@ -90,6 +90,10 @@ IN_WATERCOLOUR = {"smooth", "negatives", "tinted"}
 """Effects of paint that only darkens."""
 
 
+BY_WISH = {"around", "counterchange", "wiped-colour"}
+"""Effects that come of what the painter settles, not of what is seen."""
+
+
 def belongs(scene: str, effect: str) -> bool:
     """Whether an effect is in a scene."""
     return effect in (scene, "edges") or effect in MAY.get(scene, "").split()

@@ -39,7 +39,6 @@ FILES = (
     "broken",
     "ripples",
     "sparkle",
-    "discs",
     "wiped_colour",
     "near_white",
     "tinted",

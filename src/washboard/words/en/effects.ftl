@@ -119,13 +119,6 @@ effect-counterchange = { $behind } { $how ->
     [darker] darker
    *[lighter] lighter
 } behind { $things }: to { $value } there, by { $step }, running out softly over { $area } cm².
-effect-discs = { $count } soft discs of light in { $mass }, { $least } to { $most } mm wide: { $medium ->
-    [watercolour] lift each with a stiff damp brush, turned on the spot, and blot
-   *[other] scumble each with a round brush
-}, to { $value }. { $alike ->
-    [yes] Vary the size and let some overlap, or they look printed.
-   *[no] Let some overlap.
-}
 effect-wiped-colour = What is wiped has the colour of the tone. When that is dry, glaze { $masses }, each with its own colour, up to { $off } ΔE nearer.
 effect-reflections = { $mirrors } { $medium ->
     [watercolour] in one go with the water, straight below
@@ -173,7 +166,6 @@ effect-name-rims = Rim of light
 effect-name-rays = Rays
 effect-name-around = Background round it
 effect-name-counterchange = Counterchange
-effect-name-discs = Discs of light
 effect-name-wiped-colour = Colour after wiping
 effect-name-reflections = Reflection
 effect-name-negatives = Layers behind
