@@ -25,7 +25,7 @@ def changes() -> list[dict[str, Any]]:
     made: list[dict[str, Any]] = []
     strokes: list[dict[str, Any]] = []
     kinds = ("stroke", "name", "bands", "crop", "ground", "palette", "intent", "squint", "focus", "move")
-    for k in range(rounds(30, 50)):
+    for k in range(rounds(20, 50)):
         kind = kinds[k % len(kinds)]
         strokes = [*strokes, {"points": [place(), place()]}] if kind == "stroke" else strokes
         offered: dict[str, dict[str, Any]] = {

@@ -63,12 +63,18 @@ def crisp(on: Looked, crop: Crop, there: Mask, lighter: bool, finest: float = FI
 def _each(on: Looked, crop: Crop, inside: Mask, lighter: bool) -> list[tuple[Spot, Mask]]:
     """Touches as spots, a mixture for what lies on each step of value; where a mixture would bring nothing
     nearer, none is laid."""
-    step = np.rint(crop.planned[..., 0] / STEP)
+    rows, columns = np.nonzero(inside)
+    meant, planned = crop.meant[rows, columns], crop.planned[rows, columns, 0]
+    step = np.rint(planned / STEP)
     found = []
-    for k in np.unique(step[inside]).tolist():
-        own = inside & (step == k)
-        lab = _median(crop.meant[own])
-        own &= np.abs(crop.meant[..., 0] - lab[0]) < np.abs(crop.meant[..., 0] - crop.planned[..., 0])
+    for k in np.unique(step).tolist():
+        there = step == k
+        lab = _median(meant[there])
+        there &= np.abs(meant[:, 0] - lab[0]) < np.abs(meant[:, 0] - planned)
+        if not there.any():
+            continue
+        own = np.zeros(inside.shape, bool)
+        own[rows[there], columns[there]] = True
         rim = cv2.GaussianBlur(own.astype(np.float32), (0, 0), RIM)
         strength = np.where(own, np.maximum(rim, 0.6), 0).astype(np.float32)
         spot = spot_of(strength, crop.corner, change_of(on, lighter), lab)

@@ -114,9 +114,10 @@ class _State:
         """What a candidate would bring now."""
         at, mask = one.at, one.mask
         meant, there, weight = self.lack.meant[at][mask], self.lab[at][mask], self.weight[at][mask]
-        colour = np.average(meant, axis=0, weights=weight)
+        share = weight / weight.sum()
+        colour = share @ meant
         before, after = weighed((meant - there) * STEPS), weighed((meant - colour) * STEPS)
-        apart = np.average(there, axis=0, weights=weight) - colour
+        apart = share @ there - colour
         gain = float(weight @ (before - after)) * one.support
         rim, box = _rim(one, self.missing.shape)
         edges = float(self.weight[box][rim & self.missing[box]].sum())
