@@ -175,7 +175,7 @@ def test_what_is_wiped_out_of_a_tone_is_glazed_with_its_own_colour_and_comes_nea
     assert own
     assert own[0].pass_id
     assert refusals_of(plan) == ()
-    assert any("ΔE" in text(note, plan) for note in plan.notes)
+    assert any("glazes" in text(note, plan) for note in plan.notes)
     bare = planned("cup", replace(settings, effects_off=(own[0].id,)))
     wanted = np.zeros_like(last(result))
     there = np.zeros(wanted.shape[:2], bool)

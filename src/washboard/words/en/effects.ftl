@@ -119,7 +119,7 @@ effect-counterchange = { $behind } { $how ->
     [darker] darker
    *[lighter] lighter
 } behind { $things }: to { $value } there, by { $step }, running out softly over { $area } cm².
-effect-wiped-colour = What is wiped has the colour of the tone. When that is dry, glaze { $masses }, each with its own colour, up to { $off } ΔE nearer.
+effect-wiped-colour = What is wiped has the colour of the tone. When that is dry, glaze { $masses }, each with its own colour; the worst is { $off } off before.
 effect-reflections = { $mirrors } { $medium ->
     [watercolour] in one go with the water, straight below
    *[other] right after

@@ -293,7 +293,7 @@ gave-up = { $what ->
     }
 }
 gave-up-tools = fine tools for large ones
-note-colours-off = Without glazes the colours end { $off } ΔE from what is planned, on average. Glaze what matters most, or take another approach.
+note-colours-off = Without glazes colours come out { $off } off, on average; 1 is hardly seen. Glaze what matters most, or take another approach.
 note-relit = The light is put in. What faces it is a guess from outlines and depth; the { $by ->
     [lamp] lamp
    *[sun] sun
