@@ -114,6 +114,8 @@ def sound() -> Draft:
     ):  # fmt: skip
         sides[one][other] = sides[other][one] = (cm, hard)
     masses = {n: mass(n, values[n], shares[n], areas[n], sides[n], ab=hues[n]) for n in values}
+    # The hill lies far off, under the sky; all else stands in front.
+    masses["hill"] = replace(masses["hill"], box=(0.0, 0.35, 1.0, 0.7))
     things = {
         "a1": Thing("a1", None, True), "a2": Thing("a2"), "a3": Thing("a3", "light"), "a4": Thing("a4", "shadow"),
         "a5": Thing("a5"), "a6": Thing("a6"),

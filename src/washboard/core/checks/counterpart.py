@@ -27,7 +27,9 @@ def found(c: Checked) -> list[Finding]:
         return []
     lacks = Side.COOL if sides[Side.WARM] > sides[Side.COOL] else Side.WARM
     share = sides[lacks] / coloured
-    if share >= OTHER:
+    # A small thing of the other side is enough, if it is loud.
+    loud = any(side_of(m.target_lab) is lacks and chroma(m.target_lab) > QUIET for m in c.plan.masses)
+    if share >= OTHER or loud:
         return []
     turned = _shadow(c) if lacks is Side.COOL else _light(c)
     if turned is None:

@@ -2,15 +2,17 @@
 
 from __future__ import annotations
 
-from ..colour.kindred import kindred
+from ..colour.kindred import chroma, kindred
 from ..key.relations import APART, SAME_HUE, Holds, standing_for
 from ..reference.mass import Mass
 from ..sentence import of_masses, tone
 from .finding import Checked, Finding, Weight
 from .fix import Hold
 
-CLOSE = 0.1
-"""Values within which two are as far apart as they should be."""
+INVERTED = 0.2
+"""Values by which a shadow is lighter than a light before that is sure: families are guessed by area."""
+LOCAL = 8.0
+"""Chroma from which a mass has a colour of its own: greys are nobody's."""
 
 
 def found(c: Checked) -> list[Finding]:
@@ -27,7 +29,7 @@ def found(c: Checked) -> list[Finding]:
     if not pairs:
         return []
     gap, light, shadow = min(pairs, key=lambda pair: (pair[0], pair[1].id, pair[2].id))
-    if gap >= min(0.0, APART - CLOSE):
+    if gap > -INVERTED:
         return []
     return [
         Finding(
@@ -53,4 +55,4 @@ def _one_colour(light: Mass, shadow: Mass) -> bool:
     """Whether two masses are surely of one local colour: of one hue, in light and in shadow."""
     one, other = light.target_lab, shadow.target_lab
     near = (one[1] - other[1]) ** 2 + (one[2] - other[2]) ** 2 <= SAME_HUE**2
-    return near and kindred(one, other)
+    return near and kindred(one, other) and min(chroma(one), chroma(other)) >= LOCAL

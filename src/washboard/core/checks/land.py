@@ -11,7 +11,9 @@ from .finding import Checked, Finding, Weight
 from .fix import Hold
 
 CLOSE = 0.25
-STORM = 5.0
+ABOVE = 0.35
+"""Height from the top above which nothing is taken for land."""
+STORM = 5.5
 """Value of a sky below which it is the storm, or night."""
 
 
@@ -19,7 +21,8 @@ def found(c: Checked) -> list[Finding]:
     """The lightest large piece of land that comes too near the sky."""
     sky = [m for m in c.shapes if (t := c.thing(m)) and t.sky]
     # What lies in the sky, or reaches the top beside it, is no land.
-    land = [m for m in c.shapes if m not in sky and m.share >= LAND_FROM and m.inside[1] >= _low(sky)]
+    low = max(_low(sky), ABOVE)
+    land = [m for m in c.shapes if m not in sky and m.share >= LAND_FROM and m.inside[1] >= low]
     if not sky or not land:
         return []
     darkest = min(c.ends[m.id] for m in sky)

@@ -9,8 +9,10 @@ from ..sentence import of_masses, percent
 from .finding import Checked, Finding, Weight
 from .fix import TakeTones
 
-NEUTRAL, LOUD = 12.0, 30.0
+NEUTRAL, LOUD = 16.0, 30.0
 """Chroma up to which a mass is a neutral, and the mean chroma from which a picture is loud."""
+NEAR_WHITE = (8.6, 26.0)
+"""Value from which a mass is nearly white, and the chroma up to which it rests the eye all the same."""
 ENOUGH = 0.06
 """Share of the picture that neutrals take, so that the eye can rest."""
 MUTED = 0.45
@@ -22,7 +24,7 @@ def found(c: Checked) -> list[Finding]:
     shapes, total = c.shapes, sum(m.share for m in c.plan.masses)
     if len(shapes) < 3 or total <= 0:
         return []
-    neutral = sum(m.share for m in shapes if chroma(m.target_lab) <= NEUTRAL) / total
+    neutral = sum(m.share for m in shapes if _rests(m)) / total
     loud = sum(chroma(m.target_lab) * m.share for m in shapes) / total
     if neutral >= ENOUGH or loud < LOUD:
         return []
@@ -42,6 +44,12 @@ def found(c: Checked) -> list[Finding]:
             TakeTones((Tone(quiet.id, colour=MUTED),)),
         )
     ]
+
+
+def _rests(mass: Mass) -> bool:
+    """Whether the eye rests on a mass: a neutral, or nearly white."""
+    most = NEAR_WHITE[1] if mass.target >= NEAR_WHITE[0] else NEUTRAL
+    return chroma(mass.target_lab) <= most
 
 
 def _quietness(mass: Mass) -> tuple[float, str]:

@@ -207,7 +207,8 @@ def far_and_near(
     masses: Sequence[Mass], things: Mapping[str, Thing]
 ) -> tuple[tuple[int, ...], tuple[int, ...]] | None:
     """Places of the shapes of the farthest land and of all nearer land, things being listed far to near; None
-    without a sky, which is what tells that air lies between, or without both."""
+    without a sky, which is what tells that air lies between, or without both. What is far lies above all that
+    is near."""
     rank = {name: k for k, name in enumerate(things)}
     if not any(thing.sky for thing in things.values()):
         return None
@@ -221,6 +222,9 @@ def far_and_near(
     ]
     farthest = min((r for r, _ in land), default=0)
     far, near = (tuple(k for r, k in land if (r == farthest) is own) for own in (True, False))
+    # What is far stands higher in the picture: where it does not, the depth is a wrong guess.
+    lowest = min((masses[k].inside[1] for k in near), default=0.0)
+    far = tuple(k for k in far if masses[k].inside[1] <= lowest and masses[k].box[3] <= LOWEST_FAR)
     return (far, near) if far and near else None
 
 
@@ -236,6 +240,8 @@ LARGEST_LAMP, SHINES = 0.02, 2.0
 """Share of the picture at most, and values above its surroundings at least, of a thing that shines."""
 GROWS = 0.25
 """Values by which a key pulls two neighbours apart at most that are hardly told as they are seen."""
+LOWEST_FAR = 0.8
+"""Height from the top to which what is far reaches down at the most: what reaches the front is near."""
 LAND_FROM = 0.05
 """Share of the picture from which a mass is land, not a thing on it."""
 
