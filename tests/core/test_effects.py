@@ -10,6 +10,7 @@ import pytest
 
 from tests.core.test_half_painted import planned
 from tests.lights import CM, MAKERS, rendered
+from tests.long import rounds
 from tests.pieces import patchwork
 from tests.said import faults, text
 from washboard.core.effects import Looked, effects_of
@@ -89,14 +90,14 @@ def proposing(medium: str) -> tuple[Looked, PlanningResult]:
     raise AssertionError(medium)
 
 
+@pytest.mark.soak
 @pytest.mark.parametrize("medium", MEDIA)
 def test_effects_never_break_a_plan_in_any_school_and_come_to_the_same_each_time(medium: str) -> None:
     kinds: Counter[Kind] = Counter()
     for school in (key for key, one in SCHOOLS.items() if medium in one.media):
-        if school == "wipe-out" and medium != "watercolour":
-            continue
-        for seed in range(6):
+        for seed in range(rounds(4, 120)):
             on, worked = scene(medium, seed, school)
+            on = replace(on, around_cm=(None, 0.0, 1.0, 4.0)[seed % 4])
             plan = worked.plan
             own = woven(worked, effects_of(on)).plan
             assert refusals_of(own) == (), (school, seed)
@@ -108,8 +109,10 @@ def test_effects_never_break_a_plan_in_any_school_and_come_to_the_same_each_time
                 assert bool(effect.pass_id) != bool(effect.rests) or not effect.pass_id
                 assert faults(text(effect.told, own)) == []
                 assert set(effect.masses) <= set(own.by_id)
-            # What every mass comes to is what it came to without effects, but for lights that are tinted.
-            tinted = {name for effect in own.effects if effect.key == "tinted" for name in effect.masses}
+            # What every mass comes to is what it came to without effects, but for lights that are tinted and
+            # what is glazed after it was wiped.
+            moving = ("tinted", "wiped-colour")
+            tinted = {name for effect in own.effects if effect.key in moving for name in effect.masses}
             for mass, before, after in zip(own.masses, plan.predicted[-1], own.predicted[-1], strict=True):
                 assert before == after or mass.id in tinted
             assert len(own.predicted) == len(own.passes) + 1

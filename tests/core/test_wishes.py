@@ -3,34 +3,39 @@
 from __future__ import annotations
 
 from dataclasses import replace
-from functools import cache
+from functools import cache, partial
 
 import numpy as np
 import pytest
 from numpy.typing import NDArray
 
 from tests.conftest import encoded
+from tests.long import rounds
 from tests.pieces import photographs
 from tests.said import faults, refuses, text
-from tests.scenery import rendered
+from tests.scenery import SCENES, rendered
 from washboard.core.colour.kindred import chroma
 from washboard.core.colour.lab import value_of_lab
+from washboard.core.composition.relit import LitBy, Relight
 from washboard.core.edges.made import EdgeWish
 from washboard.core.errors import InvalidInput
 from washboard.core.key.merged import merged
 from washboard.core.key.wishes import MOST_LIGHTER, Tone
+from washboard.core.materials.media import MEDIA, medium_named
+from washboard.core.materials.surfaces import surface_of
 from washboard.core.order.prediction import painted
 from washboard.core.order.unders import NoUnder, Over
 from washboard.core.plan.plan import Kind, Plan, Role
-from washboard.core.plan.stretch import Beyond
+from washboard.core.plan.stretch import Beyond, Edge
 from washboard.core.planning.in_time import savings_of, total_of
 from washboard.core.reference.picture import picture_of
+from washboard.core.schools import SCHOOLS, refused
 from washboard.core.surface.replay import refusals_of
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.stages.results import Result
 from washboard.pipeline.subject import Subject
 from washboard.settings import Settings
-from washboard.settings.intent import Intent
+from washboard.settings.intent import NO_INTENT, Intent
 
 STAGES = Stages()
 OIL = Settings("oil", "value:6", 40, 30, marks=0)
@@ -239,3 +244,53 @@ def test_washes_of_lost_time_are_never_opaque_in_watercolour() -> None:
     own = replace(WATER, marks=40, whites=False, intent=Intent(minutes=45))
     kinds = {o.kind for p in plan_of("cup", own).passes for o in p.operations}
     assert Kind.WHITE not in kinds
+
+
+def wished(seed: int, medium: str) -> Settings:
+    """A piece with wishes of every kind, at random."""
+    dice = np.random.default_rng(seed)
+
+    def place() -> tuple[float, float]:
+        return float(dice.uniform(0.05, 0.95)), float(dice.uniform(0.05, 0.95))
+
+    beyond, edges = list(Beyond), list(Edge)
+    schools = [s.key for s in SCHOOLS.values() if not refused(s, medium_named(medium), surface_of("value:7"))]
+    return Settings(
+        medium,
+        "value:7",
+        float(dice.uniform(15, 60)),
+        float(dice.uniform(15, 60)),
+        school=str(dice.choice(schools)),
+        stages=int(dice.integers(3, 10)) if dice.random() < 0.4 else None,
+        around_cm=float(dice.uniform(0, 5)) if dice.random() < 0.6 else None,
+        tones=tuple(
+            Tone(f"m{k}", float(dice.uniform(-2, 2)), float(dice.uniform(0, 2)), float(dice.uniform(-20, 20)))
+            for k in range(1, 1 + int(dice.integers(0, 5)))
+        ),
+        unders=tuple(
+            NoUnder(what, *place(), int(dice.integers(1, 4))) for what in Over if dice.random() < 0.25
+        ),
+        edges=tuple(
+            EdgeWish(*place(), edges[int(dice.integers(4))], beyond[int(dice.integers(3))]) for _ in range(4)
+        ),
+        relight=Relight(*place(), LitBy.LAMP if seed % 2 else LitBy.SUN, float(dice.random()))
+        if dice.random() < 0.3
+        else None,
+        intent=Intent(minutes=float(dice.uniform(10, 200))) if dice.random() < 0.3 else NO_INTENT,
+        marks=int(dice.integers(0, 30)),
+    )
+
+
+@pytest.mark.soak
+@pytest.mark.parametrize("medium", MEDIA)
+def test_whatever_is_wished_the_judge_agrees_with_the_plan(medium: str) -> None:
+    names = sorted(SCENES)
+    for seed in range(rounds(2, 200)):
+        own = wished(seed, medium)
+        name = names[(7 * seed + len(medium)) % len(names)]
+        data = encoded(rendered(name, 3), "PNG")
+        result = Stages().result(Subject.photo(name, partial(bytes, data), own))
+        plan = result.worked.plan
+        assert refusals_of(plan) == (), (name, seed)
+        assert all(0 <= v <= 10 for row in plan.predicted for v in row)
+        assert all(faults(text(note, plan)) == [] for note in plan.notes)

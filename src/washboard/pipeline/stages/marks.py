@@ -28,6 +28,8 @@ from .results import Planned, Seen
 LEAST_IN_DARK, FULL_FROM = 0.6, 3.0
 """How much a place counts in the dark, and the value from which it counts whole: shadows stay quiet."""
 
+LEAST_WEIGHT = 0.02
+"""How much a place counts at the least."""
 FAR, NEAR, FOCUS_REACH = 0.75, 1.3, 0.22
 """How much a place counts far from the focus and on it, and the share of the long side over which that
 fades."""
@@ -56,8 +58,8 @@ def found(seen: Seen, bare: Planned, focus: tuple[float, float] | None) -> Found
     weight, cm = _weight(seen.picture, focus), _pixel(bare)
     for spot in bare.worked.spots:
         if spot.change is Change.MOVES:
-            # What the painter moves away from the photo is no lack.
-            weight[spot.at] *= 1 - spot.strength / np.float32(FULL)
+            # What the painter moves away from the photo is hardly a lack.
+            weight[spot.at] *= np.maximum(1 - spot.strength / np.float32(FULL), LEAST_WEIGHT)
     candidates = (*candidates_of(lack, weight), *textures_of(lack, labels, weight, cm))
     return Found(
         bare.table, bare.maps, lack, weight, candidates, chosen_of(candidates, lack, weight, cm, MOST_MARKS)
