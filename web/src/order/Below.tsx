@@ -12,7 +12,6 @@ import { OwnPass } from "./OwnPass";
 import classes from "./order.module.css";
 import { PassList } from "./PassList";
 import { Schools } from "./Schools";
-import { Tones } from "./Tones";
 import type { Ordering } from "./useOrder";
 import { Washboard } from "./Washboard";
 
@@ -115,8 +114,6 @@ function Chosen({ room, at, found }: ChosenProps) {
       return <Lights {...room} onMass={setMass} />;
     case "schools":
       return <Schools {...room} found={schools} />;
-    case "masses":
-      return <Tones {...room} mass={mass} />;
     default:
       return null;
   }

@@ -25,7 +25,7 @@ const PLAIN = { x: 0, y: 0, number: 1 };
 export function Building({ piece, plan, changes }: Props) {
   const { stages, aroundCm, unders = [] } = piece.settings;
   return (
-    <Group className={classes.wide} gap="6 22" fz={15} align="end">
+    <Group className={classes.wide} gap="6 22" fz={15}>
       <NumberField
         key={`stages ${stages}`}
         label={say("building-stages")}

@@ -15,6 +15,7 @@ import { NameThings } from "./NameThings";
 import { PassNote } from "./PassNote";
 import { Stage } from "./Stage";
 import { Toggles } from "./Toggles";
+import { Tones } from "./Tones";
 import { useHandDrawing } from "./useHandDrawing";
 import { useOrder } from "./useOrder";
 
@@ -60,6 +61,7 @@ function Ordered() {
           )}
           <Toggles looking={at.looking} onToggle={at.toggle} onSquint={at.squint} />
         </Caption>
+        {at.part === "masses" && <Tones {...{ piece, plan, changes }} mass={at.mass} />}
         <NameThings piece={piece} plan={plan} changes={changes} />
         {done ? (
           <PassNote piece={piece} plan={plan} done={done} changes={changes} hand={hand}>

@@ -1,4 +1,4 @@
-import { Group, Slider } from "@mantine/core";
+import { Slider } from "@mantine/core";
 import { useState } from "react";
 import type { Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
@@ -95,10 +95,10 @@ interface LeversProps {
 function Levers({ name, kept, onKeep }: LeversProps) {
   const [tone, setTone] = useState(kept);
   return (
-    <Group gap="8 26" align="end">
+    <div className={classes.levers} data-arrows>
       <b>{name}</b>
       {WAYS.map((way) => (
-        <div key={way.key} className={classes.lever}>
+        <div key={way.key}>
           <span>{toldOf(way, amountOf(tone, way))}</span>
           <Slider
             thumbLabel={say(`tones-lever-${way.key}`, { mass: name })}
@@ -112,6 +112,6 @@ function Levers({ name, kept, onKeep }: LeversProps) {
           />
         </div>
       ))}
-    </Group>
+    </div>
   );
 }

@@ -55,7 +55,7 @@ export function NewLight({ piece, changes, trial, onTry }: Props) {
           chosen={trial.by ?? "sun"}
           onChoose={(by) => onTry({ ...trial, by })}
         />
-        <Group gap={10} wrap="nowrap">
+        <Group gap={10} wrap="nowrap" data-arrows>
           <span>{say("new-light-strength")}</span>
           <Slider
             w={160}

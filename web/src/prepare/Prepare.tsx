@@ -65,7 +65,11 @@ export function Prepare() {
           />
         )}
         <Caption>
-          <span>{captionOf(part, by.doing, prepared?.invented ?? 0)}</span>
+          <span>
+            {by.trial
+              ? say("prepare-picture-in-new-light")
+              : captionOf(part, by.doing, prepared?.invented ?? 0)}
+          </span>
           {prepared && (
             <span>
               {say("prepare-cm-sheet", {

@@ -12,7 +12,7 @@ from .fix import TakeTones
 
 COLOURED = 0.6
 """Share of the picture that is coloured at least, for its light to have a colour."""
-OTHER = 0.02
+OTHER = 0.003
 """Share of what is coloured from which the other side is there."""
 QUIET, TURNED = 22.0, 12.0
 """Chroma up to which a mass can be turned to the other side, and the units of warmth by which it is."""

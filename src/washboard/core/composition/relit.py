@@ -17,7 +17,7 @@ from ..reference.picture import Bytes, Picture, Singles
 Mask = NDArray[np.bool_]
 LARGEST_THING, WIDEST_THING = 0.35, 0.9
 """Share of the picture, and of its width, up to which an area is a thing whose form turns."""
-WARM, COOL = 16.0, 8.0
+WARM, COOL = 16.0, 5.0
 """Units of warmth that the light gives at its fullest, and that what lies away from it loses."""
 DIRECTION = np.array((0.35, 0.94), np.float32)
 """From blue to orange in a* and b*."""

@@ -45,13 +45,13 @@ check-no-counterpart = { $share } % of what is coloured is { $side ->
     [cool] warm, and nothing is cool
    *[warm] cool, and nothing is warm
 }.
-check-no-counterpart-why = Beside a little of its opposite a colour of light is seen as one. { $mass } has room for it.
+check-no-counterpart-why = Beside a little of its opposite a colour of light is seen as one. There is room in { $mass }.
 check-no-counterpart-try = { $side ->
     [cool] cool it a little
    *[warm] warm it a little
 }
 check-no-neutral = Only { $share } % of the picture is neutral.
-check-no-neutral-why = Beside a neutral a colour shines, and the eye rests there. { $mass } would lose least.
+check-no-neutral-why = Beside a neutral a colour shines, and the eye rests there. Least is lost in { $mass }.
 check-no-neutral-try = mute it
 check-many-colours = There are { $colours } colours, and { $masses } have one to themselves.
 check-many-colours-why = Few colours that come back hold a picture together. Let one echo elsewhere.
