@@ -104,7 +104,7 @@ def test_stages_background_and_what_nothing_runs_under_are_set_and_taken_back(
     around.fill("2.5")
     around.press("Enter")
     quiet(page)
-    page.get_by_label("Nothing runs under").select_option("cool")
+    page.get_by_label("Never paint across").select_option("cool")
     page.get_by_role("button", name="Forbid").click()
     quiet(page)
     own = settings(*piece)

@@ -24,7 +24,8 @@ from ..core.reference.squint import STRONGEST
 from ..core.schools import school_named
 from ..core.schools.by_object import FEWEST_STAGES, MOST_STAGES, WIDEST_MARGIN
 from .declare import Declaration, declarations_of, setting
-from .groups import MOST_PASSES, Decisions, Framing, Ordering, Preparing, Seeing
+from .framing import Decisions, Framing
+from .groups import MOST_PASSES, Ordering, Preparing, Seeing
 from .stage import Stage
 from .variant import Variant, VariantModel
 

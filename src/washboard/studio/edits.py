@@ -8,7 +8,7 @@ from typing import Any
 from ..core.errors import InvalidInput
 from ..core.schools import school_named
 from ..settings import changed_by, declared, fields_of, settings_of
-from ..settings.groups import FORMAT
+from ..settings.framing import FORMAT
 from ..store.pieces import Piece
 from ..store.references import Reference
 from .studio import Studio, now

@@ -86,26 +86,12 @@ def relit(picture: Picture, areas: Areas, light: Relight) -> Bytes:
     """
     kind, s = KINDS[light.by], light.strength
     height, width = picture.shape
-    long = max(height, width)
     rows, columns = np.mgrid[0:height, 0:width].astype(np.float32)
-    across, down = light.x * width - columns, light.y * height - rows
-    away = np.hypot(across, down) / long
+    way = light.x * width - columns, light.y * height - rows
+    away = np.hypot(*way) / max(height, width)
     reaches = 1 / (1 + (away / kind.reach) ** 2)
-    value, facing = picture.value.copy(), np.zeros((height, width), np.float32)
-    falls = np.ones((height, width), np.float32)
     at = areas.at(light.x, light.y) if 0 <= light.x < 1 and 0 <= light.y < 1 else None
-    edges = cv2.magnitude(*(cv2.Sobel(value, cv2.CV_32F, dx, 1 - dx, scale=1 / 8) for dx in (1, 0)))
-    source = next((a for a in areas.areas if a.label == at), None)
-    for area in areas.areas:
-        inside = areas.labels == area.label
-        if _is_thing(area) and _outlined(edges, inside) >= OUTLINED:
-            value[inside] -= s * _slope(picture.value, inside)[inside]
-            turned = _turned(inside, across, down)
-            # Before the source a thing shows its dark side; only its outline is lit.
-            before = source is not None and area.depth > source.depth
-            facing[inside] = (turned - BACKLIT if before else turned)[inside]
-            if before:
-                falls[inside] = np.clip(turned, SKIMS, 1)[inside]
+    value, facing, falls = _forms(picture, areas, at, way, s)
     lit = np.clip(reaches * falls * (1 + facing), 0, 1)
     moved = (
         kind.lifts * reaches * falls + kind.turns * facing * np.sqrt(reaches) - kind.dimmed * (1 - reaches)
@@ -121,6 +107,30 @@ def relit(picture: Picture, areas: Areas, light: Relight) -> Bytes:
     lab = np.dstack([np.interp(value, *LIGHTNESS), colour]).astype(np.float32)
     rgb = cv2.cvtColor(lab, cv2.COLOR_Lab2RGB)
     return np.asarray(np.rint(np.clip(rgb, 0, 1) * 255), np.uint8)
+
+
+def _forms(
+    picture: Picture, areas: Areas, at: int | None, way: tuple[Singles, Singles], strength: float
+) -> tuple[Singles, Singles, Singles]:
+    """The values (h, w) without the old light's slope across things, how far each place turns to the new
+    light (−1 to 1), and the share of it that falls there (0 to 1); `at` is the area that the light stands in,
+    `way` (h, w) how far it lies across and down."""
+    value = picture.value.copy()
+    facing, falls = np.zeros(value.shape, np.float32), np.ones(value.shape, np.float32)
+    edges = cv2.magnitude(*(cv2.Sobel(value, cv2.CV_32F, dx, 1 - dx, scale=1 / 8) for dx in (1, 0)))
+    source = next((a for a in areas.areas if a.label == at), None)
+    for area in areas.areas:
+        inside = areas.labels == area.label
+        if not _is_thing(area) or _outlined(edges, inside) < OUTLINED:
+            continue
+        value[inside] -= strength * _slope(picture.value, inside)[inside]
+        turned = _turned(inside, *way)
+        # Before the source a thing shows its dark side; only its outline is lit.
+        before = source is not None and area.depth > source.depth
+        facing[inside] = (turned - BACKLIT if before else turned)[inside]
+        if before:
+            falls[inside] = np.clip(turned, SKIMS, 1)[inside]
+    return value, facing, falls
 
 
 def _is_thing(area: Area) -> bool:

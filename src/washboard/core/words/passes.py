@@ -7,6 +7,7 @@ from dataclasses import replace
 
 import numpy as np
 
+from ..colour.spectra import lab_of_spectrum
 from ..name import Name
 from ..order.result import PassType, PlanningResult, Step
 from ..order.timing import coats_of
@@ -18,6 +19,9 @@ from ..sentence import Masses, Sentence, count_of, sentence, tone, whole
 from .gradation import gradation_of
 from .reasons import reasons_for
 from .tight import findings_for
+
+HARDLY = 0.3
+"""Units of CIELAB under which a change is none that is seen."""
 
 
 def worded(worked: PlanningResult) -> tuple[Pass, ...]:
@@ -175,13 +179,27 @@ def _of_accents(masses: Sequence[Mass]) -> Sentence:
     return sentence(f"title-accents-{key}", masses=row(masses))
 
 
+def _stays(worked: PlanningResult, k: int) -> bool:
+    """Whether a pass of one's own that lays or takes off paint changes nothing that is seen: what lies there
+    is as light, or as dark, as it would bring it."""
+    own, step = worked.steps[k].own, worked.steps[k]
+    if own is None or not own.kind.reaches:
+        return False
+    if own.drawn:
+        moved = [lab for spot in worked.spots if spot.row == k + 1 for lab in spot.by.values()]
+        return all(max(map(abs, lab)) < HARDLY for lab in moved)
+    before, after = (lab_of_spectrum(looks) for looks in (step.before, step.after))
+    return bool(np.abs(after - before).max(initial=0.0) < HARDLY)
+
+
 def _what(
     worked: PlanningResult, k: int, masses: Sequence[Mass], under: Sequence[Mass]
 ) -> tuple[Sentence, ...]:
     """How it is done, a sentence a step."""
     done, step, scene = worked.plan.passes[k], worked.steps[k], worked.scene
     if step.own is not None:
-        return own_how(step.own.kind)
+        how = own_how(step.own.kind)
+        return (*how, sentence("own-how-stays")) if _stays(worked, k) else how
     if step.pass_type is PassType.TONES and scene.patches > 1:
         return (sentence("how-patches", colours=scene.patches),)
     found = [*_acts(worked, k, masses)]

@@ -10,8 +10,8 @@ import numpy as np
 from ...core.areas.area import Area, Areas
 from ...core.areas.corrections import Family
 from ...core.colour.kindred import bluish, chroma
-from ...core.edges.finding import Borders, found_in
-from ...core.edges.made import broken, faded, made, near_to, told
+from ...core.edges.finding import Borders, Found, found_in
+from ...core.edges.made import EdgeWish, broken, faded, made, near_to, told
 from ...core.effects import Looked, Proposal, effects_of
 from ...core.effects.weave import woven
 from ...core.ground.patches import patches_of
@@ -78,24 +78,8 @@ def with_effects(
     """The plan with its edges and the effects that the picture proposes and the painter lets be, without
     those that are given up for want of time, and how the edges are shown."""
     looked = _looked(worked, seen, measured, settings)
-    found = found_in(
-        Borders(
-            worked.plan.masses,
-            measured.labels,
-            measured.soft,
-            looked.planned[..., 0] / np.float32(10),
-            {name: texture.stirs for name, texture in looked.texture.items()},
-            looked.cm,
-            looked.light,
-            looked.focus,
-        )
-    )
-    wishes = tuple(
-        replace(wish, x=x, y=y)
-        for wish in settings.edges
-        for x, y in [_arranged((wish.x, wish.y), seen, settings)]
-    )
-    stretches = made(found, worked.plan, wishes)
+    found = _borders(looked, measured)
+    stretches = made(found, worked.plan, _wishes(seen, settings))
     looked = replace(looked, stretches=found.where, around_cm=settings.around_cm)
     proposed = effects_of(replace(looked, plan=told(worked.plan, stretches)))
     stretches = _firm_where_left_out(worked, stretches, proposed, settings.effects_off)
@@ -108,6 +92,31 @@ def with_effects(
     )
     taken = settings.effects_taken
     return woven(worked, proposed, settings.effects_off, taken, _spared(proposed, taken, saving)), shown
+
+
+def _borders(looked: Looked, measured: Measured) -> Found:
+    """Every stretch of border, and what each is proposed to be."""
+    return found_in(
+        Borders(
+            looked.plan.masses,
+            measured.labels,
+            measured.soft,
+            looked.planned[..., 0] / np.float32(10),
+            {name: texture.stirs for name, texture in looked.texture.items()},
+            looked.cm,
+            looked.light,
+            looked.focus,
+        )
+    )
+
+
+def _wishes(seen: Seen, settings: Settings) -> tuple[EdgeWish, ...]:
+    """What is wanted of edges, at places of the arranged picture."""
+    return tuple(
+        replace(wish, x=x, y=y)
+        for wish in settings.edges
+        for x, y in [_arranged((wish.x, wish.y), seen, settings)]
+    )
 
 
 def _spared(proposed: Sequence[Proposal], taken: Collection[str], saving: Saving) -> frozenset[str]:
@@ -210,6 +219,16 @@ SKY_WIDE, SKY_LIGHT, SKY_PLAIN = 0.5, 5.0, 20.0
 is."""
 
 
+def _saved(options: Options, saving: Saving) -> Options:
+    """What is settled about the order, with what is given up for want of time."""
+    return replace(
+        options,
+        passes=options.passes if saving.passes is None else saving.passes,
+        least=saving.least,
+        aim=options.aim or (Aim.MIXTURES if saving.few else None),
+    )
+
+
 def planned(
     seen: Seen,
     parts: Parts,
@@ -221,13 +240,7 @@ def planned(
 ) -> PlanningResult:
     """The plan as it is worked out, before the painter rearranges it, with the ground that is laid first and
     with what is given up for want of time; `box` is that of a plan for the same paints, if any."""
-    masses, options = seen.measured.masses, options_for(settings, seen.areas)
-    if saving.passes is not None:
-        options = replace(options, passes=saving.passes)
-    if saving.least:
-        options = replace(options, least=saving.least)
-    if saving.few:
-        options = replace(options, aim=options.aim or Aim.MIXTURES)
+    masses, options = seen.measured.masses, _saved(options_for(settings, seen.areas), saving)
     mixed = [(f"a{seen.whole.at(own.x, own.y)}", own.school) for own in settings.mixed]
     things = [f"a{seen.whole.at(own.x, own.y)}" for own in settings.unders if own.what is Over.THING]
     held, names = {mass.area for mass in masses}, {thing.id: thing.name for thing in options.things}

@@ -118,16 +118,18 @@ class Stages:
         found = self.reference(about)
         whole = self._whole_areas(about, found)
         settings, light = about.read_by(Stage.FRAME), about.read_up_to(Stage.RELIT)
-        if settings.arrangement.plain and not settings.spread and light.relight is None:
-            return Framed(found.picture, whole, found, whole)
-        picture, done = self._once(Stage.FRAME, about, lambda: frame.framed(found.picture, whole, settings))
-        before = picture
+        picture, labels, invented = found.picture, whole.labels, None
+        plain = settings.arrangement.plain and not settings.spread
+        if not plain:
+            picture, done = self._once(Stage.FRAME, about, lambda: frame.framed(picture, whole, settings))
+            labels, invented = done.labels, done.invented if done.invented.any() else None
         if light.relight is not None:
-            picture = self._once(
-                Stage.RELIT, about, lambda: frame.lit_anew(before, done.labels, whole, light)
-            )
-        areas = self._once(Stage.FRAME_AREAS, about, lambda: followed(picture, done.labels, whole))
-        return Framed(picture, areas, found, whole, done.invented if done.invented.any() else None)
+            bare = picture
+            picture = self._once(Stage.RELIT, about, lambda: frame.lit_anew(bare, labels, whole, light))
+        elif plain:
+            return Framed(picture, whole, found, whole)
+        areas = self._once(Stage.FRAME_AREAS, about, lambda: followed(picture, labels, whole))
+        return Framed(picture, areas, found, whole, invented)
 
     def accents(self, about: Subject) -> Accents:
         """Small lights and darks, found before anything is smoothed."""

@@ -120,6 +120,7 @@ own-how-soften = The picture shows edges as soft as the photo has them, so that 
 own-how-feather = The picture shows edges as soft as the photo has them, so that it stays as it is.
 own-how-blend = It evens out a mass that is modelled; a flat one stays as it is.
 own-how-restate = It brings the same value back where later paint ran over it; where none did, the picture stays.
+own-how-stays = What lies there is as light, or as dark, as that brings it: the picture stays.
 own-how-scumble = The same colour once more, broken, over what lies below; where that has it already, the picture stays.
 how-toning = Lay { $ground } ({ $paint }) evenly over the whole sheet.
 
