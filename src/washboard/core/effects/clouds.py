@@ -22,6 +22,8 @@ LARGE, CALM, LIGHT, RANGE = 0.02, 0.2, 5.0, 0.5
 its least value, and values from its lightest to its darkest tone."""
 WIDE, PLAIN = 0.5, 14.0
 """Share of the width that a sky takes at least, and the chroma up to which one of any hue is."""
+BOTTOM, BLUE = 0.9, 8.0
+"""Height to which a sky of no colour reaches down at the most, and the chroma from which one is blue."""
 MOSTLY, SOFT = 0.7, 0.75
 """Share of an outline that lies in the sky for a cloud, and how hard its border is at most."""
 TURNS = 0.35
@@ -46,7 +48,9 @@ def _sky(on: Looked, mass: Mass) -> bool:
     calm = seen is not None and seen.stirs <= CALM
     large = mass.kind is not MassKind.ACCENT and mass.share >= LARGE
     coloured = bluish(mass.lab) or chroma(mass.lab) < PLAIN
-    return calm and large and coloured and mass.target >= LIGHT and mass.box[1] < 0.4
+    # What reaches down to the bottom is a sky only if it is blue: folded cloth is none.
+    down = mass.box[3] < BOTTOM or (bluish(mass.lab) and chroma(mass.lab) >= BLUE)
+    return calm and large and coloured and down and mass.target >= LIGHT and mass.box[1] < 0.4
 
 
 def _within(mass: Mass, sky: Collection[str]) -> bool:

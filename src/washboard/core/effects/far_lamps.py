@@ -15,7 +15,7 @@ from .looked import Looked
 from .telling import proposed, rising
 from .touch import Proposal
 
-DARK, SMALLEST, LEADS, BRIGHT = 4.5, 0.04, 1.5, 5.0
+DARK, SMALLEST, LEADS, BRIGHT = 4.5, 0.04, 1.5, 6.0
 """Value up to which a ground is dark enough, its least share of the picture, values by which a lamp stands
 out of it, and its least value."""
 LEAST, MOST, SHARE, WARM = 3, 80, 0.03, 6.0
