@@ -15,6 +15,8 @@ from .touch import Moment, Proposal, Touch
 
 TELLS = 0.2
 """Values by which the core of a glint, or its rim, differs from how its mass is laid, to be worth a touch."""
+MOST_RIM = 0.7
+"""Share of its lights that a darker rim takes at most."""
 
 
 def found(on: Looked) -> Sequence[Proposal]:
@@ -40,6 +42,8 @@ def _glints(on: Looked, own: Sequence[tuple[Mass, SmallLight]], row: int) -> Pro
     ]
     crop = on.crop(*masses)
     rim = crisp(on, crop, crop.inside & (crop.apart <= -TELLS), lighter=False, finest=0.1)
+    # What is darker nearly all over is no rim.
+    rim = rim if rim is not None and rim.share <= MOST_RIM else None
     core = crisp(on, crop, crop.inside & (crop.apart >= TELLS), lighter=True, finest=0.1)
     layers = [
         (Kind.DETAIL, one) for one in (rim, None if on.plan.medium.transparent else core) if one is not None

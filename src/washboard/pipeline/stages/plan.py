@@ -39,6 +39,7 @@ from ...core.reference.measures import Measured
 from ...core.schools.aims import Aim
 from ...core.sentence import Sentence, sentence
 from ...core.surface.replay import refusals_of
+from ...core.words.waits import filled
 from ...settings import Settings
 from .focus import told_focus
 from .notes import arrangement_notes
@@ -265,9 +266,9 @@ def planned(
 
 
 def annotated(worked: PlanningResult, frame: Framed, settings: Settings) -> PlanningResult:
-    """The plan with notes about what was arranged and about the time in hand."""
+    """The plan with notes about what was arranged, and with what fills its waits."""
     notes = (*worked.plan.notes, *arrangement_notes(frame, settings))
-    return replace(worked, plan=replace(worked.plan, notes=notes))
+    return replace(worked, plan=filled(replace(worked.plan, notes=notes)))
 
 
 def schools(result: Result, settings: Settings, own: tuple[str, ...]) -> tuple[Compared, ...]:

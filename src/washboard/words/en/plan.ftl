@@ -303,6 +303,12 @@ note-relit = The light is put in. What faces it is a guess from outlines and dep
 # Small marks
 
 note-marks-left-out = Small marks tell { $share } % of what the masses leave out. The rest is finer than { $minutes } min can tell: let it stay soft.
+while-dries = While it dries: { $colours ->
+    [0] clean brushes and look at the whole from afar.
+    [one] mix the colour of pass { $pass }, { $minutes } min.
+   *[other] mix the { $colours } colours of pass { $pass }, { $minutes } min.
+}
+while-days = It dries for days: go on with another piece.
 title-effects = Last touches: { $count ->
     [one] one effect
    *[other] { $count } effects
