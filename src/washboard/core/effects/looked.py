@@ -52,7 +52,8 @@ class Looked:
 
     Where they are known: the direction of the `light` in degrees counter-clockwise from the right, the
     `focus` and the places of `sources` of light (x, y 0–1); the number (h, w) of the stretch of border at
-    each pixel, 0 for none. `around_cm` of background come round each thing, None for as usual.
+    each pixel, 0 for none. `around_cm` of background come round each thing, None for as usual;
+    `drawn` where flat areas were drawn in the place of a photo.
     """
 
     picture: Picture
@@ -64,6 +65,7 @@ class Looked:
     sources: tuple[tuple[float, float], ...] = ()
     stretches: NDArray[np.int32] | None = None
     around_cm: float | None = None
+    drawn: bool = False
 
     @property
     def cm(self) -> float:

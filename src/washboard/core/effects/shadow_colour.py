@@ -11,7 +11,7 @@ from ..plan.plan import Kind
 from ..plan.spot import Change, Spot
 from ..reference.mass import Lab, Mass, MassKind
 from ..sentence import of_masses, sentence, tone, whole
-from .looked import Looked
+from .looked import Looked, at_top
 from .telling import proposed, rising
 from .touch import Moment, Proposal, Touch
 
@@ -27,6 +27,8 @@ DIFFERS = 4.0
 telling."""
 BY = {"watercolour": Kind.DROP_IN, "acrylic": Kind.DROP_IN, "oil": Kind.BLEND, "pastel": Kind.SCUMBLE}
 """With what the other colour comes into a shadow in each medium."""
+SKY = 6.0
+"""Value from which what reaches the top may be a sky."""
 
 
 def found(on: Looked) -> Sequence[Proposal]:
@@ -90,6 +92,8 @@ def _lit(on: Looked, mass: Mass) -> Mass | None:
         and chroma(other.lab) >= COLOURFUL
         and kindred(mass.lab, other.lab, 55)
         and other.share >= SMALLEST
+        # Nothing is the shadow of what stands far behind it, up to the top: a sky has none.
+        and not (at_top(other) and not at_top(mass) and other.target >= SKY)
     ]
     if not beside:
         return None

@@ -75,13 +75,15 @@ def with_effects(
     cut: Cut,
     settings: Settings,
     saving: Saving = NOTHING,
+    drawn: bool = False,
 ) -> tuple[PlanningResult, Bordered]:
     """The plan with its edges and the effects that the picture proposes and the painter lets be, without
-    those that are given up for want of time, and how the edges are shown."""
+    those that are given up for want of time, and how the edges are shown. In a `drawn` scene there is less to
+    tell them by."""
     looked = _looked(worked, seen, measured, settings)
     found = _borders(looked, measured)
     stretches = made(found, worked.plan, _wishes(seen, settings))
-    looked = replace(looked, stretches=found.where, around_cm=settings.around_cm)
+    looked = replace(looked, stretches=found.where, around_cm=settings.around_cm, drawn=drawn)
     proposed = effects_of(replace(looked, plan=told(worked.plan, stretches)))
     stretches = _firm_where_left_out(worked, stretches, proposed, settings.effects_off)
     worked = replace(worked, plan=told(worked.plan, stretches))

@@ -245,7 +245,7 @@ class Stages:
     ) -> Planned:
         """The plan with its edges and effects, without small marks."""
         own = about.read_up_to(Stage.EFFECTS)
-        worked, edges = plan.with_effects(worked, seen, seen.measured, cut, own, saving)
+        worked, edges = plan.with_effects(worked, seen, seen.measured, cut, own, saving, about.drawn)
         return Planned(seen.measured, worked, cut, edges)
 
     def _with_marks(self, about: Subject, bare: Planned, seen: Seen) -> Planned:
