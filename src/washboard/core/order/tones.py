@@ -19,8 +19,6 @@ from .painting import Scene
 Floats = NDArray[np.float64]
 
 
-CALM = 1.4
-"""Values that the modelling of a mass spans up to which a bare ground may stand for it."""
 TONE_ROOM = 1.2
 """Values that a middle tone keeps from both ends of the reach."""
 
@@ -37,14 +35,7 @@ def are_right(masses: Sequence[Mass], there: Floats) -> list[bool]:
     near = (off.max(axis=1) <= 2 * RIGHT_VALUE) & (off.min(axis=1) >= -1.25 * RIGHT_VALUE)
     apart = difference(np.array([m.target_lab for m in masses]).reshape(-1, 3), there)
     middle = np.abs(np.array([m.target for m in masses]) - value)
-    calm = np.array([_modelled(m) <= CALM for m in masses], bool)
-    return [bool(b) for b in near & (middle <= RIGHT_VALUE) & (apart <= RIGHT_COLOUR) & calm]
-
-
-def _modelled(mass: Mass) -> float:
-    """How many values its modelling spans."""
-    values = value_of_lab(np.array(mass.target_stops or mass.target_ends))
-    return float(values.max() - values.min())
+    return [bool(b) for b in near & (middle <= RIGHT_VALUE) & (apart <= RIGHT_COLOUR)]
 
 
 def toned_all_over(scene: Scene, bare: Sequence[bool]) -> tuple[Scene, list[int]]:
