@@ -81,9 +81,14 @@ def _proposal(
         area=Amount(area, 0 if area >= 10 else 1),
     )
     figures = {"step": step, "cm2": area, "minutes": sum(act.minutes for act in acts)}
-    key = f"counterchange-{beyond.value}"
     effect = Effect(
-        "counterchange", f"{key[:20]}:{behind.id}", (behind.id,), along[0][0].at, 1.0, told, figures
+        "counterchange",
+        f"behind-{beyond.value}:{behind.id}",
+        (behind.id,),
+        along[0][0].at,
+        1.0,
+        told,
+        figures,
     )
     return Proposal(effect, on.turn[behind.id], tuple(acts))
 

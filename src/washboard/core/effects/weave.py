@@ -117,14 +117,12 @@ def _with(worked: PlanningResult, proposal: Proposal, row: int) -> PlanningResul
     for touch in proposal.touches:
         over = touch.moment is Moment.OVER
         at = row if over else touch.row
-        first = touch.moment is Moment.FIRST
-        plan = (
-            _over(worked, plan, touch, row)
-            if over
-            else _ahead(worked, plan, touch)
-            if first
-            else _in_pass(plan, touch)
-        )
+        if over:
+            plan = _over(worked, plan, touch, row)
+        elif touch.moment is Moment.FIRST:
+            plan = _ahead(worked, plan, touch)
+        else:
+            plan = _in_pass(plan, touch)
         spots += [spot.in_row(at + 1) for spot in touch.spots]
     passes = list(plan.passes)
     told = tuple(words for words in passes[row].what if not _replaced(words, proposal))

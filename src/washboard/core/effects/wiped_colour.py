@@ -21,14 +21,12 @@ OFF, FAR = 6.0, 14.0
 """ΔE₀₀ from which a wiped place is worth a glaze, and from which that is sure."""
 SMALLEST, MOST = 0.004, 8
 """Share of the picture from which a wiped place is glazed, and how many are."""
-GLAZES = {"watercolour": Kind.GLAZE, "acrylic": Kind.GLAZE, "oil": Kind.GLAZE}
+THINNED = 0.3
+"""Share of a tone's colour that wiping leaves. A guess."""
 
 
 def found(on: Looked) -> Sequence[Proposal]:
     """For what is wiped out of a tone and ends far from its colour, all in one effect."""
-    kind = GLAZES.get(on.plan.medium.key)
-    if kind is None:
-        return []
     wiped = [
         on.plan.by_id[o.mass]
         for done in on.plan.passes
@@ -41,7 +39,7 @@ def found(on: Looked) -> Sequence[Proposal]:
     own = own[:MOST]
     if not own:
         return []
-    acts = [act for mass in own for act in _glaze(on, kind, mass)]
+    acts = [act for mass in own for act in _glaze(on, mass)]
     worst = max(off[mass.id] for mass in own)
     told = sentence("effect-wiped-colour", masses=of_masses([m.id for m in own]), off=whole(worst))
     figures = {"deltaE": worst, "masses": float(len(own))}
@@ -49,25 +47,30 @@ def found(on: Looked) -> Sequence[Proposal]:
 
 
 def _ends(on: Looked, mass: Mass) -> Lab:
-    """The colour that a wiped mass has in the end: what is planned for it at the value it comes to, with as
-    much colour as the tone that it is wiped out of."""
-    value = on.plan.predicted[-1][on.plan.masses.index(mass)]
-    tone = on.plan.masses
-    share = np.array([m.share for m in tone])
-    mean = np.average([m.target_lab for m in tone], axis=0, weights=np.maximum(share, 1e-9))
-    return 10 * value, float(mean[1]) * 0.3, float(mean[2]) * 0.3
+    """The colour that a wiped mass has in the end: what is planned for it at the value it comes to, with what
+    wiping leaves of the colour of the tone."""
+    value = _comes_to(on, mass)
+    masses = on.plan.masses
+    share = np.maximum([m.share for m in masses], 1e-9)
+    mean = np.average([m.target_lab for m in masses], axis=0, weights=share)
+    return 10 * value, float(mean[1]) * THINNED, float(mean[2]) * THINNED
+
+
+def _comes_to(on: Looked, mass: Mass) -> float:
+    """The value that a mass has in the end."""
+    return on.plan.predicted[-1][on.plan.masses.index(mass)]
 
 
 def _off(on: Looked, mass: Mass) -> float:
     return float(difference(np.array(_ends(on, mass)), np.array(mass.target_lab)))
 
 
-def _glaze(on: Looked, kind: Kind, mass: Mass) -> list[Touch]:
+def _glaze(on: Looked, mass: Mass) -> list[Touch]:
     lab = mass.target_lab
-    value = min(mass.target, on.plan.predicted[-1][on.plan.masses.index(mass)])
+    value = min(mass.target, _comes_to(on, mass))
     spot = on.spot(mass, Change.COVERS, (10 * value, lab[1], lab[2]))
     if spot is None:
         return []
     minutes = covering_minutes(on.plan.medium, mass.area_cm2) + 0.5
     row = on.finished.get(mass.id, 0)
-    return [Touch(kind, mass.id, Moment.OVER, 1.0, value, minutes, row, 1, (spot,))]
+    return [Touch(Kind.GLAZE, mass.id, Moment.OVER, 1.0, value, minutes, row, 1, (spot,))]
