@@ -54,12 +54,9 @@ def woven(
 
 def _set_in(worked: PlanningResult, proposal: Proposal) -> tuple[PlanningResult, Effect]:
     """The plan with an effect in the first pass where it can be, or as it was where the judge refuses it."""
-    why: Sentence | None = None
-    for row in _rows(worked, proposal):
+    why = _too_long(worked.plan, proposal)
+    for row in _rows(worked, proposal) if why is None else ():
         longer = _with(worked, proposal, row)
-        if (late := _too_long(worked.plan, proposal)) is not None:
-            why = why or late
-            continue
         refused = refusals_of(longer.plan)
         if not refused:
             return longer, replace(proposal.effect, pass_id=longer.plan.passes[row].id)
