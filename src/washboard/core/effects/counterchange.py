@@ -69,6 +69,18 @@ def _proposal(
         steps.append((step, value, area))
     if not acts:
         return None
+    effect = _effect(behind, beyond, along, steps, sum(act.minutes for act in acts))
+    return Proposal(effect, on.turn[behind.id], tuple(acts))
+
+
+def _effect(
+    behind: Mass,
+    beyond: Beyond,
+    along: Sequence[tuple[Stretch, Mass]],
+    steps: Sequence[tuple[float, float, float]],
+    minutes: float,
+) -> Effect:
+    """What is told of the change: by the largest of its steps, each in values, the value reached and cm²."""
     step, value, _ = max(steps, key=lambda one: abs(one[0]))
     area = sum(one[2] for one in steps)
     told = sentence(
@@ -80,17 +92,15 @@ def _proposal(
         step=tone(abs(step)),
         area=Amount(area, 0 if area >= 10 else 1),
     )
-    figures = {"step": step, "cm2": area, "minutes": sum(act.minutes for act in acts)}
-    effect = Effect(
+    return Effect(
         "counterchange",
         f"behind-{beyond.value}:{behind.id}",
         (behind.id,),
         along[0][0].at,
         1.0,
         told,
-        figures,
+        {"step": step, "cm2": area, "minutes": minutes},
     )
-    return Proposal(effect, on.turn[behind.id], tuple(acts))
 
 
 def _belonging(on: Looked, behind: Mass, thing: Mass) -> Sequence[Mass]:
