@@ -59,7 +59,7 @@ def test_a_walk_through_the_history_finds_the_same_export_at_each_position(clien
         before = client.get(url).json()["revision"]
         if edited(client, piece, **change)["revision"] > before:  # what changes nothing is no edit
             states.append(export())
-    assert len(states) > rounds(24, 40)
+    assert len(states) > rounds(15, 40)
     dice = np.random.default_rng(3)
     at = len(states) - 1
     for _ in range(rounds(16, 120)):
