@@ -156,7 +156,9 @@ def test_minutes_in_hand_alone_give_a_plan_that_speaks_of_them_and_again_without
         return " ".join(worked_out(client, kettle)["document"]["notes"])
 
     def quickest(minutes: float) -> str:
-        ((total, hand),) = re.findall(r"takes ([0-9,]+) min, waits included; you have ([0-9]+)", notes(minutes))
+        ((total, hand),) = re.findall(
+            r"takes ([0-9,]+) min, waits included; you have ([0-9]+)", notes(minutes)
+        )
         assert float(hand) == minutes
         return str(total)
 

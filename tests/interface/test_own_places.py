@@ -35,6 +35,15 @@ def pictured(page: Page) -> bytes:
     return page.get_by_role("img", name=re.compile("^The picture after")).screenshot()
 
 
+def differs(page: Page, before: bytes) -> bool:
+    """Whether the picture comes to show something else than before, within some seconds."""
+    for _ in range(12):
+        if pictured(page) != before:
+            return True
+        page.wait_for_timeout(250)
+    return False
+
+
 @pytest.mark.soak
 @pytest.mark.parametrize("medium", MEDIA)
 def test_every_act_on_a_place_that_is_drawn_changes_the_picture_or_says_why_not(
@@ -69,13 +78,15 @@ def test_every_act_on_a_place_that_is_drawn_changes_the_picture_or_says_why_not(
         answer.get_by_role("button", name="Keep this order").click()
         quiet(page)
         assert settings(demo, made)["ownPasses"][-1]["kind"] == kind
-        opened(page, (demo, made), f"order?below=passes&pass={last + 1}&look=plain")
-        changed = pictured(page) != before
         with demo.client() as client:
-            passes = client.get(f"/api/pieces/{made}/plan").json()["document"]["passes"]
+            passes = worked_out(client, made)["document"]["passes"]
+        opened(page, (demo, made), f"order?below=passes&pass={last + 1}&look=plain")
+        expect(page.get_by_text(f"Pass {last + 1} of {last + 1}")).to_be_visible()
+        changed = differs(page, before)
         told = " ".join(one["what"] for one in passes if one["id"].startswith("own"))
         assert changed or "picture stays" in told or "stays as it is" in told, (kind, place, told)
         with demo.client() as client:
             edited(client, made, ownPasses=[], order=None)
             worked_out(client, made)
         opened(page, (demo, made), f"order?below=passes&pass={last}&look=plain")
+        expect(page.get_by_text(f"Pass {last} of {last}")).to_be_visible()

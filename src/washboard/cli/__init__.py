@@ -1,4 +1,4 @@
-"""The command line: demo, serve, plan, check, compare, sittings, replan, look, transfer, ground, mix,
+"""The command line: demo, serve, plan, check, compare, sittings, replan, review, look, transfer, ground, mix,
 paints, shelf."""
 
 from __future__ import annotations
@@ -10,7 +10,7 @@ import typer
 
 from ..core.errors import WashboardError
 from ..words import ENGLISH
-from . import mix, paint, photo, plan, serve, shelf
+from . import mix, paint, photo, plan, review, serve, shelf
 
 app = typer.Typer(add_completion=False, no_args_is_help=True, pretty_exceptions_enable=False)
 COMMANDS: tuple[Callable[..., None], ...] = (
@@ -19,6 +19,7 @@ COMMANDS: tuple[Callable[..., None], ...] = (
     plan.compare,
     paint.sittings,
     paint.replan,
+    review.review,
     photo.look,
     photo.transfer,
     photo.ground,

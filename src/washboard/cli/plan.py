@@ -34,9 +34,10 @@ def plan(
     """Plan the order of passes for a photo and print it as a table."""
     from ..core.materials.surfaces import size_of
     from ..core.plan.marks import number_of_marks
-    from ..formats import planfile
+    from ..formats import labelmap, planfile
     from ..formats.preview import write_preview
     from ..formats.table import table
+    from ..pipeline.answers.expected import expected_of
     from ..pipeline.stages import Stages
     from ..pipeline.subject import Subject
     from ..settings import Settings
@@ -66,9 +67,9 @@ def plan(
     source = planfile.DocumentSource(
         photo.stem, content, decoded.width, decoded.height, labels, result.seen.areas.areas
     )
-    text = planfile.written(planfile.document_of(result.worked.plan, source))
     if out is not None:
-        write(out, text.encode())
+        document = planfile.document_of(result.worked.plan, source)
+        write(out, planfile.written(labelmap.with_map(document, expected_of(result))).encode())
     if preview is not None:
         write_preview(preview, result.table, result.maps, result.seen.measured.labels)
     if cards is not None:

@@ -34,8 +34,15 @@ class Decoded:
     notes: tuple[str, ...]
 
 
-def decoded(data: bytes) -> Decoded:
-    """The picture in a file's bytes, upright, in sRGB, its long side at working size.
+def decoded_at(data: bytes, side: int) -> tuple[NDArray[np.uint8], float]:
+    """The picture (h, w, 3) in a file's bytes, upright, in sRGB, at most `side` pixels long, and how much
+    smaller than the file's it is. Raises InvalidImage as `decoded` does."""
+    found = decoded(data, side)
+    return found.rgb, max(found.rgb.shape[:2]) / max(found.width, found.height)
+
+
+def decoded(data: bytes, side: int | None = None) -> Decoded:
+    """The picture in a file's bytes, upright, in sRGB, its long side at working size, or at most at `side`.
 
     Raises InvalidImage for anything that is no picture, truncated, too large, or an SVG drawing.
     """
@@ -45,7 +52,7 @@ def decoded(data: bytes) -> Decoded:
     try:
         with warnings.catch_warnings():
             warnings.simplefilter("error", Image.DecompressionBombWarning)
-            return _read(data)
+            return _read(data, side)
     except InvalidImage:
         raise
     except (Image.DecompressionBombError, Image.DecompressionBombWarning):
@@ -68,7 +75,7 @@ def _too_large() -> InvalidImage:
     return InvalidImage("refused-picture-too-many-pixels", most_pixels=MOST_PIXELS // 10**6)
 
 
-def _read(data: bytes) -> Decoded:
+def _read(data: bytes, side: int | None) -> Decoded:
     limit, Image.MAX_IMAGE_PIXELS = Image.MAX_IMAGE_PIXELS, MOST_PIXELS
     try:
         picture = Image.open(io.BytesIO(data), formats=FORMATS)
@@ -80,7 +87,7 @@ def _read(data: bytes) -> Decoded:
             notes.append(f"The file holds {frames} pictures; the first was taken.")
         full = picture.size
         # JPEG is decoded at an eighth, a quarter or a half where that is still above working size.
-        picture.draft("RGB", _working(full))
+        picture.draft("RGB", _working(full, side))
         picture.load()
         upright = _upright(picture, notes)
         width, height = full if upright.size[0] * full[1] == upright.size[1] * full[0] else full[::-1]
@@ -89,7 +96,7 @@ def _read(data: bytes) -> Decoded:
         plain = _flattened(_to_srgb(upright, picture, notes))
         # A camera's file can claim to be progressive or reduced by a little: fit the real pixels.
         resized = plain.resize(
-            _working(plain.size),
+            _working(plain.size, side),
             Image.Resampling.BICUBIC if max(plain.size) < working_side(*plain.size) else Image.Resampling.BOX,
         )
         rgb = np.ascontiguousarray(np.asarray(resized, dtype=np.uint8))
@@ -131,8 +138,10 @@ def _upright(picture: Image.Image, notes: list[str]) -> Image.Image:
     return picture if turn is None else picture.transpose(turn)
 
 
-def _working(size: tuple[int, int]) -> tuple[int, int]:
-    scale = min(working_side(*size) / max(size), ENLARGE)
+def _working(size: tuple[int, int], side: int | None) -> tuple[int, int]:
+    """The size to which a picture is brought; one that is to be at most `side` is never enlarged."""
+    longest = max(size)
+    scale = min(working_side(*size) / longest, ENLARGE) if side is None else min(side / longest, 1.0)
     return max(1, round(size[0] * scale)), max(1, round(size[1] * scale))
 
 

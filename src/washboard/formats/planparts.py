@@ -187,7 +187,19 @@ class PassPart(Part):
 
 
 class PredictedPart(Part):
+    """Values, and colours in CIELAB where the file holds them, at the start and after every pass as rows, of
+    each mass as columns."""
+
     values: tuple[tuple[Value, ...], ...]
+    colours: tuple[tuple[LabColour, ...], ...] = ()
+
+
+class MapPart(Part):
+    """Where the masses lie: the label of each pixel of the upright reference, a PNG of 16 bits in base64."""
+
+    width: int = Field(ge=1, le=100_000)
+    height: int = Field(ge=1, le=100_000)
+    png: str
 
 
 class ToningPart(Part):
@@ -263,6 +275,7 @@ class Document(Part):
     reference: ReferencePart | None
     key: KeyPart
     label_map: str | None
+    map: MapPart | None = None
     masses: tuple[MassPart, ...]
     passes: tuple[PassPart, ...]
     predicted: PredictedPart

@@ -1663,6 +1663,7 @@ export interface components {
             key: components["schemas"]["KeyPart"];
             /** Labelmap */
             labelMap: string | null;
+            map?: components["schemas"]["MapPart"] | null;
             /** Masses */
             masses: components["schemas"]["MassPart"][];
             /** Passes */
@@ -2587,6 +2588,20 @@ export interface components {
              * @default
              */
             by: string;
+        } & {
+            [key: string]: unknown;
+        };
+        /**
+         * MapPart
+         * @description Where the masses lie: the label of each pixel of the upright reference as a PNG of 16 bits, in base64.
+         */
+        MapPart: {
+            /** Width */
+            width: number;
+            /** Height */
+            height: number;
+            /** Png */
+            png: string;
         } & {
             [key: string]: unknown;
         };
@@ -3735,10 +3750,23 @@ export interface components {
             document: components["schemas"]["Document"];
             view: components["schemas"]["ViewRead"];
         };
-        /** PredictedPart */
+        /**
+         * PredictedPart
+         * @description Values, and colours in CIELAB where the file holds them, at the start and after every pass as rows, of
+         *     each mass as columns.
+         */
         PredictedPart: {
             /** Values */
             values: number[][];
+            /**
+             * Colours
+             * @default []
+             */
+            colours: [
+                number,
+                number,
+                number
+            ][][];
         } & {
             [key: string]: unknown;
         };

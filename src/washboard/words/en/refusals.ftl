@@ -345,3 +345,27 @@ refused-tone-range = A mass is moved by { $most } values, to twice its colour an
 refused-stages-range = A thing has { $least } to { $most } stages; it was kept.
 refused-around-range = The background round things is 0 to { $most } cm wide; it was kept.
 refused-relight-range = A new light stands on the picture and is 0 to 1 strong; it was kept.
+
+## Photos of a painting
+
+refused-corners-four = Corners are four places: the upper left of the sheet first, then clockwise. Nothing was changed.
+refused-corners-text = “{ $text }” is no four corners: write x,y;x,y;x,y;x,y in pixels, clockwise from the upper left.
+refused-corners-outside = A corner lies far outside the photo. Put the four corners where the sheet's are. Nothing was changed.
+refused-corners-mirrored = The corners run counter-clockwise: begin at the upper left and go clockwise. Nothing was changed.
+refused-corners-crossed = The sides between the corners cross. Put them upper left, upper right, lower right, lower left. Nothing was changed.
+refused-corners-small = The corners lie too close together to read anything between them. Nothing was changed.
+refused-no-such-pass = The plan has passes 1 to { $most }, and 0 for before the first: there is no pass { $given }.
+refused-photo-no-sheet = No sheet was found in the photo. Photograph all of it, with some of what lies round it, or put the four corners yourself.
+refused-photo-small = The painting is { $pixels } pixels wide in the photo: at least { $least } are needed. Go nearer, or send the photo in full size.
+refused-photo-own = This is the plan's own picture, not a photo of the painting. Nothing was learnt from it.
+refused-photo-cut = A side of the sheet lies at the edge of the photo. Photograph all of it, or put the four corners yourself.
+refused-photo-turned = The painting stands upside down in the photo. Turn the photo and send it again.
+refused-photo-mirrored = The painting is mirrored in the photo: front cameras do that. Turn mirroring off, or use the other camera.
+refused-photo-other = What the photo shows is not like this piece after any pass. Send a photo of this painting, or put its four corners yourself.
+refused-photo-black = The photo is black nearly all over. Photograph the painting again in more light.
+refused-photo-blown = The photo is white nearly all over: too much light. Photograph the painting again, darker.
+refused-plan-without-map = This plan file does not hold where its masses lie. Write it again with washboard plan PHOTO … --out.
+refused-map-size = The map of masses in the plan file is not { $width } by { $height } pixels, as it says.
+refused-map-damaged = The map of masses in the plan file cannot be read ({ $error }).
+refused-map-of-others = The map in the plan file shows masses that the plan does not have.
+refused-map-colours = The plan file should hold { $rows } rows of colours for { $masses } masses.

@@ -1,0 +1,110 @@
+"""What to correct, in which order and with what, what to leave, and when to stop."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+
+from ..log.accidents import ACCIDENTS
+from ..log.event import What
+from ..log.ways import ways_out
+from ..plan.plan import Kind, Plan
+from ..plan.state import MassSurface
+from ..time.pace import covering_minutes
+from .judged import SEEN, MassJudged
+
+LIFTED_FROM = 0.5
+"""Values from which lifting watercolour is worth what it does to the paper."""
+WORTH = 0.02
+"""Values that the mean over the picture must come nearer for a correction to be seen at all: a mass of 5 %
+that is 0.4 off."""
+RISK_CM = 0.004
+"""What each cm of firm edge that a correction cuts again may cost, in values of the mean. A guess."""
+MOST = 9
+"""Corrections that are listed."""
+
+
+@dataclass(frozen=True)
+class Correction:
+    """What to do about masses that are off: with what operation, from their value as it is now to what it
+    reaches, how much nearer the picture comes in the mean (`gain`, in values), in how many minutes; LEAVE is
+    to leave it."""
+
+    masses: tuple[str, ...]
+    operation: Kind
+    now: float
+    reaches: float
+    wanted: float
+    gain: float
+    minutes: float
+
+    @property
+    def leaves(self) -> bool:
+        """Whether nothing is to be done."""
+        return self.operation is Kind.LEAVE
+
+
+@dataclass(frozen=True)
+class Advice:
+    """Corrections in the order in which to make them, what to `leave`, and whether to `stop`: nothing that
+    is left would be seen. `off` is the mean distance from the plan, by area, and `within` how many masses
+    need nothing."""
+
+    corrections: tuple[Correction, ...]
+    leave: tuple[Correction, ...]
+    stop: bool
+    off: float
+    within: int
+
+
+def advised(plan: Plan, found: Sequence[MassJudged], sd: float) -> Advice:
+    """What to correct in a painting: by what it gains for its minutes, as far as the medium lets it be done.
+
+    A mass is corrected from SEEN values off, or from twice the standard deviation `sd` of the measurement
+    where that is larger.
+    """
+    least = max(SEEN, 2 * sd)
+    shares = {mass.id: mass.share for mass in plan.masses}
+    judged = [one for one in found if one.judged and one.difference is not None]
+    total = sum(shares[one.mass] for one in judged)
+    off = sum(shares[one.mass] * abs(one.difference or 0.0) for one in judged) / max(total, 1e-9)
+    do, leave = list[Correction](), list[Correction]()
+    for one in judged:
+        if abs(one.difference or 0.0) < least:
+            continue
+        correction = _correction(plan, one)
+        (leave if correction.leaves or correction.gain < WORTH * 0.1 else do).append(correction)
+    do.sort(key=lambda c: (-c.gain / (c.minutes + 5.0), c.masses))
+    leave.sort(key=lambda c: (-shares[c.masses[0]], c.masses))
+    within = sum(abs(one.difference or 0.0) < least for one in judged)
+    return Advice(tuple(do[:MOST]), tuple(leave[:MOST]), not do, off, within)
+
+
+def _correction(plan: Plan, one: MassJudged) -> Correction:
+    """The best way to bring a mass nearer, or to leave it."""
+    mass = plan.by_id[one.mass]
+    now, off = float(one.value or 0.0), float(one.difference or 0.0)
+    what = What.TOO_PALE if off > 0 else What.TOO_DARK
+    lying = replace(_painted(plan, one.mass), value=now)
+    for way in ways_out(ACCIDENTS[what], lying, one.planned, plan.surface.value, plan.medium):
+        if way.kind is Kind.LEAVE:
+            break
+        if way.kind.takes and plan.medium.transparent and abs(off) < LIFTED_FROM:
+            continue
+        gain = mass.share * (abs(off) - way.off)
+        minutes = covering_minutes(plan.medium, mass.area_cm2) + 0.5
+        if gain > 0:
+            return Correction((one.mass,), way.kind, now, way.reaches, one.planned, gain, minutes)
+    return Correction((one.mass,), Kind.LEAVE, now, now, one.planned, 0.0, 0.0)
+
+
+def _painted(plan: Plan, name: str) -> MassSurface:
+    """What lies on a mass by the plan: dry, in as many layers as it is painted over, of the paint that stains
+    most."""
+    laid = [o for done in plan.passes for o in done.operations if o.mass == name and o.kind.lays]
+    return replace(
+        plan.start.of(name, plan.surface.value),
+        layers=len(laid),
+        staining=max((o.staining for o in laid), default=0.0),
+        finished=True,
+    )

@@ -1,0 +1,113 @@
+"""A grey card that lies beside a painting: found by its shape and by being grey."""
+
+from __future__ import annotations
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from ..colour.lab import lab_of_linear, linear_of, linear_of_lab
+from .corners import Found
+from .expected import Expected
+from .patches import LEAST_MARGIN
+from .quad import homography, projected, rectangle
+from .sharpen import unbent
+from .tone import Known, calmed
+
+Floats = NDArray[np.float64]
+
+REFLECTS = 0.18
+"""What a grey card reflects."""
+SIDE = 900
+"""Pixels on the long side at which a card is sought."""
+SMOOTH = 1.6
+"""Change of L* from pixel to pixel up to which a place is even."""
+SIZES = (0.0012, 0.05)
+"""Shares of the photo between which a card lies."""
+FULL, SQUARE = 0.9, 2.2
+"""How full a card's quadrilateral is, and its longest side over its shortest at the most."""
+GREY, LIGHTER = 12.0, (0.05, 0.6)
+"""Chroma up to which a patch is grey beside the paper, and what it reflects with the paper taken as it is:
+a phone's tone curve moves that."""
+
+
+def card_beside(rgb: NDArray[np.uint8], found: Found, expected: Expected) -> Known | None:
+    """The grey card beside a painting in a photo (h, w, 3), encoded; None where none is found."""
+    scale = min(1.0, SIDE / max(rgb.shape[:2]))
+    size = (round(rgb.shape[1] * scale), round(rgb.shape[0] * scale))
+    coded = cv2.resize(rgb, size, interpolation=cv2.INTER_AREA).astype(np.float32) / 255
+    lab = cv2.cvtColor(coded, cv2.COLOR_RGB2Lab)
+    even = _even(lab)
+    sheet = (found.sheet * scale).astype(np.float32)
+    taken = np.zeros(even.shape, np.uint8)
+    cv2.fillConvexPoly(taken, sheet.round().astype(np.int32), 1)
+    even &= cv2.dilate(taken, np.ones((5, 5), np.uint8)) == 0
+    white, reflected = _white(coded, sheet, expected)
+    best, nearest = None, np.inf
+    count, parts, stats, _ = cv2.connectedComponentsWithStats(even.astype(np.uint8))
+    for part in range(1, count):
+        share = stats[part, cv2.CC_STAT_AREA] / even.size
+        if not SIZES[0] <= share <= SIZES[1] or not _is_card(parts == part):
+            continue
+        own = cv2.erode((parts == part).astype(np.uint8), np.ones((3, 3), np.uint8)) > 0
+        if own.sum() < 30:
+            continue
+        seen = np.median(coded[own], axis=0).astype(float)
+        reflects = linear_of(seen) / white * reflected
+        chroma = float(np.linalg.norm(lab_of_linear(reflects)[1:]))
+        lies = float(reflects.mean())
+        if chroma > GREY or not LIGHTER[0] <= lies <= LIGHTER[1]:
+            continue
+        away = abs(np.log(lies / REFLECTS)) + chroma / GREY
+        if away < nearest:
+            at = np.argwhere(own).mean(axis=0)[::-1] / scale
+            calm = float(np.median(calmed(coded)[own]))
+            place = _place(at, found, rgb.shape, expected.margin)
+            best, nearest = Known(seen, calm, place, REFLECTS), away
+    return best
+
+
+def _even(lab: NDArray[np.float32]) -> NDArray[np.bool_]:
+    """Where neighbouring pixels are alike (h, w)."""
+    calm = cv2.GaussianBlur(lab, (0, 0), 1.2)
+    steps = [cv2.Sobel(calm[..., c], cv2.CV_32F, *way) / 8 for c in range(3) for way in ((1, 0), (0, 1))]
+    return np.asarray(np.sqrt(sum(step**2 for step in steps)) < SMOOTH)
+
+
+def _is_card(mask: NDArray[np.bool_]) -> bool:
+    """Whether a region (h, w) fills a quadrilateral that is nearly square."""
+    outlines, _ = cv2.findContours(mask.astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_NONE)
+    outline = max(outlines, key=cv2.contourArea)
+    (_, sides, _), inside = cv2.minAreaRect(outline), cv2.contourArea(outline)
+    short, long = sorted(sides)
+    hull = cv2.contourArea(cv2.convexHull(outline))
+    return bool(short > 4 and long <= SQUARE * short and inside >= FULL * hull and hull >= 0.8 * short * long)
+
+
+def _white(
+    coded: NDArray[np.float32], sheet: NDArray[np.float32], expected: Expected
+) -> tuple[Floats, Floats]:
+    """Light (3,) of a photo and what it comes from reflects (3,): of the margin, or of the picture's lightest
+    places."""
+    ring = np.zeros(coded.shape[:2], np.uint8)
+    if min(expected.margin) >= LEAST_MARGIN:
+        inner = (sheet - sheet.mean(axis=0)) * 0.975 + sheet.mean(axis=0)
+        cv2.polylines(ring, [inner.round().astype(np.int32)], isClosed=True, color=1, thickness=2)
+        light, reflected = linear_of(coded[ring > 0]), np.asarray(expected.surface.linear)
+        least = 0.5
+    else:
+        cv2.fillConvexPoly(ring, sheet.round().astype(np.int32), 1)
+        lightest = expected.colours[-1][int(expected.values[-1].argmax())]
+        light, reflected, least = linear_of(coded[ring > 0]), linear_of_lab(lightest), 0.96
+    top = light[light[:, 1] >= np.quantile(light[:, 1], least)]
+    return np.median(top, axis=0), np.clip(reflected, 1e-3, None)
+
+
+def _place(at: Floats, found: Found, shape: tuple[int, ...], margins: tuple[float, float]) -> Floats:
+    """A place of the photo (2,) on the straightened sheet, from -1 to 1 across and down the picture."""
+    size = (shape[1], shape[0])
+    across, down = margins
+    own = rectangle(2 * (1 + 2 * across), 2 * (1 + 2 * down), -1 - 2 * across, -1 - 2 * down)
+    straight = unbent(np.vstack([found.sheet, at]), found.bends, size)
+    by = homography(straight[:4], own)
+    return np.asarray(projected(by, straight[4:])[0])

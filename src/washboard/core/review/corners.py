@@ -1,0 +1,235 @@
+"""The corners of a painting in a photo: proposed from what stands out and what the plan says is on it."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from .candidates import SIDE, candidates, unlike
+from .expected import Expected, reduced
+from .quad import homography, long_side, misfit, projected, rectangle
+from .sharpen import ROUNDS, bent, sharpened, unbent
+from .state import Blocks
+
+Floats = NDArray[np.float64]
+Singles = NDArray[np.float32]
+
+SMALL = 96
+"""Pixels on the long side of the picture at which candidates are compared with the plan."""
+KEPT = 6
+"""Candidates whose sides are sought exactly."""
+UNSEEN = 0.12
+"""How far from what any camera sees corners may be and still be believed."""
+EDGES, BENDS, EVEN = 0.5, 3.0, 0.1
+"""What clear sides, a shape that no camera sees, and an even margin count beside likeness."""
+
+
+@dataclass(frozen=True, eq=False)
+class Found:
+    """The corners (4, 2) of the sheet and of the picture on it in pixels of the photo, clockwise from the
+    upper left; the lens's `bends`; `like` -1 to 1 how much what lies there is like the plan at pass `row`,
+    parts of it being bare; `edges` 0–1 how clear the sheet's sides are; `confidence` 0–1."""
+
+    sheet: Floats
+    picture: Floats
+    bends: float
+    like: float
+    row: int
+    edges: float
+    confidence: float
+
+
+def found_in(lab: Singles, expected: Expected, quick: bool = False) -> Found | None:
+    """Where the painting lies in a photo (h, w, 3) in CIELAB; None where nothing there could be a sheet.
+    `quick` leaves the sides as they are first seen: enough to tell how like it is."""
+    matcher = Matcher(lab, reduced(expected, SMALL))
+    small = _small(lab)
+    scale = lab.shape[1] / small.shape[1]
+    quads = unlike(candidates(small), 2.5)
+    read = [one for quad in quads for one in matcher.readings(quad * scale)]
+    if not read:
+        return None
+    read.sort(key=lambda one: -one.score)
+    if quick:
+        return matcher.told(read[0], 1.0)
+    exact = [matcher.exact(one.sheet) for one in read[:KEPT]]
+    best = max(exact, key=lambda one: one.score)
+    others = [
+        one.score for one in exact if np.abs(one.sheet - best.sheet).max() > 0.02 * long_side(best.sheet)
+    ]
+    return matcher.told(best, best.score - max(others, default=best.score - 0.5))
+
+
+def fills(lab: Singles, expected: Expected) -> float:
+    """How much all of a photo (h, w, 3) in CIELAB is like the picture on the sheet, -1 to 1."""
+    matcher = Matcher(lab, reduced(expected, SMALL))
+    return matcher.readings(rectangle(lab.shape[1], lab.shape[0]))[-1].like
+
+
+def snapped(lab: Singles, corners: Floats, expected: Expected) -> Found:
+    """Corners (4, 2) that a painter put near a sheet's, or near those of the picture on it, moved to where
+    the sides truly run."""
+    matcher = Matcher(lab, reduced(expected, SMALL))
+    read = [matcher.exact(one.sheet, near=True) for one in matcher.readings(corners)]
+    best = max(read, key=lambda one: one.score)
+    return matcher.told(best, 1.0)
+
+
+@dataclass(frozen=True, eq=False)
+class Reading:
+    """A candidate read as a sheet with its picture on it."""
+
+    sheet: Floats
+    bends: float
+    like: float
+    row: int
+    edges: float
+    score: float
+
+
+class Matcher:
+    """A photo in CIELAB beside a plan, both small."""
+
+    def __init__(self, lab: Singles, expected: Expected) -> None:
+        self.lab = lab
+        self.size = (lab.shape[1], lab.shape[0])
+        self.expected = expected
+        self.high, self.wide = expected.labels.shape
+        across, down = expected.margin
+        self.margins = (across * self.wide, down * self.high)
+        # Blurred so that a pixel of the plan is compared with all that it covers.
+        self.calm = cv2.GaussianBlur(lab, (0, 0), max(0.6, 0.3 * lab.shape[1] / self.wide * 0.6))
+        self.blocks = Blocks(expected)
+
+    @property
+    def _rectangles(self) -> tuple[Floats, Floats]:
+        """The sheet and the picture in pixels of the plan, the picture's upper left at 0, 0."""
+        x, y = self.margins
+        return (rectangle(self.wide + 2 * x, self.high + 2 * y, -x, -y), rectangle(self.wide, self.high))
+
+    def readings(self, quad: Floats) -> list[Reading]:
+        """A quadrilateral (4, 2) read as the sheet's edge and as the picture's."""
+        sheet, picture = self._rectangles
+        read = [self.reading(quad, 0.0)]
+        if max(self.margins) > 0.005 * self.wide:
+            read.append(self.reading(projected(homography(picture, quad), sheet), 0.0))
+        return read
+
+    def exact(self, sheet: Floats, near: bool = False) -> Reading:
+        """A reading of a sheet (4, 2), its sides sought exactly; `near` where a painter put the corners."""
+        tried = [sharpened(self.lab, sheet, rounds) for rounds in (ROUNDS, ROUNDS[1:], ROUNDS[2:])]
+        read = [self.reading(one.corners, one.bends) for one in tried]
+        return max([self.reading(sheet, 0.0)][near:] + read, key=lambda one: one.score)
+
+    def reading(self, sheet: Floats, bends: float) -> Reading:
+        """How much what lies on a sheet (4, 2) is like the plan, and how clear its sides are."""
+        seen = self.seen(sheet, bends)
+        like, row = self._like(seen)
+        edges, even = self._sides(sheet, bends)
+        off = self._misfit(sheet, bends)
+        score = like + EDGES * edges + EVEN * even - BENDS * min(off, 0.5)
+        return Reading(sheet, bends, like, row, edges, score)
+
+    def _misfit(self, sheet: Floats, bends: float) -> float:
+        aspect = self.expected.sheet.width_cm / self.expected.sheet.height_cm
+        return misfit(unbent(sheet, bends, self.size), aspect, self.size)
+
+    def picture_of(self, sheet: Floats, bends: float) -> Floats:
+        """The corners (4, 2) of the picture on a sheet (4, 2), in the photo."""
+        own, picture = self._rectangles
+        return bent(projected(homography(own, unbent(sheet, bends, self.size)), picture), bends, self.size)
+
+    def seen(self, sheet: Floats, bends: float) -> Singles:
+        """What lies in the picture (h, w, 3), at the size of the plan."""
+        own, _ = self._rectangles
+        to_photo = homography(own, unbent(sheet, bends, self.size))
+        y, x = np.indices((self.high, self.wide), np.float64) + 0.5
+        at = projected(to_photo, np.stack([x.ravel(), y.ravel()], -1))
+        place = bent(at, bends, self.size).reshape(self.high, self.wide, 2).astype(np.float32)
+        return np.asarray(
+            cv2.remap(
+                self.calm,
+                place[..., 0] - 0.5,
+                place[..., 1] - 0.5,
+                cv2.INTER_LINEAR,
+                borderMode=cv2.BORDER_REPLICATE,
+            )
+        )
+
+    def _like(self, seen: Singles) -> tuple[float, int]:
+        """How much a picture (h, w, 3) is like the plan after the pass that it is most like, parts of it
+        being as they were before the first."""
+        there = self.blocks.of(seen.astype(float))
+        composed = self.blocks.composed(there)
+        likeness = np.array([_correlation(there, rows, self.blocks.weight) for rows in composed])
+        best, told = 0, -1.0
+        pixels = np.ones(seen.shape[:2])
+        for row in np.argsort(-likeness)[:3]:
+            like = _correlation(
+                seen.reshape(-1, 3).astype(float), composed[row][self.blocks.at.ravel()], pixels.ravel()
+            )
+            if like > told:
+                best, told = int(row), like
+        return told, best
+
+    def _sides(self, sheet: Floats, bends: float) -> tuple[float, float]:
+        """How clear the sides of a sheet (4, 2) are, 0–1, and how even what lies just inside them is."""
+        straight = unbent(sheet, bends, self.size)
+        middle, reach = straight.mean(axis=0), max(1.5, 0.004 * long_side(sheet))
+        at = np.linspace(0.04, 0.96, 32)[:, None]
+        steps, inner = [], []
+        for k in range(4):
+            one, other = straight[k], straight[(k + 1) % 4]
+            along = (other - one) / max(float(np.linalg.norm(other - one)), 1e-9)
+            inward = np.array([-along[1], along[0]])
+            inward = inward if inward @ (middle - one) > 0 else -inward
+            line = one * (1 - at) + other * at
+            inside, outside = (self._at(line + side * reach * inward, bends) for side in (1.5, -1.5))
+            step = float(np.quantile(np.linalg.norm(inside - outside, axis=1), 0.3))
+            steps.append(step / (step + 8.0))
+            inner.append(inside)
+        spread = float(
+            np.median(
+                np.linalg.norm(np.concatenate(inner) - np.median(np.concatenate(inner), axis=0), axis=1)
+            )
+        )
+        even = float(np.exp(-spread / 6.0)) if max(self.margins) > 0.01 * self.wide else 0.0
+        return 0.5 * min(steps) + 0.5 * float(np.mean(steps)), even
+
+    def _at(self, points: Floats, bends: float) -> Floats:
+        place = bent(points, bends, self.size).astype(np.float32)[None]
+        return np.asarray(
+            cv2.remap(
+                self.lab,
+                place[..., 0] - 0.5,
+                place[..., 1] - 0.5,
+                cv2.INTER_LINEAR,
+                borderMode=cv2.BORDER_REPLICATE,
+            )[0],
+            float,
+        )
+
+    def told(self, best: Reading, ahead: float) -> Found:
+        """A reading as what was found, `ahead` of the next best by so much."""
+        sure = np.clip((best.like - 0.3) / 0.4, 0, 1) * 0.6 + np.clip(best.edges / 0.6, 0, 1) * 0.4
+        seen = np.exp(-((self._misfit(best.sheet, best.bends) / UNSEEN) ** 2))
+        confidence = float(sure * seen * np.clip(0.6 + ahead * 4, 0.6, 1.0))
+        picture = self.picture_of(best.sheet, best.bends)
+        return Found(best.sheet, picture, best.bends, best.like, best.row, best.edges, confidence)
+
+
+def _small(lab: Singles) -> Singles:
+    scale = min(1.0, SIDE / max(lab.shape[:2]))
+    size = (round(lab.shape[1] * scale), round(lab.shape[0] * scale))
+    return np.asarray(cv2.resize(lab, size, interpolation=cv2.INTER_AREA))
+
+
+def _correlation(one: Floats, other: Floats, weight: Floats) -> float:
+    """How two lists of colours (n, 3) go together, -1 to 1, each entry by its weight (n,)."""
+    share = (weight / weight.sum())[:, None]
+    a, b = one - (one * share).sum(axis=0), other - (other * share).sum(axis=0)
+    lengths = np.sqrt((a * a * share).sum() * (b * b * share).sum())
+    return float((a * b * share).sum() / max(lengths, 1e-9))

@@ -1,0 +1,104 @@
+"""What a painting is compared with: where its masses lie, and what each should look like after each pass."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from functools import cached_property
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..colour.lab import value_of_lab
+from ..materials.surfaces import Sheet, Surface
+from ..plan.plan import Plan
+from ..reference.picture import Labels
+
+Floats = NDArray[np.float64]
+Indices = NDArray[np.intp]
+
+
+@dataclass(frozen=True, eq=False)
+class Expected:
+    """Masses by label (h, w), and their colours (k + 1, m, 3) in CIELAB, row 0 before the first pass."""
+
+    plan: Plan
+    labels: Labels
+    colours: Floats
+
+    @property
+    def sheet(self) -> Sheet:
+        """The sheet and the picture on it."""
+        return self.plan.sheet
+
+    @property
+    def surface(self) -> Surface:
+        """What the masses are painted on."""
+        return self.plan.surface
+
+    @cached_property
+    def index(self) -> Indices:
+        """The place (h, w) of each pixel's mass in the plan."""
+        return index_of(self.labels, self.plan)
+
+    @cached_property
+    def values(self) -> Floats:
+        """The values (n, m) of the masses after each of n - 1 passes, row 0 before the first."""
+        return np.asarray(value_of_lab(self.colours))
+
+    @property
+    def rows(self) -> int:
+        """How many passes the plan has."""
+        return len(self.colours) - 1
+
+    @property
+    def margin(self) -> tuple[float, float]:
+        """The margin left and right, and above and below, as shares of the picture's width and height."""
+        sheet = self.sheet
+        return (
+            (sheet.width_cm / sheet.picture_width_cm - 1) / 2,
+            (sheet.height_cm / sheet.picture_height_cm - 1) / 2,
+        )
+
+    def picture(self, row: int) -> Floats:
+        """The picture (h, w, 3) in CIELAB after pass `row`, each mass in its one colour."""
+        return np.asarray(self.colours[row][self.index])
+
+    def looks_alike(self, row: int, seen: float = 0.2, area: float = 0.015) -> tuple[int, int]:
+        """The first and the last pass that look like pass `row`: less than `area` of the picture differs by
+        more than `seen` values."""
+        share = np.bincount(self.index.ravel(), minlength=self.colours.shape[1]) / self.index.size
+        apart = np.abs(self.values - self.values[row]) > seen
+        alike = (apart * share).sum(axis=1) < area
+        first = last = row
+        while first > 0 and alike[first - 1]:
+            first -= 1
+        while last < self.rows and alike[last + 1]:
+            last += 1
+        return first, last
+
+
+def index_of(labels: Labels, plan: Plan) -> Indices:
+    """The place (h, w) of each pixel's mass in a plan, from labels (h, w)."""
+    place = np.zeros(1 + max(int(labels.max(initial=0)), max(m.label for m in plan.masses)), np.intp)
+    for k, mass in enumerate(plan.masses):
+        place[mass.label] = k
+    return np.asarray(place[labels])
+
+
+def mean_by(index: Indices, of: Floats, count: int, weight: Floats | None = None) -> Floats:
+    """The mean (count, …) of an array (h, w, …) over the pixels of each index (h, w); NaN where none are."""
+    flat = index.ravel()
+    weights = np.ones(len(flat)) if weight is None else weight.ravel().astype(float)
+    total = np.bincount(flat, weights, count)
+    planes = of.reshape(len(flat), -1)
+    sums = np.stack([np.bincount(flat, weights * planes[:, c], count) for c in range(planes.shape[1])], -1)
+    with np.errstate(invalid="ignore", divide="ignore"):
+        found = sums / total[:, None]
+    return np.asarray(found.reshape(count, *of.shape[2:]))
+
+
+def reduced(expected: Expected, side: int) -> Expected:
+    """The same at most `side` pixels on its long side."""
+    step = max(1, int(np.ceil(max(expected.labels.shape) / side)))
+    labels = np.ascontiguousarray(expected.labels[step // 2 :: step, step // 2 :: step])
+    return Expected(expected.plan, labels, expected.colours)

@@ -1,0 +1,75 @@
+"""Where a painting shines: what a lamp mirrored on it hides."""
+
+from __future__ import annotations
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from ..colour.lab import RGB_TO_XYZ
+
+Floats = NDArray[np.float64]
+Mask = NDArray[np.bool_]
+Indices = NDArray[np.intp]
+
+CALM, CLOSED, WIDER = 0.007, 0.02, 0.012
+"""Blur, gaps closed, and what is added all round, as shares of the long side."""
+BRIGHTER, BLOWN = 1.08, 0.85
+"""Times the lightest that the painting can be from which light is a mirror's, and light that a camera takes
+up to which what is blown on a photo is no paper in too much light."""
+ADDS, STIRS = 0.03, 0.15
+"""Light added beside a mirror's, as a share of white's and of what lies there, from which that shines too."""
+A_LOT = (0.07, 0.3)
+"""The same from which white light is a mirror's by itself."""
+BARE = 0.08
+"""Share of its light by which bare surface, of the luminance `paper`, may seem lighter or darker."""
+LEAST = 0.0006
+"""Share of the picture from which what shines is a glare, not a speck."""
+
+
+def shining(reflects: Floats, blown: Mask, index: Indices, lightest: float, paper: float) -> Mask:
+    """Where a picture (h, w, 3) in linear light, evened out, shines (h, w): where it is `blown` on the photo
+    or lighter than the `lightest` luminance that can be there, and round that as far as something is added to
+    what the masses by their index (h, w) reflect elsewhere."""
+    luminance = reflects @ RGB_TO_XYZ[1]
+    long = max(luminance.shape)
+    calm = cv2.GaussianBlur(luminance, (0, 0), max(1.0, CALM * long))
+    usual = np.stack([_usual(reflects[..., c], index) for c in range(3)], -1)
+    blur = max(1.0, 2 * CALM * long)
+    more = cv2.GaussianBlur(reflects - usual, (0, 0), blur)
+    there = cv2.GaussianBlur(usual, (0, 0), blur)
+    added, lies = more @ RGB_TO_XYZ[1], there @ RGB_TO_XYZ[1]
+    # A mirror adds the lamp's own light, the same to all channels whatever lies there.
+    white = more.min(axis=2) > 0.6 * more.max(axis=2)
+    white &= np.abs(calm - paper) > BARE * paper
+    core = blown | (calm > BRIGHTER * lightest) | (white & (added > A_LOT[0] + A_LOT[1] * lies))
+    core = cv2.morphologyEx(core.astype(np.uint8), cv2.MORPH_OPEN, np.ones((5, 5), np.uint8)) > 0
+    wide = added > ADDS + STIRS * lies
+    joined = cv2.morphologyEx((core | wide).astype(np.uint8), cv2.MORPH_CLOSE, _disc(CLOSED * long))
+    count, parts = cv2.connectedComponents(joined)
+    cores = np.bincount(parts[core], minlength=count)
+    found = np.zeros_like(joined)
+    for part in range(1, count):
+        if cores[part] >= LEAST * joined.size:
+            own = (parts == part).astype(np.uint8)
+            hull = np.zeros_like(own)
+            cv2.fillConvexPoly(hull, cv2.convexHull(cv2.findNonZero(own)), 1)
+            # Small masses inside a glare have no place without it; a long tail has nothing beside it.
+            found |= hull & cv2.dilate(own, _disc(2 * CLOSED * long))
+    return np.asarray(cv2.dilate(found, _disc(WIDER * long)) > 0)
+
+
+def _disc(wide: float) -> NDArray[np.uint8]:
+    size = max(3, round(wide) | 1)
+    return np.asarray(cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (size, size)))
+
+
+def _usual(luminance: Floats, index: Indices) -> Floats:
+    """What each mass reflects usually (h, w): the median of its luminance, or less where it is all glare."""
+    order = np.argsort(index, axis=None, kind="stable")
+    own, sorted_light = index.ravel()[order], luminance.ravel()[order]
+    starts = np.flatnonzero(np.diff(own, prepend=own[0] - 1))
+    usual = np.zeros(int(index.max()) + 1)
+    for start, stop in zip(starts, [*starts[1:], len(own)], strict=True):
+        usual[own[start]] = np.quantile(sorted_light[start:stop], 0.4)
+    return np.asarray(usual[index])

@@ -1,0 +1,167 @@
+"""One photo of a painting, read: where it lies, from what its light is known, what each mass has become."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..colour.lab import lab_of_linear, linear_of_lab
+from ..colour.value import luminance_of
+from ..reference.picture import Bytes
+from .card import card_beside
+from .corners import Found
+from .expected import Expected
+from .glare import BLOWN, shining
+from .lit import SPREAD, Field, Samples, Source, lit
+from .patches import Patches, part_of, patches_of, samples_of
+from .read import MassRead, read
+from .state import Blocks, State, state_of
+from .straight import Straight, straightened
+from .tone import PLAIN, Known, Tone, plain, tone_of
+
+Floats = NDArray[np.float64]
+Mask = NDArray[np.bool_]
+
+LEAST_BARE = 0.01
+"""Share of the picture that is bare from which that tells the height of the light."""
+ALIKE = 0.12
+"""Logarithm of light by which bare places may differ."""
+ROUNDS = 2
+"""Times that light, shine and state are found from each other."""
+
+
+@dataclass(frozen=True, eq=False)
+class Observation:
+    """A painting (h, w, 3) that a photo shows, as it reflects in linear light; what of it is `hidden` (h, w)
+    by shine; from what the light is known (`source`) and what the phone did to it (`tone`), each mass as
+    `read`, None where it is not seen, and what is done (`state`)."""
+
+    found: Found
+    straight: Straight
+    reflects: Floats
+    hidden: Mask
+    source: Source
+    tone: Tone
+    state: State
+    read: tuple[MassRead | None, ...]
+
+    @property
+    def sd(self) -> float:
+        """Standard deviation of a mass's value."""
+        return SPREAD[self.source]
+
+    @property
+    def shines(self) -> float:
+        """Share of the picture that is hidden by shine."""
+        return float(self.hidden.mean())
+
+
+def observed(rgb: Bytes, found: Found, expected: Expected, known: int | None = None) -> Observation:
+    """What a photo (h, w, 3), encoded, tells of a painting whose corners are `found`, after the pass `known`
+    where that is said."""
+    card = card_beside(rgb, found, expected)
+    straight = straightened(rgb, found, expected)
+    blocks = Blocks(expected)
+    rows, columns = straight.picture
+    places, clipped = straight.places[rows, columns], straight.clipped[rows, columns]
+    hidden, lightest = np.zeros_like(clipped), _lightest(expected)
+    state = _guessed(straight, blocks, expected, found.row if known is None else known)
+    for _ in range(ROUNDS):
+        patches = patches_of(straight, expected, hidden)
+        tone, field, source = _light(patches, blocks, state, expected, card)
+        light = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float)
+        reflects = light / field.at(places)
+        blown = clipped & (field.at(places).max(axis=-1) * lightest < BLOWN)
+        part = 2 * expected.index + (state.picture == 0)
+        hidden = shining(reflects, blown, part, lightest, float(luminance_of(expected.surface.value)) / 100)
+        seen = lab_of_linear(np.clip(reflects, 0, None))
+        state = state_of(expected, blocks, _parts(blocks, seen, hidden), known)
+    patches = patches_of(straight, expected, hidden)
+    tone, field, source = _light(patches, blocks, state, expected, card)
+    reflects = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float) / field.at(places)
+    found_masses = read(reflects, expected.index, len(expected.plan.masses), hidden)
+    return Observation(found, straight, reflects, hidden, source, tone, state, tuple(found_masses))
+
+
+def _guessed(straight: Straight, blocks: Blocks, expected: Expected, row: int) -> State:
+    """The state as the photo shows it before its light is known."""
+    rows, columns = straight.picture
+    light = plain(straight.coded, straight.calm, PLAIN)[rows, columns].astype(float)
+    there = blocks.of(lab_of_linear(light / max(float(np.quantile(light[..., 1], 0.98)), 1e-4)))
+    composed = blocks.composed(there)[row]
+    bare = (composed == blocks.planned[0]).all(axis=1)
+    return State(blocks, np.where(bare, 0, row), row, *expected.looks_alike(row))
+
+
+def _light(
+    patches: Patches, blocks: Blocks, state: State, expected: Expected, card: Known | None
+) -> tuple[Tone, Field, Source]:
+    """What the phone did, the light on the sheet and from what its height is known."""
+    paper = np.asarray(expected.surface.linear)
+    of_patch = blocks.at.ravel()[np.maximum(patches.pixel, 0)]
+    shown = blocks.planned[state.of_block, np.arange(blocks.count)]
+    untouched = (np.abs(shown - blocks.planned[0]).max(axis=1) < 1.0)[of_patch] & (patches.mass >= 0)
+    bare = np.zeros_like(untouched)
+
+    def sampled(light: Floats) -> Samples:
+        return samples_of(patches, light, untouched, bare, paper)
+
+    coded, calm, light = patches.coded, patches.calm, plain(patches.coded, patches.calm, PLAIN)
+    margin = bool((patches.mass < 0).any())
+    if not margin:
+        bare = _bare(patches, untouched, lit(sampled(light))[1], expected)
+    if margin or bare.any():
+        # Nothing but a second grey that is known tells a phone's curve from a painter's own bias.
+        tone = PLAIN if card is None else tone_of(coded, calm, sampled, card)
+        field = lit(sampled(plain(coded, calm, tone)))[0]
+        return tone, field, Source.MARGIN if margin else Source.INSIDE
+    if card is not None:
+        light = np.vstack([light, plain(card.coded[None], np.array([card.calm]), PLAIN)])
+        own = card.place, light[-1], card.reflects
+        return PLAIN, lit(samples_of(patches, light[:-1], untouched, bare, paper, own))[0], Source.CARD
+    return PLAIN, _raised(lit(sampled(light))[0], light, patches, shown[of_patch]), Source.NONE
+
+
+def _bare(patches: Patches, untouched: Mask, reflects: Floats, expected: Expected) -> Mask:
+    """Which patches (n,) are bare surface: of those that look untouched what is most alike, and on white
+    what is lightest, since nothing on white is lighter."""
+    if patches.pixels[untouched].sum() < LEAST_BARE * expected.index.size:
+        return np.zeros_like(untouched)
+    there = np.log(reflects[part_of(patches, untouched), 1])
+    whitest = expected.surface.value >= float(expected.values.max()) - 0.3
+    order = np.argsort(there[untouched])
+    total = np.cumsum(patches.pixels[untouched][order])
+    level = there[untouched][order][np.searchsorted(total, (0.85 if whitest else 0.5) * total[-1])]
+    found = untouched & (np.abs(there - level) <= ALIKE)
+    return found if patches.pixels[found].sum() >= LEAST_BARE * expected.index.size else np.zeros_like(found)
+
+
+def _raised(field: Field, light: Floats, patches: Patches, planned: Floats) -> Field:
+    """A field whose height nothing tells, so that the painting is as light as planned in the middle."""
+    reflects = np.maximum(light, 1e-4) / field.at(patches.places)
+    ratio = np.log(reflects) - np.log(np.clip(linear_of_lab(planned), 2e-3, None))
+    terms = field.terms.copy()
+    terms[0] += np.median(ratio, axis=0)
+    return Field(terms)
+
+
+def _lightest(expected: Expected) -> float:
+    """The luminance 0–1 above which nothing lies on the sheet but a lamp's reflection: that of the surface,
+    or of the lightest paint."""
+    paint = 0.0 if expected.plan.medium.transparent else expected.plan.medium.lightest
+    lightest = max(float(expected.values.max()), expected.surface.value, paint)
+    return float(luminance_of(min(10.0, lightest))) / 100
+
+
+def _parts(blocks: Blocks, seen: Floats, hidden: Mask) -> Floats:
+    """The mean colours (b, 3) of what is seen of all parts, NaN where most of one is hidden."""
+    shown = ~hidden.ravel()
+    total = np.bincount(blocks.at.ravel(), minlength=blocks.count)
+    count = np.bincount(blocks.at.ravel(), shown, blocks.count)
+    flat = seen.reshape(-1, 3)
+    sums = np.stack([np.bincount(blocks.at.ravel(), shown * flat[:, c], blocks.count) for c in range(3)], -1)
+    with np.errstate(invalid="ignore", divide="ignore"):
+        means = sums / count[:, None]
+    return np.where((count >= 0.4 * total)[:, None], means, np.nan)

@@ -1,0 +1,137 @@
+"""A straightened painting in patches, from which its light is found."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from ..reference.mass import MassKind
+from .expected import Expected, Floats, Indices, mean_by
+from .lit import Samples
+from .read import deep_in
+from .straight import Straight
+
+Mask = NDArray[np.bool_]
+
+CELLS = 14
+"""Cells across and down into which masses are divided."""
+LEAST_PX, INNER_PX = 30, 3
+"""Pixels that a patch has at the least, and from the border of its mass that are left out."""
+RANGE = 0.5
+"""Values by which a mass may be modelled and count as of one colour."""
+LEAST_MARGIN = 0.012
+"""Width of a margin, as a share of the picture's side, from which it tells of the light."""
+OF_MARGIN, OF_CARD = 3.0, 0.6
+"""What all patches of a margin, and those of a grey card, weigh beside all of the picture."""
+
+
+@dataclass(frozen=True, eq=False)
+class Patches:
+    """Patches of a sheet: encoded colours (n, 3), blurred grey (n,), places (n, 2), pixels (n,), the place of
+    the mass of each (n,), -1 for the margin, and at which pixel of the picture (n,) it is found."""
+
+    coded: Floats
+    calm: Floats
+    places: Floats
+    pixels: Floats
+    mass: Indices
+    pixel: Indices
+
+
+def patches_of(straight: Straight, expected: Expected, hidden: Mask) -> Patches:
+    """The patches of masses of one colour, without what is `hidden` (h, w), and of the margin."""
+    rows, columns = straight.picture
+    high, wide = expected.labels.shape
+    even = np.array([_even(expected, k) for k in range(len(expected.plan.masses))])
+    # A picture all of modelled masses has no better witnesses.
+    even |= even.mean() < 0.2
+    shown = even[expected.index] & (deep_in(expected.index) > INNER_PX) & ~hidden
+    y, x = np.indices((high, wide))
+    cell = y * CELLS // high * CELLS + x * CELLS // wide
+    key = np.where(shown, expected.index * CELLS**2 + cell, -1)
+    inside = _taken(straight, key, (rows, columns), expected.index)
+    if min(expected.margin) < LEAST_MARGIN:
+        return inside
+    margin = straight.margin & ~straight.clipped
+    margin = cv2.erode(margin.astype(np.uint8), np.ones((3, 3), np.uint8)) > 0
+    y, x = np.indices(margin.shape)
+    cell = y * 2 * CELLS // margin.shape[0] * 2 * CELLS + x * 2 * CELLS // margin.shape[1]
+    outside = _taken(straight, np.where(margin, cell, -1), (slice(None), slice(None)), None)
+    return joined(inside, outside)
+
+
+def joined(one: Patches, other: Patches) -> Patches:
+    """The patches of both."""
+    return Patches(
+        np.concatenate([one.coded, other.coded]),
+        np.concatenate([one.calm, other.calm]),
+        np.concatenate([one.places, other.places]),
+        np.concatenate([one.pixels, other.pixels]),
+        np.concatenate([one.mass, other.mass]),
+        np.concatenate([one.pixel, other.pixel]),
+    )
+
+
+def _even(expected: Expected, k: int) -> bool:
+    """Whether a mass is of one colour."""
+    mass = expected.plan.masses[k]
+    return (
+        mass.kind is not MassKind.GRADED or abs(mass.target_ends[0][0] - mass.target_ends[1][0]) < 10 * RANGE
+    )
+
+
+def _taken(straight: Straight, key: Indices, where: tuple[slice, slice], index: Indices | None) -> Patches:
+    """Patches of pixels with one key (h, w), those of -1 left out."""
+    known, at = np.unique(key, return_inverse=True)
+    at = at.reshape(key.shape)
+    pixels = np.bincount(at.ravel(), minlength=len(known)).astype(float)
+    told = np.concatenate(
+        [straight.coded[where], straight.calm[where][..., None], straight.places[where]], axis=-1
+    ).astype(float)
+    means = mean_by(at, told, len(known))
+    first = np.zeros(len(known), np.intp)
+    first[at.ravel()] = np.arange(at.size)
+    keep = (known >= 0) & (pixels >= LEAST_PX)
+    mass = np.full(len(known), -1, np.intp) if index is None else index.ravel()[first]
+    pixel = np.full(len(known), -1, np.intp) if index is None else first
+    means, pixels, mass, pixel = means[keep], pixels[keep], mass[keep], pixel[keep]
+    return Patches(means[:, :3], means[:, 3], means[:, 4:], pixels, mass, pixel)
+
+
+def part_of(patches: Patches, untouched: Mask) -> Indices:
+    """What each patch (n,) is part of: its mass as it is painted, or as it is untouched; the last but one is
+    the bare surface, the last a grey card."""
+    count = int(patches.mass.max(initial=0)) + 1
+    part = patches.mass + np.where(untouched, count, 0)
+    return np.where(patches.mass < 0, 2 * count, part)
+
+
+def samples_of(
+    patches: Patches,
+    light: Floats,
+    untouched: Mask,
+    bare: Mask,
+    paper: Floats,
+    card: tuple[Floats, Floats, float] | None = None,
+) -> Samples:
+    """Samples for the light field: the `light` (n, 3) of patches, of which some look `untouched` (n,) and
+    some are known to be `bare` (n,) `paper` (3,) as the margin is; a grey `card` by its place (2,), its light
+    (3,) and what it reflects."""
+    margin = patches.mass < 0
+    paper_part = 2 * (int(patches.mass.max(initial=0)) + 1)
+    part = np.where(bare, paper_part, part_of(patches, untouched))
+    weight = np.sqrt(patches.pixels)
+    weight[~margin] /= max(weight[~margin].sum(), 1e-9)
+    if margin.any():
+        weight[margin] *= OF_MARGIN / weight[margin].sum()
+    known = np.full((paper_part + 2, 3), np.nan)
+    known[paper_part] = paper
+    places = patches.places
+    if card is not None:
+        known[-1] = card[2]
+        light, places = np.vstack([light, card[1]]), np.vstack([places, card[0]])
+        part, weight = np.append(part, paper_part + 1), np.append(weight, OF_CARD)
+    return Samples(light, places, part, weight, known)

@@ -1,0 +1,153 @@
+"""What of a painting is done: each part of each mass as it looks after some pass, or before the first."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from functools import cached_property
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..colour.lab import difference, value_of_lab
+from .expected import Expected, Floats, Indices, mean_by
+
+CELLS = 5
+"""Cells across and down by which parts of a mass can be painted and others not."""
+APART = 4.0
+"""ΔE₀₀ from which two states of a part are told apart."""
+USUAL, LOOSE = (0.3, 0.2), 12.0
+"""By how many values paintings usually come out paler at value 5 and the more toward black, and how much
+proof moves that: the weight of a part of the whole. From made painters: a guess."""
+WORST, OFF = 2.0, 8.0
+"""What a part that is not alike counts at the most, and the ΔE₀₀ that counts as one."""
+PULL = 0.45
+"""What a part counts that is in another state than the rest, in the same units."""
+
+
+class Blocks:
+    """Parts of masses: each mass divided by a grid; `planned` (k + 1, b, 3) their colours after each pass,
+    `weight` (b,) their share of the picture, `mass` (b,) the place of their mass, `at` (h, w) the number of
+    the part at each pixel."""
+
+    def __init__(self, expected: Expected) -> None:
+        self.expected = expected
+        high, wide = expected.labels.shape
+        rows, columns = np.indices((high, wide))
+        cell = rows * CELLS // high * CELLS + columns * CELLS // wide
+        block = expected.index * CELLS**2 + cell
+        known, at = np.unique(block, return_inverse=True)
+        self.at: Indices = at.reshape(high, wide)
+        self.count = len(known)
+        self.mass: Indices = known // CELLS**2
+        self.weight: Floats = np.bincount(self.at.ravel(), minlength=self.count) / self.at.size
+        self.planned: Floats = expected.colours[:, self.mass]
+
+    def of(self, seen: Floats) -> Floats:
+        """The mean colours (b, 3) of a picture (h, w, 3)."""
+        return mean_by(self.at, seen, self.count)
+
+    def composed(self, there: Floats) -> Floats:
+        """For each pass the colours (k + 1, b, 3) of all parts, each as after that pass or as before the
+        first, whichever is nearer to what is `there` (b, 3) once light and contrast are evened out."""
+        composed = self.planned.copy()
+        weight = self.weight[:, None]
+        own = (there * weight).sum(axis=0)
+        for _ in range(4):
+            middle = (composed * weight).sum(axis=1, keepdims=True)
+            apart, theirs = composed - middle, there - own
+            along = (apart * theirs * weight).sum(axis=(1, 2))
+            gain = along / np.maximum((apart**2 * weight).sum(axis=(1, 2)), 1e-9)
+            shown = (there - own)[None] / np.maximum(gain, 0.3)[:, None, None] + middle
+            bare = ((shown - self.planned[:1]) ** 2).sum(axis=2) < ((shown - self.planned) ** 2).sum(axis=2)
+            composed = np.where(bare[..., None], self.planned[:1], self.planned)
+        return composed
+
+
+@dataclass(frozen=True, eq=False)
+class State:
+    """After which pass (b,) each part of a painting looks; `row` after which the whole does, `first` and
+    `last` the passes that look alike."""
+
+    blocks: Blocks
+    of_block: Indices
+    row: int
+    first: int
+    last: int
+
+    @cached_property
+    def of_mass(self) -> Indices:
+        """The state (m,) in which most of each mass is."""
+        count, rows = int(self.blocks.mass.max()) + 1, self.blocks.planned.shape[0]
+        votes = np.zeros((count, rows))
+        np.add.at(votes, (self.blocks.mass, self.of_block), self.blocks.weight)
+        return np.asarray(votes.argmax(axis=1))
+
+    @property
+    def picture(self) -> Indices:
+        """The state (h, w) at each pixel."""
+        return np.asarray(self.of_block[self.blocks.at])
+
+
+def state_of(expected: Expected, blocks: Blocks, there: Floats, known: int | None = None) -> State:
+    """The state of a painting from the colours (b, 3) of its parts in CIELAB, NaN where they are hidden; the
+    pass is `known` where the painter, or the log, says it.
+
+    The painter's own bias, a line over value, is fitted for each pass to the parts that look painted, with
+    a prior. A part is in the state whose planned colour, with that bias, is nearest, and states of a
+    kind as the rest cost nothing; those that hardly differ are one.
+    """
+    seen = np.asarray(np.isfinite(there).all(axis=1))
+    rows = blocks.planned.shape[0]
+    costs = np.empty(rows)
+    states = np.empty((rows, blocks.count), np.intp)
+    for row in range(rows):
+        states[row], costs[row] = _as_after(blocks, there, seen, row)
+    row = int(costs.argmin()) if known is None else known
+    first, last = expected.looks_alike(row)
+    return State(blocks, states[row], row, first, last)
+
+
+def _as_after(blocks: Blocks, there: Floats, seen: NDArray[np.bool_], row: int) -> tuple[Indices, float]:
+    """The states (b,) of all parts of a painting that is about after pass `row`, and what that costs."""
+    rows = np.arange(blocks.planned.shape[0])
+    a, b = USUAL
+    state = np.full(blocks.count, row)
+    for _ in range(3):
+        biased = _biased(blocks, a, b)
+        off = np.minimum(difference(biased, np.nan_to_num(there)[None]) / OFF, WORST)
+        same = difference(biased, biased[row][None]) < APART
+        cost = off + np.where(same, 0.0, PULL * np.where(rows == 0, 1.0, 1.5)[:, None])
+        # Nothing is done after what is being done: later states only where they look like it.
+        cost[(rows > row)[:, None] & ~same] += WORST
+        cost[:, ~seen] = np.where(rows == row, 0.0, 1.0)[:, None]
+        state = cost.argmin(axis=0)
+        state = np.where(same[state, np.arange(blocks.count)], row, state)
+        a, b = _bias(blocks, there, state, seen)
+    best = cost[state, np.arange(blocks.count)]
+    return state, float((best * blocks.weight)[seen].sum())
+
+
+def _biased(blocks: Blocks, a: float, b: float) -> Floats:
+    """The planned colours (k + 1, b, 3) as a painter of that bias lays them: what is bare stays."""
+    values = value_of_lab(blocks.planned)
+    painted = np.abs(values - values[:1]) > 0.05
+    moved = blocks.planned.copy()
+    # L* is about ten times the value.
+    moved[..., 0] += 10 * np.where(painted, a + b * (5 - values) / 5, 0.0)
+    return moved
+
+
+def _bias(blocks: Blocks, there: Floats, state: Indices, seen: NDArray[np.bool_]) -> tuple[float, float]:
+    """A painter's bias: values at value 5, and more toward black, by ridge regression about what is usual."""
+    own = blocks.planned[state, np.arange(blocks.count)]
+    values = value_of_lab(own)
+    use = seen & (np.abs(values - value_of_lab(blocks.planned[0])) > 0.05)
+    if not use.any():
+        return USUAL
+    terms = np.stack([np.ones_like(values), (5 - values) / 5], -1)[use]
+    off = (value_of_lab(there[use]) - values[use]) - terms @ np.array(USUAL)
+    # Outliers are parts in another state: what is far from the middle of all counts less.
+    near = 1 / (1 + ((off - np.median(off)) / 0.5) ** 2)
+    weight = blocks.weight[use] * near * LOOSE
+    more = np.linalg.solve(terms.T @ (terms * weight[:, None]) + np.eye(2), terms.T @ (off * weight))
+    return float(USUAL[0] + more[0]), float(USUAL[1] + more[1])

@@ -1,0 +1,116 @@
+"""What a photo of a painting tells, as JSON and in words."""
+
+from __future__ import annotations
+
+import io
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+from PIL import Image
+
+from ..core.colour.lab import encoded_of
+from ..core.errors import InvalidInput
+from ..core.plan.acts import ACTS
+from ..core.review.advice import Correction
+from ..core.review.expected import Expected
+from ..core.review.judged import MassJudged
+from ..core.review.lit import Source
+from ..core.review.review import Review
+from ..core.review.told import corrected, headed, judged_words, light_words, related
+from ..words import ENGLISH, About
+
+LONG_SIDE = 1600
+"""Pixels on the long side at which a photo of a painting is read."""
+
+
+def corners_from(text: str) -> NDArray[np.float64]:
+    """Four corners (4, 2) from `x,y;x,y;x,y;x,y`; raises InvalidInput."""
+    try:
+        found = np.array([[float(c) for c in pair.split(",")] for pair in text.split(";")])
+    except ValueError:
+        raise InvalidInput("refused-corners-text", text=text[:60]) from None
+    if found.shape != (4, 2):
+        raise InvalidInput("refused-corners-four")
+    return found
+
+
+def document_of(review: Review, expected: Expected, scale: float = 1.0) -> dict[str, Any]:
+    """A review as JSON: corners in pixels of the photo as it was given, `scale` times which it was read."""
+    about, seen = About.of(expected.plan), review.observation
+    relative = seen.source is Source.NONE
+    return {
+        "washboard": 1,
+        "corners": _points(seen.found.sheet / scale),
+        "picture": _points(seen.found.picture / scale),
+        "confidence": round(seen.found.confidence, 3),
+        "light": seen.source.value,
+        "sd": seen.sd,
+        "tone": {"curve": round(seen.tone.curve, 2), "crisp": round(seen.tone.crisp, 2)},
+        "hidden": round(seen.shines, 4),
+        "masses": [_mass(one, about, relative) for one in review.masses],
+        "passReached": seen.state.row,
+        "passRange": [seen.state.first, seen.state.last],
+        "relations": [
+            {
+                "masses": list(one.masses),
+                "planned": round(one.planned, 2),
+                "apart": round(one.apart, 2),
+                "sentence": ENGLISH.text(related(one), about),
+            }
+            for one in review.relations
+        ],
+        "corrections": [_correction(one, about) for one in review.advice.corrections],
+        "leave": [_correction(one, about) for one in review.advice.leave],
+        "stop": review.advice.stop,
+        "off": round(review.advice.off, 3),
+    }
+
+
+def _points(of: NDArray[np.float64]) -> list[list[float]]:
+    return [[round(float(x), 1), round(float(y), 1)] for x, y in of]
+
+
+def _mass(one: MassJudged, about: About, relative: bool) -> dict[str, Any]:
+    told = None if relative else one.value
+    return {
+        "mass": one.mass,
+        "value": None if told is None else round(told, 3),
+        "planned": round(one.planned, 3),
+        "difference": None if relative or one.difference is None else round(one.difference, 3),
+        "lab": None if one.lab is None or relative else [round(c, 2) for c in one.lab],
+        "deltaE": None if relative or one.delta_e is None else round(one.delta_e, 2),
+        "spread": round(one.spread, 3),
+        "judged": one.judged,
+        "why": ENGLISH.text(judged_words(one), about),
+    }
+
+
+def _correction(one: Correction, about: About) -> dict[str, Any]:
+    return {
+        "masses": list(one.masses),
+        "operation": one.operation.value,
+        "act": ACTS[one.operation].words,
+        "now": round(one.now, 2),
+        "reaches": round(one.reaches, 2),
+        "gain": round(one.gain, 4),
+        "minutes": round(one.minutes, 1),
+        "sentence": ENGLISH.text(corrected(one), about),
+    }
+
+
+def lines_of(review: Review, expected: Expected) -> list[str]:
+    """A review in words, the first thing to do first."""
+    about = About.of(expected.plan)
+    told = [headed(review), light_words(review.observation)]
+    told += [corrected(one) for one in review.advice.corrections]
+    told += [related(one) for one in review.relations[:3]]
+    return [ENGLISH.text(one, about) for one in told]
+
+
+def straight_png(review: Review) -> bytes:
+    """The straightened painting, its light evened out, as PNG."""
+    held = io.BytesIO()
+    shown = np.rint(encoded_of(review.observation.reflects) * 255).astype(np.uint8)
+    Image.fromarray(shown).save(held, "PNG")
+    return held.getvalue()

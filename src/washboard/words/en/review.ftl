@@ -1,0 +1,35 @@
+### The painting beside its plan: what came out otherwise, what to correct, when to stop.
+
+review-go-on = Go on: what is done after pass { $after } is as planned
+review-stop = Stop here: no correction would be seen
+review-first = First { $masses }{ $more ->
+    [0] {""}
+   *[other] , then { $more } more
+}
+review-light = { $source ->
+    [margin] The light is evened out by the bare margin: values are good to { $sd }.
+    [inside] The light is evened out by bare places in the picture: values are good to { $sd }.
+    [card] The light is known from the grey card: values are good to { $sd }.
+   *[none] Nothing in the photo tells how bright the light is: only what stands beside what is told. Leave a margin bare, or lay strips of white paper along two sides.
+}{ $shines ->
+    [yes] { " " }{ $hidden } % of the picture shines and is left out: photograph it again from another side.
+   *[no] {""}
+}{ $phone ->
+    [yes] { " " }The phone changed the contrast: that is taken off, as far as the photo tells it.
+   *[no] {""}
+}
+review-off = { $masses } came out { $off } too { $way }{ $hue ->
+    [warm] {" "}and too warm
+    [cool] {" "}and too cool
+   *[none] {""}
+}.
+review-as-planned = { $masses } came out as planned, at { $value }.
+review-not-shines = { $masses } shines in the photo and is not judged.
+review-not-small = { $masses } is too small in the photo to be judged.
+review-not-open = { $masses } is not finished yet.
+review-not-neighbours = { $masses } is judged when its neighbours are painted.
+review-not-light = { $masses } is only judged beside its neighbours: nothing tells how bright the light is.
+review-correct = { $masses } came out { $off } too { $way }. { $act }: from { $now } to { $to }, { $minutes } min.
+review-leave = Leave { $masses }, { $off } too { $way }: nothing brings it nearer that would not cost more than it gains.
+review-turned = { $darker } is now lighter than { $lighter }, by { $apart }: planned was { $planned } darker, along { $length } cm.
+review-gap = { $lighter } and { $darker } stand { $apart } apart instead of { $planned }, along { $length } cm.
