@@ -2593,7 +2593,7 @@ export interface components {
         };
         /**
          * MapPart
-         * @description Where the masses lie: the label of each pixel of the upright reference as a PNG of 16 bits, in base64.
+         * @description Where the masses lie: the label of each pixel of the upright reference, a PNG of 16 bits in base64.
          */
         MapPart: {
             /** Width */
