@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from itertools import combinations, pairwise
 
 from ..colour.lab import difference
@@ -44,23 +44,27 @@ def found(on: Looked) -> Sequence[Proposal]:
 
 def _rows(masses: Sequence[Mass], on: Looked) -> Sequence[tuple[Mass, ...]]:
     """Every row that two like masses begin and more of the kind go on, evenly and on one line."""
-    found = []
+    found, forms = [], {mass.id: _form(mass, on) for mass in masses}
+
+    def alike(one: Mass, other: Mass) -> bool:
+        return on.turn[one.id] == on.turn[other.id] and _alike(one, other, forms)
+
     for first, second in combinations(masses, 2):
-        if not _alike(first, second, on):
+        if not alike(first, second):
             continue
-        kin = [m for m in masses if m in (first, second) or (_alike(first, m, on) and _alike(second, m, on))]
+        kin = [m for m in masses if m in (first, second) or (alike(first, m) and alike(second, m))]
         row = _along(first, second, kin, on)
         if len(row) >= LEAST:
             found.append(row)
     return found
 
 
-def _alike(one: Mass, other: Mass, on: Looked) -> bool:
-    """Whether two masses could be two of a kind: of one pass, size and colour."""
+def _alike(one: Mass, other: Mass, forms: Mapping[str, tuple[float, float]]) -> bool:
+    """Whether two masses of one pass could be two of a kind: of one size, form and colour."""
     large, small = max(one.area_cm2, other.area_cm2), min(one.area_cm2, other.area_cm2)
-    if on.turn[one.id] != on.turn[other.id] or large > LARGER * max(small, 1e-6):
+    if large > LARGER * max(small, 1e-6):
         return False
-    (slim, fills), (other_slim, other_fills) = _form(one, on), _form(other, on)
+    (slim, fills), (other_slim, other_fills) = forms[one.id], forms[other.id]
     same = abs(slim - other_slim) <= SLIM and abs(fills - other_fills) <= FILLS
     apart = all(border.mass != other.id for border in one.borders)
     return same and apart and float(difference(one.lab, other.lab)) <= ALIKE

@@ -35,21 +35,52 @@ def woven(
     """The plan with the effects that the evidence is sure of, and those that the painter has `taken` by
     their ids; those taken `off` rest, those `spared` for want of time, and so does what the judge refuses.
     Deterministic."""
-    found: list[Effect] = []
+    found: dict[str, Effect] = {}
+    wanted = list[Proposal]()
     for proposal in proposals:
         effect = proposal.effect
         if effect.id in off:
             worked = _without(worked, proposal)
-            found.append(replace(effect, rests=sentence("effect-off")))
+            found[effect.id] = replace(effect, rests=sentence("effect-off"))
         elif effect.id in spared:
-            found.append(replace(effect, rests=sentence("effect-spared")))
+            found[effect.id] = replace(effect, rests=sentence("effect-spared"))
         elif effect.asks and effect.id not in taken:
-            found.append(replace(effect, rests=sentence("effect-asks")))
+            found[effect.id] = replace(effect, rests=sentence("effect-asks"))
         else:
-            worked, own = _set_in(worked, proposal)
-            found.append(own)
-    plan = _titled(replace(worked.plan, effects=tuple(found)))
-    return replace(worked, plan=plan)
+            wanted.append(proposal)
+    worked, effects = _all_in(worked, wanted)
+    found |= {effect.id: effect for effect in effects}
+    plan = replace(worked.plan, effects=tuple(found[proposal.effect.id] for proposal in proposals))
+    return replace(worked, plan=_titled(plan))
+
+
+def _all_in(worked: PlanningResult, wanted: Sequence[Proposal]) -> tuple[PlanningResult, list[Effect]]:
+    """The plan with effects, each in the first pass where it can be.
+
+    All are set in and judged once, since most plans bear them all: judging takes much longer than setting in.
+    Where something is refused each half is tried by itself, down to the one that is refused.
+    """
+    if len(wanted) < 2:
+        whole, effects = worked, list[Effect]()
+        for proposal in wanted:
+            whole, effect = _set_in(whole, proposal)
+            effects.append(effect)
+        return whole, effects
+    longer, effects = worked, []
+    for proposal in wanted:
+        why = _too_long(longer.plan, proposal)
+        if why is not None:
+            effects.append(replace(proposal.effect, rests=why))
+            continue
+        row = next(_rows(longer, proposal))
+        longer = _with(longer, proposal, row)
+        effects.append(replace(proposal.effect, pass_id=longer.plan.passes[row].id))
+    if not refusals_of(longer.plan):
+        return longer, effects
+    half = len(wanted) // 2
+    worked, first = _all_in(worked, wanted[:half])
+    worked, second = _all_in(worked, wanted[half:])
+    return worked, [*first, *second]
 
 
 def _set_in(worked: PlanningResult, proposal: Proposal) -> tuple[PlanningResult, Effect]:

@@ -7,6 +7,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import RGB_TO_XYZ
+from .tone import blurred
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -23,6 +24,8 @@ A_LOT = (0.07, 0.3)
 """The same from which white light is a mirror's by itself."""
 BARE = 0.08
 """Share of its light by which bare surface, of the luminance `paper`, may seem lighter or darker."""
+USUAL, ENOUGH = 0.4, 4000
+"""The quantile of a part's light that counts as what it usually is, and pixels that tell it."""
 LEAST = 0.0006
 """Share of the picture from which what shines is a glare, not a speck."""
 
@@ -34,10 +37,11 @@ def shining(reflects: Floats, blown: Mask, index: Indices, lightest: float, pape
     luminance = reflects @ RGB_TO_XYZ[1]
     long = max(luminance.shape)
     calm = cv2.GaussianBlur(luminance, (0, 0), max(1.0, CALM * long))
-    usual = np.stack([_usual(reflects[..., c], index) for c in range(3)], -1)
-    blur = max(1.0, 2 * CALM * long)
-    more = cv2.GaussianBlur(reflects - usual, (0, 0), blur)
-    there = cv2.GaussianBlur(usual, (0, 0), blur)
+    usual = _usual(reflects, index)
+    wide_blur = max(1.0, 2 * CALM * long)
+    more, there = (
+        blurred(of.astype(np.float32), wide_blur).astype(float) for of in (reflects - usual, usual)
+    )
     added, lies = more @ RGB_TO_XYZ[1], there @ RGB_TO_XYZ[1]
     # A mirror adds the lamp's own light, the same to all channels whatever lies there.
     white = more.min(axis=2) > 0.6 * more.max(axis=2)
@@ -64,12 +68,15 @@ def _disc(wide: float) -> NDArray[np.uint8]:
     return np.asarray(cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (size, size)))
 
 
-def _usual(luminance: Floats, index: Indices) -> Floats:
-    """What each mass reflects usually (h, w): the median of its luminance, or less where it is all glare."""
-    order = np.argsort(index, axis=None, kind="stable")
-    own, sorted_light = index.ravel()[order], luminance.ravel()[order]
-    starts = np.flatnonzero(np.diff(own, prepend=own[0] - 1))
-    usual = np.zeros(int(index.max()) + 1)
-    for start, stop in zip(starts, [*starts[1:], len(own)], strict=True):
-        usual[own[start]] = np.quantile(sorted_light[start:stop], 0.4)
+def _usual(reflects: Floats, index: Indices) -> Floats:
+    """What each part of a picture (h, w, 3) reflects usually: its median, or less where it is all glare."""
+    flat = index.ravel()
+    order = np.argsort(flat, kind="stable")
+    starts = np.searchsorted(flat[order], np.arange(int(flat.max()) + 2))
+    light = reflects.reshape(-1, 3)
+    usual = np.zeros((len(starts) - 1, 3))
+    for part in np.flatnonzero(np.diff(starts)):
+        own = order[starts[part] : starts[part + 1]]
+        # A few thousand pixels tell a quantile as well as all.
+        usual[part] = np.quantile(light[own[:: max(1, len(own) // ENOUGH)]], USUAL, axis=0)
     return np.asarray(usual[index])

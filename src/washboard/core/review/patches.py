@@ -85,18 +85,19 @@ def _even(expected: Expected, k: int) -> bool:
 
 def _taken(straight: Straight, key: Indices, where: tuple[slice, slice], index: Indices | None) -> Patches:
     """Patches of pixels with one key (h, w), those of -1 left out."""
-    known, at = np.unique(key, return_inverse=True)
-    at = at.reshape(key.shape)
-    pixels = np.bincount(at.ravel(), minlength=len(known)).astype(float)
+    at = key + 1
+    count = int(at.max()) + 1
+    pixels = np.bincount(at.ravel(), minlength=count).astype(float)
     told = np.concatenate(
         [straight.coded[where], straight.calm[where][..., None], straight.places[where]], axis=-1
     ).astype(float)
-    means = mean_by(at, told, len(known))
-    first = np.zeros(len(known), np.intp)
+    means = mean_by(at, told, count)
+    first = np.zeros(count, np.intp)
     first[at.ravel()] = np.arange(at.size)
-    keep = (known >= 0) & (pixels >= LEAST_PX)
-    mass = np.full(len(known), -1, np.intp) if index is None else index.ravel()[first]
-    pixel = np.full(len(known), -1, np.intp) if index is None else first
+    keep = pixels >= LEAST_PX
+    keep[0] = False
+    none = np.full(count, -1, np.intp)
+    mass, pixel = (none, none) if index is None else (index.ravel()[first], first)
     means, pixels, mass, pixel = means[keep], pixels[keep], mass[keep], pixel[keep]
     return Patches(means[:, :3], means[:, 3], means[:, 4:], pixels, mass, pixel)
 

@@ -35,8 +35,10 @@ class Blocks:
         rows, columns = np.indices((high, wide))
         cell = rows * CELLS // high * CELLS + columns * CELLS // wide
         block = expected.index * CELLS**2 + cell
-        known, at = np.unique(block, return_inverse=True)
-        self.at: Indices = at.reshape(high, wide)
+        known = np.flatnonzero(np.bincount(block.ravel()))
+        number = np.zeros(int(known[-1]) + 1, np.intp)
+        number[known] = np.arange(len(known))
+        self.at: Indices = number[block]
         self.count = len(known)
         self.mass: Indices = known // CELLS**2
         self.weight: Floats = np.bincount(self.at.ravel(), minlength=self.count) / self.at.size

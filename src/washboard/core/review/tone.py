@@ -68,8 +68,17 @@ def plain(coded: Singles | Floats, calm: Singles | Floats, tone: Tone) -> Floats
 
 def calmed(coded: Singles) -> Singles:
     """The grey of an encoded photo (h, w, 3) without its local contrast (h, w)."""
-    grey = coded @ LUMA.astype(np.float32)
-    return np.asarray(cv2.GaussianBlur(grey, (0, 0), BLUR * max(coded.shape[:2])))
+    return blurred(np.asarray(coded @ LUMA.astype(np.float32)), BLUR * max(coded.shape[:2]))
+
+
+def blurred(of: Singles, wide: float) -> Singles:
+    """An array (h, w) or (h, w, c) blurred with a wide Gaussian of `wide` pixels: at a smaller size, where
+    the same takes a fraction of the time."""
+    step = max(1, int(wide / 3))
+    high, across = of.shape[:2]
+    small = cv2.resize(of, (max(2, across // step), max(2, high // step)), interpolation=cv2.INTER_AREA)
+    calm = cv2.GaussianBlur(small, (0, 0), wide / step, borderType=cv2.BORDER_REFLECT_101)
+    return np.asarray(cv2.resize(calm, (across, high), interpolation=cv2.INTER_LINEAR))
 
 
 @dataclass(frozen=True, eq=False)

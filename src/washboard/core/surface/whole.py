@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Mapping, Sequence
 
 from ..plan.plan import Pass, Role
@@ -16,12 +17,10 @@ ENCLOSED, FIRM = 0.8, 0.5
 
 def judge_completeness(replayed: Replay, passes: Sequence[Pass], start: SheetState) -> None:
     """Every mass reaches its target once, before the start or in these passes, and no mask stays on."""
+    reached = Counter(o.mass for done in passes for o in done.operations if o.role is Role.TARGET)
     for name, surface in replayed.surfaces.items():
-        reached = [
-            done.id for done in passes for o in done.operations if o.mass == name and o.role is Role.TARGET
-        ]
         before = int(start.of(name, replayed.ground).settled)
-        if before + len(reached) != 1 and passes:
+        if before + reached[name] != 1 and passes:
             replayed.refuse(passes[-1], name, Rule.COMPLETE)
         if surface.masked_at is not None:
             replayed.refuse(passes[-1], name, Rule.UNMASK)
