@@ -15,7 +15,7 @@ from tests.long import rounds
 from tests.photographed import drawn, photographed
 from tests.pieces import photographs
 from tests.said import refuses
-from washboard.core.colour.lab import lab_of_linear, linear_of, linear_of_lab
+from washboard.core.colour.lab import encoded_of, lab_of_linear, linear_of, linear_of_lab
 from washboard.core.colour.value import luminance_of
 from washboard.core.errors import InvalidImage, InvalidInput
 from washboard.core.order.prediction import painted
@@ -83,14 +83,12 @@ def paint(expected: Expected, pictures: tuple[Bytes, ...], row: int, dice: np.ra
     grey = luminance_of(np.clip(value, 0.8, 9.5)) / 100
     lab[..., 0] = lab_of_linear(np.repeat(grey[..., None], 3, axis=-1))[..., 0]
     rgb = np.clip(linear_of_lab(lab), 0, 1)
-    high, wide = value.shape
+    wide = value.shape[1]
     bent = [gaussian_filter(dice.normal(size=value.shape), wide / 16) for _ in range(2)]
     y, x = np.indices(value.shape)
     at = [c + 0.0015 * wide * b / b.std() for c, b in zip((y, x), bent, strict=True)]
     drawn_off = np.stack([map_coordinates(rgb[..., c], at, order=1, mode="nearest") for c in range(3)], -1)
-    coded = np.where(drawn_off <= 0.0031308, drawn_off * 12.92, 1.055 * drawn_off ** (1 / 2.4) - 0.055)
-    assert high > 1
-    return np.asarray(np.rint(coded * 255), np.uint8)
+    return np.asarray(np.rint(encoded_of(drawn_off) * 255), np.uint8)
 
 
 def shot(seed: int, phone: bool = False) -> Shot:
@@ -154,7 +152,7 @@ def test_a_painting_in_which_one_mass_is_off_is_told_so_and_corrected_first() ->
     )
     lab = lab_of_linear(linear_of(pictures[-1] / 255))
     lab[expected.index == k, 0] += 9.0
-    painting = np.rint(255 * np.clip(linear_of_lab(lab), 0, 1) ** (1 / 2.2)).astype(np.uint8)
+    painting = np.rint(255 * encoded_of(linear_of_lab(lab))).astype(np.uint8)
     paper = tuple(float(c) for c in expected.surface.linear)
     scene = replace(drawn(np.random.default_rng(4), phone=False), gloss=0.0)
     photo, _ = photographed(painting, (paper[0], paper[1], paper[2]), expected.margin, scene, 4)

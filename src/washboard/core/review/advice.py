@@ -10,16 +10,15 @@ from ..log.event import What
 from ..log.ways import ways_out
 from ..plan.plan import Kind, Plan
 from ..plan.state import MassSurface
+from ..surface.replay import state_after
 from ..time.pace import covering_minutes
 from .judged import SEEN, MassJudged
 
 LIFTED_FROM = 0.5
 """Values from which lifting watercolour is worth what it does to the paper."""
-WORTH = 0.02
-"""Values that the mean over the picture must come nearer for a correction to be seen at all: a mass of 5 %
-that is 0.4 off."""
-RISK_CM = 0.004
-"""What each cm of firm edge that a correction cuts again may cost, in values of the mean. A guess."""
+WORTH = 0.002
+"""Values that the mean over the picture must come nearer for a correction to be worth taking up a brush: a
+mass of half a per cent that is 0.4 off. A guess."""
 MOST = 9
 """Corrections that are listed."""
 
@@ -57,8 +56,9 @@ class Advice:
     within: int
 
 
-def advised(plan: Plan, found: Sequence[MassJudged], sd: float) -> Advice:
-    """What to correct in a painting: by what it gains for its minutes, as far as the medium lets it be done.
+def advised(plan: Plan, found: Sequence[MassJudged], sd: float, row: int) -> Advice:
+    """What to correct in a painting: by what it gains for its minutes, as far as what lies there after
+    pass `row` lets it be done.
 
     A mass is corrected from SEEN values off, or from twice the standard deviation `sd` of the measurement
     where that is larger.
@@ -68,25 +68,27 @@ def advised(plan: Plan, found: Sequence[MassJudged], sd: float) -> Advice:
     judged = [one for one in found if one.judged and one.difference is not None]
     total = sum(shares[one.mass] for one in judged)
     off = sum(shares[one.mass] * abs(one.difference or 0.0) for one in judged) / max(total, 1e-9)
+    lies = state_after(plan.masses, plan.passes[:row], plan.medium, plan.surface.value, plan.start)
     do, leave = list[Correction](), list[Correction]()
     for one in judged:
         if abs(one.difference or 0.0) < least:
             continue
-        correction = _correction(plan, one)
-        (leave if correction.leaves or correction.gain < WORTH * 0.1 else do).append(correction)
+        correction = _correction(plan, one, lies.of(one.mass, plan.surface.value))
+        (leave if correction.leaves or correction.gain < WORTH else do).append(correction)
     do.sort(key=lambda c: (-c.gain / (c.minutes + 5.0), c.masses))
     leave.sort(key=lambda c: (-shares[c.masses[0]], c.masses))
     within = sum(abs(one.difference or 0.0) < least for one in judged)
     return Advice(tuple(do[:MOST]), tuple(leave[:MOST]), not do, off, within)
 
 
-def _correction(plan: Plan, one: MassJudged) -> Correction:
-    """The best way to bring a mass nearer, or to leave it."""
+def _correction(plan: Plan, one: MassJudged, there: MassSurface) -> Correction:
+    """The best way to bring a mass nearer on what lies there, or to leave it."""
     mass = plan.by_id[one.mass]
     now, off = float(one.value or 0.0), float(one.difference or 0.0)
     what = What.TOO_PALE if off > 0 else What.TOO_DARK
-    lying = replace(_painted(plan, one.mass), value=now)
-    for way in ways_out(ACCIDENTS[what], lying, one.planned, plan.surface.value, plan.medium):
+    for way in ways_out(
+        ACCIDENTS[what], replace(there, value=now), one.planned, plan.surface.value, plan.medium
+    ):
         if way.kind is Kind.LEAVE:
             break
         if way.kind.takes and plan.medium.transparent and abs(off) < LIFTED_FROM:
@@ -96,15 +98,3 @@ def _correction(plan: Plan, one: MassJudged) -> Correction:
         if gain > 0:
             return Correction((one.mass,), way.kind, now, way.reaches, one.planned, gain, minutes)
     return Correction((one.mass,), Kind.LEAVE, now, now, one.planned, 0.0, 0.0)
-
-
-def _painted(plan: Plan, name: str) -> MassSurface:
-    """What lies on a mass by the plan: dry, in as many layers as it is painted over, of the paint that stains
-    most."""
-    laid = [o for done in plan.passes for o in done.operations if o.mass == name and o.kind.lays]
-    return replace(
-        plan.start.of(name, plan.surface.value),
-        layers=len(laid),
-        staining=max((o.staining for o in laid), default=0.0),
-        finished=True,
-    )

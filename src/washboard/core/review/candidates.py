@@ -10,6 +10,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
+from .lit import powers
 from .quad import area, upright
 
 Floats = NDArray[np.float64]
@@ -48,7 +49,7 @@ def _out_of_the_rim(lab: NDArray[np.float32]) -> list[Floats]:
     rim = max(2, round(RIM * max(high, wide)))
     edge = np.ones((high, wide), bool)
     edge[rim:-rim, rim:-rim] = False
-    terms = np.stack([np.ones_like(x), x, y, x * x, x * y, y * y], -1)
+    terms = powers(np.stack([x, y], -1))
     calm = cv2.GaussianBlur(lab, (0, 0), 1.5).astype(np.float64)
     own, there = terms[edge], calm[edge]
     keep = np.ones(len(own), bool)

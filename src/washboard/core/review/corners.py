@@ -31,7 +31,8 @@ EDGES, BENDS, EVEN = 0.5, 3.0, 0.1
 class Found:
     """The corners (4, 2) of the sheet and of the picture on it in pixels of the photo, clockwise from the
     upper left; the lens's `bends`; `like` -1 to 1 how much what lies there is like the plan at pass `row`,
-    parts of it being bare; `edges` 0–1 how clear the sheet's sides are; `confidence` 0–1."""
+    parts of it being bare, and how much more when it is `turned` upside down, or `mirrored`; `edges` 0–1 how
+    clear the sheet's sides are; `confidence` 0–1."""
 
     sheet: Floats
     picture: Floats
@@ -40,11 +41,12 @@ class Found:
     row: int
     edges: float
     confidence: float
+    turned: float
+    mirrored: float
 
 
-def found_in(lab: Singles, expected: Expected, quick: bool = False) -> Found | None:
-    """Where the painting lies in a photo (h, w, 3) in CIELAB; None where nothing there could be a sheet.
-    `quick` leaves the sides as they are first seen: enough to tell how like it is."""
+def found_in(lab: Singles, expected: Expected) -> Found | None:
+    """Where the painting lies in a photo (h, w, 3) in CIELAB; None where nothing there could be a sheet."""
     matcher = Matcher(lab, reduced(expected, SMALL))
     small = _small(lab)
     scale = lab.shape[1] / small.shape[1]
@@ -53,8 +55,6 @@ def found_in(lab: Singles, expected: Expected, quick: bool = False) -> Found | N
     if not read:
         return None
     read.sort(key=lambda one: -one.score)
-    if quick:
-        return matcher.told(read[0], 1.0)
     exact = [matcher.exact(one.sheet) for one in read[:KEPT]]
     best = max(exact, key=lambda one: one.score)
     others = [
@@ -121,7 +121,7 @@ class Matcher:
     def exact(self, sheet: Floats, near: bool = False) -> Reading:
         """A reading of a sheet (4, 2), its sides sought exactly; `near` where a painter put the corners."""
         tried = [sharpened(self.lab, sheet, rounds) for rounds in (ROUNDS, ROUNDS[1:], ROUNDS[2:])]
-        read = [self.reading(one.corners, one.bends) for one in tried]
+        read = [self.reading(*one) for one in tried]
         return max([self.reading(sheet, 0.0)][near:] + read, key=lambda one: one.score)
 
     def reading(self, sheet: Floats, bends: float) -> Reading:
@@ -218,7 +218,11 @@ class Matcher:
         seen = np.exp(-((self._misfit(best.sheet, best.bends) / UNSEEN) ** 2))
         confidence = float(sure * seen * np.clip(0.6 + ahead * 4, 0.6, 1.0))
         picture = self.picture_of(best.sheet, best.bends)
-        return Found(best.sheet, picture, best.bends, best.like, best.row, best.edges, confidence)
+        there = self.seen(best.sheet, best.bends)
+        turned, mirrored = (self._like(way)[0] - best.like for way in (there[::-1, ::-1], there[:, ::-1]))
+        return Found(
+            best.sheet, picture, best.bends, best.like, best.row, best.edges, confidence, turned, mirrored
+        )
 
 
 def _small(lab: Singles) -> Singles:

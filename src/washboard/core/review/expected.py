@@ -59,10 +59,6 @@ class Expected:
             (sheet.height_cm / sheet.picture_height_cm - 1) / 2,
         )
 
-    def picture(self, row: int) -> Floats:
-        """The picture (h, w, 3) in CIELAB after pass `row`, each mass in its one colour."""
-        return np.asarray(self.colours[row][self.index])
-
     def looks_alike(self, row: int, seen: float = 0.2, area: float = 0.015) -> tuple[int, int]:
         """The first and the last pass that look like pass `row`: less than `area` of the picture differs by
         more than `seen` values."""
@@ -95,6 +91,19 @@ def mean_by(index: Indices, of: Floats, count: int, weight: Floats | None = None
     with np.errstate(invalid="ignore", divide="ignore"):
         found = sums / total[:, None]
     return np.asarray(found.reshape(count, *of.shape[2:]))
+
+
+def cells(shape: tuple[int, int], across: int) -> Indices:
+    """The number of the cell (h, w) in which each pixel lies, of a grid of `across` cells each way."""
+    rows, columns = np.indices(shape)
+    return np.asarray(rows * across // shape[0] * across + columns * across // shape[1])
+
+
+def members(index: Indices, count: int) -> list[Indices]:
+    """For each of `count` numbers the flat places (n,) of its pixels in an index (h, w)."""
+    order = np.argsort(index, axis=None, kind="stable")
+    bounds = np.searchsorted(index.ravel()[order], np.arange(count + 1))
+    return [order[bounds[k] : bounds[k + 1]] for k in range(count)]
 
 
 def reduced(expected: Expected, side: int) -> Expected:

@@ -7,6 +7,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import RGB_TO_XYZ
+from .expected import members
 from .tone import blurred
 
 Floats = NDArray[np.float64]
@@ -30,14 +31,17 @@ LEAST = 0.0006
 """Share of the picture from which what shines is a glare, not a speck."""
 
 
-def shining(reflects: Floats, blown: Mask, index: Indices, lightest: float, paper: float) -> Mask:
+def shining(
+    reflects: Floats, blown: Mask, index: Indices, meant: Floats, lightest: float, paper: float
+) -> Mask:
     """Where a picture (h, w, 3) in linear light, evened out, shines (h, w): where it is `blown` on the photo
     or lighter than the `lightest` luminance that can be there, and round that as far as something is added to
-    what the masses by their index (h, w) reflect elsewhere."""
+    what the parts by their index (h, w) reflect elsewhere, or are `meant` (p, 3) to where they are
+    lightest."""
     luminance = reflects @ RGB_TO_XYZ[1]
     long = max(luminance.shape)
     calm = cv2.GaussianBlur(luminance, (0, 0), max(1.0, CALM * long))
-    usual = _usual(reflects, index)
+    usual = np.maximum(_usual(reflects, index), meant[index])
     wide_blur = max(1.0, 2 * CALM * long)
     more, there = (
         blurred(of.astype(np.float32), wide_blur).astype(float) for of in (reflects - usual, usual)
@@ -70,13 +74,10 @@ def _disc(wide: float) -> NDArray[np.uint8]:
 
 def _usual(reflects: Floats, index: Indices) -> Floats:
     """What each part of a picture (h, w, 3) reflects usually: its median, or less where it is all glare."""
-    flat = index.ravel()
-    order = np.argsort(flat, kind="stable")
-    starts = np.searchsorted(flat[order], np.arange(int(flat.max()) + 2))
-    light = reflects.reshape(-1, 3)
-    usual = np.zeros((len(starts) - 1, 3))
-    for part in np.flatnonzero(np.diff(starts)):
-        own = order[starts[part] : starts[part + 1]]
-        # A few thousand pixels tell a quantile as well as all.
-        usual[part] = np.quantile(light[own[:: max(1, len(own) // ENOUGH)]], USUAL, axis=0)
+    count, light = int(index.max()) + 1, reflects.reshape(-1, 3)
+    usual = np.zeros((count, 3))
+    for part, own in enumerate(members(index, count)):
+        if len(own):
+            # A few thousand pixels tell a quantile as well as all.
+            usual[part] = np.quantile(light[own[:: max(1, len(own) // ENOUGH)]], USUAL, axis=0)
     return np.asarray(usual[index])

@@ -32,8 +32,9 @@ class Source(StrEnum):
     NONE = "none"
 
 
-SPREAD = {Source.MARGIN: 0.06, Source.INSIDE: 0.15, Source.CARD: 0.2, Source.NONE: 0.5}
-"""Standard deviation of a mass's value by what the light is known from: measured on made photos."""
+SPREAD = {Source.MARGIN: 0.06, Source.INSIDE: 0.45, Source.CARD: 0.35, Source.NONE: 0.9}
+"""Standard deviation of a mass's value by what the light is known from: measured on made photos, without a
+phone's tone curve."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -67,8 +68,8 @@ def powers(places: Floats) -> Floats:
     return np.stack([np.ones_like(x), x, y, x * x, x * y, y * y], -1)
 
 
-def lit(samples: Samples) -> tuple[Field, Floats, Floats]:
-    """The field of light, what each part reflects (p, 3), and how much each sample counted (n,).
+def lit(samples: Samples) -> tuple[Field, Floats]:
+    """The field of light, and what each part reflects (p, 3).
 
     log light = field + log of what the part reflects, a linear problem in both (Horn 1974 separates them by
     the field being smooth): iterated least squares with Tukey's weights, the parts' own unknowns eliminated
@@ -97,7 +98,7 @@ def lit(samples: Samples) -> tuple[Field, Floats, Floats]:
         strays = 1.4826 * _weighted_median(off, samples.weight)
         weight = samples.weight * np.clip(1 - (off / max(TUKEY * strays, 1e-3)) ** 2, 0, None) ** 2
         reflects = np.where(told[:, None], knows, middle_seen - middle_terms @ field)
-    return Field(field), np.exp(reflects), weight
+    return Field(field), np.exp(reflects)
 
 
 def _weighted_median(of: Floats, weight: Floats) -> float:

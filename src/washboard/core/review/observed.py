@@ -12,7 +12,7 @@ from ..colour.value import luminance_of
 from ..reference.picture import Bytes
 from .card import card_beside
 from .corners import Found
-from .expected import Expected
+from .expected import Expected, mean_by
 from .glare import BLOWN, shining
 from .lit import SPREAD, Field, Samples, Source, lit
 from .patches import Patches, part_of, patches_of, samples_of
@@ -28,6 +28,8 @@ LEAST_BARE = 0.01
 """Share of the picture that is bare from which that tells the height of the light."""
 ALIKE = 0.12
 """Logarithm of light by which bare places may differ."""
+MOST_HIDDEN = 0.6
+"""Share of a part that may be hidden by shine for it to tell its state."""
 ROUNDS = 2
 """Times that light, shine and state are found from each other."""
 
@@ -35,7 +37,7 @@ ROUNDS = 2
 @dataclass(frozen=True, eq=False)
 class Observation:
     """A painting (h, w, 3) that a photo shows, as it reflects in linear light; what of it is `hidden` (h, w)
-    by shine; from what the light is known (`source`) and what the phone did to it (`tone`), each mass as
+    by shine; from what the light is known (`source`) and what the phone did to it (`tone`, told by a grey `card`), each mass as
     `read`, None where it is not seen, and what is done (`state`)."""
 
     found: Found
@@ -44,6 +46,7 @@ class Observation:
     hidden: Mask
     source: Source
     tone: Tone
+    card: bool
     state: State
     read: tuple[MassRead | None, ...]
 
@@ -75,14 +78,18 @@ def observed(rgb: Bytes, found: Found, expected: Expected, known: int | None = N
         reflects = light / field.at(places)
         blown = clipped & (field.at(places).max(axis=-1) * lightest < BLOWN)
         part = 2 * expected.index + (state.picture == 0)
-        hidden = shining(reflects, blown, part, lightest, float(luminance_of(expected.surface.value)) / 100)
+        hidden = shining(
+            reflects, blown, part, _meant(expected), lightest, _luminance(expected.surface.value)
+        )
         seen = lab_of_linear(np.clip(reflects, 0, None))
         state = state_of(expected, blocks, _parts(blocks, seen, hidden), known)
     patches = patches_of(straight, expected, hidden)
     tone, field, source = _light(patches, blocks, state, expected, card)
     reflects = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float) / field.at(places)
     found_masses = read(reflects, expected.index, len(expected.plan.masses), hidden)
-    return Observation(found, straight, reflects, hidden, source, tone, state, tuple(found_masses))
+    return Observation(
+        found, straight, reflects, hidden, source, tone, card is not None, state, tuple(found_masses)
+    )
 
 
 def _guessed(straight: Straight, blocks: Blocks, expected: Expected, row: int) -> State:
@@ -152,16 +159,24 @@ def _lightest(expected: Expected) -> float:
     or of the lightest paint."""
     paint = 0.0 if expected.plan.medium.transparent else expected.plan.medium.lightest
     lightest = max(float(expected.values.max()), expected.surface.value, paint)
-    return float(luminance_of(min(10.0, lightest))) / 100
+    return _luminance(min(10.0, lightest))
+
+
+def _luminance(value: float) -> float:
+    return float(luminance_of(value)) / 100
+
+
+def _meant(expected: Expected) -> Floats:
+    """What each mass reflects where it is meant to be lightest, as it is painted and as it is bare: the light
+    side of what is modelled shines no more than that (2 m, 3)."""
+    ends = [max((*mass.target_ends, *mass.target_stops)) for mass in expected.plan.masses]
+    painted = np.clip(linear_of_lab(np.array(ends)), 0, None)
+    bare = np.broadcast_to(np.asarray(expected.surface.linear), painted.shape)
+    return np.stack([painted, bare], axis=1).reshape(-1, 3)
 
 
 def _parts(blocks: Blocks, seen: Floats, hidden: Mask) -> Floats:
     """The mean colours (b, 3) of what is seen of all parts, NaN where most of one is hidden."""
-    shown = ~hidden.ravel()
-    total = np.bincount(blocks.at.ravel(), minlength=blocks.count)
-    count = np.bincount(blocks.at.ravel(), shown, blocks.count)
-    flat = seen.reshape(-1, 3)
-    sums = np.stack([np.bincount(blocks.at.ravel(), shown * flat[:, c], blocks.count) for c in range(3)], -1)
-    with np.errstate(invalid="ignore", divide="ignore"):
-        means = sums / count[:, None]
-    return np.where((count >= 0.4 * total)[:, None], means, np.nan)
+    covered = mean_by(blocks.at, hidden.astype(float), blocks.count)
+    means = mean_by(blocks.at, seen, blocks.count, (~hidden).astype(float))
+    return np.where((covered <= MOST_HIDDEN)[:, None], means, np.nan)

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..reference.mass import MassKind
-from .expected import Expected, Floats, Indices, mean_by
+from .expected import Expected, Floats, Indices, cells, mean_by
 from .lit import Samples
 from .read import deep_in
 from .straight import Straight
@@ -44,22 +44,18 @@ class Patches:
 def patches_of(straight: Straight, expected: Expected, hidden: Mask) -> Patches:
     """The patches of masses of one colour, without what is `hidden` (h, w), and of the margin."""
     rows, columns = straight.picture
-    high, wide = expected.labels.shape
     even = np.array([_even(expected, k) for k in range(len(expected.plan.masses))])
     # A picture all of modelled masses has no better witnesses.
     even |= even.mean() < 0.2
     shown = even[expected.index] & (deep_in(expected.index) > INNER_PX) & ~hidden
-    y, x = np.indices((high, wide))
-    cell = y * CELLS // high * CELLS + x * CELLS // wide
-    key = np.where(shown, expected.index * CELLS**2 + cell, -1)
+    key = np.where(shown, expected.index * CELLS**2 + cells(expected.labels.shape, CELLS), -1)
     inside = _taken(straight, key, (rows, columns), expected.index)
     if min(expected.margin) < LEAST_MARGIN:
         return inside
     margin = straight.margin & ~straight.clipped
     margin = cv2.erode(margin.astype(np.uint8), np.ones((3, 3), np.uint8)) > 0
-    y, x = np.indices(margin.shape)
-    cell = y * 2 * CELLS // margin.shape[0] * 2 * CELLS + x * 2 * CELLS // margin.shape[1]
-    outside = _taken(straight, np.where(margin, cell, -1), (slice(None), slice(None)), None)
+    key = np.where(margin, cells(margin.shape, 2 * CELLS), -1)
+    outside = _taken(straight, key, (slice(None), slice(None)), None)
     return joined(inside, outside)
 
 

@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from ..colour.lab import RGB_TO_XYZ, lab_of_linear
 from ..colour.value import value_of
+from .expected import members
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -40,13 +41,10 @@ def read(reflects: Floats, index: Indices, count: int, hidden: Mask) -> list[Mas
     without what is `hidden` (h, w); None where too little of a mass is seen."""
     luminance = 100 * (reflects @ RGB_TO_XYZ[1])
     deep = deep_in(index)
-    order = np.argsort(index, axis=None, kind="stable")
-    bounds = np.searchsorted(index.ravel()[order], np.arange(count + 1))
     light, colour = luminance.ravel(), reflects.reshape(-1, 3)
     shown, depth = ~hidden.ravel(), deep.ravel()
     found: list[MassRead | None] = []
-    for k in range(count):
-        own = order[bounds[k] : bounds[k + 1]]
+    for own in members(index, count):
         seen = own[shown[own]]
         inner = seen[depth[seen] > INNER_PX]
         if len(inner) < LEAST_PX:

@@ -56,7 +56,9 @@ def reviewed(
     observation = observed(rgb, found, expected, after)
     masses = judged(observation)
     told = relations(expected.plan, masses)
-    return Review(observation, masses, told, advised(expected.plan, masses, observation.sd))
+    return Review(
+        observation, masses, told, advised(expected.plan, masses, observation.sd, observation.state.row)
+    )
 
 
 def located(picture: Picture, expected: Expected, corners: ArrayLike | None = None) -> Found:
@@ -73,9 +75,8 @@ def located(picture: Picture, expected: Expected, corners: ArrayLike | None = No
         raise InvalidImage("refused-photo-no-sheet")
     if long_side(found.sheet) < LEAST_PX:
         raise InvalidImage("refused-photo-small", pixels=round(long_side(found.sheet)), least=LEAST_PX)
-    for way, lab in (("turned", picture.lab[::-1, ::-1]), ("mirrored", picture.lab[:, ::-1])):
-        other = found_in(np.ascontiguousarray(lab), expected, quick=True)
-        if other is not None and other.like > max(found.like + TURNED, ALIKE):
+    for way, more in (("turned", found.turned), ("mirrored", found.mirrored)):
+        if more > TURNED and found.like + more > ALIKE:
             raise InvalidImage(f"refused-photo-{way}")
     if found.confidence < STRANGE:
         raise InvalidImage("refused-photo-other")

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
 import cv2
 import numpy as np
 from numpy.typing import NDArray
@@ -25,39 +23,26 @@ MOST_BEND = 0.08
 """Radial distortion beyond which a lens is no phone's."""
 
 
-@dataclass(frozen=True, eq=False)
-class Sharpened:
-    """Corners (4, 2) in pixels of a photo, the lens's radial term `bends` over half the photo's width, how
-    clear the `step` across each side is (4,) in CIELAB, and on what share (4,) of the side it was `found`."""
-
-    corners: Floats
-    bends: float
-    step: Floats
-    found: Floats
-
-
-def sharpened(lab: Singles, corners: Floats, rounds: tuple[float, ...] = ROUNDS) -> Sharpened:
-    """Corners (4, 2) moved to the nearest clear sides in a photo (h, w, 3) in CIELAB.
+def sharpened(lab: Singles, corners: Floats, rounds: tuple[float, ...] = ROUNDS) -> tuple[Floats, float]:
+    """Corners (4, 2) moved to the nearest clear sides in a photo (h, w, 3) in CIELAB, and the lens's radial
+    term over half the photo's width.
 
     Along each side the strongest step is sought on profiles at right angles to it; four lines and one lens
     are fitted to all of them together, robustly (soft L1). A side without a step stays where it was.
     """
     size = (lab.shape[1], lab.shape[0])
     now, bends = corners.astype(float), 0.0
-    step, found = np.zeros(4), np.zeros(4)
     for reach in rounds:
-        points, weights, step, found = _on_sides(lab, now, bends, max(3.0, reach * long_side(now)))
+        points, weights = _on_sides(lab, now, bends, max(3.0, reach * long_side(now)))
         now, bends = _fitted(points, weights, now, bends, size)
-    return Sharpened(now, bends, step, found)
+    return now, bends
 
 
-def _on_sides(
-    lab: Singles, corners: Floats, bends: float, reach: float
-) -> tuple[list[Floats], list[Floats], Floats, Floats]:
-    """Points (n, 2) of steps along each side with their weights (n,), the median step and the share found."""
+def _on_sides(lab: Singles, corners: Floats, bends: float, reach: float) -> tuple[list[Floats], list[Floats]]:
+    """Points (n, 2) of steps along each side with their weights (n,)."""
     size = (lab.shape[1], lab.shape[0])
     straight = unbent(corners, bends, size)
-    points, weights, steps, shares = [], [], np.zeros(4), np.zeros(4)
+    points, weights = [], []
     offsets = np.arange(-np.ceil(reach) - WIDE, np.ceil(reach) + WIDE + 1)
     for k in range(4):
         one, other = straight[k], straight[(k + 1) % 4]
@@ -72,8 +57,7 @@ def _on_sides(
         clear = (peak >= STEP) & (where >= 0).all(axis=1) & (where <= np.array(size)).all(axis=1)
         points.append(where[clear])
         weights.append(np.minimum(peak[clear] / 20, 1.0))
-        steps[k], shares[k] = float(np.median(peak)), float(clear.mean())
-    return points, weights, steps, shares
+    return points, weights
 
 
 def _read(lab: Singles, at: Singles) -> Floats:

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import difference, value_of_lab
-from .expected import Expected, Floats, Indices, mean_by
+from .expected import Expected, Floats, Indices, cells, mean_by
 
 CELLS = 5
 """Cells across and down by which parts of a mass can be painted and others not."""
@@ -31,10 +31,7 @@ class Blocks:
 
     def __init__(self, expected: Expected) -> None:
         self.expected = expected
-        high, wide = expected.labels.shape
-        rows, columns = np.indices((high, wide))
-        cell = rows * CELLS // high * CELLS + columns * CELLS // wide
-        block = expected.index * CELLS**2 + cell
+        block = expected.index * CELLS**2 + cells(expected.labels.shape, CELLS)
         known = np.flatnonzero(np.bincount(block.ravel()))
         number = np.zeros(int(known[-1]) + 1, np.intp)
         number[known] = np.arange(len(known))

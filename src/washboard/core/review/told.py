@@ -8,6 +8,7 @@ from .advice import Correction
 from .judged import MassJudged, Relation
 from .observed import Observation
 from .review import Review
+from .tone import PLAIN
 
 WARM = 4.0
 """Units of b* from which a mass is told to be too warm or too cool beside its value."""
@@ -36,7 +37,7 @@ def light_words(seen: Observation) -> Sentence:
         sd=tone(2 * seen.sd),
         hidden=percent(seen.shines),
         shines="yes" if seen.shines >= SHINES else "no",
-        phone="yes" if seen.tone.curve or seen.tone.crisp else "no",
+        phone="off" if seen.tone != PLAIN else "known" if seen.card else "unknown",
     )
 
 

@@ -9,7 +9,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.lab import encoded_of, linear_of
+from ..colour.lab import RGB_TO_XYZ, encoded_of, linear_of
 from .lit import Samples, lit
 
 Floats = NDArray[np.float64]
@@ -20,7 +20,8 @@ CRISPS = np.linspace(0.0, 0.5, 6)
 """Strengths of the tone curve, and of local contrast, that are tried."""
 BLUR = 0.03
 """Blur against which a phone lifts local contrast, as a share of the long side. A guess."""
-LUMA = np.array([0.2126, 0.7152, 0.0722])
+LUMA = RGB_TO_XYZ[1]
+"""What each channel adds to luminance."""
 FAR = 0.04
 """Encoded light by which a patch is far off."""
 WORTH = 0.15
@@ -103,7 +104,7 @@ def tone_of(coded: Floats, calm: Floats, sampled: Callable[[Floats], Samples], k
 
     def off(tone: Tone) -> float:
         samples = sampled(plain(coded, calm, tone))
-        field, reflects, _ = lit(samples)
+        field, reflects = lit(samples)
         away = _predicted(field.at(samples.places) * reflects[samples.part], calm, tone) - coded
         # What is far off is another thing than light; it counts the same in all.
         told = np.minimum(np.sqrt((away**2).mean(axis=1)), FAR) ** 2 @ samples.weight / samples.weight.sum()

@@ -15,8 +15,9 @@ review-light = { $source ->
     [yes] { " " }{ $hidden } % of the picture shines and is left out: photograph it again from another side.
    *[no] {""}
 }{ $phone ->
-    [yes] { " " }The phone changed the contrast: that is taken off, as far as the photo tells it.
-   *[no] {""}
+    [off] { " " }The phone changed the contrast: that is taken off by the grey card.
+    [known] {""}
+   *[unknown] { " " }A phone that changes the contrast shifts middle values: a grey card beside the sheet tells by how much.
 }
 review-off = { $masses } came out { $off } too { $way }{ $hue ->
     [warm] {" "}and too warm
