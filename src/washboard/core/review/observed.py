@@ -37,8 +37,8 @@ ROUNDS = 2
 @dataclass(frozen=True, eq=False)
 class Observation:
     """A painting (h, w, 3) that a photo shows, as it reflects in linear light; what of it is `hidden` (h, w)
-    by shine; from what the light is known (`source`) and what the phone did to it (`tone`, told by a grey `card`), each mass as
-    `read`, None where it is not seen, and what is done (`state`)."""
+    by shine; from what the light is known (`source`) and what the phone did to it (`tone`, where a grey
+    `card` tells it), each mass as `read`, None where it is not seen, and what is done (`state`)."""
 
     found: Found
     straight: Straight
