@@ -22,6 +22,8 @@ from playwright.sync_api import Browser, Page, expect, sync_playwright
 
 from tests.forked import Forked
 from tests.pieces import photographs
+from washboard.pipeline.memo import Memo
+from washboard.pipeline.stages import Stages
 
 CHROMIUM = (
     "--no-sandbox",
@@ -106,6 +108,18 @@ def start(tmp_path: Path) -> Iterator[Callable[..., Server]]:
     for server in running:
         if server.process.poll() is None:
             server.stop()
+
+
+@pytest.fixture(autouse=True, scope="module")
+def forgotten(request: pytest.FixtureRequest) -> Iterator[None]:
+    """What the tests of a file remember is let go with the file: a process that runs a hundred of them would
+    grow to many gigabytes, and slow down."""
+    yield
+    for own in list(vars(request.module).values()):
+        if hasattr(own, "cache_clear") and ".test_" in own.__module__:
+            own.cache_clear()
+        if isinstance(own, Stages):
+            own.memo = Memo()
 
 
 @pytest.fixture(scope="session")

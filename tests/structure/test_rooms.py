@@ -27,7 +27,7 @@ MAY_IMPORT = {
     "words": {"core", "words"},
     "formats": {"core", "words", "formats"},
     "settings": {"core", "settings"},
-    "pipeline": {"core", "words", "formats", "settings", "pipeline"},
+    "pipeline": {"core", "words", "devices", "formats", "settings", "pipeline"},
     "store": {"core", "store"},
     "devices": {"core", "devices"},
     "studio": {"core", "formats", "settings", "pipeline", "store", "studio"},

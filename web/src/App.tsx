@@ -10,6 +10,7 @@ import { NewPiece } from "./pieces/NewPiece";
 import { PieceRoom } from "./pieces/PieceRoom";
 import { Pieces } from "./pieces/Pieces";
 import { Prepare } from "./prepare/Prepare";
+import { Review } from "./review/Review";
 import { See } from "./see/See";
 import { Shelf } from "./shelf/Shelf";
 
@@ -31,6 +32,7 @@ export function App() {
           <Route path="order" element={<Order />} />
           <Route path="mix" element={<Mix />} />
           <Route path="paint" element={<Paint />} />
+          <Route path="review" element={<Review />} />
         </Route>
         <Route path="/pieces/:id/easel" element={<Easel />} />
         <Route path="*" element={<NotHere />} />

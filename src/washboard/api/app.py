@@ -20,6 +20,7 @@ from .door.listening import Door
 from .routes import (
     catalogue,
     jobs,
+    learning,
     mix,
     order,
     paint,
@@ -28,6 +29,7 @@ from .routes import (
     pieces,
     prepare,
     references,
+    review,
     schools,
     see,
     shelf,
@@ -47,6 +49,8 @@ ROOMS = (
     mix,
     paint,
     painter,
+    review,
+    learning,
     jobs,
     pairing,
 )

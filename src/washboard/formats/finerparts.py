@@ -134,3 +134,10 @@ class LightPart(Part):
     dim: float
     radius: float
     odds: dict[str, float] = Field(default_factory=dict)
+
+
+class HabitPart(Part):
+    """Times as long as usual that the painter takes, and that things dry, by which a plan was made."""
+
+    pace: float = Field(1.0, gt=0, le=100)
+    drying: float = Field(1.0, gt=0, le=100)

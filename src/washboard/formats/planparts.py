@@ -9,7 +9,7 @@ from pydantic import Field
 from ..core.areas.corrections import Family
 from ..core.plan.plan import Kind, Role
 from ..core.reference.mass import MassKind
-from .finerparts import EdgePart, EffectPart, GradationPart, LightPart, MarkFamilyPart, MarkPart
+from .finerparts import EdgePart, EffectPart, GradationPart, HabitPart, LightPart, MarkFamilyPart, MarkPart
 from .part import LabColour, Length, Part, Share, Value
 
 VERSION = 1
@@ -268,6 +268,7 @@ class Document(Part):
     engine: str
     piece: str
     medium: str
+    habit: HabitPart | None = None
     school: str
     school_reason: str
     surface: SurfacePart

@@ -9,6 +9,7 @@ from ..core.areas.corrections import Family
 from ..core.errors import InvalidPlan, UnknownName
 from ..core.key.key import Key
 from ..core.key.relations import SKY_ABOVE, Thing
+from ..core.materials.habit import by_habit
 from ..core.materials.media import medium_named
 from ..core.materials.surfaces import Sheet, Surface
 from ..core.name import Name
@@ -42,6 +43,8 @@ def plan_from(document: Document) -> Plan:
         medium = medium_named(document.medium)
     except UnknownName as error:
         raise InvalidPlan(error.sentence) from None
+    if document.habit is not None:
+        medium = by_habit(medium, document.habit.pace, document.habit.drying)
     key = document.key
     return Plan(
         document.engine,

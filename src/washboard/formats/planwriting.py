@@ -12,6 +12,8 @@ import numpy as np
 
 from ..core.areas.area import Area
 from ..core.colour.lab import value_of_lab
+from ..core.materials.habit import habit_in
+from ..core.materials.media import Medium, medium_named
 from ..core.materials.tools import TOOLS as BRUSH_TOOLS
 from ..core.plan.effect import Effect
 from ..core.plan.marks import MarkFamily
@@ -54,6 +56,7 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "engine": plan.engine,
         "piece": source.piece,
         "medium": plan.medium.key,
+        "habit": _habit(plan.medium),
         "school": plan.school,
         "school_reason": ENGLISH.text(plan.school_why),
         "surface": vars(plan.surface),
@@ -76,6 +79,14 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "edges": [_edge(stretch, told) for stretch in plan.edges],
         **_before(plan),
     }
+
+
+def _habit(medium: Medium) -> dict[str, float] | None:
+    usual = medium_named(medium.key)
+    if medium == usual:
+        return None
+    pace, drying = habit_in(medium, usual)
+    return {"pace": round(pace, 3), "drying": round(drying, 3)}
 
 
 def _reference(plan: Plan, source: DocumentSource) -> dict[str, Any] | None:

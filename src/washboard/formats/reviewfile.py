@@ -11,6 +11,7 @@ from PIL import Image
 
 from ..core.colour.lab import encoded_of
 from ..core.errors import InvalidInput
+from ..core.log.event import EventKind, What
 from ..core.plan.acts import ACTS
 from ..core.review.advice import Correction
 from ..core.review.expected import Expected
@@ -22,6 +23,8 @@ from ..words import ENGLISH, About
 
 LONG_SIDE = 1600
 """Pixels on the long side at which a photo of a painting is read."""
+MOST_SHOWN = 2.0
+"""Values off from which a mass is fully black or white in the picture of differences."""
 
 
 def corners_from(text: str) -> NDArray[np.float64]:
@@ -62,7 +65,10 @@ def document_of(review: Review, expected: Expected, scale: float = 1.0) -> dict[
         ],
         "corrections": [_correction(one, about) for one in review.advice.corrections],
         "leave": [_correction(one, about) for one in review.advice.leave],
+        "within": review.advice.within,
         "stop": review.advice.stop,
+        "headline": ENGLISH.text(headed(review), about),
+        "lightTold": ENGLISH.text(light_words(seen), about),
         "off": round(review.advice.off, 3),
     }
 
@@ -77,6 +83,7 @@ def _mass(one: MassJudged, about: About, relative: bool) -> dict[str, Any]:
         "mass": one.mass,
         "value": None if told is None else round(told, 3),
         "planned": round(one.planned, 3),
+        "plannedLab": [round(c, 2) for c in one.planned_lab],
         "difference": None if relative or one.difference is None else round(one.difference, 3),
         "lab": None if one.lab is None or relative else [round(c, 2) for c in one.lab],
         "deltaE": None if relative or one.delta_e is None else round(one.delta_e, 2),
@@ -95,6 +102,12 @@ def _correction(one: Correction, about: About) -> dict[str, Any]:
         "reaches": round(one.reaches, 2),
         "gain": round(one.gain, 4),
         "minutes": round(one.minutes, 1),
+        "event": {
+            "kind": EventKind.ACCIDENT.value,
+            "what": (What.TOO_PALE if one.now > one.wanted else What.TOO_DARK).value,
+            "masses": list(one.masses),
+            "value": round(one.now, 2),
+        },
         "sentence": ENGLISH.text(corrected(one), about),
     }
 
@@ -113,4 +126,15 @@ def straight_png(review: Review) -> bytes:
     held = io.BytesIO()
     shown = np.rint(encoded_of(review.observation.reflects) * 255).astype(np.uint8)
     Image.fromarray(shown).save(held, "PNG")
+    return held.getvalue()
+
+
+def difference_png(review: Review) -> bytes:
+    """Where a painting differs from the plan, as PNG with alpha: each judged mass in a pure grey, middle
+    where it is as planned, white where it is too light; what is not judged is clear."""
+    off = [one.difference if one.judged else None for one in review.masses]
+    grey = [128 if d is None else round(128 + 127 * max(-1.0, min(1.0, d / MOST_SHOWN))) for d in off]
+    looks = np.array([[g, 0 if d is None else 255] for g, d in zip(grey, off, strict=True)], np.uint8)
+    held = io.BytesIO()
+    Image.fromarray(looks[review.observation.state.blocks.expected.index], "LA").save(held, "PNG")
     return held.getvalue()

@@ -29,7 +29,7 @@ HANDS_OVER = 0.0005
 """Seconds after which a thread lets another one go on: a question must not wait for long Python code."""
 NICENESS = 4
 """How much more gladly the system serves the server, which only reads, than the workers."""
-WARM = ("schools", "prepare", "mix", "picture", "windows", "document", "cards", "transfer")
+WARM = ("schools", "prepare", "mix", "picture", "windows", "document", "cards", "transfer", "review")
 """Modules of answers that are imported before anybody asks."""
 HEAVY = (
     "scipy.optimize",

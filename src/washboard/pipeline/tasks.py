@@ -212,6 +212,29 @@ class LightAnew(Question):
 
 
 @dataclass(frozen=True)
+class ReviewPhoto(Question):
+    """A photo of the painting beside the plan: its bytes, the `corners` ((x, y), …) in its pixels where the
+    painter says them, and the passes that are `logged` as done."""
+
+    answered_by = "review:reviewed_photo"
+    stage = Stage.RESULT
+    data: bytes
+    corners: tuple[tuple[float, float], ...] | None = None
+    logged: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True)
+class MadePhoto(Question):
+    """A photo that the camera stand-in takes of the painting `after` so many passes, as a made painter laid
+    them, as PNG."""
+
+    answered_by = "review:made_photo"
+    stage = Stage.RESULT
+    after: int
+    seed: int = 0
+
+
+@dataclass(frozen=True)
 class CompareWindows(Question):
     """Two windows: `one` and `other` (x, y, half width as shares), `other` on the picture or on what is
     predicted, and a line drawn across both, if any."""

@@ -16,6 +16,7 @@ from ..core.key.wishes import MOST_WISHES, Tone
 from ..core.marks.own import MOST_OWN as MOST_OWN_MARKS
 from ..core.marks.own import OwnMark
 from ..core.marks.wishes import Wish
+from ..core.materials.habit import USUAL, Habit
 from ..core.materials.shelf import OWN
 from ..core.order.options import Kept
 from ..core.order.unders import MOST_UNDERS, NoUnder
@@ -27,6 +28,7 @@ from ..core.schools.aims import Aim
 from ..core.schools.by_object import FEWEST_STAGES, MOST_STAGES, WIDEST_MARGIN
 from .declare import NEW_PLAN, setting
 from .framing import FORMAT
+from .habit import HabitModel
 from .intent import NO_INTENT, Intent
 from .markwire import EdgeWishModel, NoUnderModel, OwnMarkModel, ToneModel, WishModel
 from .mixed import Mixed
@@ -101,7 +103,8 @@ class Preparing:
     first pass. `palette`: keys of the paints or sticks that come along, empty for the usual ones; `pairs` of
     them that the painter likes to mix. `sources`: where a light shines, or does not, as the painter says.
     `tones`: how single masses are moved from what the key plans.
-    `marks`: how many small marks at most; `families`: what the painter wants of some of them."""
+    `marks`: how many small marks at most; `families`: what the painter wants of some of them. `habit`: what
+    was learnt of the painter and taken."""
 
     focus: tuple[float, float] | None = setting(
         None, words="focus", wire=PlaceModel, nullable=True,
@@ -151,6 +154,13 @@ class Preparing:
     own_marks: tuple[OwnMark, ...] = setting(
         (), words="lines drawn by hand", wire=Annotated[list[OwnMarkModel], Field(max_length=MOST_OWN_MARKS)],
         read_by=(Stage.MARKS,), falls_with=(FORMAT,), keeps_order=True,
+    )  # fmt: skip
+    habit: Habit = setting(
+        USUAL, words="your own pace and bias", wire=HabitModel,
+        read_by={
+            "pace": (Stage.PLAN,), "drying": (Stage.PLAN,), "waste": (Stage.MIX,), "bias": (Stage.MIX,),
+        },
+        falls_with=("medium",), keeps_order=True,
     )  # fmt: skip
 
 

@@ -12,7 +12,8 @@ from ..core.composition.borrowed import MOST as MOST_BORROWED
 from ..core.errors import InvalidInput, UnknownName
 from ..core.key.relations import Thing
 from ..core.materials.grounds import Ground, GroundKind, ground_named
-from ..core.materials.media import medium_named
+from ..core.materials.habit import by_habit
+from ..core.materials.media import Medium, medium_named
 from ..core.materials.paints import PAINTS, Paint, palette_of
 from ..core.materials.sticks import STICKS, Colour, sticks_of
 from ..core.materials.stocks import stock_named
@@ -73,6 +74,11 @@ class Settings(Ordering, Preparing, Seeing, Framing, Decisions):
         """The paints that come along in a medium that is mixed."""
         keys = [key for key in self.palette if key not in STICKS]
         return palette_of(self.medium, keys, self.catalogue)
+
+    @property
+    def used(self) -> Medium:
+        """The medium with its rates as they are by the painter's habit."""
+        return by_habit(medium_named(self.medium), self.habit.pace, self.habit.drying)
 
     @property
     def laid(self) -> Ground | None:
@@ -171,6 +177,7 @@ def _check_decisions(settings: Settings) -> None:
     settings.sheet(settings.width_cm / settings.height_cm if settings.height_cm else 1.0)
     _ = settings.colours, settings.paints
     settings.intent.checked()
+    settings.habit.checked()
     if settings.stock is not None:
         sides = stock_named(settings.medium, settings.stock).sides
         if settings.side and settings.side not in sides:

@@ -16,7 +16,7 @@ from sqlalchemy.orm import Session, sessionmaker
 
 from .errors import Busy, Full
 
-NEWEST = "0006"
+NEWEST = "0007"
 """Version of the newest migration; a test compares."""
 BUSY_MS = 4000
 """How long a writer waits for another before saying so."""

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Any
 
-from sqlalchemy import JSON, ForeignKey, Integer, String, Text, UniqueConstraint
+from sqlalchemy import JSON, Boolean, ForeignKey, Integer, String, Text, UniqueConstraint
 from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column
 
 
@@ -136,6 +136,39 @@ class LogRow(Row):
     fields: Mapped[dict[str, Any]] = mapped_column(JSON)
     happened: Mapped[str] = mapped_column(String(32))
     created: Mapped[str] = mapped_column(String(32))
+
+
+class ObservationRow(Row):
+    """A photo of a painting as it was read: never changed while the piece is there. `pictures` are hashes of
+    what was made of it, `replaces` the earlier reading of the same photo, "" for none."""
+
+    __tablename__ = "observation"
+    __table_args__ = (UniqueConstraint("piece_id", "number"),)
+
+    id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    piece_id: Mapped[str] = mapped_column(ForeignKey("piece.id", ondelete="CASCADE"))
+    number: Mapped[int] = mapped_column(Integer)
+    plan: Mapped[str] = mapped_column(String(64))
+    photo: Mapped[str] = mapped_column(String(64))
+    pictures: Mapped[dict[str, str]] = mapped_column(JSON)
+    fields: Mapped[dict[str, Any]] = mapped_column(JSON)
+    replaces: Mapped[str] = mapped_column(String(32))
+    happened: Mapped[str] = mapped_column(String(32))
+    created: Mapped[str] = mapped_column(String(32))
+
+
+class DrillAnswerRow(Row):
+    """An answer to a question of the trainer: never changed. `item` names what was asked, `right` whether the
+    answer was."""
+
+    __tablename__ = "drill_answer"
+
+    id: Mapped[str] = mapped_column(String(36), primary_key=True)
+    item: Mapped[str] = mapped_column(String(120), index=True)
+    kind: Mapped[str] = mapped_column(String(20))
+    right: Mapped[bool] = mapped_column(Boolean)
+    fields: Mapped[dict[str, Any]] = mapped_column(JSON)
+    answered: Mapped[str] = mapped_column(String(32))
 
 
 class PainterRow(Row):

@@ -11,6 +11,7 @@ from ..settings import changed_by, declared, fields_of, settings_of
 from ..settings.framing import FORMAT
 from ..store.pieces import Piece
 from ..store.references import Reference
+from .habits import habit_for, wired
 from .studio import Studio, now
 
 SAME_FORMAT = 0.02
@@ -30,7 +31,9 @@ def create(
     """A new piece from a reference, or drawn shapes, and the decisions; raises what cannot be."""
     if (reference is None) == (shapes is None):
         raise InvalidInput("refused-photo-or-drawn")
-    settings = fields_of(settings_of(decisions))
+    checked = settings_of(decisions)
+    settings = fields_of(checked)
+    settings["habit"] = wired(habit_for(studio, checked.medium, checked.start.words))
     return studio.pieces.create(name.strip() or "Untitled", settings, now(), reference, shapes)
 
 

@@ -18,6 +18,7 @@ from ..store.devices import Devices
 from ..store.lock import FolderLock
 from ..store.log import Log
 from ..store.media import Media
+from ..store.observations import Observations
 from ..store.painter import Painter
 from ..store.pieces import Pieces
 from ..store.plans import Plans
@@ -49,6 +50,7 @@ class Studio:
         self.shelf = Shelf(self.database)
         self.schools = OwnSchools(self.database)
         self.log = Log(self.database)
+        self.observations = Observations(self.database)
         self.painter = Painter(self.database)
         self.pairing = Pairing(Devices(self.database))
         self.folder = folder

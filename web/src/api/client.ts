@@ -40,6 +40,7 @@ export type Easel = components["schemas"]["EaselRead"];
 export type EaselPass = components["schemas"]["EaselPassRead"];
 export type Stride = components["schemas"]["StrideRead"];
 export type Sittings = components["schemas"]["SittingsRead"];
+export type Observation = components["schemas"]["ObservationRead"];
 export type Painter = components["schemas"]["PainterRead"];
 export type Pairing = components["schemas"]["PairingRead"];
 export type Code = components["schemas"]["CodeRead"];

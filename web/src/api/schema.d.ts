@@ -1117,6 +1117,135 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/observations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Observations
+         * @description The photos of a painting, the first first.
+         */
+        get: operations["observations_api_pieces__piece__observations_get"];
+        put?: never;
+        /**
+         * Observe
+         * @description Read a photo of the painting. One in which it cannot be seen is refused with what would help, and
+         *     nothing is kept of it.
+         */
+        post: operations["observe_api_pieces__piece__observations_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/observations/camera": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Photograph
+         * @description Let the camera stand-in photograph a made painting of this piece, and read that.
+         */
+        post: operations["photograph_api_pieces__piece__observations_camera_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/observations/{seen}/corners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Corners
+         * @description Read a photo again by corners that the painter dragged: they are snapped to the edges of the sheet.
+         */
+        post: operations["corners_api_pieces__piece__observations__seen__corners_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/observations/{seen}/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Picture
+         * @description What was made of a photo: `straight`, `planned` or `difference`; or the `photo` as a working copy.
+         */
+        get: operations["picture_api_pieces__piece__observations__seen___name__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Lessons
+         * @description All that is learnt so far, with its spread; what is not sure yet is shown and not offered.
+         */
+        get: operations["lessons_api_learning_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learning/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Take
+         * @description Take what is offered into new pieces and those that are not begun.
+         */
+        put: operations["take_api_learning__key__put"];
+        post?: never;
+        /**
+         * Take Back
+         * @description Take it back.
+         */
+        delete: operations["take_back_api_learning__key__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}": {
         parameters: {
             query?: never;
@@ -1391,6 +1520,16 @@ export interface components {
             accents?: components["schemas"]["AccentModel"][];
         };
         /**
+         * BandBiasModel
+         * @description Masses of about a value come out so many values too light, too dark where that is under 0.
+         */
+        BandBiasModel: {
+            /** Value */
+            value: number;
+            /** Off */
+            off: number;
+        };
+        /**
          * Beyond
          * @description What lies behind a stretch of silhouette is to be: as it is seen, darker or lighter than the thing.
          * @enum {string}
@@ -1416,6 +1555,13 @@ export interface components {
             piles: components["schemas"]["PileRead"][];
             /** Meetings */
             meetings: components["schemas"]["MeetingRead"][];
+        };
+        /** Body_observe_api_pieces__piece__observations_post */
+        Body_observe_api_pieces__piece__observations_post: {
+            /** File */
+            file: string;
+            /** At */
+            at?: string | null;
         };
         /** Body_read_calendar_api_painter_calendar_put */
         Body_read_calendar_api_painter_calendar_put: {
@@ -1588,6 +1734,41 @@ export interface components {
             profiles: number[][];
         };
         /**
+         * CornersUpdate
+         * @description Where the painter sees the four corners of the sheet, in pixels of the photo, clockwise from the upper
+         *     left.
+         */
+        CornersUpdate: {
+            /** Corners */
+            corners: [
+                number,
+                number
+            ][];
+        };
+        /**
+         * CorrectionRead
+         * @description What to do about masses: from the value `now` to what it `reaches`, by how much the mean over the
+         *     picture comes nearer (`gain`, in values), in how many minutes; `event` is logged to try it.
+         */
+        CorrectionRead: {
+            /** Masses */
+            masses: string[];
+            operation: components["schemas"]["Kind"];
+            /** Act */
+            act: string;
+            /** Now */
+            now: number;
+            /** Reaches */
+            reaches: number;
+            /** Gain */
+            gain: number;
+            /** Minutes */
+            minutes: number;
+            event: components["schemas"]["ToLogRead"];
+            /** Sentence */
+            sentence: string;
+        };
+        /**
          * CropModel
          * @description What of the reference is painted, as shares of it after it is levelled.
          */
@@ -1653,6 +1834,7 @@ export interface components {
             piece: string;
             /** Medium */
             medium: string;
+            habit?: components["schemas"]["HabitPart"] | null;
             /** School */
             school: string;
             /** Schoolreason */
@@ -1724,6 +1906,17 @@ export interface components {
             start?: components["schemas"]["StartPart"] | null;
         } & {
             [key: string]: unknown;
+        };
+        /**
+         * DoneRead
+         * @description A pass that a photo shows to be done and that is not logged: on these masses, all where none is
+         *     named.
+         */
+        DoneRead: {
+            /** Pass */
+            pass: string;
+            /** Masses */
+            masses: string[];
         };
         /**
          * DoorCreate
@@ -2162,6 +2355,48 @@ export interface components {
             picture: string;
         };
         /**
+         * HabitModel
+         * @description Times as long as usual that the painter takes, that things dry, and as much as is needed that is mixed;
+         *     how values come out otherwise.
+         */
+        HabitModel: {
+            /**
+             * Pace
+             * @default 1
+             */
+            pace: number;
+            /**
+             * Drying
+             * @default 1
+             */
+            drying: number;
+            /**
+             * Waste
+             * @default 1
+             */
+            waste: number;
+            /** Bias */
+            bias?: components["schemas"]["BandBiasModel"][];
+        };
+        /**
+         * HabitPart
+         * @description Times as long as usual that the painter takes, and that things dry, by which a plan was made.
+         */
+        HabitPart: {
+            /**
+             * Pace
+             * @default 1
+             */
+            pace: number;
+            /**
+             * Drying
+             * @default 1
+             */
+            drying: number;
+        } & {
+            [key: string]: unknown;
+        };
+        /**
          * HandRead
          * @description What a pass of one's own can do, or a tool, with the media in which it can be.
          */
@@ -2406,6 +2641,50 @@ export interface components {
          * @enum {string}
          */
         Kind: "leave" | "reserve" | "wash" | "graded-wash" | "block-in" | "layer" | "accent" | "tone" | "wet" | "wet-both" | "drop-in" | "glaze" | "negative" | "placeholder" | "scumble" | "optical-mix" | "glow" | "rays" | "opaque-white" | "restate" | "unify" | "mask" | "unmask" | "soften" | "blend" | "feather" | "lift-wet" | "blot" | "lift-dry" | "stencil-lift" | "wipe-out" | "scratch" | "sand" | "scrape" | "fix" | "judge" | "clean-stick" | "detail";
+        /**
+         * LearningRead
+         * @description All that is learnt of the painter.
+         */
+        LearningRead: {
+            /** Lessons */
+            lessons: components["schemas"]["LessonRead"][];
+        };
+        /**
+         * Learnt
+         * @description What can be learnt. One closed list, growing only by addition.
+         * @enum {string}
+         */
+        Learnt: "pace" | "drying" | "bias" | "warmth" | "waste";
+        /**
+         * LessonRead
+         * @description A figure that was learnt in a medium, of a scope, in words; from how many observations, the likeliest
+         *     and within which it lies with 80 % probability; whether it is worth an offer, and whether it was taken.
+         */
+        LessonRead: {
+            /** Key */
+            key: string;
+            kind: components["schemas"]["Learnt"];
+            /** Medium */
+            medium: string;
+            /** Scope */
+            scope: string;
+            /** Count */
+            count: number;
+            /** Figure */
+            figure: number;
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+            /** Sentence */
+            sentence: string;
+            /** Offered */
+            offered: boolean;
+            /** Taken */
+            taken: boolean;
+            /** Offer */
+            offer: string;
+        };
         /**
          * LightPart
          * @description What a small light shows of itself in the picture, and how likely it is what (the odds sum to 1).
@@ -2837,6 +3116,33 @@ export interface components {
             [key: string]: unknown;
         };
         /**
+         * MassSeenRead
+         * @description A mass as planned and as it came out: `difference` in values, positive where it is too light; null
+         *     where it could not be read.
+         */
+        MassSeenRead: {
+            /** Mass */
+            mass: string;
+            /** Value */
+            value: number | null;
+            /** Planned */
+            planned: number;
+            /** Plannedlab */
+            plannedLab: number[];
+            /** Difference */
+            difference: number | null;
+            /** Lab */
+            lab: number[] | null;
+            /** Deltae */
+            deltaE: number | null;
+            /** Spread */
+            spread: number;
+            /** Judged */
+            judged: boolean;
+            /** Why */
+            why: string;
+        };
+        /**
          * MeetingRead
          * @description Two piles that meet wet, by place: what lies between, what is wrong, and the paint that would help.
          */
@@ -3071,6 +3377,78 @@ export interface components {
              * @default 1
              */
             number: number;
+        };
+        /**
+         * ObservationRead
+         * @description A photo of the painting, read. `corners` of the sheet and of the `picture` on it, in pixels of the
+         *     photo of that `size`; from what the `light` is known and how good values are (`sd`), what share is
+         *     `hidden` by shine; the pass that it looks like and the range of those that look alike. `pictures`
+         *     name what was made of it.
+         */
+        ObservationRead: {
+            /** Id */
+            id: string;
+            /** Photo */
+            photo: string;
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Pictures */
+            pictures: string[];
+            /** Size */
+            size: [
+                number,
+                number
+            ];
+            /** Corners */
+            corners: [
+                number,
+                number
+            ][];
+            /** Picture */
+            picture: [
+                number,
+                number
+            ][];
+            /** Confidence */
+            confidence: number;
+            /** Light */
+            light: string;
+            /** Sd */
+            sd: number;
+            /** Hidden */
+            hidden: number;
+            /** Masses */
+            masses: components["schemas"]["MassSeenRead"][];
+            /** Passreached */
+            passReached: number;
+            /** Passrange */
+            passRange: [
+                number,
+                number
+            ];
+            /** Relations */
+            relations: components["schemas"]["RelationRead"][];
+            /** Corrections */
+            corrections: components["schemas"]["CorrectionRead"][];
+            /** Leave */
+            leave: components["schemas"]["CorrectionRead"][];
+            /** Within */
+            within: number;
+            /** Stop */
+            stop: boolean;
+            /** Off */
+            off: number;
+            /** Headline */
+            headline: string;
+            /** Lighttold */
+            lightTold: string;
+            /** Done */
+            done: components["schemas"]["DoneRead"][];
+            /** Against */
+            against: string;
         };
         /**
          * OnPaletteRead
@@ -3492,6 +3870,14 @@ export interface components {
             [key: string]: unknown;
         };
         /**
+         * PhotographCreate
+         * @description After which pass the camera stand-in photographs; where none is said, after those that are logged.
+         */
+        PhotographCreate: {
+            /** After */
+            after?: number | null;
+        };
+        /**
          * PieceCreate
          * @description A new piece: a reference or drawn shapes, and the three decisions.
          * @example {
@@ -3633,6 +4019,7 @@ export interface components {
             families?: components["schemas"]["WishModel"][];
             /** Ownmarks */
             ownMarks?: components["schemas"]["OwnMarkModel"][];
+            habit?: components["schemas"]["HabitModel"];
             /** School */
             school?: string | null;
             /** Passes */
@@ -3977,6 +4364,20 @@ export interface components {
             marks: components["schemas"]["MarkPart"][];
         };
         /**
+         * RelationRead
+         * @description Two neighbours, the lighter as planned first, and how far apart they are planned and read.
+         */
+        RelationRead: {
+            /** Masses */
+            masses: string[];
+            /** Planned */
+            planned: number;
+            /** Apart */
+            apart: number;
+            /** Sentence */
+            sentence: string;
+        };
+        /**
          * RelightModel
          * @description A sun or a lamp put in at a place, and how far it rules the picture.
          */
@@ -4280,6 +4681,7 @@ export interface components {
             families?: components["schemas"]["WishModel"][];
             /** Ownmarks */
             ownMarks?: components["schemas"]["OwnMarkModel"][];
+            habit?: components["schemas"]["HabitModel"];
             /** School */
             school?: string | null;
             /** Passes */
@@ -4382,6 +4784,7 @@ export interface components {
             families?: components["schemas"]["WishModel"][];
             /** Ownmarks */
             ownMarks?: components["schemas"]["OwnMarkModel"][];
+            habit?: components["schemas"]["HabitModel"];
             /** School */
             school?: string | null;
             /** Passes */
@@ -4808,6 +5211,20 @@ export interface components {
             white: number;
             /** Look */
             look: number[];
+        };
+        /**
+         * ToLogRead
+         * @description What is logged when a correction is tried.
+         */
+        ToLogRead: {
+            /** Kind */
+            kind: string;
+            /** What */
+            what: string;
+            /** Masses */
+            masses: string[];
+            /** Value */
+            value: number;
         };
         /**
          * ToneCreate
@@ -11160,6 +11577,787 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PainterRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    observations_api_pieces__piece__observations_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ObservationRead"][];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    observe_api_pieces__piece__observations_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": components["schemas"]["Body_observe_api_pieces__piece__observations_post"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ObservationRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    photograph_api_pieces__piece__observations_camera_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotographCreate"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ObservationRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    corners_api_pieces__piece__observations__seen__corners_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+                seen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CornersUpdate"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ObservationRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    picture_api_pieces__piece__observations__seen___name__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+                seen: string;
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description The browser has it already. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    lessons_api_learning_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearningRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    take_api_learning__key__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearningRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    take_back_api_learning__key__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearningRead"];
                 };
             };
             /** @description Not possible */

@@ -8,6 +8,7 @@ export const KEYS = [
   { key: "ArrowUp", shown: "↑", does: say("keys-mass-area-before"), letter: false },
   { key: "ArrowDown", shown: "↓", does: say("keys-next-mass-area"), letter: false },
   { key: "q", shown: say("keys-hold-q"), does: say("keys-squint"), letter: true },
+  { key: "c", shown: say("keys-hold-c"), does: say("keys-plan-beside"), letter: true },
   { key: "v", shown: "V", does: say("keys-values-only"), letter: true },
   { key: "r", shown: "R", does: say("keys-photo"), letter: true },
   { key: "o", shown: "O", does: say("keys-outlines"), letter: true },
@@ -56,8 +57,9 @@ export function useKeys(handlers: Handlers) {
       const handler = name && latest.current[name];
       const busy = (event.target as HTMLElement | null)?.closest?.("[data-arrows]");
       if (!handler || (name?.startsWith("Arrow") && busy)) return;
-      if (event.type === "keydown" || name === "q") event.preventDefault();
-      if (event.type === "keyup" ? name === "q" : !event.repeat || name !== "q")
+      const held = name === "q" || name === "c";
+      if (event.type === "keydown" || held) event.preventDefault();
+      if (event.type === "keyup" ? held : !event.repeat || !held)
         handler(event.type === "keydown", Number.parseInt(event.key, 10) || 0);
     };
     window.addEventListener("keydown", listen);

@@ -40,6 +40,7 @@ export function PieceRoom() {
         { at: "order", words: say("piece-room-order") },
         { at: "mix", words: say("piece-room-mix") },
         { at: "paint", words: say("piece-room-paint") },
+        { at: "review", words: say("piece-room-review") },
       ]
     : [];
   return (

@@ -26,7 +26,7 @@ class Happened:
     """What came of the events: the `state` of the sheet at the last of them, the passes that are done and
     those skipped, by id in the order in which they were; what is in trouble; and what could not be
     understood, as (event, why) with a key of the catalogue; `events` the ids of all that was gone through;
-    `pace` times as long as expected that things dry here."""
+    `pace` times as long as expected that things dry here, by these `reports`."""
 
     state: SheetState
     done: tuple[str, ...] = ()
@@ -35,6 +35,7 @@ class Happened:
     strange: tuple[tuple[str, str], ...] = ()
     events: tuple[str, ...] = ()
     pace: float = 1.0
+    reports: tuple[Report, ...] = ()
 
 
 def happened(plan: Plan, events: Sequence[Event], room: float = 1.0) -> Happened:
@@ -58,6 +59,7 @@ def happened(plan: Plan, events: Sequence[Event], room: float = 1.0) -> Happened
         tuple(sheet.strange),
         tuple(event.id for event in ordered),
         sheet.pace,
+        tuple(sheet.reports.values()),
     )
 
 

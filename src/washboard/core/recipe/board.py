@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from ..colour.lab import difference, value_of_lab
 from ..colour.spectra import lab_of_spectrum, spectrum_of_lab
+from ..materials.habit import USUAL, Habit
 from ..materials.paints import Paint
 from ..materials.sticks import Colour, Stick, sticks_of
 from ..materials.surfaces import Lab
@@ -81,21 +82,26 @@ class Board:
     meetings: tuple[Met, ...]
 
 
-def board_of(worked: PlanningResult, colours: Sequence[Colour], pairs: Sequence[Sequence[str]] = ()) -> Board:
+def board_of(
+    worked: PlanningResult,
+    colours: Sequence[Colour],
+    pairs: Sequence[Sequence[str]] = (),
+    habit: Habit = USUAL,
+) -> Board:
     """The recipe board of a plan for a palette; piles of a pass lightest first where paint is transparent.
 
     In pastel nothing is mixed: the sticks that come along are laid over each other. `pairs`: keys of paints
-    that the painter likes to mix.
+    that the painter likes to mix. Mixtures are aimed at what comes out as planned by the painter's `habit`.
     """
     plan = worked.plan
     if plan.medium.key == "pastel":
         sticks = tuple(colour for colour in colours if isinstance(colour, Stick)) or sticks_of(())
-        return Board(sticks, tuple(_stick_piles(worked, sticks)), ())
+        return Board(sticks, tuple(_stick_piles(worked, sticks, habit)), ())
     paints = [colour for colour in colours if isinstance(colour, Paint)]
     groups = [
         (done.id, group)
         for done, step in zip(plan.passes, worked.steps, strict=True)
-        for group in _alike(_wanted(worked, done, step))
+        for group in _alike(_aimed(_wanted(worked, done, step), habit))
     ]
     vehicle = coated(vehicle_of(plan.medium.key))
     recipes = _recipes(paints, vehicle, [group[0] for _, group in groups], pairs)
@@ -103,7 +109,7 @@ def board_of(worked: PlanningResult, colours: Sequence[Colour], pairs: Sequence[
     lighter = -1 if plan.medium.transparent else 1
     piles = sorted(
         (
-            _pile(done, group, own, plan.medium.transparent)
+            _pile(done, group, own, plan.medium.transparent, habit)
             for (done, group), own in zip(groups, recipes, strict=True)
         ),
         key=lambda pile: (order.index(pile.done), lighter * pile.value),
@@ -147,6 +153,10 @@ def _wanted(worked: PlanningResult, done: Pass, step: Step) -> list[Wanted]:
     return wanted
 
 
+def _aimed(wanted: list[Wanted], habit: Habit) -> list[Wanted]:
+    return [(mass, habit.aimed(target), over, area, end) for mass, target, over, area, end in wanted]
+
+
 def hues_of(mass: Mass) -> list[Lab]:
     """The stops of a mass that each take a mixture of their own: those whose hue has turned far enough since
     the one before; none where one mixture, lighter and darker, does for all."""
@@ -164,9 +174,9 @@ def _turned(one: Lab, other: Lab) -> float:
     return float(np.hypot(one[1] - other[1], one[2] - other[2]))
 
 
-def _stick_piles(worked: PlanningResult, sticks: tuple[Stick, ...]) -> Iterator[Pile]:
+def _stick_piles(worked: PlanningResult, sticks: tuple[Stick, ...], habit: Habit) -> Iterator[Pile]:
     for done, step in zip(worked.plan.passes, worked.steps, strict=True):
-        for group in _alike(_wanted(worked, done, step)):
+        for group in _alike(_aimed(_wanted(worked, done, step), habit)):
             _, target, over, _, end = group[0]
             recipes = sticks_for(sticks, spectrum_of_lab(over), target)
             lightness, a, b = over.tolist()
@@ -219,11 +229,13 @@ def _recipes(
     return recipes_for(model, [own[1] for own in wanted], grid, pairs=liked)
 
 
-def _pile(done: str, group: Sequence[Wanted], recipes: tuple[Recipe, ...], transparent: bool) -> Pile:
+def _pile(
+    done: str, group: Sequence[Wanted], recipes: tuple[Recipe, ...], transparent: bool, habit: Habit
+) -> Pile:
     _, target, over, _, end = group[0]
     area = sum(own[3] for own in group)
     lightness, a, b = over.tolist()
-    amount = amount_of(area, recipes[0].thickness, recipes[0].layers, transparent)
+    amount = amount_of(area * habit.waste, recipes[0].thickness, recipes[0].layers, transparent)
     masses = tuple(own[0] for own in group)
     return Pile(done, masses, target, (lightness, a, b), recipes, amount, end=end)
 

@@ -45,9 +45,9 @@ class Correction:
 
 @dataclass(frozen=True)
 class Advice:
-    """Corrections in the order in which to make them, what to `leave`, and whether to `stop`: nothing that
-    is left would be seen. `off` is the mean distance from the plan, by area, and `within` how many masses
-    need nothing."""
+    """Corrections in the order in which to make them, what to `leave`, and whether to `stop`: something is
+    judged and nothing that is left would be seen. `off` is the mean distance from the plan, by area, and
+    `within` how many masses need nothing."""
 
     corrections: tuple[Correction, ...]
     leave: tuple[Correction, ...]
@@ -78,7 +78,7 @@ def advised(plan: Plan, found: Sequence[MassJudged], sd: float, row: int) -> Adv
     do.sort(key=lambda c: (-c.gain / (c.minutes + 5.0), c.masses))
     leave.sort(key=lambda c: (-shares[c.masses[0]], c.masses))
     within = sum(abs(one.difference or 0.0) < least for one in judged)
-    return Advice(tuple(do[:MOST]), tuple(leave[:MOST]), not do, off, within)
+    return Advice(tuple(do[:MOST]), tuple(leave[:MOST]), bool(judged) and not do, off, within)
 
 
 def _correction(plan: Plan, one: MassJudged, there: MassSurface) -> Correction:

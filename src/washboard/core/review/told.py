@@ -6,6 +6,7 @@ from ..plan.acts import ACTS
 from ..sentence import Sentence, of_masses, percent, sentence, tone, whole
 from .advice import Correction
 from .judged import MassJudged, Relation
+from .lit import Source
 from .observed import Observation
 from .review import Review
 from .tone import PLAIN
@@ -21,6 +22,8 @@ SHINES = 0.01
 def headed(review: Review) -> Sentence:
     """The one thing to do: what to correct first, or to stop."""
     advice, seen = review.advice, review.observation
+    if seen.source is Source.NONE:
+        return sentence("review-relations-only", count=len(review.relations))
     if seen.state.row < len(seen.state.blocks.planned) - 1 and not advice.corrections:
         return sentence("review-go-on", after=seen.state.row)
     if advice.stop:

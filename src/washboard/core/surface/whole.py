@@ -16,11 +16,14 @@ ENCLOSED, FIRM = 0.8, 0.5
 
 
 def judge_completeness(replayed: Replay, passes: Sequence[Pass], start: SheetState) -> None:
-    """Every mass reaches its target once, before the start or in these passes, and no mask stays on."""
+    """Every mass reaches its target once, before the start or in these passes, and no mask stays on. Where
+    there is no pass, none can be refused."""
+    if not passes:
+        return
     reached = Counter(o.mass for done in passes for o in done.operations if o.role is Role.TARGET)
     for name, surface in replayed.surfaces.items():
         before = int(start.of(name, replayed.ground).settled)
-        if before + reached[name] != 1 and passes:
+        if before + reached[name] != 1:
             replayed.refuse(passes[-1], name, Rule.COMPLETE)
         if surface.masked_at is not None:
             replayed.refuse(passes[-1], name, Rule.UNMASK)

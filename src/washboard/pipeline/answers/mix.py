@@ -116,7 +116,7 @@ def _used(paints: dict[str, float]) -> list[dict[str, Any]]:
 def board_entries(result: Result, settings: Settings) -> dict[str, Any]:
     """The recipe board of a piece, with the value chart and what is used of each paint."""
     plan = result.worked.plan
-    found = board_of(result.worked, settings.colours, settings.pairs)
+    found = board_of(result.worked, settings.colours, settings.pairs, settings.habit)
     helps = _helps(found, settings)
     vehicle = vehicle_of(settings.medium)
     names = {mass.id: mass for mass in plan.masses}

@@ -24,7 +24,6 @@ from ...core.composition.sources import LightSource, Said, confirmed_of, sources
 from ...core.ground.choice import Candidate, candidates_of
 from ...core.ground.shares import RIGHT_COLOUR, RIGHT_VALUE
 from ...core.materials.grounds import GroundKind
-from ...core.materials.media import medium_named
 from ...core.materials.shelf import OWN
 from ...core.materials.sticks import Stick
 from ...core.materials.surfaces import Sheet, surface_of
@@ -78,7 +77,7 @@ def grounds(seen: Seen, masses: Sequence[Mass], settings: Settings) -> tuple[Can
         seen.picture,
         masses,
         seen.areas,
-        medium_named(settings.medium),
+        settings.used,
         surface_of(settings.surface),
         area,
         settings.colours,
@@ -88,7 +87,7 @@ def grounds(seen: Seen, masses: Sequence[Mass], settings: Settings) -> tuple[Can
 
 def reach(masses: Sequence[Mass], settings: Settings) -> Weighed:
     """The masses, with their planned colours, against all listed paints."""
-    return weighed(masses, medium_named(settings.medium), settings.start, settings.own)
+    return weighed(masses, settings.used, settings.start, settings.own)
 
 
 def figures(stages: Stages, task: PrepareFigures) -> dict[str, Any]:

@@ -19,7 +19,6 @@ from ...core.ground.toning import toning_of
 from ...core.key.relations import SKY_ABOVE, Thing
 from ...core.marks.laying import DETAILS
 from ...core.materials.grounds import GroundKind
-from ...core.materials.media import medium_named
 from ...core.materials.surfaces import Sheet
 from ...core.mixing.paintbox import Paintbox
 from ...core.order.options import Options
@@ -252,7 +251,7 @@ def planned(
     worked = plan_of(
         masses,
         parts,
-        medium_named(settings.medium),
+        settings.used,
         settings.start,
         sheet,
         replace(options, mixed=tuple(mixed), forbidden=forbidden_by(settings.unders, things)),
@@ -280,7 +279,7 @@ def schools(result: Result, settings: Settings, own: tuple[str, ...]) -> tuple[C
     return compared(
         seen.measured.masses,
         result.worked.scene.parts,
-        medium_named(settings.medium),
+        settings.used,
         settings.start,
         settings.sheet(width / height),
         options_for(settings, seen.areas),

@@ -1,6 +1,11 @@
 ### The painting beside its plan: what came out otherwise, what to correct, when to stop.
 
 review-go-on = Go on: what is done after pass { $after } is as planned
+review-relations-only = { $count ->
+    [0] What stands beside what is as planned
+    [one] One pair of neighbours stands otherwise than planned
+   *[other] { $count } pairs of neighbours stand otherwise than planned
+}
 review-stop = Stop here: no correction would be seen
 review-first = First { $masses }{ $more ->
     [0] {""}
@@ -34,3 +39,13 @@ review-correct = { $masses } came out { $off } too { $way }. { $act }: from { $n
 review-leave = Leave { $masses }, { $off } too { $way }: nothing brings it nearer that would not cost more than it gains.
 review-turned = { $darker } is now lighter than { $lighter }, by { $apart }: planned was { $planned } darker, along { $length } cm.
 review-gap = { $lighter } and { $darker } stand { $apart } apart instead of { $planned }, along { $length } cm.
+review-against-log = { $kind ->
+    [nothing] Nothing was logged yet.
+   *[other] The log says { $logged } passes are done.
+}{ $first ->
+    [0] {" "}The photo looks like before the first pass.
+   *[other] {" "}The photo looks like after pass { $first }{ $same ->
+        [no] {" "}to { $last }
+       *[yes] {""}
+    }.
+}

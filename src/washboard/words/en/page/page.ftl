@@ -575,6 +575,8 @@ keys-next-pass = next pass
 keys-mass-area-before = mass or area before
 keys-next-mass-area = next mass or area
 keys-hold-q = hold Q
+keys-hold-c = hold C
+keys-plan-beside = in Review: the plan in place of the painting
 keys-values-only = values only
 keys-where-pass-painted = where the pass is painted
 keys-hand = as laid by a hand
@@ -644,6 +646,7 @@ piece-room-prepare = Prepare
 piece-room-order = Order
 piece-room-mix = Mix
 piece-room-paint = Paint
+piece-room-review = Review
 piece-room-try-again = Try again
 
 ## pieces/Pieces.tsx
@@ -1403,3 +1406,82 @@ wrong-drip = A drip
 
 mixture-value = <b>{ $value }</b>,
 mixture-dry-wet = <b>{ $dry }</b> dry, <b>{ $wet }</b> wet:
+
+## review/Review.tsx
+
+review-parts = What to look at
+review-part-corrections = Corrections
+review-your-painting = <b>Your painting</b>, straightened; in the windows <b>the plan</b>
+review-the-plan = <b>The plan</b> at the same place
+
+## review/useLooks.tsx
+
+review-hold-plan = plan
+
+## review/SeenPicture.tsx
+
+review-painting-alt = The painting, straightened
+
+## review/Corners.tsx
+
+review-photo-alt = The photo
+review-corner-upper-left = Upper left corner of the sheet
+review-corner-upper-right = Upper right corner of the sheet
+review-corner-lower-right = Lower right corner of the sheet
+review-corner-lower-left = Lower left corner of the sheet
+review-take-corners = Take these corners
+review-leave-corners = Leave them
+review-drag-corners = Drag each corner near to that of the sheet, margins and tape included: it snaps to the edge.
+
+## review/FirstPhoto.tsx
+
+review-photograph = Photograph the painting
+review-photograph-how = The whole sheet in the picture, with all of its bare margin. Without a margin lay strips of white paper along two sides. Light from one side, no flash, no shine.
+
+## review/TakePhoto.tsx
+
+review-take-photo = Photograph it
+review-made-photo = Take a made photo with the simulated camera
+review-made-coming = The simulated camera takes one…
+
+## review/PhotoNote.tsx
+
+review-move-corners = Move the corners
+review-difference-alt = Where the painting differs from the plan
+review-too-dark = too dark
+review-even = even
+review-too-light = too light
+
+## review/Corrections.tsx
+
+review-judged = { $judged } of { $count } masses judged
+review-within = { $count ->
+    [one] One more is
+   *[other] The other { $count } are
+} as near to the plan as one sees.
+review-may-stop = You may stop here
+review-may-stop-after = { $count ->
+    [one] After the first you may stop
+    [2] After the second you may stop
+   *[other] After all { $count } you may stop
+}
+review-off = The painting is { $off } values off in the mean, by area.
+review-relations-hold = What stands beside what is as planned
+review-relations-not = Beside each other
+review-try = Try it
+review-tried = It is the next pass: to the easel
+review-take-as-done = { $count ->
+    [one] Log this pass as done
+   *[other] Log these { $count } passes as done
+}
+review-taken-as-done = Logged: the plan goes on from here.
+
+## review/Gains.tsx
+
+review-gains = What each would gain
+review-gains-unit = nearer to the plan in the mean, in values
+
+## review/ReadLadder.tsx
+
+review-ladder = On the ladder
+review-ladder-how = thin: planned, thick: measured

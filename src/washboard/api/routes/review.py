@@ -1,0 +1,80 @@
+"""Review: photos of the painting, read beside the plan."""
+
+from __future__ import annotations
+
+from datetime import UTC, datetime
+from typing import Annotated
+
+from fastapi import APIRouter, File, Form, Request, Response, UploadFile
+from pydantic import AwareDatetime
+from starlette.concurrency import run_in_threadpool
+
+from ...formats.image import MOST_BYTES
+from ...store.errors import Missing
+from ...store.observations import Observed
+from ...studio import reviews
+from ..models.review import CornersUpdate, ObservationRead, PhotographCreate
+from ..problems import problems
+from .access import Id, InStudio, kept
+from .references import JPEG, UNCHANGED, too_large
+
+router = APIRouter(prefix="/api/pieces/{piece}/observations", tags=["review"])
+TYPES = {"planned": "image/jpeg"}
+"""Pictures that are no PNG."""
+
+
+@router.post("", status_code=201, responses=problems(413))
+async def observe(
+    studio: InStudio,
+    piece: Id,
+    file: Annotated[UploadFile, File()],
+    at: Annotated[AwareDatetime | None, Form()] = None,
+) -> ObservationRead:
+    """Read a photo of the painting. One in which it cannot be seen is refused with what would help, and
+    nothing is kept of it."""
+    there = await run_in_threadpool(studio.pieces.get, piece)
+    data = await file.read(MOST_BYTES + 1)
+    if len(data) > MOST_BYTES:
+        raise too_large()
+    when = at or datetime.now(UTC)
+    return read(await run_in_threadpool(reviews.observe, studio, there, data, when))
+
+
+@router.post("/camera", status_code=201, responses=problems())
+def photograph(studio: InStudio, piece: Id, given: PhotographCreate) -> ObservationRead:
+    """Let the camera stand-in photograph a made painting of this piece, and read that."""
+    return read(reviews.photograph(studio, studio.pieces.get(piece), given.after, datetime.now(UTC)))
+
+
+@router.get("", responses=problems())
+def observations(studio: InStudio, piece: Id) -> list[ObservationRead]:
+    """The photos of a painting, the first first."""
+    return [read(seen) for seen in studio.observations.of(piece)]
+
+
+@router.post("/{seen}/corners", status_code=201, responses=problems())
+def corners(studio: InStudio, piece: Id, seen: Id, given: CornersUpdate) -> ObservationRead:
+    """Read a photo again by corners that the painter dragged: they are snapped to the edges of the sheet."""
+    return read(reviews.observe_again(studio, studio.pieces.get(piece), seen, given.corners))
+
+
+@router.get("/{seen}/{name}", response_class=Response, responses={200: JPEG, 304: UNCHANGED, **problems()})
+def picture(studio: InStudio, request: Request, piece: Id, seen: Id, name: str) -> Response:
+    """What was made of a photo: `straight`, `planned` or `difference`; or the `photo` as a working copy."""
+    there = studio.observations.get(piece, seen)
+    if name == "photo":
+        return kept(request, studio.working(there.photo), "image/jpeg")
+    if name not in there.pictures:
+        raise Missing("refused-no-such-picture", name=name[:40])
+    content = there.pictures[name]
+    data = studio.media.read(content)
+    return kept(request, data, TYPES.get(name, "image/png"), content=content)
+
+
+def read(seen: Observed) -> ObservationRead:
+    """The model of an observation."""
+    fields = dict(seen.fields) | {"id": seen.id, "photo": seen.photo, "at": seen.happened}
+    known = {part.alias or name for name, part in ObservationRead.model_fields.items()}
+    return ObservationRead.model_validate(
+        {key: value for key, value in fields.items() if key in known} | {"pictures": sorted(seen.pictures)}
+    )

@@ -1,0 +1,1 @@
+"""What is learnt of the painter: pace, drying, bias, waste. Shown with its spread, offered."""

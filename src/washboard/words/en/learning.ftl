@@ -1,0 +1,43 @@
+### What was learnt of the painter, and what is offered.
+
+learnt-pace = { $count ->
+    [one] One pass
+   *[other] { $count } passes
+}{ $scope ->
+    [large] {" "}with a large brush or stick
+    [middle] {" "}with a middle brush or stick
+    [fine] {" "}with a fine brush or edge
+   *[other] {""}
+}: you take { $figure } times as long as usual, between { $low } and { $high }.
+learnt-drying = { $count ->
+    [one] One layer
+   *[other] { $count } layers
+} on { $scope }: they dry in { $figure } times the usual, between { $low } and { $high }.
+learnt-bias = In { $count ->
+    [one] one painting
+   *[other] { $count } paintings
+} your { -band(scope: $scope) } came out { $figure } too { $more ->
+    [yes] light
+   *[no] dark
+}, between { $low } and { $high }.
+learnt-warmth = In { $count ->
+    [one] one painting
+   *[other] { $count } paintings
+} your colours came out a little too { $more ->
+    [yes] warm
+   *[no] cool
+}: { $figure } units, between { $low } and { $high }.
+learnt-waste = { $count ->
+    [one] One mixture
+   *[other] { $count } mixtures
+}: you mix { $figure } times what is planned, between { $low } and { $high }.
+-band = { $scope ->
+    [light] lights
+    [middle-high] upper middles
+    [middle-low] lower middles
+   *[dark] darks
+}
+offer-pace = Plan with { $figure } times the minutes
+offer-drying = Plan with { $figure } times the waits
+offer-bias = Mix { -band(scope: $scope) } { $by } { $way } from now on
+offer-waste = Mix { $figure } times as much
