@@ -1,5 +1,6 @@
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { Devices } from "./devices/Devices";
+import { Drills } from "./drills/Drills";
 import { Easel } from "./easel/Easel";
 import { Mix } from "./mix/Mix";
 import { Order } from "./order/Order";
@@ -24,6 +25,7 @@ export function App() {
         <Route path="/" element={<Pieces />} />
         <Route path="/new" element={<NewPiece />} />
         <Route path="/shelf" element={<Shelf />} />
+        <Route path="/drills" element={<Drills />} />
         <Route path="/devices" element={<Devices />} />
         <Route path="/pieces/:id" element={<PieceRoom />}>
           <Route index element={<Navigate to="order" replace />} />

@@ -19,6 +19,7 @@ from . import problems
 from .door.listening import Door
 from .routes import (
     catalogue,
+    drills,
     jobs,
     learning,
     mix,
@@ -51,6 +52,7 @@ ROOMS = (
     painter,
     review,
     learning,
+    drills,
     jobs,
     pairing,
 )

@@ -1,5 +1,5 @@
-"""The command line: demo, serve, plan, check, compare, sittings, replan, review, look, transfer, ground, mix,
-paints, shelf."""
+"""The command line: demo, serve, plan, check, compare, sittings, replan, review, drill, look, transfer, and
+ground, mix, paints, shelf."""
 
 from __future__ import annotations
 
@@ -10,7 +10,7 @@ import typer
 
 from ..core.errors import WashboardError
 from ..words import ENGLISH
-from . import mix, paint, photo, plan, review, serve, shelf
+from . import drill, mix, paint, photo, plan, review, serve, shelf
 
 app = typer.Typer(add_completion=False, no_args_is_help=True, pretty_exceptions_enable=False)
 COMMANDS: tuple[Callable[..., None], ...] = (
@@ -20,6 +20,7 @@ COMMANDS: tuple[Callable[..., None], ...] = (
     paint.sittings,
     paint.replan,
     review.review,
+    drill.drill,
     photo.look,
     photo.transfer,
     photo.ground,

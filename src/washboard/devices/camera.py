@@ -29,6 +29,9 @@ TABLES = {
 """What an easel or table reflects, in linear sRGB."""
 CARD = 0.18
 """What a grey card reflects."""
+STRIP, STRIP_WIDE, STRIP_GAP = 0.82, 0.11, 0.03
+"""What a strip of white paper reflects, and to where and from where it reaches beside the sheet, over the
+sheet's width."""
 CARD_SIDE = 0.09
 """The side of the grey card over the sheet's long side."""
 
@@ -41,7 +44,8 @@ class Room:
     how much of the photo the sheet takes across; `light` how the lamp's light changes across and down, in
     natural logarithms from the middle to the rim, and bends; `cast` of the lamp a channel; `noise` in shares
     of full light; `glare` as x, y, radius in shares of the sheet, and strength; `curve` 0–1 of the phone's
-    own tone curve, `crisp` 0–1 of its local contrast; `card` whether a grey card lies beside.
+    own tone curve, `crisp` 0–1 of its local contrast; `card` whether a grey card lies beside,
+    `strips` whether strips of white paper lie along its upper and its left side.
     """
 
     tilt: float = 0.0
@@ -57,6 +61,7 @@ class Room:
     curve: float = 0.0
     crisp: float = 0.0
     card: bool = False
+    strips: bool = False
     exposure: float = 0.85
     size: tuple[int, int] = (1280, 960)
 
@@ -105,6 +110,8 @@ class SimulatedCamera:
         scene = lit * rim + _table(self.room, place / wide, dice) * (1 - rim)
         if self.room.card:
             scene = _with_card(scene, place / wide, high / wide)
+        if self.room.strips:
+            scene = _with_strips(scene, place / wide, high / wide)
         light = scene * _lamp(self.room)
         light += _shine(self.room, place, wide, high)[..., None] * rim
         coded = _developed(self.room, light, dice)
@@ -186,6 +193,15 @@ def _with_card(scene: Floats, at: NDArray[np.float32], tall: float) -> Floats:
     low, high = (1.025, tall * 0.4), (1.025 + CARD_SIDE, tall * 0.4 + CARD_SIDE)
     there = _inside(at, low, high)
     return scene * (1 - there) + CARD * there
+
+
+def _with_strips(scene: Floats, at: NDArray[np.float32], tall: float) -> Floats:
+    """A scene (h, w, 3) with white strips along the upper and the left side of a sheet 1 wide; `at` (h, w, 2)
+    are its places."""
+    above = _inside(at, (-STRIP_WIDE, -STRIP_WIDE), (1.0, -STRIP_GAP))
+    left = _inside(at, (-STRIP_WIDE, -STRIP_WIDE), (-STRIP_GAP, tall))
+    strip = np.maximum(above, left)
+    return np.asarray(scene * (1 - strip) + STRIP * strip)
 
 
 def _lamp(room: Room) -> Floats:

@@ -180,6 +180,19 @@ class MakeCards(Question):
 
 
 @dataclass(frozen=True)
+class MakeLookBack(Question):
+    """The look back of a piece on one page, as PDF: its latest photo straightened, if any, the minutes that
+    passes (by id) really took, what is said of it."""
+
+    answered_by = "cards:look_back"
+    stage = Stage.MIX
+    name: str
+    painting: bytes | None
+    real: tuple[tuple[str, float], ...]
+    told: tuple[str, ...]
+
+
+@dataclass(frozen=True)
 class MakeOutline(Question):
     """The outline to transfer, as SVG or PDF."""
 
@@ -232,6 +245,14 @@ class MadePhoto(Question):
     stage = Stage.RESULT
     after: int
     seed: int = 0
+
+
+@dataclass(frozen=True)
+class DrillQuestions(Question):
+    """All questions of the trainer that a piece holds."""
+
+    answered_by = "drills:questions"
+    stage = Stage.MIX
 
 
 @dataclass(frozen=True)

@@ -38,15 +38,24 @@ def ask(studio: Studio, piece: Piece, ask: Ask) -> Answer:
     question, plan = _asked(studio, piece, ask)
     if not plan:
         return Answer(studio.from_cache(question.key, "", lambda: _bytes(_work(studio, piece, question))))
-    kept = studio.plans.answer(piece.id, plan, question.question, question.key)
-    if kept is not None and studio.media.path(kept).exists():
-        return Answer(studio.media.read(kept), plan)
+    there = kept(studio, piece, ask)
+    if there is not None:
+        return there
     data = _bytes(_work(studio, piece, question))
     with translated(), studio.filing:
         content = studio.media.keep(data)
         gone = studio.plans.keep_answer(piece.id, plan, question.question, question.key, content)
         studio.media.discard(gone)
     return Answer(data, plan)
+
+
+def kept(studio: Studio, piece: Piece, ask: Ask) -> Answer | None:
+    """The answer to a question about the plan in force where it is kept with it, None where it is not."""
+    question, plan = _asked(studio, piece, ask)
+    content = studio.plans.answer(piece.id, plan, question.question, question.key) if plan else None
+    if content is None or not studio.media.path(content).exists():
+        return None
+    return Answer(studio.media.read(content), plan)
 
 
 def ask_anew(studio: Studio, piece: Piece, ask: Ask) -> Answer:

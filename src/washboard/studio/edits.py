@@ -17,6 +17,7 @@ from .studio import Studio, now
 SAME_FORMAT = 0.02
 """Share by which the formats of two photos may differ for places on one to hold on the other."""
 LONGEST_WORDS = 200
+LONGEST_NAME = 120
 WORDS = {"name": "name", "reference": "photo", "shapes": "drawn shapes"}
 """What an edit can change besides settings, in words."""
 
@@ -35,6 +36,17 @@ def create(
     settings = fields_of(checked)
     settings["habit"] = wired(habit_for(studio, checked.medium, checked.start.words))
     return studio.pieces.create(name.strip() or "Untitled", settings, now(), reference, shapes)
+
+
+def copy(studio: Studio, piece: str) -> Piece:
+    """Another try at a piece: its photo and settings, with what was learnt since; raises Missing."""
+    there = studio.pieces.get(piece)
+    checked = settings_of(dict(there.settings), studio.own_paints())
+    settings = dict(there.settings)
+    settings["habit"] = wired(habit_for(studio, checked.medium, checked.start.words))
+    name = f"{there.name}, again"[:LONGEST_NAME]
+    reference = there.reference.hash if there.reference else None
+    return studio.pieces.create(name, settings, now(), reference, there.shapes)
 
 
 def edit(studio: Studio, piece: str, revision: int, given: dict[str, Any]) -> Piece:

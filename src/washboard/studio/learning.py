@@ -26,7 +26,7 @@ from . import edits
 from .answers import ask
 from .easel import lines_of, room_pace
 from .habits import TAKEN, habit_for, taken, wired
-from .planning import current, document_of
+from .planning import document_of
 from .studio import Studio
 
 BARE = 0.05
@@ -49,7 +49,7 @@ def learnt(studio: Studio) -> tuple[Lesson, ...]:
     """All that is learnt so far, medium by medium."""
     known: dict[str, _Known] = {}
     for piece in studio.pieces.all():
-        stored = current(studio, piece)
+        stored = studio.plans.in_force(piece.id)
         if stored is not None:
             plan = planfile.plan_from(document_of(stored))
             _add(studio, piece, plan, known.setdefault(plan.medium.key, _Known()))

@@ -9,9 +9,11 @@ from functools import partial
 
 from ..core.errors import InvalidInput
 from ..core.log.event import EventKind
+from ..core.log.spent import minutes_spent
 from ..core.review.where import rows_logged
 from ..formats import planfile
-from ..pipeline.tasks import MadePhoto, ReviewPhoto
+from ..formats.logfile import log_of
+from ..pipeline.tasks import MadePhoto, MakeLookBack, ReviewPhoto
 from ..store.database import translated
 from ..store.observations import Observed
 from ..store.pieces import Piece
@@ -70,6 +72,16 @@ def _read(
         pictures = {name: studio.media.keep(made) for name, made in found["pictures"].items()}
         seen = Observed(plan.key, photo, pictures, found["fields"], happened, replaces)
         return studio.observations.keep(piece.id, seen, now())
+
+
+def look_back(studio: Studio, piece: Piece) -> bytes:
+    """The look back of a piece on one page, as PDF."""
+    seen = studio.observations.of(piece.id)
+    painting = studio.media.read(seen[-1].pictures["straight"]) if seen else None
+    told = (str(seen[-1].fields["headline"]) + ".",) if seen else ()
+    real = tuple(sorted(minutes_spent(log_of(lines_of(studio, piece.id)).events).items()))
+    make = partial(MakeLookBack, name=piece.name, painting=painting, real=real, told=told)
+    return ask_anew(studio, piece, make).data
 
 
 def done_by_log(studio: Studio, piece: str) -> tuple[str, ...]:

@@ -15,6 +15,7 @@ from ..pipeline.tasks import TakeIn
 from ..pipeline.workers import Workers
 from ..store.database import Database, translated
 from ..store.devices import Devices
+from ..store.drills import DrillAnswers
 from ..store.lock import FolderLock
 from ..store.log import Log
 from ..store.media import Media
@@ -51,6 +52,7 @@ class Studio:
         self.schools = OwnSchools(self.database)
         self.log = Log(self.database)
         self.observations = Observations(self.database)
+        self.drills = DrillAnswers(self.database)
         self.painter = Painter(self.database)
         self.pairing = Pairing(Devices(self.database))
         self.folder = folder

@@ -480,6 +480,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Copy
+         * @description Another try: a piece with the same photo and settings, nothing painted yet.
+         */
+        post: operations["copy_api_pieces__piece__copies_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{piece}/history": {
         parameters: {
             query?: never;
@@ -1202,6 +1222,27 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/look-back.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Look Back
+         * @description The look back on one page: the painting beside its plan, passes as planned and as they were, the
+         *     palette.
+         */
+        get: operations["look_back_api_pieces__piece__look_back_pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/learning": {
         parameters: {
             query?: never;
@@ -1241,6 +1282,66 @@ export interface paths {
          * @description Take it back.
          */
         delete: operations["take_back_api_learning__key__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Question
+         * @description The question that is due, or a new one; of one kind, one piece, the picture after one pass.
+         */
+        get: operations["question_api_drills_next_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Answer
+         * @description Keep an answer, and say what was right and why.
+         */
+        post: operations["answer_api_drills_answers_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Progress
+         * @description How one gets better, week by week, and what is missed most.
+         */
+        get: operations["progress_api_drills_progress_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1930,6 +2031,89 @@ export interface components {
             address: string;
             /** Port */
             port?: number | null;
+        };
+        /**
+         * DrillAnswerCreate
+         * @description An answer under an id of the client's own: sent twice it counts once.
+         */
+        DrillAnswerCreate: {
+            /** Id */
+            id: string;
+            /** Piece */
+            piece: string;
+            /** Item */
+            item: string;
+            /** Option */
+            option: number;
+        };
+        /**
+         * DrillOptionRead
+         * @description One answer: in words, or what is shown of it in the picture, after pass `row` where that is another.
+         */
+        DrillOptionRead: {
+            /** Words */
+            words: string;
+            /** Masses */
+            masses: string[];
+            /** Place */
+            place: [
+                number,
+                number
+            ] | null;
+            /** Row */
+            row: number | null;
+        };
+        /**
+         * DrillProgressRead
+         * @description The last weeks, the oldest first; what is missed most.
+         */
+        DrillProgressRead: {
+            /** Kinds */
+            kinds: string[];
+            /** Weeks */
+            weeks: components["schemas"]["WeekRead"][];
+            /** Missed */
+            missed: components["schemas"]["washboard__api__models__drills__MissedRead"][];
+        };
+        /**
+         * DrillRead
+         * @description A question about the picture of a piece after pass `row`; the masses that are meant, and the colour.
+         */
+        DrillRead: {
+            /** Piece */
+            piece: string;
+            /** Piecename */
+            pieceName: string;
+            /** Plan */
+            plan: string;
+            /** Item */
+            item: string;
+            /** Kind */
+            kind: string;
+            /** Ask */
+            ask: string;
+            /** Row */
+            row: number;
+            /** Masses */
+            masses: string[];
+            /** Lab */
+            lab: number[] | null;
+            /** Options */
+            options: components["schemas"]["DrillOptionRead"][];
+        };
+        /**
+         * DrillToldRead
+         * @description Whether an answer was right, which is, why each is or is not, and in how many days it comes again.
+         */
+        DrillToldRead: {
+            /** Right */
+            right: boolean;
+            /** Option */
+            option: number;
+            /** Whys */
+            whys: string[];
+            /** Days */
+            days: number;
         };
         /**
          * DustRead
@@ -3161,22 +3345,6 @@ export interface components {
             cleaner: number[][] | null;
         };
         /**
-         * MissedRead
-         * @description A mass that the palette does not reach.
-         */
-        MissedRead: {
-            /** Mass */
-            mass: string;
-            /** Lab */
-            lab: [
-                number,
-                number,
-                number
-            ];
-            /** Apart */
-            apart: number;
-        };
-        /**
          * MixedModel
          * @description The area at a place of the reference is painted first, by a school of its own.
          */
@@ -3753,7 +3921,7 @@ export interface components {
             /** Mean */
             mean: number;
             /** Missed */
-            missed: components["schemas"]["MissedRead"][];
+            missed: components["schemas"]["washboard__api__models__prepare__MissedRead"][];
             /** Proposed */
             proposed: string[];
             /** Proposedshare */
@@ -5592,6 +5760,16 @@ export interface components {
             findings: components["schemas"]["WeaknessRead"][];
         };
         /**
+         * WeekRead
+         * @description The answers of a week.
+         */
+        WeekRead: {
+            /** Right */
+            right: number;
+            /** Count */
+            count: number;
+        };
+        /**
          * What
          * @description What went wrong. One closed list, growing only by addition.
          * @enum {string}
@@ -5678,6 +5856,38 @@ export interface components {
              * @default
              */
             name: string;
+        };
+        /**
+         * MissedRead
+         * @description What is missed, in words.
+         */
+        washboard__api__models__drills__MissedRead: {
+            /** Kind */
+            kind: string;
+            /** Band */
+            band: string;
+            /** Wrong */
+            wrong: number;
+            /** Count */
+            count: number;
+            /** Sentence */
+            sentence: string;
+        };
+        /**
+         * MissedRead
+         * @description A mass that the palette does not reach.
+         */
+        washboard__api__models__prepare__MissedRead: {
+            /** Mass */
+            mass: string;
+            /** Lab */
+            lab: [
+                number,
+                number,
+                number
+            ];
+            /** Apart */
+            apart: number;
         };
         /**
          * ReadingRead
@@ -8289,6 +8499,100 @@ export interface operations {
         responses: {
             /** @description Successful Response */
             200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    copy_api_pieces__piece__copies_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12154,6 +12458,100 @@ export interface operations {
             };
         };
     };
+    look_back_api_pieces__piece__look_back_pdf_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     lessons_api_learning_get: {
         parameters: {
             query?: never;
@@ -12358,6 +12756,297 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LearningRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    question_api_drills_next_get: {
+        parameters: {
+            query?: {
+                kind?: string | null;
+                piece?: string | null;
+                row?: number | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillRead"];
+                };
+            };
+            /** @description Nothing to ask. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    answer_api_drills_answers_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrillAnswerCreate"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillToldRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    progress_api_drills_progress_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillProgressRead"];
                 };
             };
             /** @description Not possible */

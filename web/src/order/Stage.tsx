@@ -36,6 +36,8 @@ interface Props {
   onTouch?: (mass: string) => void;
   /** Only these masses are hatched, not all of the pass. */
   only?: readonly string[] | undefined;
+  /** The pass that is hatched, where it is not the one after which the picture is shown. */
+  then?: Pass | undefined;
   /** Takes a line drawn on the picture, while one may be drawn. */
   onLine?: ((line: Place[]) => void) | undefined;
   /** Whether the line is an outline. */
@@ -75,7 +77,7 @@ export function Stage(props: Props) {
     },
     [maps, plan, pass, looking, squinted.data, greys, size],
   );
-  const whole = plan.document.passes[pass - 1];
+  const whole = props.then ?? plan.document.passes[pass - 1];
   const done = useMemo(() => onlyOn(whole, only), [whole, only]);
   const massAt = (x: number, y: number) => {
     const patch = maps?.first[Math.floor(y * height) * width + Math.floor(x * width)];

@@ -17,6 +17,7 @@ export interface Stage {
 export const HOME: Stage[] = [
   { to: "/", words: say("frame-pieces") },
   { to: "/shelf", words: say("frame-shelf") },
+  { to: "/drills", words: say("frame-drills") },
   { to: "/devices", words: say("frame-devices") },
 ];
 

@@ -41,7 +41,11 @@ export function ridges(passes: readonly Pass[], width: number): Ridge[] {
 }
 
 /** The outline of a ridge standing on `base`, `height` tall. */
-export function ridgePath({ start, end }: Ridge, base: number, height: number): string {
+export function ridgePath(
+  { start, end }: Pick<Ridge, "start" | "end">,
+  base: number,
+  height: number,
+): string {
   const slope = Math.min(5, (end - start) / 5);
   const r = Math.min(7, (end - start) / 4);
   const top = base - height;

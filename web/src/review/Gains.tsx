@@ -1,5 +1,6 @@
 import { Title } from "@mantine/core";
 import type { Observation } from "../api/client";
+import { ridgePath } from "../parts/ridges";
 import { say } from "../words/say";
 import classes from "./review.module.css";
 
@@ -27,7 +28,7 @@ export function Gains({ seen }: { seen: Observation }) {
           return (
             <g key={seen.corrections[k]?.masses.join()}>
               <path
-                d={`M ${left} ${HIGH} C ${left + 6} ${HIGH} ${left + 3} ${HIGH - high} ${left + 10} ${HIGH - high} H ${right - 10} C ${right - 3} ${HIGH - high} ${right - 6} ${HIGH} ${right} ${HIGH}`}
+                d={ridgePath({ start: left, end: right }, HIGH, high)}
                 className={classes.ridge}
                 data-first={k === 0}
               />

@@ -9,13 +9,15 @@ import { Rich, say } from "../words/say";
 import { Corners } from "./Corners";
 import { Corrections } from "./Corrections";
 import { FirstPhoto } from "./FirstPhoto";
+import { Learnt } from "./Learnt";
+import { LookBack } from "./LookBack";
 import { PhotoNote } from "./PhotoNote";
 import { useObservations, useReading } from "./queries";
 import classes from "./review.module.css";
 import { SeenPicture } from "./SeenPicture";
 import { Looks, useLooks } from "./useLooks";
 
-const PARTS = ["corrections"] as const;
+const PARTS = ["corrections", "learning", "back"] as const;
 export type Part = (typeof PARTS)[number];
 
 /** The Review stage: the painting beside its plan, what to correct first, or to stop. */
@@ -96,7 +98,13 @@ export function Review() {
           ))}
         </Tabs.List>
         <Tabs.Panel value="corrections" tabIndex={-1}>
-          {seen && <Corrections piece={piece.id} plan={plan} seen={seen} />}
+          {seen && <Corrections key={seen.id} piece={piece.id} plan={plan} seen={seen} />}
+        </Tabs.Panel>
+        <Tabs.Panel value="learning" tabIndex={-1}>
+          <Learnt medium={piece.settings.medium} />
+        </Tabs.Panel>
+        <Tabs.Panel value="back" tabIndex={-1}>
+          <LookBack photos={photos} />
         </Tabs.Panel>
       </Tabs>
     </div>

@@ -58,6 +58,12 @@ def redo(studio: InStudio, piece: Id, given: RevisionUpdate) -> PieceRead:
     return read(studio.pieces.redo(piece, given.revision))
 
 
+@router.post("/{piece}/copies", status_code=201, responses=problems())
+def copy(studio: InStudio, piece: Id) -> PieceRead:
+    """Another try: a piece with the same photo and settings, nothing painted yet."""
+    return read(edits.copy(studio, piece))
+
+
 @router.get("/{piece}/history", responses=problems())
 def history(studio: InStudio, piece: Id) -> list[EditRead]:
     """Every edit, the oldest first."""

@@ -18,12 +18,13 @@ from ..problems import problems
 from .access import Id, InStudio, kept
 from .references import JPEG, UNCHANGED, too_large
 
-router = APIRouter(prefix="/api/pieces/{piece}/observations", tags=["review"])
+router = APIRouter(prefix="/api/pieces/{piece}", tags=["review"])
+PDF = {"content": {"application/pdf": {"schema": {"type": "string", "format": "binary"}}}}
 TYPES = {"planned": "image/jpeg"}
 """Pictures that are no PNG."""
 
 
-@router.post("", status_code=201, responses=problems(413))
+@router.post("/observations", status_code=201, responses=problems(413))
 async def observe(
     studio: InStudio,
     piece: Id,
@@ -40,25 +41,29 @@ async def observe(
     return read(await run_in_threadpool(reviews.observe, studio, there, data, when))
 
 
-@router.post("/camera", status_code=201, responses=problems())
+@router.post("/observations/camera", status_code=201, responses=problems())
 def photograph(studio: InStudio, piece: Id, given: PhotographCreate) -> ObservationRead:
     """Let the camera stand-in photograph a made painting of this piece, and read that."""
     return read(reviews.photograph(studio, studio.pieces.get(piece), given.after, datetime.now(UTC)))
 
 
-@router.get("", responses=problems())
+@router.get("/observations", responses=problems())
 def observations(studio: InStudio, piece: Id) -> list[ObservationRead]:
     """The photos of a painting, the first first."""
     return [read(seen) for seen in studio.observations.of(piece)]
 
 
-@router.post("/{seen}/corners", status_code=201, responses=problems())
+@router.post("/observations/{seen}/corners", status_code=201, responses=problems())
 def corners(studio: InStudio, piece: Id, seen: Id, given: CornersUpdate) -> ObservationRead:
     """Read a photo again by corners that the painter dragged: they are snapped to the edges of the sheet."""
     return read(reviews.observe_again(studio, studio.pieces.get(piece), seen, given.corners))
 
 
-@router.get("/{seen}/{name}", response_class=Response, responses={200: JPEG, 304: UNCHANGED, **problems()})
+@router.get(
+    "/observations/{seen}/{name}",
+    response_class=Response,
+    responses={200: JPEG, 304: UNCHANGED, **problems()},
+)
 def picture(studio: InStudio, request: Request, piece: Id, seen: Id, name: str) -> Response:
     """What was made of a photo: `straight`, `planned` or `difference`; or the `photo` as a working copy."""
     there = studio.observations.get(piece, seen)
@@ -69,6 +74,14 @@ def picture(studio: InStudio, request: Request, piece: Id, seen: Id, name: str) 
     content = there.pictures[name]
     data = studio.media.read(content)
     return kept(request, data, TYPES.get(name, "image/png"), content=content)
+
+
+@router.get("/look-back.pdf", response_class=Response, responses={200: PDF, **problems()})
+def look_back(studio: InStudio, piece: Id) -> Response:
+    """The look back on one page: the painting beside its plan, passes as planned and as they were, the
+    palette."""
+    data = reviews.look_back(studio, studio.pieces.get(piece))
+    return Response(data, media_type="application/pdf")
 
 
 def read(seen: Observed) -> ObservationRead:

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.lab import lab_of_linear, linear_of_lab
+from ..colour.lab import lab_of_linear, linear_of_lab, value_of_lab
 from ..colour.value import luminance_of
 from ..reference.picture import Bytes
 from .card import card_beside
@@ -15,7 +15,7 @@ from .corners import Found
 from .expected import Expected, mean_by
 from .glare import BLOWN, shining
 from .lit import SPREAD, Field, Samples, Source, lit
-from .patches import Patches, part_of, patches_of, samples_of
+from .patches import Patches, has_margin, part_of, patches_of, samples_of
 from .read import MassRead, read
 from .state import Blocks, State, state_of
 from .straight import Straight, straightened
@@ -30,6 +30,10 @@ ALIKE = 0.12
 """Logarithm of light by which bare places may differ."""
 MOST_HIDDEN = 0.6
 """Share of a part that may be hidden by shine for it to tell its state."""
+WHITE, STRIP = 9.0, 0.82
+"""Value of a surface whose own margin white strips may be, and what strips of white paper reflect."""
+FAR_OFF = 1.2
+"""Values by which no painting is off in the middle of it."""
 ROUNDS = 2
 """Times that light, shine and state are found from each other."""
 
@@ -72,8 +76,7 @@ def observed(rgb: Bytes, found: Found, expected: Expected, known: int | None = N
     hidden, lightest = np.zeros_like(clipped), _lightest(expected)
     state = _guessed(straight, blocks, expected, found.row if known is None else known)
     for _ in range(ROUNDS):
-        patches = patches_of(straight, expected, hidden)
-        tone, field, source = _light(patches, blocks, state, expected, card)
+        tone, field, source = _lit(straight, hidden, blocks, state, expected, card)
         light = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float)
         reflects = light / field.at(places)
         blown = clipped & (field.at(places).max(axis=-1) * lightest < BLOWN)
@@ -83,8 +86,7 @@ def observed(rgb: Bytes, found: Found, expected: Expected, known: int | None = N
         )
         seen = lab_of_linear(np.clip(reflects, 0, None))
         state = state_of(expected, blocks, _parts(blocks, seen, hidden), known)
-    patches = patches_of(straight, expected, hidden)
-    tone, field, source = _light(patches, blocks, state, expected, card)
+    tone, field, source = _lit(straight, hidden, blocks, state, expected, card)
     reflects = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float) / field.at(places)
     found_masses = read(reflects, expected.index, len(expected.plan.masses), hidden)
     return Observation(
@@ -102,11 +104,36 @@ def _guessed(straight: Straight, blocks: Blocks, expected: Expected, row: int) -
     return State(blocks, np.where(bare, 0, row), row, *expected.looks_alike(row))
 
 
+def _lit(
+    straight: Straight, hidden: Mask, blocks: Blocks, state: State, expected: Expected, card: Known | None
+) -> tuple[Tone, Field, Source]:
+    """What the phone did, the light on the sheet and from what its height is known. Strips beside the sheet
+    by which all of the painting would be far off are something else."""
+    patches = patches_of(straight, expected, hidden)
+    found = _light(patches, blocks, state, expected, card)
+    if found[2] is Source.STRIPS and abs(_off(patches, found, blocks, state)) > FAR_OFF:
+        return _light(patches_of(straight, expected, hidden, strips=False), blocks, state, expected, card)
+    return found
+
+
+def _off(patches: Patches, found: tuple[Tone, Field, Source], blocks: Blocks, state: State) -> float:
+    """By how many values the middle of a painting is lighter than planned."""
+    tone, field, _ = found
+    own = patches.mass >= 0
+    reflects = plain(patches.coded, patches.calm, tone)[own] / field.at(patches.places[own])
+    planned = blocks.planned[state.of_block, np.arange(blocks.count)][blocks.at.ravel()[patches.pixel[own]]]
+    apart = value_of_lab(lab_of_linear(np.clip(reflects, 0, None))) - value_of_lab(planned)
+    return float(np.median(apart)) if own.any() else 0.0
+
+
 def _light(
     patches: Patches, blocks: Blocks, state: State, expected: Expected, card: Known | None
 ) -> tuple[Tone, Field, Source]:
     """What the phone did, the light on the sheet and from what its height is known."""
     paper = np.asarray(expected.surface.linear)
+    if not has_margin(expected) and (patches.mass < 0).any():
+        # Strips may be white paper of any kind, or the sheet's own margin that the plan does not know.
+        paper = (paper + STRIP) / 2 if expected.surface.value >= WHITE else np.full(3, STRIP)
     of_patch = blocks.at.ravel()[np.maximum(patches.pixel, 0)]
     shown = blocks.planned[state.of_block, np.arange(blocks.count)]
     untouched = (np.abs(shown - blocks.planned[0]).max(axis=1) < 1.0)[of_patch] & (patches.mass >= 0)
@@ -123,7 +150,8 @@ def _light(
         # Nothing but a second grey that is known tells a phone's curve from a painter's own bias.
         tone = PLAIN if card is None else tone_of(coded, calm, sampled, card)
         field = lit(sampled(plain(coded, calm, tone)))[0]
-        return tone, field, Source.MARGIN if margin else Source.INSIDE
+        known_by = Source.MARGIN if has_margin(expected) else Source.STRIPS
+        return tone, field, known_by if margin else Source.INSIDE
     if card is not None:
         light = np.vstack([light, plain(card.coded[None], np.array([card.calm]), PLAIN)])
         own = card.place, light[-1], card.reflects

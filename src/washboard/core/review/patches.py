@@ -41,8 +41,9 @@ class Patches:
     pixel: Indices
 
 
-def patches_of(straight: Straight, expected: Expected, hidden: Mask) -> Patches:
-    """The patches of masses of one colour, without what is `hidden` (h, w), and of the margin."""
+def patches_of(straight: Straight, expected: Expected, hidden: Mask, strips: bool = True) -> Patches:
+    """The patches of masses of one colour, without what is `hidden` (h, w), and of the margin; of a sheet
+    without one, those of white `strips` beside it, where there are any."""
     rows, columns = straight.picture
     even = np.array([_even(expected, k) for k in range(len(expected.plan.masses))])
     # A picture all of modelled masses has no better witnesses.
@@ -50,13 +51,56 @@ def patches_of(straight: Straight, expected: Expected, hidden: Mask) -> Patches:
     shown = even[expected.index] & (deep_in(expected.index) > INNER_PX) & ~hidden
     key = np.where(shown, expected.index * CELLS**2 + cells(expected.labels.shape, CELLS), -1)
     inside = _taken(straight, key, (rows, columns), expected.index)
-    if min(expected.margin) < LEAST_MARGIN:
+    if not has_margin(expected) and not strips:
         return inside
-    margin = straight.margin & ~straight.clipped
+    margin = (straight.margin if has_margin(expected) else strips_beside(straight)) & ~straight.clipped
+    margin &= straight.coded.max(axis=-1) < LOST
     margin = cv2.erode(margin.astype(np.uint8), np.ones((3, 3), np.uint8)) > 0
     key = np.where(margin, cells(margin.shape, 2 * CELLS), -1)
     outside = _taken(straight, key, (slice(None), slice(None)), None)
     return joined(inside, outside)
+
+
+def has_margin(expected: Expected) -> bool:
+    """Whether the plan leaves a margin that tells of the light."""
+    return min(expected.margin) >= LEAST_MARGIN
+
+
+def strips_beside(straight: Straight) -> Mask:
+    """Where strips of one light tone lie beside a sheet (h, w): on two sides at the least, each even but for
+    the light, none darker than the lightest of the picture. A light table goes on, a strip ends: at one of
+    them that must be seen."""
+    grey = np.log(np.maximum(straight.coded.mean(axis=-1), 1e-3))
+    lightest = float(np.quantile(grey[straight.picture], LIGHTEST))
+    nowhere = np.zeros(grey.shape, bool)
+    found, ends = [], []
+    for side, end in zip(straight.sides, np.log(np.maximum(straight.far, 1e-3)).tolist(), strict=True):
+        tone = _tone_of(grey, side, straight)
+        # Where the photo ends before, the strip may or may not.
+        if tone is not None and tone >= lightest - DARKER and not tone - end < ENDS:
+            found.append(side)
+            ends.append(tone - end)
+    if len(found) < 2 or all(np.isnan(ends)):
+        return nowhere
+    return np.asarray(np.any(found, axis=0))
+
+
+LOST = 0.985
+"""Encoded light from which a channel may be cut off."""
+LIGHTEST, DARKER, ENDS, EVEN = 0.97, 0.2, 0.12, 0.035
+"""Quantile of the picture that counts as its lightest; by how much darker, as a logarithm of encoded light, a
+strip beside it may be; by how much what lies beyond is darker; how uneven it may be but for a slope."""
+
+
+def _tone_of(grey: Floats, side: Mask, straight: Straight) -> float | None:
+    """The tone of a side (h, w), None where it is not even."""
+    if side.sum() < LEAST_PX * 10:
+        return None
+    places, told = straight.places[side], grey[side]
+    terms = np.column_stack([np.ones(len(told)), places])
+    slope = np.linalg.lstsq(terms, told, rcond=None)[0]
+    uneven = float(np.median(np.abs(told - terms @ slope)) * 1.4826)
+    return float(np.median(told)) if uneven <= EVEN else None
 
 
 def joined(one: Patches, other: Patches) -> Patches:

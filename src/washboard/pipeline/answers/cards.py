@@ -12,10 +12,11 @@ from ...core.plan.plan import Pass
 from ...core.recipe.board import board_of
 from ...core.reference.picture import fitted
 from ...formats import cards as cardfile
+from ...formats.lookback import LookedBack, page_of
 from ...settings import Settings, Stage
 from ..recipes import mixture_words
 from ..stages import Result, Stages
-from ..tasks import MakeCards
+from ..tasks import MakeCards, MakeLookBack
 from .picture import jpeg
 from .places import place_picture
 
@@ -49,6 +50,16 @@ def cards_of(result: Result, settings: Settings, name: str, sheet: bool = False)
     return cardfile.cards_of(name, plan, shown, _mixtures(result, settings))
 
 
+def look_back(stages: Stages, task: MakeLookBack) -> bytes:
+    """The look back of a piece on one page, as PDF."""
+    result, settings = stages.result(task.subject), task.subject.read_up_to(Stage.MIX)
+    plan = result.worked.plan
+    planned = jpeg(_shrunk(painted(result.table, result.maps, len(plan.passes)), CARDED))
+    mixed = [one for own in _mixtures(result, settings).values() for one in own]
+    shown = LookedBack(planned, task.painting, dict(task.real), mixed, task.told)
+    return page_of(task.name, plan, shown)
+
+
 def _shrunk(picture: Bytes, long_side: int) -> Bytes:
     """A picture (h, w, 3) that is no longer than that."""
     wide, high = fitted(picture.shape[:2], long_side)
@@ -64,7 +75,7 @@ def _marks(result: Result, done: Pass) -> Mask | None:
 
 def _mixtures(result: Result, settings: Settings) -> dict[str, list[cardfile.Mixed]]:
     """The largest mixtures of each pass, by its id, in brush parts; in pastel the sticks in their order."""
-    board = board_of(result.worked, settings.colours, settings.pairs)
+    board = board_of(result.worked, settings.colours, settings.pairs, settings.habit)
     named: dict[str, list[cardfile.Mixed]] = {}
     for pile in board.piles:
         own, best = named.setdefault(pile.done, []), pile.recipes[0]

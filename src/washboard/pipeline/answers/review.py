@@ -27,7 +27,14 @@ from .expected import expected_of
 from .picture import jpeg
 
 STUDIO = Room(
-    tilt=7, turn=-9, roll=1.5, bends=0.012, light=(0.12, -0.08, -0.04), cast=(1.04, 1.0, 0.88), table="wood"
+    tilt=7,
+    turn=-9,
+    roll=1.5,
+    bends=0.012,
+    light=(0.12, -0.08, -0.04),
+    cast=(1.04, 1.0, 0.88),
+    table="wood",
+    strips=True,
 )
 """The room in which the camera stand-in photographs."""
 

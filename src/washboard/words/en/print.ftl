@@ -16,3 +16,7 @@ sheet-head-dry = { $medium }, { $size } cm: { $passes ->
     [one] one pass
    *[other] { $passes } passes
 }, { $work } of work.
+look-back-page-title = { $name }: the look back
+look-back-painted = The painting
+look-back-planned = The plan
+look-back-times = { $real } of { $planned }

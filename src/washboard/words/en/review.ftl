@@ -13,9 +13,10 @@ review-first = First { $masses }{ $more ->
 }
 review-light = { $source ->
     [margin] The light is evened out by the bare margin: values are good to { $sd }.
+    [strips] The light is evened out by the white strips beside the sheet: values are good to { $sd }.
     [inside] The light is evened out by bare places in the picture: values are good to { $sd }.
     [card] The light is known from the grey card: values are good to { $sd }.
-   *[none] Nothing in the photo tells how bright the light is: only what stands beside what is told. Leave a margin bare, or lay strips of white paper along two sides.
+   *[none] Nothing in the photo tells how bright the light is: only what stands beside what is told. Leave a margin bare, or lay strips of white paper along two sides, a finger away.
 }{ $shines ->
     [yes] { " " }{ $hidden } % of the picture shines and is left out: photograph it again from another side.
    *[no] {""}

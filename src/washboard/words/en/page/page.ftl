@@ -507,6 +507,7 @@ frame-surround-middle = middle surround
 frame-surround-dark = dark surround
 frame-pieces = Pieces
 frame-shelf = Shelf
+frame-drills = Drills
 frame-devices = Tablet and phone
 frame-all-pieces = All pieces
 frame-stages = Stages
@@ -1411,6 +1412,8 @@ mixture-dry-wet = <b>{ $dry }</b> dry, <b>{ $wet }</b> wet:
 
 review-parts = What to look at
 review-part-corrections = Corrections
+review-part-learning = Your hand
+review-part-back = Look back
 review-your-painting = <b>Your painting</b>, straightened; in the windows <b>the plan</b>
 review-the-plan = <b>The plan</b> at the same place
 
@@ -1436,7 +1439,7 @@ review-drag-corners = Drag each corner near to that of the sheet, margins and ta
 ## review/FirstPhoto.tsx
 
 review-photograph = Photograph the painting
-review-photograph-how = The whole sheet in the picture, with all of its bare margin. Without a margin lay strips of white paper along two sides. Light from one side, no flash, no shine.
+review-photograph-how = The whole sheet in the picture, with all of its bare margin. Without a margin lay strips of white paper along two sides, a finger away. Light from one side, no flash, no shine.
 
 ## review/TakePhoto.tsx
 
@@ -1485,3 +1488,67 @@ review-gains-unit = nearer to the plan in the mean, in values
 
 review-ladder = On the ladder
 review-ladder-how = thin: planned, thick: measured
+
+## drills/Drills.tsx
+
+drills-title = Drills
+drills-kinds = What to practise
+drills-all = all
+drills-none = There is nothing to ask yet. Make a piece, and questions come of its plan.
+drills-kind-next = next pass
+drills-kind-darker = which is darker
+drills-kind-value = name a value
+drills-kind-shadow = shadow family
+drills-kind-breaks = what breaks
+drills-kind-mix = mix a colour
+drills-kind-edge = edges
+drills-of = { $number } of { $count }
+drills-next = Next question
+drills-another-round = End of the round
+
+## drills/Asked.tsx
+
+drills-after-pass = after pass { $pass }
+drills-before = before the first pass{ $pass ->
+   *[0] {""}
+}
+drills-keys = R photo, V values only
+drills-keys-photo = R photo
+drills-colour = The colour to mix
+drills-right = Right
+drills-wrong = Not this one
+drills-why-this = Why this.
+drills-why-not = Why not yours.
+
+## drills/Options.tsx
+
+drills-is-right = right
+drills-yours = yours
+
+## drills/Better.tsx
+
+drills-week = { $right } of { $count } this week.
+drills-week-and-before = { $right } of { $count } this week, { $before } % { $weeks ->
+    [one] a week
+   *[other] { $weeks } weeks
+} ago.
+drills-again = This one comes again in { $days ->
+    [one] a day
+   *[other] { $days } days
+}.
+
+## review/Learnt.tsx
+
+learnt-title = What is learnt of your hand
+learnt-how = From the log and from photos. What is not sure is shown and not offered; nothing changes by itself.
+learnt-nothing = Nothing yet. Log passes at the easel and photograph what came of them.
+learnt-taken = Taken into new pieces.
+learnt-take-back = Take it back
+
+## review/LookBack.tsx
+
+look-back-title = The look back
+look-back-page = On one page, to print
+look-back-again = Start another try
+look-back-off = { $off } off in the mean
+look-back-no-photo = No photo of the painting yet.

@@ -1,0 +1,84 @@
+"""Drills: the next question, an answer, how one gets better."""
+
+from __future__ import annotations
+
+from datetime import UTC, datetime
+from typing import Annotated
+
+from fastapi import APIRouter, Query, Response
+
+from ...core.drills import KINDS
+from ...core.sentence import sentence
+from ...studio import drills
+from ...words import ENGLISH
+from ..models.drills import (
+    DrillAnswerCreate,
+    DrillOptionRead,
+    DrillProgressRead,
+    DrillRead,
+    DrillToldRead,
+    MissedRead,
+    WeekRead,
+)
+from ..problems import problems
+from .access import InStudio
+
+router = APIRouter(prefix="/api/drills", tags=["drills"])
+Kind = Annotated[str | None, Query(max_length=20, examples=["darker"])]
+OfPiece = Annotated[str | None, Query(pattern="^[0-9a-f]{32}$", examples=["0" * 32])]
+Row = Annotated[int | None, Query(ge=0, le=1000)]
+
+
+@router.get(
+    "/next", response_model=DrillRead, responses={204: {"description": "Nothing to ask."}, **problems()}
+)
+def question(
+    studio: InStudio, kind: Kind = None, piece: OfPiece = None, row: Row = None
+) -> DrillRead | Response:
+    """The question that is due, or a new one; of one kind, one piece, the picture after one pass."""
+    asked = drills.next_question(studio, kind, piece, row, datetime.now(UTC))
+    if asked is None:
+        return Response(status_code=204)
+    fields = asked.fields
+    options = [
+        DrillOptionRead(words=own["words"], masses=own["masses"], place=own["place"], row=own["row"])
+        for own in fields["options"]
+    ]
+    return DrillRead(
+        piece=asked.piece.id,
+        piece_name=asked.piece.name,
+        plan=asked.plan,
+        item=asked.item,
+        options=options,
+        **{name: fields[name] for name in ("kind", "ask", "row", "masses", "lab")},
+    )
+
+
+@router.post("/answers", status_code=201, responses=problems())
+def answer(studio: InStudio, given: DrillAnswerCreate) -> DrillToldRead:
+    """Keep an answer, and say what was right and why."""
+    now = datetime.now(UTC)
+    told = drills.answer(studio, given.id, given.piece, given.item, given.option, now)
+    return DrillToldRead(right=told.right, option=told.option, whys=told.whys, days=round(told.days, 2))
+
+
+@router.get("/progress", responses=problems())
+def progress(studio: InStudio) -> DrillProgressRead:
+    """How one gets better, week by week, and what is missed most."""
+    weeks, often = drills.progress(studio, datetime.now(UTC))
+    return DrillProgressRead(
+        kinds=list(KINDS),
+        weeks=[WeekRead(right=right, count=count) for right, count in weeks],
+        missed=[
+            MissedRead(
+                kind=kind,
+                band=band,
+                wrong=wrong,
+                count=count,
+                sentence=ENGLISH.text(
+                    sentence("drill-missed", kind=kind, band=band, wrong=wrong, count=count)
+                ),
+            )
+            for kind, band, wrong, count in often
+        ],
+    )

@@ -1,0 +1,31 @@
+"""Drills: questions from one's own pieces, each with exactly one right answer by the engine's own rules.
+
+A new kind is one file with its name and a function that asks, and its line here.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+
+import numpy as np
+
+from . import breaks, darker, edge, mix, name_value, next_pass, shadow
+from .question import Asker, Question, Stuff, shuffled
+
+KINDS: Mapping[str, Asker] = {
+    own.KIND: own.asked for own in (next_pass, darker, name_value, shadow, breaks, mix, edge)
+}
+"""Every kind of question, in the order in which they are listed."""
+KEPT_IN_ORDER = frozenset({name_value.KIND, breaks.KIND})
+"""Kinds whose options stand in an order of their own: values upward, steps as they follow."""
+
+
+def questions_of(stuff: Stuff, kind: str | None = None, seed: int = 0) -> list[Question]:
+    """All questions that a piece holds, of one kind or of every kind; the same seed asks the same."""
+    found = []
+    for number, (name, ask) in enumerate(KINDS.items()):
+        dice = np.random.default_rng([seed, number])
+        if kind in (None, name):
+            every = list(ask(stuff, dice))
+            found += every if name in KEPT_IN_ORDER else [shuffled(one, dice) for one in every]
+    return found

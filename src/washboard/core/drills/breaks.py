@@ -1,0 +1,138 @@
+"""Which step of this order cannot be done?"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+from dataclasses import replace
+
+from ..plan.acts import ACTS
+from ..plan.own import Own, offered, set_in
+from ..plan.plan import Pass, Plan
+from ..planning.follow import followed
+from ..sentence import Sentence, row_of, sentence, whole
+from ..surface.refusal import Refusal
+from ..surface.replay import refusals_of
+from ..surface.rules import Rule
+from .question import Dice, Option, Question, Stuff, large
+
+KIND = "breaks"
+SHOWN = 4
+"""Steps that are told."""
+TRIES = 90
+"""Ways of breaking an order that are tried on a piece."""
+SAME = 8
+"""Questions about one rule that a piece gives at the most."""
+WHOLE = frozenset({Rule.COMPLETE, Rule.UNMASK, Rule.UNKNOWN, Rule.WITHIN, Rule.MEDIUM})
+"""Rules of the whole plan, or of how it is written: no step breaks them."""
+
+
+def asked(stuff: Stuff, dice: Dice) -> Iterator[Question]:
+    """Orders that break just one rule in just one step: an act that does not suit what lies there, two passes
+    changed about, or one that waits for nothing."""
+    count: dict[Rule, int] = {}
+    for number in range(TRIES):
+        broken = WAYS[number % len(WAYS)](stuff.plan, dice)
+        if broken is None:
+            continue
+        refusals = refusals_of(broken)
+        steps, rules = {r.done for r in refusals}, {r.rule for r in refusals}
+        if len(steps) != 1 or len(rules) != 1 or rules & WHOLE:
+            continue
+        (rule,) = rules
+        if count.get(rule, 0) < SAME:
+            question = _question(stuff, broken, refusals[0], number, dice)
+            if question is not None:
+                count[rule] = count.get(rule, 0) + 1
+                yield question
+
+
+def _question(stuff: Stuff, broken: Plan, refusal: Refusal, number: int, dice: Dice) -> Question | None:
+    """Four steps in a row, one of which is refused."""
+    at = next(k for k, done in enumerate(broken.passes) if done.id == refusal.done)
+    shown = min(SHOWN, len(broken.passes))
+    first = int(dice.integers(max(0, at - shown + 1), min(at, len(broken.passes) - shown) + 1))
+    steps = broken.passes[first : first + shown]
+    told = [step_words(done) for done in steps]
+    if shown < 3 or len({str(words) for words in told}) < shown:
+        return None
+    options = tuple(
+        Option(refusal.sentence if done.id == refusal.done else sentence("drill-breaks-fine"), words)
+        for done, words in zip(steps, told, strict=True)
+    )
+    known = [done.id for done in stuff.plan.passes]
+    done = [known.index(step.id) + 1 for step in broken.passes[:first] if step.id in known]
+    item = f"{KIND}:{refusal.rule}:{number}"
+    return Question(KIND, item, sentence("drill-breaks"), max(done, default=0), options, at - first)
+
+
+def step_words(done: Pass) -> Sentence:
+    """A step as all are told, whoever set it in: its act, where, and how long it dries."""
+    kinds = [o.kind for o in done.operations if o.kind.lays] or [o.kind for o in done.operations]
+    most = max(dict.fromkeys(kinds), key=kinds.count)
+    return sentence(
+        "drill-step",
+        act=ACTS[most].words,
+        masses=row_of([o.mass for o in done.operations if o.kind is most], most=2),
+        wait=whole(done.wait) if done.wait >= 1 else 0,
+    )
+
+
+def _own_act(plan: Plan, dice: Dice) -> Plan | None:
+    """An act of the medium set in anywhere."""
+    kinds, masses = offered(plan.medium), large(plan.masses, 0.005)
+    if not masses or not plan.passes:
+        return None
+    kind = kinds[int(dice.integers(len(kinds)))]
+    mass = masses[int(dice.integers(len(masses)))]
+    after = plan.passes[int(dice.integers(len(plan.passes)))]
+    longer = set_in(plan, Own("own1", kind, (mass.id,)), after.id)
+    return replace(longer, passes=tuple(followed(longer, longer.passes)))
+
+
+def _twice(plan: Plan, dice: Dice) -> Plan | None:
+    """The same act again and again on one mass: layers are counted."""
+    changed = _own_act(plan, dice)
+    if changed is None:
+        return None
+    at = next((k for k, done in enumerate(changed.passes) if done.id == "own1"), None)
+    if at is None:
+        return None
+    own = changed.passes[at]
+    again = tuple(replace(own, id=f"own{n}") for n in range(2, 2 + int(dice.integers(2, 6))))
+    passes: Sequence[Pass] = (*changed.passes[: at + 1], *again, *changed.passes[at + 1 :])
+    return replace(changed, passes=tuple(followed(changed, passes)))
+
+
+def _changed_about(plan: Plan, dice: Dice) -> Plan | None:
+    """Two passes change places."""
+    if len(plan.passes) < 3:
+        return None
+    one, other = sorted(dice.choice(len(plan.passes), 2, replace=False).tolist())
+    order = list(plan.passes)
+    order[one], order[other] = order[other], order[one]
+    return replace(plan, passes=tuple(followed(plan, order)))
+
+
+def _at_once(plan: Plan, dice: Dice) -> Plan | None:
+    """The wait after one pass is left out."""
+    waits = [k for k, done in enumerate(plan.passes[:-1]) if done.wait >= 1]
+    if not waits:
+        return None
+    at = waits[int(dice.integers(len(waits)))]
+    passes = list(plan.passes)
+    passes[at] = replace(passes[at], wait=0.0)
+    return replace(plan, passes=tuple(passes))
+
+
+def _left_long(plan: Plan, dice: Dice) -> Plan | None:
+    """Three days go by after one pass."""
+    if len(plan.passes) < 3:
+        return None
+    at = int(dice.integers(len(plan.passes) - 1))
+    passes = list(plan.passes)
+    passes[at] = replace(passes[at], wait=3 * 24 * 60.0)
+    return replace(plan, passes=tuple(passes))
+
+
+WAYS = (_own_act, _changed_about, _own_act, _at_once, _own_act, _twice, _own_act, _left_long)
+"""How orders are broken, in turn."""

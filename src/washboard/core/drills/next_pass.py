@@ -1,0 +1,37 @@
+"""Which pass comes next?"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from ..planning.repair import precedences
+from ..sentence import Turn, sentence
+from .breaks import step_words
+from .question import Dice, Option, Question, Stuff
+
+KIND = "next"
+MOST_WRONG = 3
+
+
+def asked(stuff: Stuff, dice: Dice) -> Iterator[Question]:
+    """After each pass, the next one among later ones that would break what is still to come.
+
+    A pass that could be painted now as well is never a wrong answer: only those are which something undone
+    must come before, whatever else is done first.
+    """
+    passes, needs = stuff.plan.passes, precedences(stuff.plan)
+    for k, right in enumerate(passes[:-1]):
+        undone = [done.id for done in passes[k:]]
+        wrong = []
+        for j, later in enumerate(passes[k + 1 :], k + 1):
+            before = [first for first in undone if (first, later.id) in needs]
+            if before:
+                why = sentence("drill-next-not", first=Turn(before[0]), later=later.title)
+                wrong.append(Option(why, step_words(later), row=j + 1))
+        if len(wrong) < 2:
+            continue
+        chosen = sorted(dice.choice(len(wrong), min(MOST_WRONG, len(wrong)), replace=False).tolist())
+        first_reason = right.reasons[0].sentence if right.reasons else sentence("drill-next-why")
+        option = Option(first_reason, step_words(right), row=k + 1)
+        options = (option, *(wrong[n] for n in chosen))
+        yield Question(KIND, f"{KIND}:{k}", sentence("drill-next"), k, options, 0)

@@ -1,0 +1,172 @@
+import { Button } from "@mantine/core";
+import { useEffect, useState } from "react";
+import { useSearchParams } from "react-router";
+import type { Drill } from "../api/client";
+import { usePiece, usePlan } from "../api/hooks";
+import { Choices } from "../parts/Choices";
+import { Frame, HOME } from "../parts/Frame";
+import { Lights } from "../parts/lit";
+import { ProblemNote } from "../parts/Problem";
+import columns from "../parts/parts.module.css";
+import { ridgePath } from "../parts/ridges";
+import { say } from "../words/say";
+import { Asked } from "./Asked";
+import { Better } from "./Better";
+import classes from "./drills.module.css";
+import { Options } from "./Options";
+import { useAnswer, useDrill, useProgress } from "./queries";
+
+/** Questions in a round: three minutes. */
+const ROUND = 10;
+const ALL = "all";
+
+/** The trainer: one question at a time from one's own pieces, ten in a round. */
+export function Drills() {
+  const [query, setQuery] = useSearchParams();
+  const kind = query.get("kind") ?? undefined;
+  const piece = query.get("piece") ?? undefined;
+  const [turn, setTurn] = useState(0);
+  const [right, setRight] = useState<boolean[]>([]);
+  const asked = useDrill({ kind, piece }, turn);
+  const progress = useProgress();
+  const drill = asked.data;
+  const done = right.length >= ROUND;
+  const another = () => {
+    if (done) setRight([]);
+    setTurn(turn + 1);
+  };
+  return (
+    <Frame
+      name="Washboard"
+      stages={HOME}
+      facts={<Round kind={drill?.kind} right={right} answered={right.length} />}
+    >
+      <main aria-busy={asked.isFetching}>
+        <h1 className="unseen">{say("drills-title")}</h1>
+        <div className={classes.kinds}>
+          <Choices
+            label={say("drills-kinds")}
+            chosen={kind ?? ALL}
+            options={[ALL, ...(progress.data?.kinds ?? [])].map((own) => ({
+              key: own,
+              words: own === ALL ? say("drills-all") : kindWords(own),
+            }))}
+            onChoose={(to) => {
+              setQuery(to === ALL ? {} : { kind: to }, { replace: true });
+              setTurn(turn + 1);
+            }}
+          />
+        </div>
+        {asked.error && <ProblemNote>{asked.error.message}</ProblemNote>}
+        {drill === null && <p className={classes.none}>{say("drills-none")}</p>}
+        {drill && (
+          <Lights>
+            <Question
+              key={`${turn} ${drill.item}`}
+              drill={drill}
+              last={right.length === ROUND - 1}
+              onAnswered={(was) => setRight([...(done ? [] : right), was])}
+              onNext={another}
+            />
+          </Lights>
+        )}
+      </main>
+    </Frame>
+  );
+}
+
+/** What a kind of question is called. */
+export function kindWords(kind: string): string {
+  switch (kind) {
+    case "next":
+      return say("drills-kind-next");
+    case "darker":
+      return say("drills-kind-darker");
+    case "value":
+      return say("drills-kind-value");
+    case "shadow":
+      return say("drills-kind-shadow");
+    case "breaks":
+      return say("drills-kind-breaks");
+    case "mix":
+      return say("drills-kind-mix");
+    default:
+      return say("drills-kind-edge");
+  }
+}
+
+/** How far one is in a round, a ridge for each question. */
+function Round({ kind, right, answered }: { kind?: string; right: boolean[]; answered: number }) {
+  if (!kind) return null;
+  return (
+    <span className={classes.round}>
+      {say("drills-of", { number: Math.min(answered + 1, ROUND), count: ROUND })}
+      <svg viewBox="0 0 190 18" width={190} height={18} aria-hidden="true">
+        {Array.from({ length: ROUND }, (_, k) => k).map((k) => (
+          <path
+            key={k}
+            d={ridgePath({ start: k * 19 + 1, end: k * 19 + 17 }, 16, 12)}
+            data-was={right[k] === undefined ? "open" : right[k] ? "right" : "wrong"}
+          />
+        ))}
+      </svg>
+    </span>
+  );
+}
+
+interface QuestionProps {
+  drill: Drill;
+  last: boolean;
+  onAnswered: (right: boolean) => void;
+  onNext: () => void;
+}
+
+function Question({ drill, last, onAnswered, onNext }: QuestionProps) {
+  const answer = useAnswer();
+  const [chosen, setChosen] = useState<number | null>(null);
+  const piece = usePiece(drill.piece);
+  const { plan } = usePlan(drill.piece, piece.data?.revision);
+  const told = answer.data;
+  const choose = (option: number) => {
+    if (chosen !== null || option >= drill.options.length) return;
+    setChosen(option);
+    answer.mutate({ drill, option }, { onSuccess: (found) => onAnswered(found.right) });
+  };
+  useNumbers((number) => choose(number - 1), told ? onNext : undefined);
+  if (!piece.data || !plan.data) return null;
+  return (
+    <div className={columns.columns}>
+      <Asked drill={drill} piece={piece.data} plan={plan.data} told={told} chosen={chosen} />
+      <div>
+        <Options
+          drill={drill}
+          piece={piece.data}
+          plan={plan.data}
+          told={told}
+          chosen={chosen}
+          onChoose={choose}
+        />
+        <div className={classes.below}>
+          <Better told={told} />
+          <Button variant="filled" size="lg" disabled={!told} onClick={onNext}>
+            {say(last ? "drills-another-round" : "drills-next")}
+          </Button>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+/** Digits choose, Enter goes on. */
+function useNumbers(onNumber: (number: number) => void, onEnter?: () => void) {
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      const number = Number.parseInt(event.key, 10);
+      if (number > 0) onNumber(number);
+      const onControl = (event.target as HTMLElement | null)?.closest?.("button, a, input");
+      if (event.key === "Enter" && onEnter && !onControl) onEnter();
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  });
+}
