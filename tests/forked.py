@@ -32,13 +32,16 @@ for _module in (
 class Forked:
     """`python -m washboard` with these words, begun by a fork, in a process group of its own.
 
-    What it writes goes to the files `out` and `err`, by their descriptors.
+    What it writes goes to the files `out` and `err`, by their descriptors; what is typed comes from `typed`.
     """
 
-    def __init__(self, words: Sequence[str], out: int, err: int) -> None:
+    def __init__(self, words: Sequence[str], out: int, err: int, typed: int | None = None) -> None:
         self.returncode: int | None = None
         self.pid = os.fork()
         if self.pid == 0:
+            if typed is not None:
+                os.dup2(typed, 0)
+                sys.stdin = os.fdopen(0, closefd=False)
             _run(words, out, err)
 
     def poll(self) -> int | None:
@@ -90,10 +93,13 @@ def _run(words: Sequence[str], out: int, err: int) -> None:
         os._exit(code)
 
 
-def command(*words: object) -> subprocess.CompletedProcess[str]:
-    """A command of the program to its end, with all that it wrote."""
-    with tempfile.TemporaryFile("w+") as out, tempfile.TemporaryFile("w+") as err:
-        process = Forked([*map(str, words)], out.fileno(), err.fileno())
+def command(*words: object, typed: str = "") -> subprocess.CompletedProcess[str]:
+    """A command of the program to its end, with all that it wrote; what is `typed` at it goes in."""
+    temporary = tempfile.TemporaryFile
+    with temporary("w+") as out, temporary("w+") as err, temporary("w+") as given:
+        given.write(typed)
+        given.seek(0)
+        process = Forked([*map(str, words)], out.fileno(), err.fileno(), given.fileno())
         code = process.wait()
         out.seek(0)
         err.seek(0)

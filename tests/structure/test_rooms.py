@@ -31,7 +31,7 @@ MAY_IMPORT = {
     "store": {"core", "store"},
     "devices": {"core", "devices"},
     "studio": {"core", "formats", "settings", "pipeline", "store", "studio"},
-    "demo": {"core", "formats", "settings", "studio", "demo"},
+    "demo": {"core", "formats", "settings", "store", "studio", "demo"},
     "api": {"core", "words", "devices", "formats", "settings", "pipeline", "store", "studio", "api"},
     "cli": {"core", "words", "formats", "settings", "pipeline", "studio", "api", "demo", "cli"},
 }

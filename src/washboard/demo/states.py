@@ -15,6 +15,7 @@ from ..formats.logfile import LogLine
 from ..studio import Piece, Studio, easel, now
 from ..studio.jobs import Job
 from ..studio.planning import document_of, planned
+from .seen import FINISHED, photograph, practise
 
 SITTING = 180.0
 """Minutes of waiting after which a painter of the demo goes home."""
@@ -49,6 +50,9 @@ def log_state(studio: Studio, piece: Piece, job: Job) -> None:
     plan = planfile.plan_from(document_of(planned(studio, piece)))
     if not job.cancelled.is_set():
         easel.log(studio, piece.id, list(_lines(plan, STATES[piece.name], datetime.now(UTC))), now())
+    if piece.name == FINISHED and not job.cancelled.is_set():
+        photograph(studio, piece)
+        practise(studio, piece)
 
 
 def _lines(plan: Plan, state: State, at: datetime) -> Iterator[LogLine]:

@@ -62,6 +62,11 @@ def next_question(
     return None if item is None else found[item]
 
 
+def questions(studio: Studio, piece: Piece) -> list[Asked]:
+    """All questions that a piece holds, waiting for them where they are not there yet. Raises Unplanned."""
+    return _of(studio, piece, wait=True)
+
+
 def _of(studio: Studio, piece: Piece, wait: bool) -> list[Asked]:
     """The questions of a piece; where they are not there yet and nobody waits, they are made beside it."""
     stored = planned(studio, piece) if wait else current(studio, piece)

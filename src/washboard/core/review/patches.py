@@ -73,20 +73,24 @@ def strips_beside(straight: Straight) -> Mask:
     grey = np.log(np.maximum(straight.coded.mean(axis=-1), 1e-3))
     lightest = float(np.quantile(grey[straight.picture], LIGHTEST))
     nowhere = np.zeros(grey.shape, bool)
-    found, ends = [], []
+    found, ends, tones = [], [], []
     for side, end in zip(straight.sides, np.log(np.maximum(straight.far, 1e-3)).tolist(), strict=True):
         tone = _tone_of(grey, side, straight)
         # Where the photo ends before, the strip may or may not.
         if tone is not None and tone >= lightest - DARKER and not tone - end < ENDS:
             found.append(side)
             ends.append(tone - end)
-    if len(found) < 2 or all(np.isnan(ends)):
+            tones.append(tone)
+    alike = [k for k, tone in enumerate(tones) if tone >= max(tones) - UNLIKE]
+    if len(alike) < 2 or all(np.isnan(ends[k]) for k in alike):
         return nowhere
-    return np.asarray(np.any(found, axis=0))
+    return np.asarray(np.any([found[k] for k in alike], axis=0))
 
 
 LOST = 0.985
 """Encoded light from which a channel may be cut off."""
+UNLIKE = 0.25
+"""Logarithm of encoded light by which strips may differ: one lamp lights them."""
 LIGHTEST, DARKER, ENDS, EVEN = 0.97, 0.2, 0.12, 0.035
 """Quantile of the picture that counts as its lightest; by how much darker, as a logarithm of encoded light, a
 strip beside it may be; by how much what lies beyond is darker; how uneven it may be but for a slope."""
