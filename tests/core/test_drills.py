@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections import Counter
+from dataclasses import replace
 from functools import cache
 from itertools import permutations
 
@@ -15,11 +16,17 @@ from washboard.core.drills import KEPT_IN_ORDER, KINDS, questions_of
 from washboard.core.drills.boxes import DAYS, Answer, by_week, cards_of, chosen, missed
 from washboard.core.drills.question import Question, Stuff
 from washboard.core.materials.paints import palette_of
-from washboard.core.plan.plan import Plan
 from washboard.core.plan.stretch import Edge
 from washboard.core.planning.rearrange import judged
+from washboard.core.sentence import Amount
 
 SEEDS = (0, 1)
+
+
+def numbers(one: Question) -> list[float]:
+    """The values that the options of a question say."""
+    told = [option.words.values["value"] for option in one.options if option.words is not None]
+    return [value.number for value in told if isinstance(value, Amount)]
 
 
 @cache
@@ -78,7 +85,7 @@ def test_the_darkest_is_the_darkest_and_the_value_is_the_nearest() -> None:
         assert sorted(values)[1] - min(values) >= 0.3
     for own, one in every("value"):
         final = dict(zip((mass.id for mass in own.plan.masses), own.plan.predicted[-1], strict=True))
-        told = [option.words.values["value"].number for option in one.options]
+        told = numbers(one)
         off = [abs(final[one.masses[0]] - number) for number in told]
         assert off[one.right] == min(off)
         assert sorted(off)[1] - min(off) >= 0.25
@@ -121,16 +128,14 @@ def test_edges_to_lose_are_proposed_lost_and_the_others_firm() -> None:
 
 
 def test_a_plan_that_holds_nothing_is_asked_nothing() -> None:
-    plan: Plan = stuff(0).plan
-    from dataclasses import replace
-
+    plan = stuff(0).plan
     bare = replace(plan, masses=plan.masses[:1], passes=(), edges=(), predicted=(plan.predicted[0][:1],))
     assert questions_of(Stuff("bare", bare)) == []
 
 
 def test_kinds_whose_options_have_an_order_of_their_own_keep_it() -> None:
     for _, one in every("value"):
-        told = [option.words.values["value"].number for option in one.options]
+        told = numbers(one)
         assert told == sorted(told)
     assert {"value", "breaks"} == KEPT_IN_ORDER
 

@@ -64,7 +64,7 @@ def document_of(review: Review, expected: Expected, scale: float = 1.0) -> dict[
             for one in review.relations
         ],
         "corrections": [_correction(one, about) for one in review.advice.corrections],
-        "leave": [_correction(one, about) for one in review.advice.leave],
+        "leave": [_correction(one, about, left=True) for one in review.advice.leave],
         "within": review.advice.within,
         "stop": review.advice.stop,
         "headline": ENGLISH.text(headed(review), about),
@@ -93,7 +93,7 @@ def _mass(one: MassJudged, about: About, relative: bool) -> dict[str, Any]:
     }
 
 
-def _correction(one: Correction, about: About) -> dict[str, Any]:
+def _correction(one: Correction, about: About, left: bool = False) -> dict[str, Any]:
     return {
         "masses": list(one.masses),
         "operation": one.operation.value,
@@ -108,7 +108,7 @@ def _correction(one: Correction, about: About) -> dict[str, Any]:
             "masses": list(one.masses),
             "value": round(one.now, 2),
         },
-        "sentence": ENGLISH.text(corrected(one), about),
+        "sentence": ENGLISH.text(corrected(one, left), about),
     }
 
 

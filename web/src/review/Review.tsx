@@ -98,6 +98,7 @@ export function Review() {
           ))}
         </Tabs.List>
         <Tabs.Panel value="corrections" tabIndex={-1}>
+          {!seen && <p>{say("review-no-photo")}</p>}
           {seen && <Corrections key={seen.id} piece={piece.id} plan={plan} seen={seen} />}
         </Tabs.Panel>
         <Tabs.Panel value="learning" tabIndex={-1}>

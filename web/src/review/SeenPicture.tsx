@@ -11,6 +11,8 @@ interface Props {
   looks: Looking;
 }
 
+/** Corrections that have one: more would hide the painting. */
+const WINDOWS = 3;
 /** Half the size of a window on the plan, as shares of the picture. */
 const WINDOW = { x: 0.08, y: 0.04 };
 
@@ -34,7 +36,7 @@ export function SeenPicture({ piece, plan, seen, looks }: Props) {
         alt={say("review-painting-alt")}
       />
       <img className={classes.plan} src={planned} width={width} height={height} alt="" />
-      {seen.corrections.map(({ masses }, k) => {
+      {seen.corrections.slice(0, WINDOWS).map(({ masses }, k) => {
         const inside = plan.document.masses.find((mass) => mass.id === masses[0])?.inside;
         if (!inside) return null;
         const [x, y] = inside;

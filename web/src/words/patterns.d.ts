@@ -906,6 +906,7 @@ export interface Patterns {
   "review-part-corrections": never;
   "review-part-learning": never;
   "review-part-back": never;
+  "review-no-photo": never;
   "review-your-painting": never;
   "review-the-plan": never;
   "review-hold-plan": never;

@@ -8,7 +8,7 @@ from typing import Annotated
 from fastapi import APIRouter, Query, Response
 
 from ...core.drills import KINDS
-from ...core.sentence import sentence
+from ...core.sentence import Sentence, sentence
 from ...studio import drills
 from ...words import ENGLISH
 from ..models.drills import (
@@ -75,10 +75,13 @@ def progress(studio: InStudio) -> DrillProgressRead:
                 band=band,
                 wrong=wrong,
                 count=count,
-                sentence=ENGLISH.text(
-                    sentence("drill-missed", kind=kind, band=band, wrong=wrong, count=count)
-                ),
+                sentence=ENGLISH.text(_missed_words(kind, band, wrong, count)),
             )
             for kind, band, wrong, count in often
         ],
     )
+
+
+def _missed_words(kind: str, band: str, wrong: int, count: int) -> Sentence:
+    what = sentence(f"drill-kind-{kind}")
+    return sentence("drill-missed", what=what, band=band, wrong=wrong, count=count)

@@ -115,7 +115,7 @@ def _too_long(plan: Plan, proposal: Proposal) -> Sentence | None:
     more: dict[int, float] = {}
     for touch in proposal.touches:
         if touch.moment in (Moment.WET, Moment.INSTEAD):
-            more[touch.row] = more.get(touch.row, 0.0) + touch.minutes
+            more[touch.row] = more.get(touch.row, 0.0) + touch.minutes * plan.medium.pace
     for row, minutes in more.items():
         done = plan.passes[row]
         over = done.minutes + minutes - opens
@@ -219,7 +219,8 @@ def _over(worked: PlanningResult, plan: Plan, touch: Touch, row: int) -> Plan:
     oil = oil_over(worked.scene, row) if plan.medium.key == "oil" and touch.kind.lays else 0.0
     after = min(touch.to_value, now) if darkens else touch.to_value if touch.kind.reaches else now
     own = Operation(touch.mass, touch.kind, Role.OVER, touch.cover, now, after, touch.steps, oil=oil)
-    longer = replace(done, operations=(*done.operations, own), minutes=done.minutes + touch.minutes)
+    minutes = done.minutes + touch.minutes * plan.medium.pace
+    longer = replace(done, operations=(*done.operations, own), minutes=minutes)
     predicted = plan.predicted
     if touch.cover >= WHOLE and touch.kind.reaches:
         changed = [(*values[:index], after, *values[index + 1 :]) for values in predicted[row + 1 :]]
@@ -234,7 +235,8 @@ def _ahead(worked: PlanningResult, plan: Plan, touch: Touch) -> Plan:
     now = plan.predicted[touch.row][index]
     oil = oil_over(worked.scene, touch.row) if plan.medium.key == "oil" else 0.0
     own = Operation(touch.mass, touch.kind, Role.OVERLAP, touch.cover, now, touch.to_value, 1, oil=oil)
-    longer = replace(done, operations=(own, *done.operations), minutes=done.minutes + touch.minutes)
+    minutes = done.minutes + touch.minutes * plan.medium.pace
+    longer = replace(done, operations=(own, *done.operations), minutes=minutes)
     return replace(plan, passes=(*plan.passes[: touch.row], longer, *plan.passes[touch.row + 1 :]))
 
 
@@ -250,7 +252,8 @@ def _in_pass(plan: Plan, touch: Touch) -> Plan:
         ready = touch.moment is Moment.READY
         own = _beside(laid, touch, plan.medium.transparent)
         operations.insert(at if ready else _behind(done, touch.mass), own)
-    longer = replace(done, operations=tuple(operations), minutes=done.minutes + touch.minutes)
+    minutes = done.minutes + touch.minutes * plan.medium.pace
+    longer = replace(done, operations=tuple(operations), minutes=minutes)
     return replace(plan, passes=(*plan.passes[: touch.row], longer, *plan.passes[touch.row + 1 :]))
 
 

@@ -30,6 +30,7 @@ def learnt_words(lesson: Lesson) -> Sentence:
         low=Amount(low, digits),
         high=Amount(high, digits),
         more=more,
+        **_band(lesson),
     )
 
 
@@ -40,5 +41,10 @@ def offer_words(lesson: Lesson) -> Sentence | None:
     figure, _, _ = figures(lesson)
     if lesson.kind is Learnt.BIAS:
         way = "darker" if figure > 0 else "lighter"
-        return sentence("offer-bias", scope=lesson.scope, by=tone(abs(figure)), way=way)
+        return sentence("offer-bias", **_band(lesson), by=tone(abs(figure)), way=way)
     return sentence(f"offer-{lesson.kind}", figure=Amount(figure, 1))
+
+
+def _band(lesson: Lesson) -> dict[str, Sentence]:
+    """The band of value that a lesson is about, in words."""
+    return {"band": sentence(f"band-{lesson.scope}")} if lesson.kind is Learnt.BIAS else {}

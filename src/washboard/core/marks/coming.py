@@ -70,7 +70,7 @@ class Ground:
 
     def minutes(self, family: Family) -> float:
         """Minutes of work on a family."""
-        return sum(mark.place.minutes(self.cm) for mark in family.marks)
+        return self.worked.plan.medium.pace * sum(mark.place.minutes(self.cm) for mark in family.marks)
 
 
 @dataclass(frozen=True)
@@ -124,7 +124,7 @@ def _in_time(on: Ground, found: Sequence[Coming], last: int, whites: bool) -> It
             continue
         kept, late = [], []
         for mark in one.family.marks:
-            minutes = mark.place.minutes(on.cm)
+            minutes = on.worked.plan.medium.pace * mark.place.minutes(on.cm)
             if minutes <= room[one.row - 1]:
                 room[one.row - 1] -= minutes
                 kept.append(mark)

@@ -76,6 +76,8 @@ def by_habit(medium: Medium, pace: float, drying: float) -> Medium:
         cover_gain=medium.cover_gain / pace,
         cover_cm2=(slow / pace, fast / pace),
         cut_cm=medium.cut_cm / pace,
+        mix_minutes=medium.mix_minutes * pace,
+        pace=pace,
         dry_minutes=medium.dry_minutes * drying,
         quickest_dry=medium.quickest_dry * drying,
     )
@@ -84,4 +86,4 @@ def by_habit(medium: Medium, pace: float, drying: float) -> Medium:
 def habit_in(medium: Medium, usual: Medium) -> tuple[float, float]:
     """The pace and the drying by which a medium was made of the usual one."""
     drying = medium.dry_minutes / usual.dry_minutes if usual.dry_minutes else 1.0
-    return usual.cut_cm / medium.cut_cm, drying
+    return medium.pace, drying

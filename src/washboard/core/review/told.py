@@ -67,13 +67,15 @@ def _hue(one: MassJudged) -> str:
     return "none" if abs(off) < WARM else "warm" if off > 0 else "cool"
 
 
-def corrected(one: Correction) -> Sentence:
-    """What to do about masses that are off, or why to leave them."""
+def corrected(one: Correction, left: bool = False) -> Sentence:
+    """What to do about masses that are off, or why they are `left` as they are."""
     own = of_masses(one.masses)
     off = tone(abs(one.now - one.wanted))
     way = "light" if one.now > one.wanted else "dark"
     if one.leaves or one.gain <= 0:
         return sentence("review-leave", masses=own, off=off, way=way)
+    if left:
+        return sentence("review-small", masses=own, off=off, way=way, minutes=whole(one.minutes))
     return sentence(
         "review-correct",
         masses=own,

@@ -22,20 +22,18 @@ drill-paints = { $paints }
 drill-mix-why = { $paints } come as near as { $off } ΔE: under 3 nobody sees a difference.
 drill-edge = Where would you lose the edge?
 drill-edge-firm = Between { $masses } values stand clearly apart: that edge stays firm.
-drill-missed = { -drill-kind(kind: $kind) }{ $band ->
+drill-missed = { $what }{ $band ->
     [light] {" "}in lights
     [middle-high] {" "}in upper middles
     [middle-low] {" "}in lower middles
     [dark] {" "}in darks
    *[other] {""}
 }: { $wrong } of the last { $count } missed.
--drill-kind = { $kind ->
-    [next] The next pass
-    [darker] Which is darker
-    [value] Naming values
-    [shadow] The shadow family
-    [breaks] What breaks
-    [mix] Mixing
-   *[other] Edges
-}
+drill-kind-next = The next pass
+drill-kind-darker = Which is darker
+drill-kind-value = Naming values
+drill-kind-shadow = The shadow family
+drill-kind-breaks = What breaks
+drill-kind-mix = Mixing
+drill-kind-edge = Edges
 drill-named = { $masses }

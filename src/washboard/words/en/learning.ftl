@@ -16,7 +16,7 @@ learnt-drying = { $count ->
 learnt-bias = In { $count ->
     [one] one painting
    *[other] { $count } paintings
-} your { -band(scope: $scope) } came out { $figure } too { $more ->
+} your { $band } came out { $figure } too { $more ->
     [yes] light
    *[no] dark
 }, between { $low } and { $high }.
@@ -31,13 +31,11 @@ learnt-waste = { $count ->
     [one] One mixture
    *[other] { $count } mixtures
 }: you mix { $figure } times what is planned, between { $low } and { $high }.
--band = { $scope ->
-    [light] lights
-    [middle-high] upper middles
-    [middle-low] lower middles
-   *[dark] darks
-}
+band-light = lights
+band-middle-high = upper middles
+band-middle-low = lower middles
+band-dark = darks
 offer-pace = Plan with { $figure } times the minutes
 offer-drying = Plan with { $figure } times the waits
-offer-bias = Mix { -band(scope: $scope) } { $by } { $way } from now on
+offer-bias = Mix { $band } { $by } { $way } from now on
 offer-waste = Mix { $figure } times as much

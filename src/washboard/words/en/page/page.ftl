@@ -1414,6 +1414,7 @@ review-parts = What to look at
 review-part-corrections = Corrections
 review-part-learning = Your hand
 review-part-back = Look back
+review-no-photo = What to correct first, or that it is done, is told from a photo of the painting.
 review-your-painting = <b>Your painting</b>, straightened; in the windows <b>the plan</b>
 review-the-plan = <b>The plan</b> at the same place
 
