@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 import sys
 import tempfile
+import time
 from pathlib import Path
 
 from playwright.sync_api import Page, sync_playwright
@@ -23,7 +24,7 @@ def taken(folder: Path) -> None:
         try:
             for name, url in _views(server).items():
                 _shoot(page, server.url + url, folder / f"{name}.png")
-            _by_hand(page, folder / "mix-kettle.png")
+            _drilled(page, f"{server.url}/drills?kind=next&piece={_piece(server)}", folder / "drills.png")
             _calibrated(page, f"{server.url}/shelf", folder / "shelf.png")
             _scene(page, f"{server.url}/new?name=From%20mind", folder / "new-scene.png")
         finally:
@@ -31,11 +32,36 @@ def taken(folder: Path) -> None:
         chromium.close()
 
 
+def _piece(server: Server) -> str:
+    """The demo's finished piece, once it was photographed and practised on."""
+    with server.client() as client:
+        kettle = next(
+            p["id"] for p in client.get("/api/pieces").json() if p["name"].startswith("Blue kettle")
+        )
+        deadline = time.monotonic() + 300
+        while not any(week["count"] for week in client.get("/api/drills/progress").json()["weeks"]):
+            assert time.monotonic() < deadline
+            time.sleep(1)
+    return str(kettle)
+
+
+def _drilled(page: Page, url: str, path: Path) -> None:
+    """A question that was answered."""
+    page.goto(url)
+    page.get_by_role("img", name=re.compile("The picture after pass")).first.wait_for()
+    page.wait_for_timeout(600)
+    page.keyboard.press("2")
+    page.get_by_text("Why this.").wait_for()
+    page.wait_for_timeout(600)
+    page.screenshot(path=path)
+
+
 def _views(server: Server) -> dict[str, str]:
     with server.client() as client:
         pieces = {piece["name"].split(",")[0]: piece for piece in client.get("/api/pieces").json()}
         for piece in pieces.values():
             worked_out(client, piece["id"])
+        _piece(server)
     salt, foundry, ferry, kettle, flats = (
         pieces[name] for name in ("Salt pans", "Foundry", "Ferry slip in fog", "Blue kettle", "Dry flats")
     )
@@ -47,13 +73,13 @@ def _views(server: Server) -> dict[str, str]:
         "see-windows": f"/pieces/{salt['id']}/see?look=windows",
         "prepare-ground": f"/pieces/{ferry['id']}/prepare?part=ground",
         "prepare-composition": f"/pieces/{salt['id']}/prepare?part=composition",
-        "prepare-transfer": f"/pieces/{ferry['id']}/prepare?part=transfer",
         "prepare-palette": f"/pieces/{foundry['id']}/prepare?part=palette",
         "mix-dry-flats": f"/pieces/{flats['id']}/mix?pass=2",
         "order-salt-pans": f"/pieces/{salt['id']}/order?pass=2",
         "order-schools": f"/pieces/{foundry['id']}/order?pass=4&below=schools",
         "order-ferry": f"/pieces/{ferry['id']}/order?pass=7",
-        "order-kettle": f"/pieces/{kettle['id']}/order?pass=2",
+        "review": f"/pieces/{kettle['id']}/review",
+        "review-look-back": f"/pieces/{kettle['id']}/review?part=back",
         "paint": f"/pieces/{ferry['id']}/paint",
         "easel": f"/pieces/{foundry['id']}/easel",
     }
@@ -63,20 +89,6 @@ def _shoot(page: Page, url: str, path: Path) -> None:
     page.goto(url)
     page.wait_for_load_state("networkidle")
     page.wait_for_timeout(600)
-    page.screenshot(path=path)
-
-
-def _by_hand(page: Page, path: Path) -> None:
-    """From the order of the oil piece to its mixtures, the first by hand."""
-    page.goto(page.url.split("/pieces/")[0] + "/")
-    page.get_by_role("link", name=re.compile("Blue kettle")).click()
-    page.get_by_role("link", name="Mix").click()
-    # Order has buttons of the same name: only once Mix is there.
-    page.get_by_role("heading", name=re.compile(r"^Pass \d")).wait_for()
-    page.get_by_role("button", name="Pass 2").click()
-    page.get_by_role("button", name="by hand").first.click()
-    page.get_by_text("warmer", exact=True).first.wait_for()
-    page.wait_for_timeout(400)
     page.screenshot(path=path)
 
 

@@ -52,7 +52,14 @@ export function Drills() {
               words: own === ALL ? say("drills-all") : kindWords(own),
             }))}
             onChoose={(to) => {
-              setQuery(to === ALL ? {} : { kind: to }, { replace: true });
+              setQuery(
+                (before) => {
+                  if (to === ALL) before.delete("kind");
+                  else before.set("kind", String(to));
+                  return before;
+                },
+                { replace: true },
+              );
               setTurn(turn + 1);
             }}
           />

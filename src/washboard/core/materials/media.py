@@ -16,8 +16,8 @@ class Medium:
     can be laid over, `quickest_dry` of the smallest; `open_minutes`: how long a wash can be worked before
     its edge dries. `cut_cm`: outline cut in a minute. `cover_cm2`: slowest and fastest coverage in cm² a
     minute, `cover_gain` how it grows with √area. `most_layers` is how many layers the
-    surface holds. `mix_minutes`: to mix one colour, or find one stick. `pace`: times as long as usual that all
-    work takes; the rates of covering and cutting, and mixing, have it in them.
+    surface holds. `mix_minutes`: to mix one colour, or find one stick. `pace`: times as long as usual that
+    all work takes; the rates of covering and cutting, and mixing, have it in them.
     """
 
     key: str
