@@ -1,4 +1,4 @@
-"""Made painters follow corrections until they are told to stop: the painting comes nearer, and is not spoilt."""
+"""Made painters follow corrections until they are told to stop: what they paint comes nearer to the plan."""
 
 from __future__ import annotations
 

@@ -18,7 +18,9 @@ LIFTED_FROM = 0.5
 """Values from which lifting watercolour is worth what it does to the paper."""
 WORTH = 0.0008
 """Values that the mean over the picture must come nearer for a correction to be worth taking up a brush: a
-mass of two thousandths that is 0.4 off. From the same loops."""
+mass of a fifth of a per cent that is 0.4 off. From the same painters."""
+MOST = 9
+"""Corrections that are listed."""
 
 
 @dataclass(frozen=True)
