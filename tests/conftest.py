@@ -36,7 +36,7 @@ CHROMIUM = (
 )
 
 # A machine that is busy with other things is no fault of the page, and none of what is tried on examples.
-expect.set_options(timeout=60_000)
+expect.set_options(timeout=20_000)
 settings.register_profile("any machine", deadline=None)
 settings.load_profile("any machine")
 

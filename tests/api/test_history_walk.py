@@ -62,7 +62,7 @@ def test_a_walk_through_the_history_finds_the_same_export_at_each_position(clien
     assert len(states) > rounds(15, 40)
     dice = np.random.default_rng(3)
     at = len(states) - 1
-    for _ in range(rounds(16, 120)):
+    for _ in range(rounds(9, 120)):
         back = at == len(states) - 1 or (at > 0 and dice.random() < 0.5)
         revision = client.get(url).json()["revision"]
         done = client.post(f"{url}/{'undo' if back else 'redo'}", json={"revision": revision})

@@ -21,6 +21,7 @@ ASKED: dict[str, dict[str, Any]] = {
     "/api/pieces/{piece}/findings": {},
     "/api/pieces/{piece}/schools": {},
     "/api/pieces/{piece}/cards.pdf": {},
+    "/api/pieces/{piece}/look-back.pdf": {},
     "/api/pieces/{piece}/prepare": {},
     "/api/pieces/{piece}/transfer.{ending}": {"ending": "svg"},
     "/api/pieces/{piece}/mix": {},
@@ -33,6 +34,9 @@ NOT_OF_THE_PLAN = {
     "/api/pieces/{piece}/history",
     "/api/pieces/{piece}/relit.jpg",
     "/api/pieces/{piece}/log",
+    # Photos name the plan that they were read under, and stay when another comes into force.
+    "/api/pieces/{piece}/observations",
+    "/api/pieces/{piece}/observations/{seen}/{name}",
     "/api/pieces/{piece}/sittings",
     "/api/pieces/{piece}/sittings.ics",
     "/api/pieces/{piece}/picture",
@@ -108,9 +112,8 @@ def test_every_answer_is_about_one_plan_after_bands_school_and_ways_change(
     client: httpx.Client, kettle: str
 ) -> None:
     worked_out(client, kettle)
-    for bands in (3, 7):
-        edited(client, kettle, bands=bands)
-        worked_out(client, kettle)
+    edited(client, kettle, bands=7)
+    worked_out(client, kettle)
     walked(client, kettle)
     edited(client, kettle, school="both-ends")
     worked_out(client, kettle)

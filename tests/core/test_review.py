@@ -111,7 +111,7 @@ def apart(one: Floats, other: Floats) -> float:
 
 @pytest.mark.soak
 def test_corners_are_found_within_a_hundredth_and_dragged_ones_snap() -> None:
-    seeds = range(rounds(6, 60))
+    seeds = range(rounds(4, 60))
     found, moved = [], []
     for seed in seeds:
         made = shot(seed, phone=seed % 3 == 0)
@@ -128,7 +128,7 @@ def test_corners_are_found_within_a_hundredth_and_dragged_ones_snap() -> None:
 @pytest.mark.soak
 def test_values_are_read_to_less_than_a_tenth_by_a_bare_margin() -> None:
     off = []
-    for seed in [s for s in range(rounds(6, 60)) if s % len(PIECES) != 2]:
+    for seed in [s for s in range(rounds(5, 60)) if s % len(PIECES) != 2]:
         made = shot(seed)
         seen = observed(
             made.photo, snapped(picture_of(made.photo).lab, made.corners, made.expected), made.expected

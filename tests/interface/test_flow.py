@@ -11,6 +11,7 @@ import pytest
 from playwright.sync_api import Page, Route, expect
 
 from tests.conftest import Server, encoded, new_piece, worked_out
+from tests.long import SOAK
 from tests.pieces import photographs
 
 AXE = Path(__file__).parents[2] / "web" / "node_modules" / "axe-core" / "axe.min.js"
@@ -202,7 +203,8 @@ def test_no_view_has_a_serious_accessibility_violation_in_any_surround(page: Pag
         path = f"pieces/{piece['id']}/{view}" if view.startswith(STAGES) else view
         path = f"new?reference={piece['reference']['hash']}" if view == "new" else path
         walker.go(f"/{path}")
-        for surround in ("middle", "dark", "light"):
+        # The other surrounds change the same few greys everywhere: some views show all of them.
+        for surround in ("middle", *(("dark", "light") if view in VIEWS[::4] or SOAK else ())):
             page.get_by_role("button", name=f"{surround} surround").click()
             # A surround changes colours only: everything else is looked at once.
             rules = None if surround == "middle" else ["color-contrast"]

@@ -79,7 +79,7 @@ def test_comparing_takes_no_longer_than_a_frame(page: Page, piece: Room) -> None
             const start = performance.now();
             const seen = new MutationObserver(() => { seen.disconnect(); done(performance.now() - start); });
             seen.observe(picture, { attributes: true });
-            window.dispatchEvent(new KeyboardEvent(type, { key: "c" }));
+            document.body.dispatchEvent(new KeyboardEvent(type, { key: "c", bubbles: true }));
           });
           const found = [];
           for (let k = 0; k < 11; k++) found.push(await one("keydown"), await one("keyup"));

@@ -13,8 +13,8 @@ Floats = NDArray[np.float64]
 
 EIGHTY = 1.2816
 """Standard deviations to either side within which 80 % lie."""
-GRID = np.linspace(-2.5, 2.5, 501)
-"""Values of a logarithm that are looked at, from a twelfth to twelve times."""
+GRID = np.linspace(-2.0, 2.0, 401)
+"""Values of a logarithm that are looked at, from a seventh to seven times."""
 
 
 @dataclass(frozen=True)
@@ -38,8 +38,8 @@ class Estimate:
 
 
 def on_grid(prior: Estimate, likelihoods: Callable[[Floats], Floats], count: int) -> Estimate:
-    """The mean and spread of a logarithm from a normal prior and the logarithm of the likelihood (501,) at
-    each value of the grid (501,)."""
+    """The mean and spread of a logarithm from a normal prior and the logarithm of the likelihood (401,) at
+    each value of the grid (401,)."""
     log = -0.5 * np.square((GRID - prior.mean) / prior.sd) + likelihoods(GRID)
     weight = np.exp(log - log.max())
     weight /= weight.sum()

@@ -17,7 +17,7 @@ from ..pipeline.tasks import MadePhoto, MakeLookBack, ReviewPhoto
 from ..store.database import translated
 from ..store.observations import Observed
 from ..store.pieces import Piece
-from .answers import ask_anew
+from .answers import Answer, ask_anew
 from .easel import lines_of
 from .planning import document_of, planned
 from .studio import Studio, now, silent
@@ -74,14 +74,14 @@ def _read(
         return studio.observations.keep(piece.id, seen, now())
 
 
-def look_back(studio: Studio, piece: Piece) -> bytes:
+def look_back(studio: Studio, piece: Piece) -> Answer:
     """The look back of a piece on one page, as PDF."""
     seen = studio.observations.of(piece.id)
     painting = studio.media.read(seen[-1].pictures["straight"]) if seen else None
     told = (str(seen[-1].fields["headline"]) + ".",) if seen else ()
     real = tuple(sorted(minutes_spent(log_of(lines_of(studio, piece.id)).events).items()))
     make = partial(MakeLookBack, name=piece.name, painting=painting, real=real, told=told)
-    return ask_anew(studio, piece, make).data
+    return ask_anew(studio, piece, make)
 
 
 def done_by_log(studio: Studio, piece: str) -> tuple[str, ...]:

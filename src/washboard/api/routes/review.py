@@ -15,7 +15,7 @@ from ...store.observations import Observed
 from ...studio import reviews
 from ..models.review import CornersUpdate, ObservationRead, PhotographCreate
 from ..problems import problems
-from .access import Id, InStudio, kept
+from .access import Id, InStudio, about, kept
 from .references import JPEG, UNCHANGED, too_large
 
 router = APIRouter(prefix="/api/pieces/{piece}", tags=["review"])
@@ -80,8 +80,8 @@ def picture(studio: InStudio, request: Request, piece: Id, seen: Id, name: str) 
 def look_back(studio: InStudio, piece: Id) -> Response:
     """The look back on one page: the painting beside its plan, passes as planned and as they were, the
     palette."""
-    data = reviews.look_back(studio, studio.pieces.get(piece))
-    return Response(data, media_type="application/pdf")
+    answer = reviews.look_back(studio, studio.pieces.get(piece))
+    return about(answer.plan, answer.data, "application/pdf")
 
 
 def read(seen: Observed) -> ObservationRead:
