@@ -38,7 +38,7 @@ def test_a_question_by_touch_and_its_reason(browser: Browser, url: str) -> None:
     context = browser.new_context(has_touch=True, viewport={"width": 1024, "height": 768})
     page = context.new_page()
     page.goto(f"{url}&kind=darker")
-    options = page.get_by_role("button", name=re.compile(r"^[1-4] "))
+    options = page.get_by_role("button", name=re.compile(r"^[1-4] \w"))
     options.first.tap()
     expect(page.get_by_text("Why this.")).to_be_visible()
     expect(page.get_by_text("right", exact=True)).to_be_visible()

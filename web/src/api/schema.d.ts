@@ -2048,11 +2048,14 @@ export interface components {
         };
         /**
          * DrillOptionRead
-         * @description One answer: in words, or what is shown of it in the picture, after pass `row` where that is another.
+         * @description One answer: in words, or by the `name` of what is shown in the picture, after pass `row` where that is
+         *     another.
          */
         DrillOptionRead: {
             /** Words */
             words: string;
+            /** Name */
+            name: string;
             /** Masses */
             masses: string[];
             /** Place */

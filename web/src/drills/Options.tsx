@@ -43,7 +43,7 @@ export function Options({ drill, piece, plan, told, chosen, onChoose }: Props) {
               />
             )}
             <span className={classes.words}>
-              <b>{k + 1}</b> {option.words || placeWords(option, plan)}
+              <b>{k + 1}</b> {option.words || option.name}
             </span>
             {told && <span className={classes.was}>{stateWords(k, told, chosen)}</span>}
           </button>
@@ -61,12 +61,4 @@ function stateOf(k: number, told: DrillTold | undefined, chosen: number | null) 
 function stateWords(k: number, told: DrillTold, chosen: number | null) {
   if (k === told.option) return say("drills-is-right");
   return k === chosen ? say("drills-yours") : "";
-}
-
-/** What lies at a place that is numbered in the picture. */
-function placeWords(option: Drill["options"][number], plan: Plan) {
-  const named = option.masses.map(
-    (mass) => plan.document.masses.find((one) => one.id === mass)?.name ?? "",
-  );
-  return named.filter(Boolean).join(" · ");
 }

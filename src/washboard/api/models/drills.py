@@ -11,9 +11,11 @@ from .mix import Lab
 
 
 class DrillOptionRead(Model):
-    """One answer: in words, or what is shown of it in the picture, after pass `row` where that is another."""
+    """One answer: in words, or by the `name` of what is shown in the picture, after pass `row` where that is
+    another."""
 
     words: str
+    name: str
     masses: list[str]
     place: tuple[float, float] | None
     row: int | None

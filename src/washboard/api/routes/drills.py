@@ -41,7 +41,7 @@ def question(
         return Response(status_code=204)
     fields = asked.fields
     options = [
-        DrillOptionRead(words=own["words"], masses=own["masses"], place=own["place"], row=own["row"])
+        DrillOptionRead(**{name: own[name] for name in DrillOptionRead.model_fields})
         for own in fields["options"]
     ]
     return DrillRead(
