@@ -13,7 +13,7 @@ from ..mixing.mixture import mixing_model_of
 from ..mixing.paintbox import coated
 from ..mixing.search import recipes_for
 from ..optics.vehicle import vehicle_of
-from ..sentence import Listed, Sentence, as_given, sentence, whole
+from ..sentence import Listed, Sentence, as_given, sentence
 from .question import Dice, Lab, Option, Question, Stuff, band_name, large
 
 KIND = "mix"
@@ -40,7 +40,9 @@ def asked(stuff: Stuff, dice: Dice) -> Iterator[Question]:
             continue
         best = min(right, key=lambda own: off[own])
         options = tuple(
-            Option(sentence("drill-mix-why", paints=_named(own), off=whole(off[own])), _named(own))
+            Option(
+                sentence("drill-mix-why" if own == best else "drill-mix-not", paints=_named(own)), _named(own)
+            )
             for own in (best, *wrong)
         )
         item = f"{KIND}:{mass.id}"

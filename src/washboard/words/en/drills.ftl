@@ -19,7 +19,8 @@ drill-step = { $act }: { $masses }{ $wait ->
 }
 drill-mix = Which three paints mix this colour?
 drill-paints = { $paints }
-drill-mix-why = { $paints } come as near as { $off } ΔE: under 3 nobody sees a difference.
+drill-mix-why = { $paints } come so near that nobody sees a difference.
+drill-mix-not = { $paints } miss it for everybody to see, whatever their parts.
 drill-edge = Where would you lose the edge?
 drill-edge-firm = Between { $masses } values stand clearly apart: that edge stays firm.
 drill-missed = { $what }{ $band ->
