@@ -33,7 +33,7 @@ class Stuff:
 
     @cached_property
     def values(self) -> Floats:
-        """The planned Munsell values (n, m) of the masses after each of n - 1 passes, row 0 before the first."""
+        """The planned Munsell values (n, m) of the masses, a row for each pass after that of the bare sheet."""
         return np.asarray(self.plan.predicted, float)
 
     def value(self, mass: Mass) -> float:

@@ -1505,7 +1505,7 @@ drills-kind-mix = mix a colour
 drills-kind-edge = edges
 drills-of = { $number } of { $count }
 drills-next = Next question
-drills-another-round = End of the round
+drills-another-round = Finish the round
 
 ## drills/Asked.tsx
 
