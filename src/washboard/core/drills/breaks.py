@@ -65,6 +65,10 @@ def _question(stuff: Stuff, broken: Plan, refusal: Refusal, number: int, dice: D
     return Question(KIND, item, sentence("drill-breaks"), max(done, default=0), options, at - first)
 
 
+HOURS = 180.0
+"""Minutes from which a wait is told in hours."""
+
+
 def step_words(done: Pass) -> Sentence:
     """A step as all are told, whoever set it in: its act, where, and how long it dries."""
     kinds = [o.kind for o in done.operations if o.kind.lays] or [o.kind for o in done.operations]
@@ -73,7 +77,8 @@ def step_words(done: Pass) -> Sentence:
         "drill-step",
         act=ACTS[most].words,
         masses=row_of([o.mass for o in done.operations if o.kind is most], most=2),
-        wait=whole(done.wait) if done.wait >= 1 else 0,
+        wait=0 if done.wait < 1 else whole(done.wait if done.wait < HOURS else done.wait / 60),
+        unit="min" if done.wait < HOURS else "h",
     )
 
 

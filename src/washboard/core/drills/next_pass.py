@@ -4,8 +4,9 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from ..plan.plan import Pass
 from ..planning.repair import precedences
-from ..sentence import Turn, sentence
+from ..sentence import Sentence, Turn, sentence
 from .breaks import step_words
 from .question import Dice, Option, Question, Stuff
 
@@ -31,7 +32,27 @@ def asked(stuff: Stuff, dice: Dice) -> Iterator[Question]:
         if len(wrong) < 2:
             continue
         chosen = sorted(dice.choice(len(wrong), min(MOST_WRONG, len(wrong)), replace=False).tolist())
-        first_reason = right.reasons[0].sentence if right.reasons else sentence("drill-next-why")
-        option = Option(first_reason, step_words(right), row=k + 1)
+        option = Option(_why(right), step_words(right), row=k + 1)
         options = (option, *(wrong[n] for n in chosen))
         yield Question(KIND, f"{KIND}:{k}", sentence("drill-next"), k, options, 0)
+
+
+TURNS = (
+    "in-turn",
+    "beside",
+    "last",
+    "thing",
+    "wiped",
+    "light-kept",
+    "won-back",
+    "toned",
+    "glow",
+    "surrounds",
+)
+"""Kinds of reasons that tell why a pass has its turn."""
+
+
+def _why(done: Pass) -> Sentence:
+    """Why a pass has its turn, else whatever is told first of it."""
+    ranked = sorted(done.reasons, key=lambda one: TURNS.index(one.kind) if one.kind in TURNS else len(TURNS))
+    return ranked[0].sentence if ranked else sentence("drill-next-why")

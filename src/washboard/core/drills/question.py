@@ -33,7 +33,7 @@ class Stuff:
 
     @cached_property
     def values(self) -> Floats:
-        """The planned Munsell values (n, m) of the masses, a row for each pass after that of the bare sheet."""
+        """The planned Munsell values (n, m) of the masses: of the bare sheet, then after each pass."""
         return np.asarray(self.plan.predicted, float)
 
     def value(self, mass: Mass) -> float:

@@ -15,7 +15,7 @@ drill-breaks = One of these steps cannot be done where it stands. Which?
 drill-breaks-fine = This step can be done.
 drill-step = { $act }: { $masses }{ $wait ->
     [0] {""}
-   *[other] , then { $wait } min to dry
+   *[other] , then { $wait } { $unit } to dry
 }
 drill-mix = Which three paints mix this colour?
 drill-paints = { $paints }
