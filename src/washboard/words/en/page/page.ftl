@@ -1544,7 +1544,7 @@ learnt-title = What is learnt of your hand
 learnt-how = From the log and from photos. What is not sure is shown and not offered; nothing changes by itself.
 learnt-nothing = Nothing yet. Log passes at the easel and photograph what came of them.
 learnt-taken = Taken into new pieces.
-learnt-take-back = Take it back
+learnt-take-back = Leave it out again
 
 ## review/LookBack.tsx
 
