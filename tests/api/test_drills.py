@@ -66,3 +66,14 @@ def test_what_there_is_not_is_refused_and_nothing_is_counted(client: httpx.Clien
 def test_where_a_piece_holds_no_such_question_nothing_is_asked(client: httpx.Client, piece: str) -> None:
     answer = client.get("/api/drills/next", params={"piece": piece, "kind": "next", "row": 900})
     assert answer.status_code == 204
+
+
+def test_passes_of_one_piece_are_guessed_in_their_order(client: httpx.Client, piece: str) -> None:
+    rows, onward = list[int](), 0
+    while (answer := client.get(f"/api/drills/guess/{piece}", params={"onward": onward})).status_code == 200:
+        rows.append(answer.json()["row"])
+        onward = rows[-1] + 1
+    assert answer.status_code == 204
+    assert rows
+    assert rows == sorted(set(rows))
+    assert client.get(f"/api/drills/guess/{'0' * 32}").status_code == 404

@@ -8,6 +8,7 @@ from typing import Any
 
 from ..core.drills import KINDS
 from ..core.drills.boxes import Answer, by_week, cards_of, chosen, missed
+from ..core.drills.next_pass import KIND as NEXT
 from ..core.errors import InvalidInput, UnknownName
 from ..pipeline.tasks import DrillQuestions
 from ..store.drills import DrillAnswer
@@ -60,6 +61,14 @@ def next_question(
     ]
     item = chosen(wanted, answers(studio), day_of(now), seed=len(studio.drills.all()))
     return None if item is None else found[item]
+
+
+def guess(studio: Studio, piece: str, onward: int) -> Asked | None:
+    """The next pass of a piece to be guessed, from the picture after pass `onward` on; None where no pass is
+    left to guess. Raises Missing and Unplanned."""
+    asked = [one for one in questions(studio, studio.pieces.get(piece)) if one.fields["kind"] == NEXT]
+    left = [one for one in asked if one.fields["row"] >= onward]
+    return min(left, key=lambda one: int(one.fields["row"]), default=None)
 
 
 def questions(studio: Studio, piece: Piece) -> list[Asked]:

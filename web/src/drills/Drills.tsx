@@ -27,12 +27,15 @@ export function Drills() {
   const piece = query.get("piece") ?? undefined;
   const [turn, setTurn] = useState(0);
   const [right, setRight] = useState<boolean[]>([]);
-  const asked = useDrill({ kind, piece }, turn);
+  const guessing = piece !== undefined && query.get("guess") === "yes";
+  const [row, setRow] = useState(0);
+  const asked = useDrill(guessing ? { piece, row } : { kind, piece }, guessing, turn);
   const progress = useProgress();
   const drill = asked.data;
   const done = right.length >= ROUND;
   const another = () => {
     if (done) setRight([]);
+    if (drill) setRow(drill.row + 1);
     setTurn(turn + 1);
   };
   return (
@@ -43,7 +46,7 @@ export function Drills() {
     >
       <main aria-busy={asked.isFetching}>
         <h1 className="unseen">{say("drills-title")}</h1>
-        <div className={classes.kinds}>
+        <div className={classes.kinds} hidden={guessing}>
           <Choices
             label={say("drills-kinds")}
             chosen={kind ?? ALL}
@@ -65,7 +68,9 @@ export function Drills() {
           />
         </div>
         {asked.error && <ProblemNote>{asked.error.message}</ProblemNote>}
-        {drill === null && <p className={classes.none}>{say("drills-none")}</p>}
+        {drill === null && (
+          <p className={classes.none}>{say(guessing ? "drills-all-guessed" : "drills-none")}</p>
+        )}
         {drill && (
           <Lights>
             <Question

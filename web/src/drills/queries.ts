@@ -10,14 +10,21 @@ export interface Wanted {
   row?: number;
 }
 
-/** The question that is due, null where there is nothing to ask; another for each turn. */
-export function useDrill(wanted: Wanted, turn: number) {
+/**
+ * The question that is due, or the next pass to guess of one piece from the picture after one pass on; null where
+ * there is nothing to ask; another for each turn.
+ */
+export function useDrill(wanted: Wanted, guessing: boolean, turn: number) {
+  const { piece, row } = wanted;
   return useQuery({
-    queryKey: ["drill", wanted, turn],
+    queryKey: ["drill", wanted, guessing, turn],
     queryFn: async (): Promise<Drill | null> => {
-      const { data, error, response } = await client.GET("/api/drills/next", {
-        params: { query: wanted },
-      });
+      const { data, error, response } =
+        guessing && piece
+          ? await client.GET("/api/drills/guess/{piece}", {
+              params: { path: { piece }, query: { onward: row } },
+            })
+          : await client.GET("/api/drills/next", { params: { query: wanted } });
       if (response.status === 204) return null;
       if (!response.ok || !data) throw problemOf(error);
       return data as Drill;

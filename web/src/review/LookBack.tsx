@@ -1,4 +1,5 @@
 import { Title } from "@mantine/core";
+import { Link } from "react-router";
 import type { Observation } from "../api/client";
 import { LogSoFar } from "../paint/LogSoFar";
 import { useEasel } from "../paint/queries";
@@ -21,6 +22,7 @@ export function LookBack({ photos }: { photos: readonly Observation[] }) {
       <Title order={2}>{say("look-back-title")}</Title>
       <p className={classes.doing}>
         <a href={`/api/pieces/${piece.id}/look-back.pdf`}>{say("look-back-page")}</a>
+        <Link to={`/drills?piece=${piece.id}&guess=yes`}>{say("look-back-guess")}</Link>
         <Act onClick={() => again.mutate()} disabled={again.isPending}>
           {say("look-back-again")}
         </Act>

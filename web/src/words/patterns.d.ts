@@ -948,6 +948,7 @@ export interface Patterns {
   "drills-kinds": never;
   "drills-all": never;
   "drills-none": never;
+  "drills-all-guessed": never;
   "drills-kind-next": never;
   "drills-kind-darker": never;
   "drills-kind-value": never;
@@ -980,6 +981,7 @@ export interface Patterns {
   "look-back-title": never;
   "look-back-page": never;
   "look-back-again": never;
+  "look-back-guess": never;
   "look-back-off": "off";
   "look-back-no-photo": never;
 }

@@ -21,7 +21,7 @@ from ..models.drills import (
     WeekRead,
 )
 from ..problems import problems
-from .access import InStudio
+from .access import Id, InStudio
 
 router = APIRouter(prefix="/api/drills", tags=["drills"])
 Kind = Annotated[str | None, Query(max_length=20, examples=["darker"])]
@@ -37,8 +37,21 @@ def question(
 ) -> DrillRead | Response:
     """The question that is due, or a new one; of one kind, one piece, the picture after one pass."""
     asked = drills.next_question(studio, kind, piece, row, datetime.now(UTC))
-    if asked is None:
-        return Response(status_code=204)
+    return Response(status_code=204) if asked is None else _read(asked)
+
+
+@router.get(
+    "/guess/{piece}",
+    response_model=DrillRead,
+    responses={204: {"description": "Every pass is guessed."}, **problems()},
+)
+def guess(studio: InStudio, piece: Id, onward: Row = None) -> DrillRead | Response:
+    """The next pass of one piece to be guessed, its later passes hidden until they are."""
+    asked = drills.guess(studio, piece, onward or 0)
+    return Response(status_code=204) if asked is None else _read(asked)
+
+
+def _read(asked: drills.Asked) -> DrillRead:
     fields = asked.fields
     options = [
         DrillOptionRead(**{name: own[name] for name in DrillOptionRead.model_fields})
