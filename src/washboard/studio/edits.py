@@ -13,6 +13,7 @@ from ..store.pieces import Piece
 from ..store.references import Reference
 from .habits import habit_for, wired
 from .studio import Studio, now
+from .subjects import subject_of
 
 SAME_FORMAT = 0.02
 """Share by which the formats of two photos may differ for places on one to hold on the other."""
@@ -41,9 +42,9 @@ def create(
 def copy(studio: Studio, piece: str) -> Piece:
     """Another try at a piece: its photo and settings, with what was learnt since; raises Missing."""
     there = studio.pieces.get(piece)
-    checked = settings_of(dict(there.settings), studio.own_paints())
+    known = subject_of(studio, there).settings
     settings = dict(there.settings)
-    settings["habit"] = wired(habit_for(studio, checked.medium, checked.start.words))
+    settings["habit"] = wired(habit_for(studio, known.medium, known.start.words))
     name = f"{there.name}, again"[:LONGEST_NAME]
     reference = there.reference.hash if there.reference else None
     return studio.pieces.create(name, settings, now(), reference, there.shapes)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterator
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
 from typing import Any
@@ -20,7 +20,6 @@ from ..core.time.dryness import Report
 from ..formats import planfile
 from ..formats.logfile import log_of
 from ..pipeline.tasks import RecipeBoard
-from ..settings import settings_of
 from ..store.pieces import Piece
 from . import edits
 from .answers import ask
@@ -28,6 +27,7 @@ from .easel import lines_of, room_pace
 from .habits import TAKEN, habit_for, taken, wired
 from .planning import document_of
 from .studio import Studio
+from .subjects import subject_of
 
 BARE = 0.05
 """Values within which what is planned is the bare surface, which nobody lays."""
@@ -89,7 +89,7 @@ def _seen(studio: Studio, piece: Piece, plan: Plan) -> Seen | None:
     """How the masses of a painting came out when they were first judged, before anything was corrected; None
     where no photo's light is known well enough."""
     came: dict[str, Came] = {}
-    sd, habit, bare = 0.0, settings_of(dict(piece.settings)).habit, plan.surface.value
+    sd, habit, bare = 0.0, subject_of(studio, piece).settings.habit, plan.surface.value
     for photo in studio.observations.of(piece.id):
         if photo.fields["sd"] > TELLING:
             continue
@@ -131,7 +131,8 @@ def take_back(studio: Studio, key: str) -> None:
 def _into_pieces(studio: Studio, medium: str) -> None:
     """Give the habit to the pieces of a medium that are not begun."""
     for piece in _unbegun(studio, medium):
-        given = {"habit": wired(habit_for(studio, medium, _surface(piece.settings)))}
+        surface = subject_of(studio, piece).settings.start.words
+        given = {"habit": wired(habit_for(studio, medium, surface))}
         if piece.settings.get("habit") != given["habit"]:
             edits.edit(studio, piece.id, piece.revision, given)
 
@@ -140,7 +141,3 @@ def _unbegun(studio: Studio, medium: str) -> Iterator[Piece]:
     for piece in studio.pieces.all():
         if piece.settings["medium"] == medium and not studio.log.entries(piece.id):
             yield piece
-
-
-def _surface(fields: Mapping[str, Any]) -> str:
-    return settings_of(dict(fields)).start.words
