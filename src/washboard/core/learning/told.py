@@ -19,8 +19,8 @@ def figures(lesson: Lesson) -> tuple[float, float, float]:
 def learnt_words(lesson: Lesson) -> Sentence:
     """A lesson in one sentence, with its spread and count."""
     figure, low, high = figures(lesson)
-    more = "yes" if (figure > 0 if lesson.kind in IN_VALUES else figure > 1) else "no"
     digits = 0 if lesson.kind is Learnt.WARMTH else 1
+    more = "even" if round(figure, digits) == 0 else "yes" if figure > 0 else "no"
     return sentence(
         f"learnt-{lesson.kind}",
         medium=lesson.medium,

@@ -16,17 +16,19 @@ learnt-drying = { $count ->
 learnt-bias = In { $count ->
     [one] one painting
    *[other] { $count } paintings
-} your { $band } came out { $figure } too { $more ->
-    [yes] light
-   *[no] dark
+} your { $band } came out { $more ->
+    [even] as planned
+    [yes] { $figure } too light
+   *[no] { $figure } too dark
 }, between { $low } and { $high }.
 learnt-warmth = In { $count ->
     [one] one painting
    *[other] { $count } paintings
-} your colours came out a little too { $more ->
-    [yes] warm
-   *[no] cool
-}: { $figure } units, between { $low } and { $high }.
+} your colours came out { $more ->
+    [even] as warm as planned
+    [yes] { $figure } units too warm
+   *[no] { $figure } units too cool
+}, between { $low } and { $high }.
 learnt-waste = { $count ->
     [one] One mixture
    *[other] { $count } mixtures
