@@ -35,7 +35,7 @@ def stuff(which: int) -> Stuff:
     paints = () if plan.medium.key == "pastel" else palette_of(plan.medium.key, ())
     # No areas come along with a plan: half of the masses lie in shadow here.
     families = {f"a{k}": (Family.SHADOW, Family.LIGHT)[k % 2] for k in range(200)}
-    return Stuff("piece", plan, families, paints)
+    return Stuff(plan, families, paints)
 
 
 @cache
@@ -130,7 +130,7 @@ def test_edges_to_lose_are_proposed_lost_and_the_others_firm() -> None:
 def test_a_plan_that_holds_nothing_is_asked_nothing() -> None:
     plan = stuff(0).plan
     bare = replace(plan, masses=plan.masses[:1], passes=(), edges=(), predicted=(plan.predicted[0][:1],))
-    assert questions_of(Stuff("bare", bare)) == []
+    assert questions_of(Stuff(bare)) == []
 
 
 def test_kinds_whose_options_have_an_order_of_their_own_keep_it() -> None:

@@ -46,8 +46,9 @@ def practise(studio: Studio, piece: Piece) -> None:
     for ago, (count, share) in enumerate(zip(reversed(ROUNDS), reversed(RIGHT), strict=True)):
         for k in range(min(count, len(order))):
             one = asked[order[(ago * 7 + k) % len(order)]]
-            fields = {"band": one.fields["band"], "option": 0}
-            at = (now - timedelta(days=ago, minutes=k)).isoformat()
             right = bool(dice.random() < share)
+            option = (one.fields["right"] + (not right)) % len(one.fields["options"])
+            fields = {"band": one.fields["band"], "option": option}
+            at = (now - timedelta(days=ago, minutes=k)).isoformat()
             name = uuid.uuid4().hex
             studio.drills.add(DrillAnswer(name, one.item, one.fields["kind"], right, fields, at))

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
+from dataclasses import replace
 from typing import Any
 
 from ..core.errors import InvalidInput
@@ -11,7 +12,7 @@ from ..settings import changed_by, declared, fields_of, settings_of
 from ..settings.framing import FORMAT
 from ..store.pieces import Piece
 from ..store.references import Reference
-from .habits import habit_for, wired
+from .habits import habit_for
 from .studio import Studio, now
 from .subjects import subject_of
 
@@ -34,8 +35,8 @@ def create(
     if (reference is None) == (shapes is None):
         raise InvalidInput("refused-photo-or-drawn")
     checked = settings_of(decisions)
-    settings = fields_of(checked)
-    settings["habit"] = wired(habit_for(studio, checked.medium, checked.start.words))
+    habit = habit_for(studio, checked.medium, checked.start.words)
+    settings = fields_of(replace(checked, habit=habit))
     return studio.pieces.create(name.strip() or "Untitled", settings, now(), reference, shapes)
 
 
@@ -43,8 +44,8 @@ def copy(studio: Studio, piece: str) -> Piece:
     """Another try at a piece: its photo and settings, with what was learnt since; raises Missing."""
     there = studio.pieces.get(piece)
     known = subject_of(studio, there).settings
-    settings = dict(there.settings)
-    settings["habit"] = wired(habit_for(studio, known.medium, known.start.words))
+    habit = habit_for(studio, known.medium, known.start.words)
+    settings = {**there.settings, "habit": declared()["habit"].plain(habit)}
     name = f"{there.name}, again"[:LONGEST_NAME]
     reference = there.reference.hash if there.reference else None
     return studio.pieces.create(name, settings, now(), reference, there.shapes)

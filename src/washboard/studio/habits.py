@@ -7,7 +7,7 @@ from typing import Any
 
 from ..core.learning.bias import BANDS
 from ..core.learning.offers import Learnt
-from ..core.materials.habit import MOST_TIMES, USUAL, BandBias, Habit
+from ..core.materials.habit import MOST_TIMES, BandBias, Habit
 from .studio import Studio
 
 TAKEN = "learnt"
@@ -38,11 +38,3 @@ def habit_for(studio: Studio, medium: str, surface: str) -> Habit:
         elif kind == Learnt.BIAS:
             bias.append(BandBias(places[one["scope"]], one["mean"]))
     return Habit(round(pace, 3), round(drying, 3), round(waste, 3), tuple(bias))
-
-
-def wired(habit: Habit) -> dict[str, Any] | None:
-    """A habit as the settings of a piece hold it."""
-    if habit == USUAL:
-        return None
-    bias = [{"value": one.value, "off": one.off} for one in habit.bias]
-    return {"pace": habit.pace, "drying": habit.drying, "waste": habit.waste, "bias": bias}

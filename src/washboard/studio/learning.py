@@ -20,11 +20,12 @@ from ..core.time.dryness import Report
 from ..formats import planfile
 from ..formats.logfile import log_of
 from ..pipeline.tasks import RecipeBoard
+from ..settings import declared
 from ..store.pieces import Piece
 from . import edits
 from .answers import ask
 from .easel import lines_of, room_pace
-from .habits import TAKEN, habit_for, taken, wired
+from .habits import TAKEN, habit_for, taken
 from .planning import document_of
 from .studio import Studio
 from .subjects import subject_of
@@ -131,10 +132,10 @@ def take_back(studio: Studio, key: str) -> None:
 def _into_pieces(studio: Studio, medium: str) -> None:
     """Give the habit to the pieces of a medium that are not begun."""
     for piece in _unbegun(studio, medium):
-        surface = subject_of(studio, piece).settings.start.words
-        given = {"habit": wired(habit_for(studio, medium, surface))}
-        if piece.settings.get("habit") != given["habit"]:
-            edits.edit(studio, piece.id, piece.revision, given)
+        known = subject_of(studio, piece).settings
+        habit = habit_for(studio, medium, known.start.words)
+        if known.habit != habit:
+            edits.edit(studio, piece.id, piece.revision, {"habit": declared()["habit"].plain(habit)})
 
 
 def _unbegun(studio: Studio, medium: str) -> Iterator[Piece]:

@@ -24,9 +24,8 @@ Lab = tuple[float, float, float]
 @dataclass(frozen=True)
 class Stuff:
     """What questions are drawn from: a plan, the `families` of its areas by their ids, and the paints that
-    come along; `name` tells the piece."""
+    come along."""
 
-    name: str
     plan: Plan
     families: Mapping[str, Family] = field(default_factory=dict)
     paints: tuple[Paint, ...] = ()

@@ -34,12 +34,12 @@ def asked_of_plan(document: Document, kind: str | None, seed: int) -> list[dict[
     """The questions that the plan in a document holds, for the usual paints."""
     plan, families = plan_from(document), {area.id: area.family for area in document.areas}
     paints = () if plan.medium.key == "pastel" else palette_of(plan.medium.key, ())
-    stuff = Stuff(document.piece, plan, families, paints)
+    stuff = Stuff(plan, families, paints)
     return drillfile.entries_of(questions_of(stuff, kind, seed), plan)
 
 
-def stuff_of(result: Result, settings: Settings, name: str = "") -> Stuff:
+def stuff_of(result: Result, settings: Settings) -> Stuff:
     """What questions are drawn from."""
     families = {f"a{area.label}": area.family for area in result.seen.areas.areas}
     paints = () if settings.medium == "pastel" else settings.paints
-    return Stuff(name, result.worked.plan, families, paints)
+    return Stuff(result.worked.plan, families, paints)
