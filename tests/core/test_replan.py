@@ -13,7 +13,7 @@ from tests.said import faults, text
 from washboard.core.log.event import Event, EventKind, What
 from washboard.core.log.happened import OFF, happened
 from washboard.core.log.harm import planned_value
-from washboard.core.order.options import Options
+from washboard.core.order.options import Kept, Options
 from washboard.core.plan.plan import Kind, Plan, Role
 from washboard.core.plan.state import BARE
 from washboard.core.planning.replan import replanned
@@ -71,6 +71,28 @@ def test_after_any_log_the_judge_agrees_and_what_is_done_is_not_asked_again(scho
             named |= set(getattr(masses, "ids", ()))
         accents = {m.id for m in plan.masses if m.kind == "accent"}
         assert missed <= named | accents, seed
+
+
+def test_a_mask_that_is_forgotten_at_the_end_is_the_last_thing_to_do() -> None:
+    tried = 0
+    for seed in range(8):
+        whites = [r.mass for r in plan_of_a("watercolour", seed).reserves]
+        ways = tuple(Kept(mass, Kind.MASK) for mass in whites[:1])
+        plan = planned("watercolour", seed, BARE, Options(ways=ways)).plan
+        rubs = [own.id for own in plan.passes if any(o.kind is Kind.UNMASK for o in own.operations)]
+        events = [
+            replace(event, kind=EventKind.PASS_SKIPPED) if event.done in rubs else event
+            for event in done(plan, len(plan.passes))
+        ]
+        again = replanned(plan, happened(plan, events))
+        assert refusals_of(again.plan) == (), seed
+        masked = {
+            name for name in whites[:1] if happened(plan, events).state.of(name, 9.5).masked_at is not None
+        }
+        rubbed = {o.mass for own in again.plan.passes for o in own.operations if o.kind is Kind.UNMASK}
+        assert rubbed == masked, seed
+        tried += bool(masked)
+    assert tried
 
 
 def test_where_all_went_as_planned_the_rest_stays_as_it_was() -> None:

@@ -14,6 +14,7 @@ from ..log.event import What
 from ..log.happened import OFF, Happened
 from ..log.harm import planned_value
 from ..log.sheet import Trouble
+from ..plan.own import Own, own_pass
 from ..plan.plan import Kind, Operation, Pass, Plan, Role
 from ..plan.state import MassSurface, SheetState
 from ..reference.mass import MassKind
@@ -55,6 +56,7 @@ def replanned(plan: Plan, what: Happened, anew: Anew | None = None) -> Replanned
         sound = fresh if not refusals_of(fresh) else None
     if sound is None:
         sound = _bearable(plan, settled, rest)
+    sound = _unmasked(sound)
     mended: Sequence[Mended] = ()
     for trouble in troubled:
         target = planned_value(plan, trouble.mass)
@@ -169,6 +171,22 @@ def _bearable(plan: Plan, state: SheetState, passes: Sequence[Pass]) -> Plan:
         without = [replace(p, operations=tuple(o for o in p.operations if o.mass != mass)) for p in left]
         left = [p for p in without if p.operations]
     return going_on(plan, counted_finished(plan, settled, plan.by_id), ())
+
+
+def _unmasked(plan: Plan) -> Plan:
+    """A plan in which nothing is left but masking fluid, with a pass that rubs it off: the judge refuses a
+    mask that stays on in the last pass, and here there is none."""
+    masked = [name for name in plan.by_id if lying(plan, plan.start, name).masked_at is not None]
+    if plan.passes or not masked:
+        return plan
+    operations = []
+    for name in masked:
+        there = lying(plan, plan.start, name)
+        role = Role.UNDER if there.settled else Role.TARGET
+        operations.append(Operation(name, Kind.UNMASK, role, 1.0, there.value, there.value))
+    own = Own(f"{MENDS}0", Kind.UNMASK, tuple(masked))
+    longer = going_on(plan, plan.start, (own_pass(own, plan.by_id, plan.medium, operations),))
+    return plan if refusals_of(longer) else longer
 
 
 def _told(plan: Plan, what: Happened, after: Plan, mended: Sequence[Mended]) -> tuple[Sentence, ...]:
