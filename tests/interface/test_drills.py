@@ -50,7 +50,7 @@ def test_a_question_by_touch_and_its_reason(browser: Browser, url: str) -> None:
 
 def test_a_kind_is_chosen_and_values_are_hidden_until_the_answer(page: Page, url: str) -> None:
     page.goto(url)
-    page.get_by_role("button", name="name a value").click()
+    page.get_by_role("button", name="Naming values").click()
     expect(page.get_by_role("heading", name="What value is the place that is marked?")).to_be_visible()
     page.get_by_role("img", name=re.compile("The picture after pass")).first.wait_for()
     page.keyboard.press("v")

@@ -18,7 +18,7 @@ def drill(
         typer.Argument(help="Plan files to ask about; a piece of the demo where none is given"),
     ] = None,
     kind: Annotated[
-        str | None, typer.Option(help="Ask one kind: next, darker, value, shadow, breaks, mix, edge.")
+        str | None, typer.Option(help="Ask one kind; one that there is not is told which there are.")
     ] = None,
     seed: Annotated[int, typer.Option(help="The same number asks the same questions.")] = 0,
     count: Annotated[int, typer.Option(help="How many questions.", min=1, max=100)] = 10,

@@ -50,7 +50,8 @@ def learnt(studio: Studio) -> tuple[Lesson, ...]:
     """All that is learnt so far, medium by medium."""
     known: dict[str, _Known] = {}
     for piece in studio.pieces.all():
-        stored = studio.plans.in_force(piece.id)
+        tells = studio.log.entries(piece.id) or studio.observations.of(piece.id)
+        stored = studio.plans.in_force(piece.id) if tells else None
         if stored is not None:
             plan = planfile.plan_from(document_of(stored))
             _add(studio, piece, plan, known.setdefault(plan.medium.key, _Known()))
@@ -104,10 +105,11 @@ def _seen(studio: Studio, piece: Piece, plan: Plan) -> Seen | None:
     return Seen(tuple(came.values()), sd) if came else None
 
 
-def take(studio: Studio, key: str) -> None:
-    """Take what is offered: it goes into new pieces, and into those of its medium that are not begun. Raises
-    InvalidInput where nothing of that kind is offered."""
-    lesson = next((one for one in learnt(studio) if one.key == key and one.offered), None)
+def take(studio: Studio, key: str) -> tuple[Lesson, ...]:
+    """Take what is offered of all that is learnt, which comes back: it goes into new pieces, and into those
+    of its medium that are not begun. Raises InvalidInput where nothing of that kind is offered."""
+    found = learnt(studio)
+    lesson = next((one for one in found if one.key == key and one.offered), None)
     if lesson is None:
         raise InvalidInput("refused-no-lesson")
     own = lesson.estimate
@@ -116,6 +118,7 @@ def take(studio: Studio, key: str) -> None:
     said = datetime.now(UTC).isoformat(timespec="seconds")
     studio.painter.say({TAKEN: taken(studio) | {key: entry | {"at": said}}})
     _into_pieces(studio, lesson.medium)
+    return found
 
 
 def take_back(studio: Studio, key: str) -> None:

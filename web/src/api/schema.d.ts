@@ -1251,10 +1251,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Lessons
+         * Learnt
          * @description All that is learnt so far, with its spread; what is not sure yet is shown and not offered.
          */
-        get: operations["lessons_api_learning_get"];
+        get: operations["learnt_api_learning_get"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2088,11 +2088,11 @@ export interface components {
         };
         /**
          * DrillProgressRead
-         * @description The last weeks, the oldest first; what is missed most.
+         * @description Every kind of question; the last weeks, the oldest first; what is missed most.
          */
         DrillProgressRead: {
             /** Kinds */
-            kinds: string[];
+            kinds: components["schemas"]["KindRead"][];
             /** Weeks */
             weeks: components["schemas"]["WeekRead"][];
             /** Missed */
@@ -2848,6 +2848,16 @@ export interface components {
          * @enum {string}
          */
         Kind: "leave" | "reserve" | "wash" | "graded-wash" | "block-in" | "layer" | "accent" | "tone" | "wet" | "wet-both" | "drop-in" | "glaze" | "negative" | "placeholder" | "scumble" | "optical-mix" | "glow" | "rays" | "opaque-white" | "restate" | "unify" | "mask" | "unmask" | "soften" | "blend" | "feather" | "lift-wet" | "blot" | "lift-dry" | "stencil-lift" | "wipe-out" | "scratch" | "sand" | "scrape" | "fix" | "judge" | "clean-stick" | "detail";
+        /**
+         * KindRead
+         * @description A kind of question, and what it is called.
+         */
+        KindRead: {
+            /** Key */
+            key: string;
+            /** Words */
+            words: string;
+        };
         /**
          * LearningRead
          * @description All that is learnt of the painter.
@@ -12575,7 +12585,7 @@ export interface operations {
             };
         };
     };
-    lessons_api_learning_get: {
+    learnt_api_learning_get: {
         parameters: {
             query?: never;
             header?: never;

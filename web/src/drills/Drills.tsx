@@ -39,21 +39,14 @@ export function Drills() {
     setTurn(turn + 1);
   };
   return (
-    <Frame
-      name="Washboard"
-      stages={HOME}
-      facts={<Round kind={drill?.kind} right={right} answered={right.length} />}
-    >
+    <Frame name="Washboard" stages={HOME} facts={drill && <Round right={right} />}>
       <main aria-busy={asked.isFetching}>
         <h1 className="unseen">{say("drills-title")}</h1>
         <div className={classes.kinds} hidden={guessing}>
           <Choices
             label={say("drills-kinds")}
             chosen={kind ?? ALL}
-            options={[ALL, ...(progress.data?.kinds ?? [])].map((own) => ({
-              key: own,
-              words: own === ALL ? say("drills-all") : kindWords(own),
-            }))}
+            options={[{ key: ALL, words: say("drills-all") }, ...(progress.data?.kinds ?? [])]}
             onChoose={(to) => {
               setQuery(
                 (before) => {
@@ -87,32 +80,11 @@ export function Drills() {
   );
 }
 
-/** What a kind of question is called. */
-export function kindWords(kind: string): string {
-  switch (kind) {
-    case "next":
-      return say("drills-kind-next");
-    case "darker":
-      return say("drills-kind-darker");
-    case "value":
-      return say("drills-kind-value");
-    case "shadow":
-      return say("drills-kind-shadow");
-    case "breaks":
-      return say("drills-kind-breaks");
-    case "mix":
-      return say("drills-kind-mix");
-    default:
-      return say("drills-kind-edge");
-  }
-}
-
 /** How far one is in a round, a ridge for each question. */
-function Round({ kind, right, answered }: { kind?: string; right: boolean[]; answered: number }) {
-  if (!kind) return null;
+function Round({ right }: { right: boolean[] }) {
   return (
     <span className={classes.round}>
-      {say("drills-of", { number: Math.min(answered + 1, ROUND), count: ROUND })}
+      {say("drills-of", { number: Math.min(right.length + 1, ROUND), count: ROUND })}
       <svg viewBox="0 0 190 18" width={190} height={18} aria-hidden="true">
         {Array.from({ length: ROUND }, (_, k) => k).map((k) => (
           <path
@@ -142,7 +114,11 @@ function Question({ drill, last, onAnswered, onNext }: QuestionProps) {
   const choose = (option: number) => {
     if (chosen !== null || option >= drill.options.length) return;
     setChosen(option);
-    answer.mutate({ drill, option }, { onSuccess: (found) => onAnswered(found.right) });
+    answer.mutate(
+      { drill, option },
+      // What was not counted can be answered again.
+      { onSuccess: (found) => onAnswered(found.right), onError: () => setChosen(null) },
+    );
   };
   useNumbers((number) => choose(number - 1), told ? onNext : undefined);
   if (!piece.data || !plan.data) return null;
@@ -173,6 +149,7 @@ function Question({ drill, last, onAnswered, onNext }: QuestionProps) {
 function useNumbers(onNumber: (number: number) => void, onEnter?: () => void) {
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
       const number = Number.parseInt(event.key, 10);
       if (number > 0) onNumber(number);
       const onControl = (event.target as HTMLElement | null)?.closest?.("button, a, input");

@@ -2,7 +2,7 @@ import { Title } from "@mantine/core";
 import { Link } from "react-router";
 import type { Observation, Plan } from "../api/client";
 import { now } from "../paint/outbox";
-import { useHappened } from "../paint/queries";
+import { useHappened, useLog } from "../paint/queries";
 import { Act } from "../parts/Act";
 import { rounded, say } from "../words/say";
 import { Gains } from "./Gains";
@@ -76,15 +76,15 @@ const [LEFT, TOLD] = [3, 3];
 function Try({ piece, seen, one }: { piece: string; seen: Observation; one: Correction }) {
   const logging = useHappened(piece);
   const { masses, value, what, kind } = one.event;
-  if (logging.isSuccess) return <Link to={`/pieces/${piece}/paint`}>{say("review-tried")}</Link>;
+  const tried = useLog(piece).data?.some(
+    (event) => event.words === seen.id && event.masses?.join() === masses.join(),
+  );
+  if (tried || logging.isSuccess)
+    return <Link to={`/pieces/${piece}/paint`}>{say("review-tried")}</Link>;
   return (
     <Act
       disabled={logging.isPending}
-      onClick={() =>
-        logging.mutate({
-          ...now(kind, { masses, value, what, words: seen.id }),
-        })
-      }
+      onClick={() => logging.mutate(now(kind, { masses, value, what, words: seen.id }))}
     >
       {say("review-try")}
     </Act>

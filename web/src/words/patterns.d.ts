@@ -949,13 +949,6 @@ export interface Patterns {
   "drills-all": never;
   "drills-none": never;
   "drills-all-guessed": never;
-  "drills-kind-next": never;
-  "drills-kind-darker": never;
-  "drills-kind-value": never;
-  "drills-kind-shadow": never;
-  "drills-kind-breaks": never;
-  "drills-kind-mix": never;
-  "drills-kind-edge": never;
   "drills-of": "count" | "number";
   "drills-next": never;
   "drills-another-round": never;

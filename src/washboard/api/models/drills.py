@@ -71,9 +71,16 @@ class MissedRead(Model):
     sentence: str
 
 
-class DrillProgressRead(Model):
-    """The last weeks, the oldest first; what is missed most."""
+class KindRead(Model):
+    """A kind of question, and what it is called."""
 
-    kinds: list[str]
+    key: str
+    words: str
+
+
+class DrillProgressRead(Model):
+    """Every kind of question; the last weeks, the oldest first; what is missed most."""
+
+    kinds: list[KindRead]
     weeks: list[WeekRead]
     missed: list[MissedRead]

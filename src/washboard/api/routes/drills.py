@@ -17,6 +17,7 @@ from ..models.drills import (
     DrillProgressRead,
     DrillRead,
     DrillToldRead,
+    KindRead,
     MissedRead,
     WeekRead,
 )
@@ -80,7 +81,7 @@ def progress(studio: InStudio) -> DrillProgressRead:
     """How one gets better, week by week, and what is missed most."""
     weeks, often = drills.progress(studio, datetime.now(UTC))
     return DrillProgressRead(
-        kinds=list(KINDS),
+        kinds=[KindRead(key=kind, words=ENGLISH.text(sentence(f"drill-kind-{kind}"))) for kind in KINDS],
         weeks=[WeekRead(right=right, count=count) for right, count in weeks],
         missed=[
             MissedRead(

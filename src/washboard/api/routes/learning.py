@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import Annotated
 
 from fastapi import APIRouter, Path
 
+from ...core.learning.offers import Lesson
 from ...core.learning.told import figures, learnt_words, offer_words
 from ...studio import Studio, learning
 from ...studio.habits import taken
@@ -19,29 +21,28 @@ Key = Annotated[str, Path(max_length=120, examples=["pace:watercolour:"])]
 
 
 @router.get("", responses=problems())
-def lessons(studio: InStudio) -> LearningRead:
+def learnt(studio: InStudio) -> LearningRead:
     """All that is learnt so far, with its spread; what is not sure yet is shown and not offered."""
-    return _read(studio)
+    return _read(studio, learning.learnt(studio))
 
 
 @router.put("/{key}", responses=problems())
 def take(studio: InStudio, key: Key) -> LearningRead:
     """Take what is offered into new pieces and those that are not begun."""
-    learning.take(studio, key)
-    return _read(studio)
+    return _read(studio, learning.take(studio, key))
 
 
 @router.delete("/{key}", responses=problems())
 def take_back(studio: InStudio, key: Key) -> LearningRead:
     """Take it back."""
     learning.take_back(studio, key)
-    return _read(studio)
+    return _read(studio, learning.learnt(studio))
 
 
-def _read(studio: Studio) -> LearningRead:
+def _read(studio: Studio, lessons: Sequence[Lesson]) -> LearningRead:
     known = taken(studio)
     found = []
-    for lesson in learning.learnt(studio):
+    for lesson in lessons:
         figure, low, high = figures(lesson)
         offer = offer_words(lesson)
         found.append(

@@ -12,7 +12,7 @@ from starlette.concurrency import run_in_threadpool
 from ...formats.image import MOST_BYTES
 from ...store.errors import Missing
 from ...store.observations import Observed
-from ...studio import reviews
+from ...studio import Studio, reviews
 from ..models.review import CornersUpdate, ObservationRead, PhotographCreate
 from ..problems import problems
 from .access import Id, InStudio, about, kept
@@ -38,25 +38,27 @@ async def observe(
     if len(data) > MOST_BYTES:
         raise too_large()
     when = at or datetime.now(UTC)
-    return read(await run_in_threadpool(reviews.observe, studio, there, data, when))
+    return _read(studio, piece, await run_in_threadpool(reviews.observe, studio, there, data, when))
 
 
 @router.post("/observations/camera", status_code=201, responses=problems())
 def photograph(studio: InStudio, piece: Id, given: PhotographCreate) -> ObservationRead:
     """Let the camera stand-in photograph a made painting of this piece, and read that."""
-    return read(reviews.photograph(studio, studio.pieces.get(piece), given.after, datetime.now(UTC)))
+    there = studio.pieces.get(piece)
+    return _read(studio, piece, reviews.photograph(studio, there, given.after, datetime.now(UTC)))
 
 
 @router.get("/observations", responses=problems())
 def observations(studio: InStudio, piece: Id) -> list[ObservationRead]:
     """The photos of a painting, the first first."""
-    return [read(seen) for seen in studio.observations.of(piece)]
+    return [_read(studio, piece, seen) for seen in studio.observations.of(piece)]
 
 
 @router.post("/observations/{seen}/corners", status_code=201, responses=problems())
 def corners(studio: InStudio, piece: Id, seen: Id, given: CornersUpdate) -> ObservationRead:
     """Read a photo again by corners that the painter dragged: they are snapped to the edges of the sheet."""
-    return read(reviews.observe_again(studio, studio.pieces.get(piece), seen, given.corners))
+    there = studio.pieces.get(piece)
+    return _read(studio, piece, reviews.observe_again(studio, there, seen, given.corners))
 
 
 @router.get(
@@ -84,10 +86,13 @@ def look_back(studio: InStudio, piece: Id) -> Response:
     return about(answer.plan, answer.data, "application/pdf")
 
 
-def read(seen: Observed) -> ObservationRead:
-    """The model of an observation."""
+def _read(studio: Studio, piece: str, seen: Observed) -> ObservationRead:
+    """The model of an observation; what is logged by now is not offered any more."""
     fields = dict(seen.fields) | {"id": seen.id, "photo": seen.photo, "at": seen.happened}
+    logged = reviews.done_by_log(studio, piece)
+    left = [one for one in fields["done"] if one["pass"] not in logged]
+    if fields["done"] and not left:
+        fields["against"] = ""
+    fields |= {"done": left, "pictures": sorted(seen.pictures)}
     known = {part.alias or name for name, part in ObservationRead.model_fields.items()}
-    return ObservationRead.model_validate(
-        {key: value for key, value in fields.items() if key in known} | {"pictures": sorted(seen.pictures)}
-    )
+    return ObservationRead.model_validate({key: value for key, value in fields.items() if key in known})

@@ -1,6 +1,7 @@
 """Drills: questions from one's own pieces, each with exactly one right answer by the engine's own rules.
 
-A new kind is one file with its name and a function that asks, and its line here.
+A new kind is one file with its name and a function that asks, its line here, and what it is called in the
+catalogue of words.
 """
 
 from __future__ import annotations

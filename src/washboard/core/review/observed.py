@@ -15,7 +15,7 @@ from .corners import Found
 from .expected import Expected, mean_by
 from .glare import BLOWN, shining
 from .lit import SPREAD, Field, Samples, Source, lit
-from .patches import Patches, has_margin, part_of, patches_of, samples_of
+from .patches import Patches, has_margin, margin_of, part_of, patches_of, samples_of
 from .read import MassRead, read
 from .state import Blocks, State, state_of
 from .straight import Straight, straightened
@@ -74,9 +74,10 @@ def observed(rgb: Bytes, found: Found, expected: Expected, known: int | None = N
     rows, columns = straight.picture
     places, clipped = straight.places[rows, columns], straight.clipped[rows, columns]
     hidden, lightest = np.zeros_like(clipped), _lightest(expected)
+    margin = margin_of(straight, expected)
     state = _guessed(straight, blocks, expected, found.row if known is None else known)
     for _ in range(ROUNDS):
-        tone, field, source = _lit(straight, hidden, blocks, state, expected, card)
+        tone, field, source = _lit(straight, margin, hidden, blocks, state, expected, card)
         light = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float)
         reflects = light / field.at(places)
         blown = clipped & (field.at(places).max(axis=-1) * lightest < BLOWN)
@@ -86,7 +87,7 @@ def observed(rgb: Bytes, found: Found, expected: Expected, known: int | None = N
         )
         seen = lab_of_linear(np.clip(reflects, 0, None))
         state = state_of(expected, blocks, _parts(blocks, seen, hidden), known)
-    tone, field, source = _lit(straight, hidden, blocks, state, expected, card)
+    tone, field, source = _lit(straight, margin, hidden, blocks, state, expected, card)
     reflects = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float) / field.at(places)
     found_masses = read(reflects, expected.index, len(expected.plan.masses), hidden)
     return Observation(
@@ -105,14 +106,20 @@ def _guessed(straight: Straight, blocks: Blocks, expected: Expected, row: int) -
 
 
 def _lit(
-    straight: Straight, hidden: Mask, blocks: Blocks, state: State, expected: Expected, card: Known | None
+    straight: Straight,
+    margin: Mask,
+    hidden: Mask,
+    blocks: Blocks,
+    state: State,
+    expected: Expected,
+    card: Known | None,
 ) -> tuple[Tone, Field, Source]:
     """What the phone did, the light on the sheet and from what its height is known. Strips beside the sheet
     by which all of the painting would be far off are something else."""
-    patches = patches_of(straight, expected, hidden)
+    patches = patches_of(straight, expected, hidden, margin)
     found = _light(patches, blocks, state, expected, card)
     if found[2] is Source.STRIPS and abs(_off(patches, found, blocks, state)) > FAR_OFF:
-        return _light(patches_of(straight, expected, hidden, strips=False), blocks, state, expected, card)
+        return _light(patches_of(straight, expected, hidden, None), blocks, state, expected, card)
     return found
 
 

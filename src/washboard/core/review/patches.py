@@ -41,9 +41,9 @@ class Patches:
     pixel: Indices
 
 
-def patches_of(straight: Straight, expected: Expected, hidden: Mask, strips: bool = True) -> Patches:
-    """The patches of masses of one colour, without what is `hidden` (h, w), and of the margin; of a sheet
-    without one, those of white `strips` beside it, where there are any."""
+def patches_of(straight: Straight, expected: Expected, hidden: Mask, margin: Mask | None) -> Patches:
+    """The patches of masses of one colour, without what is `hidden` (h, w), and of the `margin` (h, w), or of
+    what stands for one."""
     rows, columns = straight.picture
     even = np.array([_even(expected, k) for k in range(len(expected.plan.masses))])
     # A picture all of modelled masses has no better witnesses.
@@ -51,14 +51,19 @@ def patches_of(straight: Straight, expected: Expected, hidden: Mask, strips: boo
     shown = even[expected.index] & (deep_in(expected.index) > INNER_PX) & ~hidden
     key = np.where(shown, expected.index * CELLS**2 + cells(expected.labels.shape, CELLS), -1)
     inside = _taken(straight, key, (rows, columns), expected.index)
-    if not has_margin(expected) and not strips:
+    if margin is None:
         return inside
-    margin = (straight.margin if has_margin(expected) else strips_beside(straight)) & ~straight.clipped
-    margin &= straight.coded.max(axis=-1) < LOST
     margin = cv2.erode(margin.astype(np.uint8), np.ones((3, 3), np.uint8)) > 0
     key = np.where(margin, cells(margin.shape, 2 * CELLS), -1)
     outside = _taken(straight, key, (slice(None), slice(None)), None)
     return joined(inside, outside)
+
+
+def margin_of(straight: Straight, expected: Expected) -> Mask:
+    """What of a margin (h, w) tells of the light: the plan's own, or white strips beside a sheet without
+    one."""
+    margin = straight.margin if has_margin(expected) else strips_beside(straight)
+    return np.asarray(margin & ~straight.clipped & (straight.coded.max(axis=-1) < LOST))
 
 
 def has_margin(expected: Expected) -> bool:
