@@ -36,7 +36,7 @@ CHROMIUM = (
 )
 
 # A machine that is busy with other things is no fault of the page, and none of what is tried on examples.
-expect.set_options(timeout=20_000)
+expect.set_options(timeout=150_000)
 settings.register_profile("any machine", deadline=None)
 settings.load_profile("any machine")
 
@@ -146,7 +146,7 @@ def page(browser: Browser) -> Iterator[Page]:
         viewport={"width": 1280, "height": 800}, reduced_motion="reduce", service_workers="block"
     )
     opened = context.new_page()
-    opened.set_default_timeout(60_000)
+    opened.set_default_timeout(150_000)
     wrong: list[str] = []
     opened.on("pageerror", lambda error: wrong.append(str(error)))
     yield opened

@@ -34,6 +34,7 @@ from .routes import (
     schools,
     see,
     shelf,
+    wall,
 )
 
 PAGE = Path(__file__).parent.parent / "web"
@@ -55,6 +56,7 @@ ROOMS = (
     drills,
     jobs,
     pairing,
+    wall,
 )
 ENVELOPE = 64 * 1024
 """Bytes that a multipart form may add around its file."""

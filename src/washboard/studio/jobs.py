@@ -85,6 +85,13 @@ class Jobs:
                 raise Missing("refused-no-job")
             return self._jobs[name]
 
+    def runs(self, about: str) -> bool:
+        """Whether a job runs whose subject begins so."""
+        with self._lock:
+            return any(
+                job.state == "running" and job.subject.startswith(about) for job in self._jobs.values()
+            )
+
     def finished(self, subject: str) -> Job:
         """A job that has nothing to do: what it would compute is already there."""
         job = Job(subject, state="done", stage="done", done=1.0)

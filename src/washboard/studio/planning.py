@@ -52,6 +52,11 @@ def analyse(studio: Studio, piece: Piece) -> Job:
     return studio.jobs.start(f"{piece.id} {key}", lambda job: _work_out(studio, piece, subject, job))
 
 
+def running(studio: Studio, piece: Piece) -> bool:
+    """Whether a plan of a piece is being worked out."""
+    return studio.jobs.runs(f"{piece.id} ")
+
+
 def look_ahead(studio: Studio, taken: Reference) -> None:
     """Let the masses of a photo that was just taken in be found while the painter still decides what to paint
     it with. Only one at a time: of many photos brought in together few are painted."""

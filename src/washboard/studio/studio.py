@@ -7,10 +7,12 @@ import threading
 from collections.abc import Callable
 from datetime import UTC, datetime
 from pathlib import Path
+from typing import Any
 
 from ..core.materials.grounds import Ground
 from ..core.materials.paints import Paint
 from ..core.materials.shelf import Item, ItemKind, paper_of
+from ..formats.thumbnail import thumbnail
 from ..pipeline.tasks import TakeIn
 from ..pipeline.workers import Workers
 from ..store.database import Database, translated
@@ -62,6 +64,8 @@ class Studio:
         self.jobs = Jobs()
         self.filing = threading.Lock()
         """Held while files are written and said to be in use, or found to be out of use and deleted."""
+        self.strips: dict[str, tuple[Any, Any]] = {}
+        """What the wall told last of each piece, and of what."""
         self._cached: dict[tuple[str, str], str] = {}
         self._shelved: tuple[int, tuple[Item, ...]] = (-1, ())
         # Whatever a broken-off upload or a killed process left behind goes now, before anyone adds.
@@ -92,6 +96,10 @@ class Studio:
         """The working copy of a reference as JPEG; raises Missing."""
         self.references.get(content)
         return self.from_cache(content, "working", lambda: self._work_again(content))
+
+    def thumbnail(self, content: str) -> bytes:
+        """A reference as the wall shows it, as JPEG; raises Missing."""
+        return self.from_cache(content, "thumbnail", lambda: thumbnail(self.working(content)))
 
     def _work_again(self, content: str) -> bytes:
         task = TakeIn(content, self.media.read(content))

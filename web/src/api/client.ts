@@ -40,6 +40,7 @@ export type Easel = components["schemas"]["EaselRead"];
 export type EaselPass = components["schemas"]["EaselPassRead"];
 export type Stride = components["schemas"]["StrideRead"];
 export type Sittings = components["schemas"]["SittingsRead"];
+export type WallStrip = components["schemas"]["WallStripRead"];
 export type Observation = components["schemas"]["ObservationRead"];
 export type Drill = components["schemas"]["DrillRead"];
 export type DrillTold = components["schemas"]["DrillToldRead"];

@@ -9,6 +9,7 @@ import type {
   Prepared,
   Reference,
   Schools,
+  WallStrip,
   Weakness,
 } from "./client";
 import { bytes, client, got, Problem, problemOf } from "./client";
@@ -21,10 +22,15 @@ export function useCatalogue() {
   });
 }
 
-export function usePieces() {
+const LOOK_AGAIN_MS = 1500;
+
+/** The studio wall by one request; looked at again while a plan is being worked out. */
+export function useWall() {
   return useQuery({
-    queryKey: ["pieces"],
-    queryFn: async () => got<Piece[]>(await client.GET("/api/pieces")),
+    queryKey: ["wall"],
+    queryFn: async () => got<WallStrip[]>(await client.GET("/api/wall")),
+    refetchInterval: (query) =>
+      query.state.data?.some((strip) => strip.standing === "running") ? LOOK_AGAIN_MS : false,
   });
 }
 
@@ -195,7 +201,7 @@ export function useChanges(id: string, revision: number) {
   const settle = {
     onSuccess: (piece: unknown) => {
       queries.setQueryData(["piece", id], piece);
-      queries.invalidateQueries({ queryKey: ["pieces"] });
+      queries.invalidateQueries({ queryKey: ["wall"] });
     },
     onError: () => queries.invalidateQueries({ queryKey: ["piece", id] }),
   };

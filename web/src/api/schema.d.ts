@@ -104,6 +104,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/references/{content}/thumbnail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Thumbnail
+         * @description A small picture, as the wall shows it.
+         */
+        get: operations["thumbnail_api_references__content__thumbnail_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/references/{content}/tone": {
         parameters: {
             query?: never;
@@ -1490,6 +1510,26 @@ export interface paths {
          * @description Forget a device: from now on it is refused.
          */
         delete: operations["forget_api_pairing_devices__device__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Wall
+         * @description Every piece, the newest first: how it stands and what is next. Nothing is worked out for it.
+         */
+        get: operations["wall_api_wall_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -4651,6 +4691,20 @@ export interface components {
             revision: number;
         };
         /**
+         * RidgeRead
+         * @description A pass as its ridge is drawn: minutes of work, of waiting after it, and whether it is done.
+         */
+        RidgeRead: {
+            /** Id */
+            id: string;
+            /** Minutes */
+            minutes: number;
+            /** Waitminutes */
+            waitMinutes: number;
+            /** Done */
+            done: boolean;
+        };
+        /**
          * Role
          * @description Why: to reach the target, running under a later pass, a loose overlap into a later shape, or small
          *     marks over what is finished.
@@ -5149,6 +5203,12 @@ export interface components {
             /** Confirmed */
             confirmed: boolean;
         };
+        /**
+         * Standing
+         * @description How far a piece is.
+         * @enum {string}
+         */
+        Standing: "unplanned" | "running" | "outdated" | "planned" | "begun" | "finished";
         /**
          * StandingRead
          * @description Which band the first window is in, how near its border, and how it looks on surface and neighbours.
@@ -5685,6 +5745,38 @@ export interface components {
             media: {
                 [key: string]: string;
             };
+        };
+        /**
+         * WallStripRead
+         * @description A piece on the wall: what it is painted from and with, how it stands, its passes, the next of them, and
+         *     the minutes of what is left.
+         */
+        WallStripRead: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Reference */
+            reference: string | null;
+            /** Medium */
+            medium: string;
+            /** Widthcm */
+            widthCm: number;
+            /** Heightcm */
+            heightCm: number;
+            standing: components["schemas"]["Standing"];
+            /** Passes */
+            passes: components["schemas"]["RidgeRead"][];
+            /** Next */
+            next: string;
+            /** Nextminutes */
+            nextMinutes: number;
+            /** Workminutes */
+            workMinutes: number;
+            /** Waitminutes */
+            waitMinutes: number;
+            /** Painted */
+            painted: string | null;
         };
         /**
          * WayModel
@@ -6387,6 +6479,107 @@ export interface operations {
         };
     };
     picture_api_references__content__picture_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                content: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description The browser has it already. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    thumbnail_api_references__content__thumbnail_get: {
         parameters: {
             query?: never;
             header?: never;
@@ -13931,6 +14124,98 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PairingRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    wall_api_wall_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WallStripRead"][];
                 };
             };
             /** @description Not possible */

@@ -1,5 +1,7 @@
 import type { Pass } from "../api/client";
 
+type Timed = Pick<Pass, "id" | "minutes" | "waitMinutes">;
+
 export interface Ridge {
   id: string;
   start: number;
@@ -17,7 +19,7 @@ const worked = (minutes: number) => LEAST + 4.2 * Math.sqrt(minutes);
 const waited = (minutes: number) => (minutes > 0 ? 12 + 9 * Math.log1p(minutes) : 5);
 
 /** Passes and waits laid out along `width` pixels; a pass is never narrower than 24 where they fit. */
-export function ridges(passes: readonly Pass[], width: number): Ridge[] {
+export function ridges(passes: readonly Timed[], width: number): Ridge[] {
   const wanted = passes.map((p, k) => ({
     work: worked(p.minutes),
     wait: k === passes.length - 1 ? 0 : waited(p.waitMinutes),
@@ -32,7 +34,7 @@ export function ridges(passes: readonly Pass[], width: number): Ridge[] {
   const waitScale = wait > 0 ? Math.max(0, (free - work * workScale) / wait) : 0;
   let x = lead;
   return wanted.map(({ work: w, wait: d }, k) => {
-    const pass = passes[k] as Pass;
+    const pass = passes[k] as Timed;
     const start = x;
     const end = start + w * workScale;
     x = end + d * Math.min(waitScale, 1.6);

@@ -39,3 +39,7 @@ const DATED: Intl.DateTimeFormatOptions = {
 /** Day and time of a moment, without the year. */
 export const dated = (when: string) =>
   new Intl.DateTimeFormat("en-GB", DATED).format(new Date(when));
+
+/** The day of a moment, without the year. */
+export const day = (when: string) =>
+  new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short" }).format(new Date(when));

@@ -52,7 +52,7 @@ function useCreate() {
   return useMutation({
     mutationFn: async (body: PieceCreate) => got(await client.POST("/api/pieces", { body })),
     onSuccess: (piece) => {
-      queries.invalidateQueries({ queryKey: ["pieces"] });
+      queries.invalidateQueries({ queryKey: ["wall"] });
       navigate(`/pieces/${piece.id}/order`);
     },
   });

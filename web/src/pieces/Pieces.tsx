@@ -1,5 +1,5 @@
 import { Box, Title } from "@mantine/core";
-import { usePieces } from "../api/hooks";
+import { useWall } from "../api/hooks";
 import { Frame, HOME } from "../parts/Frame";
 import { ProblemNote } from "../parts/Problem";
 import { say } from "../words/say";
@@ -8,15 +8,15 @@ import { Strip } from "./Strip";
 
 /** The studio wall: a strip for each piece, and a place to drop a photo. */
 export function Pieces() {
-  const pieces = usePieces();
+  const wall = useWall();
   return (
     <Frame name="Washboard" stages={HOME}>
-      {pieces.error && <ProblemNote>{pieces.error.message}</ProblemNote>}
+      {wall.error && <ProblemNote>{wall.error.message}</ProblemNote>}
       <main>
         <h1 className="unseen">{say("pieces-pieces")}</h1>
-        {pieces.data?.length === 0 && <Empty />}
-        {pieces.data?.map((piece) => (
-          <Strip key={piece.id} piece={piece} />
+        {wall.data?.length === 0 && <Empty />}
+        {wall.data?.map((strip) => (
+          <Strip key={strip.id} strip={strip} />
         ))}
         <DropPhoto />
       </main>

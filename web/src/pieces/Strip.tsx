@@ -1,38 +1,35 @@
 import { Title } from "@mantine/core";
 import { Link } from "react-router";
-import type { Pass, Piece, Plan } from "../api/client";
-import { useCatalogue, usePlan } from "../api/hooks";
+import type { WallStrip } from "../api/client";
 import { dipPath, ridgePath, ridges } from "../parts/ridges";
-import { minutes } from "../parts/time";
+import { day, minutes } from "../parts/time";
 import { say } from "../words/say";
 import classes from "./pieces.module.css";
 
 /** One piece on the wall: thumbnail, passes as ridges, and what to do next. */
-export function Strip({ piece }: { piece: Piece }) {
-  const { plan } = usePlan(piece.id, piece.revision);
-  const catalogue = useCatalogue();
-  const { medium, widthCm, heightCm } = piece.settings;
-  const words = catalogue.data?.media.find((m) => m.key === medium)?.words ?? medium;
-  const passes = plan.data?.document.passes ?? [];
+export function Strip({ strip }: { strip: WallStrip }) {
+  const { medium, widthCm: wide, heightCm: high } = strip;
   return (
-    <Link to={`/pieces/${piece.id}`} className={classes.strip}>
-      {piece.reference ? (
-        <img src={`/api/references/${piece.reference.hash}/picture`} alt="" />
+    <Link to={`/pieces/${strip.id}`} className={classes.strip}>
+      {strip.reference ? (
+        <img src={`/api/references/${strip.reference}/thumbnail`} alt="" />
       ) : (
         <span />
       )}
       <div>
-        <Title order={2}>{piece.name}</Title>
-        <p className="quiet">{say("strip-cm", { medium: words, wide: widthCm, high: heightCm })}</p>
+        <Title order={2}>{strip.name}</Title>
+        <p className="quiet">{say("strip-cm", { medium, wide, high })}</p>
       </div>
-      <Ridges passes={passes} />
-      <Next plan={plan.data} problem={plan.error?.message} />
+      <Ridges passes={strip.passes} />
+      <Next strip={strip} />
     </Link>
   );
 }
 
-function Ridges({ passes }: { passes: Pass[] }) {
+/** The pass that is next is lit; those that are done are drawn faint. */
+function Ridges({ passes }: { passes: WallStrip["passes"] }) {
   const row = ridges(passes, 430);
+  const next = passes.findIndex((own) => !own.done);
   return (
     <svg
       viewBox="0 0 430 60"
@@ -42,12 +39,12 @@ function Ridges({ passes }: { passes: Pass[] }) {
       aria-label={say("strip-passes", { count: passes.length })}
     >
       {row.map((ridge, k) => (
-        <g key={ridge.id} fill="none" stroke="var(--ink)">
+        <g key={ridge.id} fill="none" stroke={passes[k]?.done ? "var(--line)" : "var(--ink)"}>
           {k < row.length - 1 && <path d={dipPath(ridge, 42)} stroke="var(--line)" />}
           <path
             d={ridgePath(ridge, 42, 28)}
-            fill={k === 0 ? "var(--lit)" : "none"}
-            strokeWidth={k === 0 ? 2 : 1}
+            fill={k === next ? "var(--lit)" : "none"}
+            strokeWidth={k === next ? 2 : 1}
           />
         </g>
       ))}
@@ -55,21 +52,32 @@ function Ridges({ passes }: { passes: Pass[] }) {
   );
 }
 
-function Next({ plan, problem }: { plan?: Plan; problem?: string }) {
-  const [first] = plan?.document.passes ?? [];
-  if (problem) return <p className="quiet">{problem}</p>;
-  if (!first) return <p className="quiet">{say("strip-being-worked-out")}</p>;
-  const { workMinutes: work = 0, waitMinutes: wait = 0 } = plan?.document.totals ?? {};
+function Next({ strip }: { strip: WallStrip }) {
+  if (strip.standing === "running") return <p className="quiet">{say("strip-being-worked-out")}</p>;
+  if (strip.standing === "unplanned") return <p className="quiet">{say("strip-not-worked-out")}</p>;
+  if (strip.standing === "finished")
+    return (
+      <p className="quiet">
+        {strip.painted ? say("strip-finished-on", { day: day(strip.painted) }) : ""}
+      </p>
+    );
   return (
     <div>
-      <Title order={3}>{first.title}</Title>
-      <p>
-        {say(wait ? "strip-first-and-all-waiting" : "strip-first-and-all", {
-          first: minutes(first.minutes),
-          work: minutes(work),
-          wait: minutes(wait),
-        })}
-      </p>
+      <Title order={3}>{strip.next}</Title>
+      <p>{left(strip)}</p>
+      {strip.standing === "outdated" && <p className="quiet">{say("strip-outdated")}</p>}
     </div>
   );
+}
+
+function left({ standing, nextMinutes, workMinutes, waitMinutes }: WallStrip): string {
+  const [first, work] = [minutes(nextMinutes), minutes(workMinutes)];
+  const wait = minutes(waitMinutes);
+  if (standing === "begun")
+    return waitMinutes
+      ? say("strip-next-and-rest-waiting", { first, work, wait })
+      : say("strip-next-and-rest", { first, work });
+  return waitMinutes
+    ? say("strip-first-and-all-waiting", { first, work, wait })
+    : say("strip-first-and-all", { first, work });
 }

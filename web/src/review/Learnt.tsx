@@ -15,7 +15,7 @@ function useLearning() {
     queries.setQueryData(["learning"], found);
     // Pieces that are not begun took it in.
     queries.invalidateQueries({ queryKey: ["piece"] });
-    queries.invalidateQueries({ queryKey: ["pieces"] });
+    queries.invalidateQueries({ queryKey: ["wall"] });
   };
   const at = (key: string) => ({ params: { path: { key } } });
   const found = useQuery({

@@ -13,7 +13,7 @@ export function useOneMore(piece: Piece) {
         await client.POST("/api/pieces/{piece}/copies", { params: { path: { piece: piece.id } } }),
       ),
     onSuccess: ({ id }) => {
-      queries.invalidateQueries({ queryKey: ["pieces"] });
+      queries.invalidateQueries({ queryKey: ["wall"] });
       navigate(`/pieces/${id}/order`);
     },
   });

@@ -389,6 +389,11 @@ export interface Patterns {
   "pieces-drop-photo-you": never;
   "strip-first-and-all": "first" | "work";
   "strip-first-and-all-waiting": "first" | "wait" | "work";
+  "strip-next-and-rest": "first" | "work";
+  "strip-next-and-rest-waiting": "first" | "wait" | "work";
+  "strip-finished-on": "day";
+  "strip-outdated": never;
+  "strip-not-worked-out": never;
   "strip-passes": "count";
   "strip-cm": "high" | "medium" | "wide";
   "strip-being-worked-out": never;

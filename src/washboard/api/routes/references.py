@@ -59,6 +59,14 @@ def picture(studio: InStudio, request: Request, content: Hash) -> Response:
     return kept(request, studio.working(content), "image/jpeg")
 
 
+@router.get(
+    "/{content}/thumbnail", response_class=Response, responses={200: JPEG, 304: UNCHANGED, **problems()}
+)
+def thumbnail(studio: InStudio, request: Request, content: Hash) -> Response:
+    """A small picture, as the wall shows it."""
+    return kept(request, studio.thumbnail(content), "image/jpeg")
+
+
 @router.post("/{content}/tone", responses=problems())
 def tone(studio: InStudio, content: Hash, given: ToneCreate) -> ToneRead:
     """The tone of a surface from a photo of it beside something white."""

@@ -660,6 +660,11 @@ pieces-drop-photo-you = Drop the photo you want to paint from. You say what you 
 
 strip-first-and-all = { $first } to begin with. In all { $work } of work.
 strip-first-and-all-waiting = { $first } to begin with. In all { $work } of work and { $wait } of waiting.
+strip-next-and-rest = { $first } of work next, { $work } until it is finished.
+strip-next-and-rest-waiting = { $first } of work next. Until it is finished { $work } of work and { $wait } of waiting.
+strip-finished-on = Finished on { $day }.
+strip-outdated = Changed since: worked out anew when it is opened.
+strip-not-worked-out = Worked out when it is opened.
 strip-passes = { $count ->
     [one] one pass
    *[other] { $count } passes
