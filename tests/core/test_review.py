@@ -23,7 +23,7 @@ from washboard.core.reference.picture import picture_of
 from washboard.core.review.corners import found_in, snapped
 from washboard.core.review.expected import Expected
 from washboard.core.review.judged import SEEN
-from washboard.core.review.lit import Source
+from washboard.core.review.lit import Samples, Source, lit
 from washboard.core.review.observed import observed
 from washboard.core.review.quad import checked, long_side, rectangle
 from washboard.core.review.read import read
@@ -190,3 +190,12 @@ def test_corners_that_are_none_are_refused() -> None:
     for wrong in (good[:3], good[::-1], good[[0, 2, 1, 3]], good * 0.01, good + 5000, good * np.nan):
         with refuses(InvalidInput, "orner"):
             checked(wrong, (640, 480))
+
+
+def test_a_photo_that_shines_all_over_tells_nothing_of_its_light() -> None:
+    nothing = Samples(
+        np.zeros((0, 3)), np.zeros((0, 2)), np.zeros(0, np.intp), np.zeros(0), np.full((2, 3), np.nan)
+    )
+    field, reflects = lit(nothing)
+    assert np.allclose(field.at(np.zeros((1, 2))), 1)
+    assert np.allclose(reflects, 1)

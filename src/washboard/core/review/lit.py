@@ -103,6 +103,9 @@ def lit(samples: Samples) -> tuple[Field, Floats]:
 
 
 def _weighted_median(of: Floats, weight: Floats) -> float:
+    if not len(of):
+        # All of it shines: nothing tells of the light, and nothing is told.
+        return 0.0
     order = np.argsort(of)
     total = np.cumsum(weight[order])
     return float(of[order][np.searchsorted(total, total[-1] / 2)])
