@@ -20,9 +20,9 @@ from washboard.core.colour.value import luminance_of
 from washboard.core.errors import InvalidImage, InvalidInput
 from washboard.core.order.prediction import painted
 from washboard.core.reference.picture import picture_of
+from washboard.core.review.advice import COVERED_FROM
 from washboard.core.review.corners import found_in, snapped
 from washboard.core.review.expected import Expected
-from washboard.core.review.judged import SEEN
 from washboard.core.review.lit import Samples, Source, lit
 from washboard.core.review.observed import observed
 from washboard.core.review.quad import checked, long_side, rectangle
@@ -159,7 +159,7 @@ def test_a_painting_in_which_one_mass_is_off_is_told_so_and_corrected_first() ->
     found = reviewed(photo, expected, after=expected.rows)
     told = found.masses[k]
     assert told.judged
-    assert (told.difference or 0.0) > SEEN
+    assert (told.difference or 0.0) > COVERED_FROM
     mass = expected.plan.masses[k].id
     assert mass in [name for one in found.advice.corrections for name in one.masses]
     assert not found.advice.stop

@@ -12,8 +12,12 @@ from ..plan.plan import Kind, Plan
 from ..plan.state import MassSurface
 from ..surface.replay import state_after
 from ..time.pace import covering_minutes
-from .judged import SEEN, MassJudged
+from .judged import MassJudged
 
+GLAZED_FROM, COVERED_FROM = 0.33, 0.4
+"""Values from which a mass is corrected in a transparent and in a covering medium: under them a correction
+gains less than it risks. A glaze is a small step that only ever darkens; paint or chalk that covers is a new
+pile each time. From made painters who correct until they are told to stop."""
 LIFTED_FROM = 0.5
 """Values from which lifting watercolour is worth what it does to the paper."""
 WORTH = 0.0008
@@ -60,10 +64,10 @@ def advised(plan: Plan, found: Sequence[MassJudged], sd: float, row: int) -> Adv
     """What to correct in a painting: by what it gains for its minutes, as far as what lies there after
     pass `row` lets it be done.
 
-    A mass is corrected from SEEN values off, or from twice the standard deviation `sd` of the measurement
-    where that is larger.
+    A mass is corrected from as far off as its medium says, or from twice the standard deviation `sd` of the
+    measurement where that is larger.
     """
-    least = max(SEEN, 2 * sd)
+    least = max(GLAZED_FROM if plan.medium.transparent else COVERED_FROM, 2 * sd)
     shares = {mass.id: mass.share for mass in plan.masses}
     judged = [one for one in found if one.judged and one.difference is not None]
     total = sum(shares[one.mass] for one in judged)

@@ -22,9 +22,6 @@ IN = 0.3
 """Values by which what is planned after a pass may miss what is planned in the end, and count as in."""
 HIDDEN = 0.5
 """Share of a mass that may be hidden by shine for it to be judged."""
-SEEN = 0.38
-"""Values from which a mass is said to be off: under it a correction gains less than it risks. From made
-painters who correct until they are told to stop."""
 ORDER, GAP = 0.3, 0.5
 """Values from which neighbours have an order, and by which their distance may be off."""
 
