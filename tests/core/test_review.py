@@ -28,6 +28,7 @@ from washboard.core.review.observed import observed
 from washboard.core.review.quad import checked, long_side, rectangle
 from washboard.core.review.read import read
 from washboard.core.review.review import reviewed
+from washboard.devices.camera import Room, SimulatedCamera
 from washboard.pipeline.answers.expected import expected_of
 from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject
@@ -199,3 +200,25 @@ def test_a_photo_that_shines_all_over_tells_nothing_of_its_light() -> None:
     field, reflects = lit(nothing)
     assert np.allclose(field.at(np.zeros((1, 2))), 1)
     assert np.allclose(reflects, 1)
+
+
+@pytest.mark.parametrize("glare", [(0.2, 0.5, 0.06, 0.4), (0.6, 0.4, 0.1, 0.8), (0.85, 0.2, 0.08, 0.6)])
+def test_what_a_lamp_mirrored_on_it_spoils_is_left_out_as_far_as_its_faint_rim(
+    glare: tuple[float, float, float, float],
+) -> None:
+    expected, pictures = piece(*PIECES[1])
+    dice = np.random.default_rng(round(100 * glare[0]))
+    painting = paint(expected, pictures, len(pictures) - 1, dice)
+    paper = tuple(float(c) for c in expected.surface.linear)
+    room = Room(tilt=6, turn=-9, light=(0.1, -0.08, -0.05), cast=(1.08, 1.0, 0.8), glare=glare)
+    photo = SimulatedCamera(room, (paper[0], paper[1], paper[2])).photograph(painting, expected.margin, 3)
+    found = snapped(picture_of(photo.rgb).lab, photo.sheet, expected)
+    seen = observed(photo.rgb, found, expected)
+    truth = Shot(expected, painting, photo.rgb, photo.sheet, 0).truth
+    off = [
+        abs(one.value - true)
+        for one, true in zip(seen.read, truth, strict=True)
+        if one is not None and true is not None and one.hidden <= 0.5
+    ]
+    assert 0 < seen.shines < 0.35
+    assert np.mean(off) < 0.1

@@ -106,7 +106,7 @@ def _correction(one: Correction, about: About, left: bool = False) -> dict[str, 
             "kind": EventKind.ACCIDENT.value,
             "what": (What.TOO_PALE if one.now > one.wanted else What.TOO_DARK).value,
             "masses": list(one.masses),
-            "value": round(one.now, 2),
+            "value": round(one.paint, 2),
         },
         "sentence": ENGLISH.text(corrected(one, left), about),
     }

@@ -31,7 +31,7 @@ MOST = 9
 class Correction:
     """What to do about masses that are off: with what operation, from their value as it is now to what it
     reaches, how much nearer the picture comes in the mean (`gain`, in values), in how many minutes; LEAVE is
-    to leave it."""
+    to leave it. `paint` is its own value now, without the small marks that lie over it."""
 
     masses: tuple[str, ...]
     operation: Kind
@@ -40,6 +40,7 @@ class Correction:
     wanted: float
     gain: float
     minutes: float
+    paint: float
 
     @property
     def leaves(self) -> bool:
@@ -90,8 +91,11 @@ def _correction(plan: Plan, one: MassJudged, there: MassSurface) -> Correction:
     mass = plan.by_id[one.mass]
     now, off = float(one.value or 0.0), float(one.difference or 0.0)
     what = What.TOO_PALE if off > 0 else What.TOO_DARK
+    # A photo shows a mass with the marks on it; what is laid is laid under them.
+    marks = one.planned - there.value
+    paint = now - marks
     for way in ways_out(
-        ACCIDENTS[what], replace(there, value=now), one.planned, plan.surface.value, plan.medium
+        ACCIDENTS[what], replace(there, value=paint), there.value, plan.surface.value, plan.medium
     ):
         if way.kind is Kind.LEAVE:
             break
@@ -100,5 +104,5 @@ def _correction(plan: Plan, one: MassJudged, there: MassSurface) -> Correction:
         gain = mass.share * (abs(off) - way.off)
         minutes = covering_minutes(plan.medium, mass.area_cm2) + 0.5
         if gain > 0:
-            return Correction((one.mass,), way.kind, now, way.reaches, one.planned, gain, minutes)
-    return Correction((one.mass,), Kind.LEAVE, now, now, one.planned, 0.0, 0.0)
+            return Correction((one.mass,), way.kind, now, way.reaches + marks, one.planned, gain, minutes, paint)
+    return Correction((one.mass,), Kind.LEAVE, now, now, one.planned, 0.0, 0.0, paint)

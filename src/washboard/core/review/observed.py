@@ -82,9 +82,7 @@ def observed(rgb: Bytes, found: Found, expected: Expected, known: int | None = N
         reflects = light / field.at(places)
         blown = clipped & (field.at(places).max(axis=-1) * lightest < BLOWN)
         part = 2 * expected.index + (state.picture == 0)
-        hidden = shining(
-            reflects, blown, part, _meant(expected), lightest, _luminance(expected.surface.value)
-        )
+        hidden = shining(reflects, blown, part, _ends(expected), lightest, _luminance(expected.surface.value))
         seen = lab_of_linear(np.clip(reflects, 0, None))
         state = state_of(expected, blocks, _parts(blocks, seen, hidden), known)
     tone, field, source = _lit(straight, margin, hidden, blocks, state, expected, card)
@@ -201,13 +199,16 @@ def _luminance(value: float) -> float:
     return float(luminance_of(value)) / 100
 
 
-def _meant(expected: Expected) -> Floats:
-    """What each mass reflects where it is meant to be lightest, as it is painted and as it is bare: the light
-    side of what is modelled shines no more than that (2 m, 3)."""
-    ends = [max((*mass.target_ends, *mass.target_stops)) for mass in expected.plan.masses]
-    painted = np.clip(linear_of_lab(np.array(ends)), 0, None)
-    bare = np.broadcast_to(np.asarray(expected.surface.linear), painted.shape)
-    return np.stack([painted, bare], axis=1).reshape(-1, 3)
+def _ends(expected: Expected) -> Floats:
+    """What each mass reflects where it is meant to be darkest and lightest, as it is painted and as it is
+    bare (2 m, 2, 3)."""
+    painted = [
+        (min(own), max(own))
+        for own in ((*mass.target_ends, *mass.target_stops) for mass in expected.plan.masses)
+    ]
+    ends = np.clip(linear_of_lab(np.array(painted)), 0, None)
+    bare = np.broadcast_to(np.asarray(expected.surface.linear), ends.shape)
+    return np.stack([ends, bare], axis=1).reshape(-1, 2, 3)
 
 
 def _parts(blocks: Blocks, seen: Floats, hidden: Mask) -> Floats:

@@ -7,11 +7,12 @@ from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
+from scipy.spatial import cKDTree
 
 from ..colour.lab import difference, value_of_lab
 from .expected import Expected, Floats, Indices, cells, mean_by
 
-CELLS = 5
+CELLS = 10
 """Cells across and down by which parts of a mass can be painted and others not."""
 APART = 4.0
 """ΔE₀₀ from which two states of a part are told apart."""
@@ -21,13 +22,19 @@ proof moves that: the weight of a part of the whole. From made painters: a guess
 WORST, OFF = 2.0, 8.0
 """What a part that is not alike counts at the most, and the ΔE₀₀ that counts as one."""
 PULL = 0.45
-"""What a part counts that is in another state than the rest, in the same units."""
+"""What a part counts that is in another state than the rest, in the same units; a bare one by as many of
+those beside it as are not: what is not begun yet lies together."""
+TIE, ALMOST = 0.002, 0.01
+"""What a pass may count more than the best and be the same, or be told as one that the painting may be
+after."""
+BESIDE, STILL = 9, 0.3
+"""Parts next to each other, the part itself among them; share of the pull that stays where all are bare."""
 
 
 class Blocks:
     """Parts of masses: each mass divided by a grid; `planned` (k + 1, b, 3) their colours after each pass,
-    `weight` (b,) their share of the picture, `mass` (b,) the place of their mass, `at` (h, w) the number of
-    the part at each pixel."""
+    `weight` (b,) their share of the picture, `mass` (b,) the place of their mass, `middle` (b, 2) theirs in
+    pixels, `beside` (b, n) those next to each, `at` (h, w) the number of the part at each pixel."""
 
     def __init__(self, expected: Expected) -> None:
         self.expected = expected
@@ -40,6 +47,10 @@ class Blocks:
         self.mass: Indices = known // CELLS**2
         self.weight: Floats = np.bincount(self.at.ravel(), minlength=self.count) / self.at.size
         self.planned: Floats = expected.colours[:, self.mass]
+        places = np.moveaxis(np.indices(self.at.shape), 0, -1).astype(float)
+        self.middle: Floats = mean_by(self.at, places, self.count)
+        near = cKDTree(self.middle).query(self.middle, k=[*range(1, min(BESIDE, self.count) + 1)])
+        self.beside: Indices = np.asarray(near[1])
 
     def of(self, seen: Floats) -> Floats:
         """The mean colours (b, 3) of a picture (h, w, 3)."""
@@ -101,27 +112,47 @@ def state_of(expected: Expected, blocks: Blocks, there: Floats, known: int | Non
     states = np.empty((rows, blocks.count), np.intp)
     for row in range(rows):
         states[row], costs[row] = _as_after(blocks, there, seen, row)
-    row = int(costs.argmin()) if known is None else known
+    # Of passes that hardly differ the last: what was to be done before is done.
+    alike = np.flatnonzero(costs <= costs.min() + TIE)
+    row = int(alike[-1]) if known is None else known
     first, last = expected.looks_alike(row)
-    return State(blocks, states[row], row, first, last)
+    while first > 0 and costs[first - 1] <= costs[row] + ALMOST:
+        first -= 1
+    while last < rows - 1 and costs[last + 1] <= costs[row] + ALMOST:
+        last += 1
+    return State(blocks, _beside(blocks, states[row], seen, row), row, first, last)
+
+
+def _beside(blocks: Blocks, state: Indices, seen: NDArray[np.bool_], row: int) -> Indices:
+    """The states (b,), where those of hidden parts are as the nearest that is seen: bare, or as the rest."""
+    if seen.all() or not seen.any():
+        return state
+    nearest = cKDTree(blocks.middle[seen]).query(blocks.middle[~seen])[1]
+    found = state.copy()
+    found[~seen] = np.where(state[seen][nearest] == 0, 0, row)
+    return found
 
 
 def _as_after(blocks: Blocks, there: Floats, seen: NDArray[np.bool_], row: int) -> tuple[Indices, float]:
     """The states (b,) of all parts of a painting that is about after pass `row`, and what that costs."""
     rows = np.arange(blocks.planned.shape[0])
     a, b = USUAL
-    state = np.full(blocks.count, row)
-    for _ in range(3):
+    state, pull = np.full(blocks.count, row), np.full((len(rows), blocks.count), 1.5 * PULL)
+    untouched = difference(blocks.planned[row], blocks.planned[0]) < APART
+    pull[0] = PULL
+    for _ in range(4):
         biased = _biased(blocks, a, b)
         off = np.minimum(difference(biased, np.nan_to_num(there)[None]) / OFF, WORST)
         same = difference(biased, biased[row][None]) < APART
-        cost = off + np.where(same, 0.0, PULL * np.where(rows == 0, 1.0, 1.5)[:, None])
+        cost = off + np.where(same, 0.0, pull)
         # Nothing is done after what is being done: later states only where they look like it.
         cost[(rows > row)[:, None] & ~same] += WORST
         cost[:, ~seen] = np.where(rows == row, 0.0, 1.0)[:, None]
         state = cost.argmin(axis=0)
         state = np.where(same[state, np.arange(blocks.count)], row, state)
         a, b = _bias(blocks, there, state, seen)
+        alone = 1 - ((state == 0) | untouched)[blocks.beside].mean(axis=1)
+        pull[0] = PULL * (STILL + (1 - STILL) * alone)
     best = cost[state, np.arange(blocks.count)]
     return state, float((best * blocks.weight)[seen].sum())
 
