@@ -104,5 +104,7 @@ def _correction(plan: Plan, one: MassJudged, there: MassSurface) -> Correction:
         gain = mass.share * (abs(off) - way.off)
         minutes = covering_minutes(plan.medium, mass.area_cm2) + 0.5
         if gain > 0:
-            return Correction((one.mass,), way.kind, now, way.reaches + marks, one.planned, gain, minutes, paint)
+            return Correction(
+                (one.mass,), way.kind, now, way.reaches + marks, one.planned, gain, minutes, paint
+            )
     return Correction((one.mass,), Kind.LEAVE, now, now, one.planned, 0.0, 0.0, paint)
