@@ -4,7 +4,9 @@ from __future__ import annotations
 
 import socket
 import sys
+import webbrowser
 from collections.abc import Callable
+from contextlib import suppress
 from pathlib import Path
 
 import uvicorn
@@ -14,8 +16,15 @@ from ..studio import Studio
 from .app import create_app
 
 
-def run(data: Path | None, port: int, fd: int | None, fill: Callable[[Studio], None] | None = None) -> None:
-    """Serve until interrupted; prints the address once it listens.
+def run(
+    data: Path | None,
+    port: int,
+    fd: int | None,
+    fill: Callable[[Studio], None] | None = None,
+    browse: bool = False,
+) -> None:
+    """Serve until interrupted; prints the address once it listens, and where everything is kept. `browse`
+    opens it where there is a browser.
 
     The port is bound first and the data folder taken next, so that a second start changes nothing. `fill`
     puts something into the studio before anybody is served. Raises OSError and Held.
@@ -33,6 +42,11 @@ def run(data: Path | None, port: int, fd: int | None, fill: Callable[[Studio], N
         fill(studio)
     address = f"http://127.0.0.1:{listener.getsockname()[1]}/"
     print(f"Washboard is at {address}  (stop with Ctrl-C)", flush=True)
+    print(f"Everything is kept in {folder}", flush=True)
+    if browse:
+        # The listener takes the browser's call already; it is answered as soon as the server runs.
+        with suppress(webbrowser.Error):
+            webbrowser.open(address)
     config = uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=3)
     try:
         uvicorn.Server(config).run(sockets=[listener])

@@ -1,5 +1,5 @@
-"""The command line: demo, serve, plan, check, compare, sittings, replan, review, drill, look, transfer, and
-ground, mix, paints, shelf."""
+"""The command line: demo, serve, backup, restore, doctor, plan, check, compare, sittings, replan, review,
+drill, look, transfer, and ground, mix, paints, shelf. Without a command Washboard starts."""
 
 from __future__ import annotations
 
@@ -10,9 +10,9 @@ import typer
 
 from ..core.errors import WashboardError
 from ..words import ENGLISH
-from . import drill, mix, paint, photo, plan, review, serve, shelf
+from . import drill, folder, mix, paint, photo, plan, review, serve, shelf
 
-app = typer.Typer(add_completion=False, no_args_is_help=True, pretty_exceptions_enable=False)
+app = typer.Typer(add_completion=False, invoke_without_command=True, pretty_exceptions_enable=False)
 COMMANDS: tuple[Callable[..., None], ...] = (
     plan.plan,
     plan.check,
@@ -28,7 +28,11 @@ COMMANDS: tuple[Callable[..., None], ...] = (
     mix.paints,
     serve.serve,
     serve.demo,
+    folder.backup,
+    folder.restore,
+    folder.doctor,
 )
+app.callback()(serve.start)
 for command in COMMANDS:
     app.command()(command)
 app.add_typer(shelf.shelf, name="shelf")

@@ -12,6 +12,17 @@ Port = Annotated[int, typer.Option(help="Port on 127.0.0.1; 0 picks a free one."
 Socket = Annotated[int | None, typer.Option("--fd", help="Serve on this already listening socket.")]
 
 
+def start(context: typer.Context) -> None:
+    """Decide in which order to lay which values where. Without a command: start, and open the page."""
+    if context.invoked_subcommand is None:
+        from ..api.serve import run
+
+        run(None, ANY_PORT, None, browse=True)
+
+
+ANY_PORT = 0
+
+
 def serve(data: Data = None, port: Port = 8770, fd: Socket = None) -> None:
     """Start Washboard and print its address."""
     from ..api.serve import run
