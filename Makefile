@@ -6,7 +6,7 @@ PORT ?= 8770
 WEB_SOURCES := $(shell find web/src web/public web/index.html web/*.ts web/*.cjs -type f 2>/dev/null)
 export UV_PYTHON_DOWNLOADS = never
 
-.PHONY: setup demo serve test check format pigments types screenshots bench soak mutate clean
+.PHONY: setup demo serve test check format pigments types screenshots bench soak mutate release clean
 
 setup: .venv/.ready src/washboard/web/index.html
 
@@ -82,6 +82,12 @@ soak: setup
 	$(BIN)/python -m bench.soak build/soak.json
 	WASHBOARD_SOAK=1 $(BIN)/python -m pytest -n 2 -m soak
 	$(BIN)/python -m bench.load build/load.json
+
+# A wheel and a source archive, the same bytes each time, tried in an environment that has nothing else.
+release: setup
+	rm -rf dist
+	$(BIN)/uv build -q --out-dir dist
+	$(BIN)/python -m bench.release dist
 
 # Faults put into the judge one at a time: whether its tests notice.
 mutate: setup

@@ -18,7 +18,7 @@ Instead = Annotated[
 
 def backup(file: Archive, data: Data = None) -> None:
     """Write everything that is kept into one file, and verify it. A running Washboard may go on."""
-    from ..store.backup import back_up
+    from ..studio.folder import back_up
 
     place(file)
     found = back_up(where(data), file)
@@ -29,7 +29,7 @@ def backup(file: Archive, data: Data = None) -> None:
 
 def restore(file: Archive, data: Data = None, instead: Instead = False) -> None:
     """Restore everything from such a file: all of it or nothing."""
-    from ..store.backup import restore as restored
+    from ..studio.folder import restore as restored
 
     found, before = restored(file, where(data), instead)
     print(f"{found.pieces} pieces of {found.created} restored to {where(data)}, {_megabytes(found.size)} MB.")
@@ -39,7 +39,7 @@ def restore(file: Archive, data: Data = None, instead: Instead = False) -> None:
 
 def doctor(data: Data = None) -> None:
     """Look the data folder over: what is wrong, and how to mend it. Exit 0 when nothing is, 1 otherwise."""
-    from ..store.doctor import looked_over
+    from ..studio.folder import looked_over
     from ..words import ENGLISH
 
     found = looked_over(where(data))

@@ -17,10 +17,7 @@ def start(context: typer.Context) -> None:
     if context.invoked_subcommand is None:
         from ..api.serve import run
 
-        run(None, ANY_PORT, None, browse=True)
-
-
-ANY_PORT = 0
+        run(None, None, browse=True)
 
 
 def serve(data: Data = None, port: Port = 8770, fd: Socket = None) -> None:

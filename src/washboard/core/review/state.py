@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from functools import cached_property
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.spatial import cKDTree
 
 from ..colour.lab import difference, value_of_lab
 from .expected import Expected, Floats, Indices, cells, mean_by
@@ -31,6 +31,14 @@ BESIDE, STILL = 9, 0.3
 """Parts next to each other, the part itself among them; share of the pull that stays where all are bare."""
 
 
+def _tree(places: Floats) -> Any:
+    """A tree to look up which of the places (n, 2) are nearest."""
+    # Takes long to import: only where a photo is read.
+    from scipy.spatial import cKDTree
+
+    return cKDTree(places)
+
+
 class Blocks:
     """Parts of masses: each mass divided by a grid; `planned` (k + 1, b, 3) their colours after each pass,
     `weight` (b,) their share of the picture, `mass` (b,) the place of their mass, `middle` (b, 2) theirs in
@@ -49,7 +57,7 @@ class Blocks:
         self.planned: Floats = expected.colours[:, self.mass]
         places = np.moveaxis(np.indices(self.at.shape), 0, -1).astype(float)
         self.middle: Floats = mean_by(self.at, places, self.count)
-        near = cKDTree(self.middle).query(self.middle, k=[*range(1, min(BESIDE, self.count) + 1)])
+        near = _tree(self.middle).query(self.middle, k=[*range(1, min(BESIDE, self.count) + 1)])
         self.beside: Indices = np.asarray(near[1])
 
     def of(self, seen: Floats) -> Floats:
@@ -127,7 +135,7 @@ def _beside(blocks: Blocks, state: Indices, seen: NDArray[np.bool_], row: int) -
     """The states (b,), where those of hidden parts are as the nearest that is seen: bare, or as the rest."""
     if seen.all() or not seen.any():
         return state
-    nearest = cKDTree(blocks.middle[seen]).query(blocks.middle[~seen])[1]
+    nearest = _tree(blocks.middle[seen]).query(blocks.middle[~seen])[1]
     found = state.copy()
     found[~seen] = np.where(state[seen][nearest] == 0, 0, row)
     return found

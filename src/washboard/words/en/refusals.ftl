@@ -383,4 +383,4 @@ refused-restore-not-empty = { $folder } is not empty; nothing was changed. Give 
 refused-backup-not-there = There is no file { $file }. Nothing was changed.
 refused-no-backup = { $file } is not a backup of Washboard. Nothing was changed.
 refused-backup-newer = { $file } was written by a newer Washboard. Update this one first. Nothing was changed.
-refused-backup-damaged = { $file } is damaged: { $what } is not as it was written. Take another copy of the file. Nothing was changed.
+refused-backup-damaged = { $file } is damaged: { $what } differs from what was written. Take another copy of the file. Nothing was changed.
