@@ -87,10 +87,15 @@ class Studio:
             content, found["width"], found["height"], found["format"], tuple(found["notes"])
         )
         with translated(), self.filing:
-            self.media.keep(data)
             self._cached[content, "working"] = self.cache.keep(found["working"])
-            self.references.keep(reference, now())
+        self.keep(data, reference)
         return reference
+
+    def keep(self, data: bytes, reference: Reference) -> None:
+        """Keep a picture of which all is known."""
+        with translated(), self.filing:
+            self.media.keep(data)
+            self.references.keep(reference, now())
 
     def working(self, content: str) -> bytes:
         """The working copy of a reference as JPEG; raises Missing."""
