@@ -5,6 +5,8 @@ import { say } from "../words/say";
 import classes from "./review.module.css";
 
 const [WIDE, HIGH, FOOT] = [272, 110, 18];
+/** Under it a gain would be told as none. */
+const LEAST = 0.005;
 
 /** What each correction would gain, as ridges side by side: nearness to the plan in the mean, in values. */
 export function Gains({ seen }: { seen: Observation }) {
@@ -33,7 +35,7 @@ export function Gains({ seen }: { seen: Observation }) {
                 data-first={k === 0}
               />
               <text x={(left + right) / 2} y={HIGH - high - 5}>
-                {gain.toFixed(2)}
+                {gain < LEAST ? `< ${2 * LEAST}` : gain.toFixed(2)}
               </text>
               <text x={(left + right) / 2} y={HIGH + 14} className={classes.strong}>
                 {k + 1}

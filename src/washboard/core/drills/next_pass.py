@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 
 from ..plan.plan import Pass
 from ..planning.repair import precedences
@@ -32,7 +32,8 @@ def asked(stuff: Stuff, dice: Dice) -> Iterator[Question]:
         if len(wrong) < 2:
             continue
         chosen = sorted(dice.choice(len(wrong), min(MOST_WRONG, len(wrong)), replace=False).tolist())
-        option = Option(_why(right), step_words(right), row=k + 1)
+        waiting = [later for later in passes[k + 1 :] if (right.id, later.id) in needs]
+        option = Option(_why(right, waiting), step_words(right), row=k + 1)
         options = (option, *(wrong[n] for n in chosen))
         yield Question(KIND, f"{KIND}:{k}", sentence("drill-next"), k, options, 0)
 
@@ -52,7 +53,11 @@ TURNS = (
 """Kinds of reasons that tell why a pass has its turn."""
 
 
-def _why(done: Pass) -> Sentence:
-    """Why a pass has its turn, else whatever is told first of it."""
-    ranked = sorted(done.reasons, key=lambda one: TURNS.index(one.kind) if one.kind in TURNS else len(TURNS))
-    return ranked[0].sentence if ranked else sentence("drill-next-why")
+def _why(done: Pass, waiting: Sequence[Pass]) -> Sentence:
+    """Why a pass has its turn: its own reason for that, else what is `waiting` for it."""
+    own = [one for one in done.reasons if one.kind in TURNS]
+    if own:
+        return min(own, key=lambda one: TURNS.index(one.kind)).sentence
+    if waiting:
+        return sentence("drill-next-needed", count=len(waiting), first=waiting[0].title)
+    return sentence("drill-next-why")

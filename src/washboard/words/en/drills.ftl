@@ -2,6 +2,10 @@
 
 drill-next = Which pass comes next?
 drill-next-why = It is what the plan lays next.
+drill-next-needed = { $count ->
+    [one] A later pass needs
+   *[other] { $count } later passes need
+} it first: { $first }.
 drill-next-not = Too early for this: { $first } must come before it.
 drill-darker = Which of these is the darkest?
 drill-darker-why = { $masses } is { $value }.
