@@ -21,7 +21,7 @@ const WAYS = [
 /** Ways of looking at the picture, each with its key; the squint lasts as long as it is held. */
 export function Toggles({ looking, onToggle, onSquint }: Props) {
   return (
-    <Group gap={6} wrap="nowrap" className={classes.toggles}>
+    <Group gap="2 6" className={classes.toggles}>
       {WAYS.map(([what, key, words]) => (
         <UnstyledButton key={what} aria-pressed={looking[what]} onClick={() => onToggle(what)}>
           <Kbd>{key}</Kbd> {words}

@@ -32,7 +32,7 @@ interface Props {
 export function Frame({ name, stages, facts, children }: Props) {
   return (
     <>
-      <Group component="header" className={classes.header} gap="xl" px="lg" wrap="nowrap">
+      <Group component="header" className={classes.header} px="lg">
         <NavLink to="/" className={classes.name} title={say("frame-all-pieces")} end>
           {name}
         </NavLink>

@@ -1,5 +1,5 @@
 import { useIsMutating } from "@tanstack/react-query";
-import type { ReactNode } from "react";
+import type { CSSProperties, ReactNode } from "react";
 import { Outlet, useOutletContext, useParams } from "react-router";
 import type { Piece, Plan } from "../api/client";
 import { useCatalogue, useChanges, useFreshOnFocus, usePiece, usePlan } from "../api/hooks";
@@ -67,7 +67,7 @@ export function PieceRoom() {
           {plan.error && <Act onClick={() => plan.refetch()}>{say("piece-room-try-again")}</Act>}
         </ProblemNote>
       )}
-      <Main busy={plan.isFetching || coming}>
+      <Main busy={plan.isFetching || coming} plan={plan.data}>
         <h1 className="unseen">{piece.data?.name}</h1>
         {piece.data && plan.data ? (
           <Outlet context={{ piece: piece.data, plan: plan.data, changes } satisfies Room} />
@@ -80,9 +80,14 @@ export function PieceRoom() {
 }
 
 /** What the piece's stage shows; busy until its plan is there, and again from each change until its new plan is. */
-function Main({ busy, children }: { busy: boolean; children: ReactNode }) {
+function Main({ busy, plan, children }: { busy: boolean; plan?: Plan; children: ReactNode }) {
   const changing = useIsMutating() > 0;
-  return <main aria-busy={busy || changing}>{children}</main>;
+  const ratio = plan ? plan.view.width / plan.view.height : 1.5;
+  return (
+    <main aria-busy={busy || changing} style={{ "--ratio": ratio } as CSSProperties}>
+      {children}
+    </main>
+  );
 }
 
 /** With what, on what and how large, in one line. */
