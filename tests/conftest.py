@@ -50,7 +50,7 @@ class Server:
     url: str
 
     def client(self) -> httpx.Client:
-        return httpx.Client(base_url=self.url, timeout=60)
+        return httpx.Client(base_url=self.url, timeout=240)
 
     def workers(self) -> list[int]:
         """The ids of its worker processes, which are forked by a child of its own."""
