@@ -80,19 +80,20 @@ def back_up(folder: Path, file: Path) -> Backup:
 def _copied(database: Path, copy: Path) -> None:
     """The database as it is at one moment (SQLite's online backup)."""
     copy.unlink(missing_ok=True)
-    with closing(_read_only(database)) as source, closing(sqlite3.connect(copy)) as target:
+    with closing(read_only(database)) as source, closing(sqlite3.connect(copy)) as target:
         source.backup(target)
         target.execute("PRAGMA journal_mode=DELETE")
 
 
-def _read_only(database: Path) -> sqlite3.Connection:
+def read_only(database: Path) -> sqlite3.Connection:
+    """A connection that changes nothing; raises sqlite3.OperationalError where there is no file."""
     return sqlite3.connect(f"file:{database}?mode=ro", uri=True, timeout=10)
 
 
 def contents(database: Path) -> tuple[str, int, set[str]]:
     """The version of a database's tables, how many pieces it has, and the hashes that it refers to. Raises
     sqlite3.DatabaseError for a file that is no database."""
-    with closing(_read_only(database)) as connection:
+    with closing(read_only(database)) as connection:
         tables = {name for (name,) in connection.execute("SELECT name FROM sqlite_master WHERE type='table'")}
         version = "SELECT version_num FROM alembic_version"
         row = connection.execute(version).fetchone() if "alembic_version" in tables else None
@@ -181,7 +182,11 @@ def _put(aside: Path, folder: Path, keep: bool) -> Path | None:
     try:
         before = _beside(folder)
         os.replace(folder, before)
-        os.replace(aside, folder)
+        try:
+            os.replace(aside, folder)
+        except BaseException:
+            os.replace(before, folder)
+            raise
     finally:
         lock.release()
     if keep:
@@ -198,7 +203,7 @@ def _beside(folder: Path) -> Path:
 def _sound(database: Path, file: Path) -> None:
     """Raises NoBackup where a restored database is not whole."""
     try:
-        with closing(_read_only(database)) as connection:
+        with closing(read_only(database)) as connection:
             whole = connection.execute("PRAGMA integrity_check").fetchone()[0] == "ok"
     except sqlite3.DatabaseError:
         whole = False

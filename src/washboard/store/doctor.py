@@ -13,7 +13,7 @@ from dataclasses import dataclass
 from pathlib import Path
 
 from ..core.sentence import Sentence, sentence
-from .backup import DATABASE, MEDIA, contents
+from .backup import DATABASE, MEDIA, contents, read_only
 from .database import NEWEST
 
 LEAST_FREE = 200 * 2**20
@@ -64,9 +64,7 @@ def _holder(folder: Path) -> str:
 
 def _database(folder: Path) -> Iterator[Finding]:
     try:
-        with closing(
-            sqlite3.connect(f"file:{folder / DATABASE}?mode=ro", uri=True, timeout=10)
-        ) as connection:
+        with closing(read_only(folder / DATABASE)) as connection:
             told = [row[0] for row in connection.execute("PRAGMA integrity_check(5)")]
             loose = len(connection.execute("PRAGMA foreign_key_check").fetchall())
         schema, pieces, hashes = contents(folder / DATABASE)

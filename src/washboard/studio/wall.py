@@ -45,7 +45,10 @@ class Strip:
 
 def strips(studio: Studio) -> list[Strip]:
     """Every piece, the newest first."""
-    return [_strip(studio, piece) for piece in studio.pieces.all()]
+    pieces = studio.pieces.all()
+    for gone in studio.strips.keys() - {piece.id for piece in pieces}:
+        studio.strips.pop(gone, None)
+    return [_strip(studio, piece) for piece in pieces]
 
 
 def _strip(studio: Studio, piece: Piece) -> Strip:
