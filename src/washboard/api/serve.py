@@ -2,17 +2,18 @@
 
 from __future__ import annotations
 
+import os
 import socket
 import sys
+import threading
 import webbrowser
 from collections.abc import Callable
-from contextlib import suppress
 from pathlib import Path
 
 import uvicorn
-from platformdirs import user_data_path
 
 from ..studio import Studio
+from ..studio.folder import data_folder
 from .app import create_app
 
 PORT = 8770
@@ -20,20 +21,20 @@ PORT = 8770
 
 
 def run(
-    data: Path | None,
-    port: int | None,
+    data: Path | None = None,
+    port: int | None = None,
     fd: int | None = None,
     fill: Callable[[Studio], None] | None = None,
     browse: bool = False,
 ) -> None:
     """Serve until interrupted; prints the address once it listens, and where everything is kept. A port of
-    None is the usual one, or any where that is taken. `browse` opens the page where there is a browser.
+    None is the usual one, or any where that is taken. `browse` opens the page where there is a screen.
 
     The port is bound first and the data folder taken next, so that a second start changes nothing. `fill`
     puts something into the studio before anybody is served. Raises OSError and Held.
     """
     listener = socket.socket(fileno=fd) if fd is not None else _bound(port)
-    folder = data or user_data_path("washboard")
+    folder = data_folder(data)
     try:
         studio = Studio(folder)
     except BaseException:
@@ -54,10 +55,16 @@ def run(
 def _tell(address: str, folder: Path, browse: bool) -> None:
     print(f"Washboard is at {address}  (stop with Ctrl-C)", flush=True)
     print(f"Everything is kept in {folder}", flush=True)
-    if browse:
-        # The listener takes the browser's call already; it is answered as soon as the server runs.
-        with suppress(webbrowser.Error):
-            webbrowser.open(address)
+    if browse and _has_screen():
+        # The listener takes the browser's call already; it is answered as soon as the server runs, which
+        # must not wait for the browser.
+        threading.Thread(target=webbrowser.open, args=(address,), daemon=True).start()
+
+
+def _has_screen() -> bool:
+    """Whether a browser has a screen to open on: without one it would be a browser of text that takes the
+    terminal."""
+    return sys.platform != "linux" or any(os.environ.get(name) for name in ("DISPLAY", "WAYLAND_DISPLAY"))
 
 
 def _bound(port: int | None) -> socket.socket:

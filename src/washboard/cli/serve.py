@@ -8,7 +8,9 @@ import typer
 
 from .options import Data
 
-Port = Annotated[int, typer.Option(help="Port on 127.0.0.1; 0 picks a free one.")]
+Port = Annotated[
+    int | None, typer.Option(help="Port on 127.0.0.1; 0 picks a free one. 8770 where that is free.")
+]
 Socket = Annotated[int | None, typer.Option("--fd", help="Serve on this already listening socket.")]
 
 
@@ -17,17 +19,17 @@ def start(context: typer.Context) -> None:
     if context.invoked_subcommand is None:
         from ..api.serve import run
 
-        run(None, None, browse=True)
+        run(browse=True)
 
 
-def serve(data: Data = None, port: Port = 8770, fd: Socket = None) -> None:
+def serve(data: Data = None, port: Port = None, fd: Socket = None) -> None:
     """Start Washboard and print its address."""
     from ..api.serve import run
 
     run(data, port, fd)
 
 
-def demo(data: Data = None, port: Port = 8770, fd: Socket = None) -> None:
+def demo(data: Data = None, port: Port = None, fd: Socket = None) -> None:
     """Start Washboard with the demo pieces."""
     from ..api.serve import run
     from ..demo.fill import add_demo

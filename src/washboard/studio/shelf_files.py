@@ -7,12 +7,11 @@ from contextlib import contextmanager
 from dataclasses import dataclass
 from pathlib import Path
 
-from platformdirs import user_data_path
-
 from ..core.materials.shelf import Item
 from ..formats import shelves
 from ..store.database import Database
 from ..store.shelf import Shelf, ShelfState
+from .folder import data_folder
 from .shelf_items import Merged, item_of, merged
 from .studio import now
 
@@ -55,7 +54,7 @@ def exported(shelf: Shelf, name: str) -> bytes:
 @contextmanager
 def shelf_in(folder: Path | None) -> Iterator[Shelf]:
     """The shelf of a data folder, the platform's own by default."""
-    database = Database(folder or user_data_path("washboard"))
+    database = Database(data_folder(folder))
     try:
         yield Shelf(database)
     finally:
