@@ -6,7 +6,7 @@ PORT ?= 8770
 WEB_SOURCES := $(shell find web/src web/public web/index.html web/*.ts web/*.cjs -type f 2>/dev/null)
 export UV_PYTHON_DOWNLOADS = never
 
-.PHONY: setup demo serve test check format pigments types screenshots bench soak mutate release clean
+.PHONY: setup demo serve test check format pigments types screenshots docs bench soak crash fuzz mutate release clean
 
 setup: .venv/.ready src/washboard/web/index.html
 
@@ -42,7 +42,7 @@ test: setup build/.chromium
 	cd web && npm run --silent test -- --reporter=dot
 	$(BIN)/python -m pytest -n 2 --dist loadfile
 
-# Format, lint, types, migrations, what is generated from the code, and the page.
+# Format, lint, types, migrations, what is generated from the code, the page, the docs and their examples.
 check: setup build/.dir
 	$(BIN)/ruff format --check src tests bench
 	$(BIN)/ruff check src tests bench
@@ -52,7 +52,13 @@ check: setup build/.dir
 	cd web && npx --no-install biome ci --error-on-warnings .
 	cd web && npx --no-install tsc --noEmit
 	cd web && cp src/api/schema.d.ts ../build/schema.before && npm run --silent types >/dev/null && diff -q ../build/schema.before src/api/schema.d.ts
+	$(BIN)/mkdocs build --strict --quiet
+	$(BIN)/python -m pytest --doctest-modules src/washboard/core src/washboard/words
 	$(BIN)/python -m pytest tests/structure
+
+# All of docs/ as a site in build/site.
+docs: setup build/.dir
+	$(BIN)/mkdocs build --strict --quiet
 
 format: setup
 	$(BIN)/ruff format src tests bench
@@ -74,9 +80,18 @@ screenshots: setup build/.chromium
 bench: setup build/.chromium
 	mkdir -p build
 	$(BIN)/python -m bench.run build/bench.json
+	$(BIN)/python -m bench.record build/bench.json
 	$(BIN)/python -m bench.fidelity
 
 # Thousands of generated pieces in every school and medium, replayed by the judge.
+# Deaths and full disks at every change that is made to the folder (needs a C compiler); damaged files of every
+# kind, ten thousand each.
+crash: setup build/.dir
+	$(BIN)/python -m bench.crash > build/crash.json
+
+fuzz: setup build/.dir
+	$(BIN)/python -m bench.fuzz > build/fuzz.json
+
 soak: setup
 	mkdir -p build
 	$(BIN)/python -m bench.soak build/soak.json

@@ -42,6 +42,8 @@ from washboard.pipeline.stages import Stages
 from washboard.pipeline.subject import Subject
 from washboard.settings import Settings
 
+from .felt import of_going_about, of_starting
+
 Figures = dict[str, float]
 
 
@@ -241,6 +243,7 @@ def _measured(page, act: Callable[[], object], what: str = "picture") -> float: 
 def main(out: Path) -> None:
     """Print every figure and write them as JSON."""
     figures = {**of_masses(), **of_areas(), **of_plans(), **of_paint(), **of_the_page()}
+    figures |= {**of_starting(), **of_going_about(twelve_megapixels())}
     for name, value in figures.items():
         print(f"{value:9.2f}  {name}")
     out.parent.mkdir(parents=True, exist_ok=True)

@@ -23,6 +23,8 @@ export default defineConfig({
       },
     }),
   ],
+  // The server writes another word in its place each time that it serves the page.
+  html: { cspNonce: "page-nonce" },
   // The page's words stand with all the others.
   server: { fs: { allow: [".", "../src/washboard/words"] } },
   assetsInclude: ["**/*.ftl"],

@@ -9,6 +9,8 @@ import numpy as np
 from PIL import Image
 
 from tests.conftest import Server, encoded, new_piece, patched, worked_out
+from tests.core.test_review import apart
+from tests.photographed import drawn, photographed
 from tests.pieces import photographs
 
 ROUND = [{"x": 0.5 + 0.25 * np.cos(a), "y": 0.5 + 0.3 * np.sin(a)} for a in np.linspace(0, 6, 30)]
@@ -154,3 +156,38 @@ def test_a_surface_is_read_off_a_photo_and_taken_with_its_kind(client: httpx.Cli
         assert patched(client, piece, **bad).status_code == 422
     other = patched(client, piece, medium="oil").json()["settings"]
     assert (other["stock"], other["side"]) == (None, "")
+
+
+def test_a_painting_is_cut_straight_out_of_a_photo_of_it(client: httpx.Client) -> None:
+    picture, corners = photographed(
+        np.ascontiguousarray(photographs()["cup"][::3, ::3]),
+        (0.85, 0.85, 0.82),
+        (0.0, 0.0),
+        drawn(np.random.default_rng(2), phone=False),
+        2,
+    )
+    photo_of_it = taken_in(client, encoded(picture, quality=92))
+    sheet = client.get(f"/api/references/{photo_of_it}/sheet").json()
+    scale = sheet["size"][0] / picture.shape[1]
+    assert sheet["found"]
+    assert apart(np.array(sheet["corners"]), corners * scale) <= 0.02
+    cut = client.post(f"/api/references/{photo_of_it}/straight", json={"corners": sheet["corners"]})
+    assert cut.status_code == 201
+    high, wide = photographs()["cup"].shape[:2]
+    assert abs(cut.json()["width"] / cut.json()["height"] / (wide / high) - 1) < 0.05
+    piece = new_piece(client, encoded(picture, quality=92), reference=cut.json()["hash"])
+    assert worked_out(client, str(piece["id"]))["document"]["passes"]
+
+
+def test_corners_between_which_no_painting_lies_are_refused_and_the_photo_stays(client: httpx.Client) -> None:
+    kept = taken_in(client, photo("cup", (270, 180)))
+    for wrong in (
+        [[0, 0], [100, 0], [100, 100]],
+        [[0, 0], [100, 100], [100, 0], [0, 100]],
+        [[0, 0], [2, 0], [2, 2], [0, 2]],
+        [[0, 0], [1e9, 0], [2, 2], [0, 2]],
+    ):
+        answer = client.post(f"/api/references/{kept}/straight", json={"corners": wrong})
+        assert answer.status_code == 422, wrong
+    assert client.get(f"/api/references/{'0' * 64}/sheet").status_code == 404
+    assert client.get(f"/api/references/{kept}/picture").status_code == 200

@@ -138,3 +138,28 @@ def test_parts_are_what_a_brush_can_measure_and_none_is_listed_twice() -> None:
         shares = (listed / listed.sum(axis=1, keepdims=True)).round(6)
         assert len(np.unique(shares, axis=0)) == len(listed)
         assert set(np.unique(listed).tolist()) <= set(SIZES)
+
+
+@pytest.mark.parametrize("medium", ["watercolour", "oil"])
+def test_bands_of_thirty_nanometres_tell_how_a_mixture_changes(medium: str) -> None:
+    own, dice = bench(medium), np.random.default_rng(1)
+    before = np.zeros((200, len(own.paints)))
+    np.put_along_axis(
+        before,
+        dice.permuted(np.tile(np.arange(len(own.paints)), (200, 1)), axis=1)[:, :3],
+        dice.uniform(0.02, 0.5, (200, 3)),
+        axis=1,
+    )
+    after = before * dice.uniform(1.0, 1.02, before.shape)
+    changes = own.labs(after) - own.labs(before)
+    coarse = own.coarse.labs(after) - own.coarse.labs(before)
+    off = np.linalg.norm(coarse - changes, axis=1) / np.linalg.norm(changes, axis=1)
+    assert np.median(off) <= 0.06
+    assert np.quantile(off, 0.95) <= 0.3
+
+
+def test_bands_of_thirty_nanometres_are_exact_for_greys() -> None:
+    flat = np.array([[0.4], [1.3]]) * np.ones((2, 36))
+    greys = MixingModel(VEHICLES["oil"], (), flat, 0.7 * flat[::-1], grey_of_value(6.0))
+    films = np.array([[0.1, 0.5], [1.2, 0.0]])
+    assert np.allclose(greys.labs(films), greys.coarse.labs(films), atol=1e-9)

@@ -3,6 +3,9 @@
 from __future__ import annotations
 
 import json
+import os
+import subprocess
+import sys
 from pathlib import Path
 
 import cv2
@@ -98,3 +101,29 @@ def test_what_cannot_be_done_is_said_in_a_line_and_nothing_is_written(
     assert says in done.stderr
     assert "Traceback" not in done.stderr
     assert not list(tmp_path.glob("out*"))
+
+
+def test_a_file_whose_name_is_no_text_is_planned_and_told_on_a_terminal_of_few_letters(
+    photo: Path, tmp_path: Path
+) -> None:
+    odd = Path(os.fsdecode(os.fsencode(tmp_path) + b"/a\xff\xe9.png"))
+    odd.write_bytes(photo.read_bytes())
+    plan = tmp_path / "plan.json"
+    words = ["plan", odd, "--medium", "oil", "--surface", "white", "--size", "30x20", "--out", plan]
+    ascii_only = {**os.environ, "LC_ALL": "C", "PYTHONUTF8": "0", "PYTHONIOENCODING": "ascii"}
+    for command in (words, ["check", plan]):
+        done = subprocess.run(
+            [sys.executable, "-m", "washboard", *map(str, command)], env=ascii_only, capture_output=True
+        )
+        assert done.returncode == 0, done.stderr
+        assert b"Traceback" not in done.stderr
+        assert done.stdout.isascii()
+    assert json.loads(plan.read_text())["piece"] == "a\ufffd\ufffd"
+
+
+@pytest.mark.parametrize("port", ["99999", "-1", "x"])
+def test_a_port_that_can_not_be_is_said_before_anything_is_opened(tmp_path: Path, port: str) -> None:
+    done = run("serve", "--data", tmp_path / "studio", "--port", port)
+    assert done.returncode == 2
+    assert "--port" in done.stderr
+    assert not (tmp_path / "studio").exists()

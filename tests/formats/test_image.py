@@ -143,3 +143,34 @@ def test_the_working_copy_goes_by_area_so_that_a_panorama_is_as_fine(wide: int, 
     assert columns / rows == pytest.approx(wide / high, rel=0.02)
     assert 640_000 <= rows * columns <= 1_000_000
     assert max(rows, columns) <= 2400
+
+
+@pytest.mark.parametrize("kind", ["I;16", "F", "L", "RGB", "RGBA", "P"])
+def test_a_picture_that_is_far_too_large_is_brought_down_by_area_whatever_it_is_made_of(kind: str) -> None:
+    dice = np.random.default_rng(3)
+    squares = dice.integers(0, 256, (11, 15))
+    large = np.kron(squares, np.ones((400, 400), int))
+    if kind == "I;16":
+        picture = Image.fromarray((large * 257).astype(np.uint16))
+    elif kind == "F":
+        picture = Image.fromarray(large.astype(np.float32) / 255)
+    else:
+        picture = Image.fromarray(large.astype(np.uint8)).convert(kind)
+    out = io.BytesIO()
+    picture.save(out, "TIFF", compression="tiff_adobe_deflate")
+    found = decoded(out.getvalue())
+    assert (found.width, found.height) == (6000, 4400)
+    high, wide = found.rgb.shape[:2]
+    rows, columns = ((np.arange(n) + 0.5) / n for n in (11, 15))
+    there = found.rgb[(rows * high).astype(int)][:, (columns * wide).astype(int)]
+    assert np.abs(there.astype(int) - squares[..., None]).max() <= (1 if kind != "P" else 3)
+
+
+def test_what_is_clear_counts_by_how_clear_it_is() -> None:
+    stripes = np.zeros((4000, 6000, 4), np.uint8)
+    stripes[:, ::2] = (200, 40, 40, 255)
+    out = io.BytesIO()
+    Image.fromarray(stripes).save(out, "PNG")
+    found = decoded(out.getvalue())
+    # Half of it red, half of it nothing, before white: not before the black that nothing is written as.
+    assert np.abs(found.rgb.reshape(-1, 3).mean(axis=0) - [227.5, 147.5, 147.5]).max() <= 1.5

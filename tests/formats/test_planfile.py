@@ -4,6 +4,7 @@
 from __future__ import annotations
 
 import json
+from collections.abc import Callable
 from functools import cache
 from pathlib import Path
 
@@ -176,3 +177,68 @@ def test_the_command_line_refuses_in_one_line(tmp_path: Path, words: tuple[str, 
     assert done.returncode == 1
     assert done.stderr.count("\n") == 1
     assert said in done.stderr
+
+
+def twice(plain: dict) -> None:
+    plain["masses"].append(plain["masses"][0])
+
+
+def passes_twice(plain: dict) -> None:
+    plain["passes"][1]["id"] = plain["passes"][0]["id"]
+
+
+def short(plain: dict) -> None:
+    del plain["predicted"]["values"][1]
+
+
+def narrow(plain: dict) -> None:
+    plain["predicted"]["values"][1].pop()
+
+
+def stranger(plain: dict) -> None:
+    plain["passes"][0]["operations"][0]["mass"] = "nobody"
+
+
+def stranger_beside(plain: dict) -> None:
+    plain["masses"][0]["neighbours"][0]["mass"] = "nobody"
+
+
+@pytest.mark.parametrize(
+    ("damage", "says"),
+    [
+        (twice, "twice"),
+        (passes_twice, "twice"),
+        (short, "predicted values"),
+        (narrow, "predicted values"),
+        (stranger, "none of its masses"),
+        (stranger_beside, "none of its masses"),
+    ],
+)
+def test_a_plan_that_does_not_hang_together_is_refused(damage: Callable[[dict], None], says: str) -> None:
+    plain = json.loads(planfile.written(document()))
+    damage(plain)
+    with refuses(InvalidPlan, says):
+        planfile.plan_from(planfile.read(json.dumps(plain)))
+
+
+def test_what_a_newer_program_adds_to_any_part_is_passed_over_and_kept() -> None:
+    plain = json.loads(planfile.written(document()))
+
+    def more(branch: object) -> None:
+        if isinstance(branch, dict):
+            for value in branch.values():
+                more(value)
+            # A table of numbers by name is all of one kind: what is added to it is one of them.
+            if not all(isinstance(value, float) for value in branch.values()):
+                branch["brushLoad"] = 0.5
+        elif isinstance(branch, list):
+            for value in branch:
+                more(value)
+
+    for mass in plain["masses"]:
+        more(mass)
+    for one in plain["passes"]:
+        more(one["operations"])
+    read = planfile.read(json.dumps(plain))
+    assert planfile.plan_from(read) == planfile.plan_from(planfile.read(planfile.written(document())))
+    assert json.loads(planfile.written(read))["masses"][0]["look"]["brushLoad"] == 0.5

@@ -105,7 +105,7 @@ def test_a_correction_that_is_tried_is_the_next_pass(page: Page, piece: Room) ->
 def test_corners_are_moved_by_keys_and_taken(page: Page, piece: Room) -> None:
     opened(page, piece)
     page.get_by_role("button", name="Move the corners").click()
-    corner = page.get_by_role("button", name="Upper left corner of the sheet")
+    corner = page.get_by_role("button", name="Upper left corner")
     before = corner.bounding_box()
     corner.focus()
     for _ in range(3):

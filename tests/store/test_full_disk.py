@@ -16,7 +16,7 @@ import numpy as np
 import pytest
 from sqlalchemy import text
 
-from tests.conftest import Server, encoded, new_piece
+from tests.conftest import Server, encoded, new_piece, worked_out
 from tests.said import refuses
 from washboard.store.database import Database
 from washboard.store.errors import Full
@@ -129,3 +129,20 @@ def test_a_database_that_cannot_grow_loses_nothing_it_had(tmp_path: Path) -> Non
     again = Pieces(Database(tmp_path))
     assert again.get(piece.id).revision == revision
     assert len(again.history(piece.id)) == revision
+
+
+def test_what_is_only_worked_out_is_still_shown_on_a_full_disk(tiny: Server) -> None:
+    with tiny.client() as client:
+        piece = new_piece(client, photo(1, 300))
+        plan = worked_out(client, piece["id"])
+        filler = Path(f"/proc/{tiny.process.pid}/root{tiny.folder}/filler")
+        with suppress(OSError), filler.open("wb") as file:
+            while True:
+                file.write(bytes(4096))
+                file.flush()
+        at = f"/api/pieces/{piece['id']}"
+        for path in ("/plan", "/values?strength=1.5", "/prepare", "/findings", "/mix", "/picture"):
+            answer = client.get(at + path)
+            assert answer.status_code == 200, (path, answer.text[:200])
+        assert client.get(f"{at}/plan").json() == plan
+        assert client.patch(at, json={"revision": piece["revision"], "bands": 3}).status_code in (200, 507)

@@ -1,4 +1,4 @@
-"""The pages on how to add a school, a check, an effect, followed word for word in a copy of the program."""
+"""The pages on how to add something, followed word for word in a copy of the program."""
 
 from __future__ import annotations
 
@@ -40,9 +40,9 @@ def worded(folder: Path, page: str) -> None:
 
 def added(registry: Path, line: str) -> None:
     """One line more in the list of files."""
-    head, rest = registry.read_text().split("FILES = (\n")
+    head, rest = registry.read_text().split("FILES = (")
     files, tail = rest.split(")", 1)
-    registry.write_text(f"{head}FILES = (\n{files}{line}\n){tail}")
+    registry.write_text(f"{head}FILES = ({files.rstrip().rstrip(',')},\n{line}\n){tail}")
 
 
 def run(folder: Path, code: str) -> str:
@@ -124,3 +124,60 @@ def test_an_effect_is_added_in_one_file_and_one_line(copy: Path) -> None:
     )
     assert said.startswith("Blot ")
     assert said.endswith("with a tissue while the wash is shiny.\n")
+
+
+def test_a_drill_is_added_in_one_file_and_one_line(copy: Path) -> None:
+    path, code, line = told("how-to-add-a-drill.md")
+    (copy / path).write_text(code)
+    added(copy / "washboard/core/drills/__init__.py", line)
+    worded(copy, "how-to-add-a-drill.md")
+    said = run(
+        copy,
+        "from tests.pieces import Made, patchwork\n"
+        "from tests.said import text\n"
+        "from washboard.core.drills import questions_of\n"
+        "from washboard.core.drills.question import Stuff\n"
+        "made = Made(*patchwork(4, 9, 1), 'pastel', 'value:5', 'dark-to-light', (30.0, 20.0), None)\n"
+        "plan = made.worked().plan\n"
+        "stuff = Stuff(plan)\n"
+        "asked = questions_of(stuff, 'lightest', 1)\n"
+        "values = {m.id: stuff.value(m) for m in plan.masses}\n"
+        "right = [max(q.options, key=lambda o: values[o.masses[0]]) is q.options[q.right] for q in asked]\n"
+        "print(text(asked[0].ask, plan), len(asked) > 3, all(right))\n",
+    )
+    assert said.strip() == "Which of these is the lightest? True True"
+
+
+def test_a_format_of_the_shelf_is_added_in_one_file_and_one_line(copy: Path) -> None:
+    path, code, line = told("how-to-add-a-format.md")
+    (copy / path).write_text(code)
+    added(copy / "washboard/formats/shelves.py", line)
+    said = run(
+        copy,
+        "from washboard.core.errors import WashboardError\n"
+        "from washboard.formats.shelves import read_shelf, written_shelf\n"
+        "items, _ = read_shelf('mine.txt', b'ochre\\nultramarine\\n')\n"
+        "again, _ = read_shelf('a.txt', written_shelf('a.txt', items))\n"
+        "print([item.like for item in items], again == items)\n"
+        "for wrong in (b'\\xff\\xfe', b'no such paint', b''):\n"
+        "    try:\n"
+        "        read_shelf('mine.txt', wrong)\n"
+        "    except WashboardError as error:\n"
+        "        print(error.code)\n",
+    )
+    assert said.split("\n")[0] == "['ochre', 'ultramarine'] True"
+    assert len(said.split()) == 6
+
+
+def test_a_stand_in_for_a_device_is_added_in_one_file(copy: Path) -> None:
+    path, code, line = told("how-to-add-a-stand-in.md")
+    (copy / path).write_text(code)
+    said = run(
+        copy,
+        "import numpy as np\n"
+        "from washboard.devices.scale import GRAMS, Scale, SimulatedScale\n"
+        f"{line}\n"
+        "read = [SCALE.read(turn) for turn in range(400)]\n"
+        "print(abs(np.mean(read) - 21) < 0.05, abs(np.std(read) - GRAMS) < 0.03)\n",
+    )
+    assert said.split() == ["True", "True"]

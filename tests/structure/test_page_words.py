@@ -19,7 +19,7 @@ from washboard.core.materials.tools import TOOLS
 from washboard.core.plan.acts import ACTS
 from washboard.core.schools import SCHOOLS
 from washboard.words import ENGLISH
-from washboard.words.speaker import patterns, texts
+from washboard.words.catalogue import patterns, texts
 
 ROOT = Path(__file__).parents[2]
 CATALOGUES = sorted((ROOT / "src" / "washboard" / "words" / "en").rglob("*.ftl"))

@@ -32,7 +32,7 @@ MAY_IMPORT = {
     "devices": {"core", "devices"},
     "studio": {"core", "formats", "settings", "pipeline", "store", "studio"},
     "demo": {"core", "formats", "settings", "store", "studio", "demo"},
-    "api": {"core", "words", "devices", "formats", "settings", "pipeline", "store", "studio", "api"},
+    "api": {"core", "words", "devices", "formats", "settings", "pipeline", "store", "studio", "demo", "api"},
     "cli": {"core", "words", "formats", "settings", "pipeline", "studio", "api", "demo", "cli"},
 }
 PURE = {"numpy", "scipy", "cv2", "skimage"}

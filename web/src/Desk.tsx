@@ -1,6 +1,7 @@
 import { MantineProvider } from "@mantine/core";
 import { Notifications } from "@mantine/notifications";
 import { MutationCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { setNonce } from "get-nonce";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./App";
@@ -17,11 +18,20 @@ const queries = new QueryClient({
   mutationCache: new MutationCache({ onError: tell }),
 });
 
+/** By which the browser takes styles that are made on the page for the program's own. */
+const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce ?? "";
+setNonce(nonce);
+
 /** The whole page in this element. */
 export const show = (element: HTMLElement) =>
   createRoot(element).render(
     <StrictMode>
-      <MantineProvider theme={theme} cssVariablesResolver={greys} forceColorScheme="light">
+      <MantineProvider
+        theme={theme}
+        cssVariablesResolver={greys}
+        forceColorScheme="light"
+        getStyleNonce={() => nonce}
+      >
         <Notifications position="top-center" containerWidth={640} />
         <QueryClientProvider client={queries}>
           <App />

@@ -2,23 +2,25 @@
 
 from __future__ import annotations
 
-from collections.abc import AsyncIterator, Awaitable, Callable
+import secrets
+from collections.abc import AsyncIterator
 from contextlib import asynccontextmanager
 from pathlib import Path
 
-from fastapi import FastAPI, Request
-from fastapi.responses import FileResponse, Response
+from fastapi import FastAPI
+from fastapi.responses import FileResponse, HTMLResponse, Response
 from fastapi.staticfiles import StaticFiles
 
 from .. import ENGINE
 from ..core.sentence import sentence
-from ..formats.image import MOST_BYTES
 from ..studio import Studio
-from ..words import ENGLISH
+from ..words import speaker
 from . import problems
+from .door.guard import Guard
 from .door.listening import Door
 from .routes import (
     catalogue,
+    demo,
     drills,
     jobs,
     learning,
@@ -38,7 +40,12 @@ from .routes import (
 )
 
 PAGE = Path(__file__).parent.parent / "web"
-LOCAL = ("127.0.0.1", "localhost", "[::1]", "testserver")
+NONCE = "page-nonce"
+"""Where the built page names the word that its styles are known by."""
+POLICY = (
+    "default-src 'self'; style-src 'self' 'nonce-{nonce}'; img-src 'self' blob: data:; object-src 'none'; "
+    "base-uri 'none'; form-action 'none'; frame-ancestors 'none'"
+)
 ROOMS = (
     catalogue,
     references,
@@ -57,11 +64,8 @@ ROOMS = (
     jobs,
     pairing,
     wall,
+    demo,
 )
-ENVELOPE = 64 * 1024
-"""Bytes that a multipart form may add around its file."""
-
-Next = Callable[[Request], Awaitable[Response]]
 
 
 def create_app(data: Path, page: Path = PAGE) -> FastAPI:
@@ -88,33 +92,13 @@ def create_app(data: Path, page: Path = PAGE) -> FastAPI:
         description="In which order to lay which values where.",
     )
     problems.install(app)
-    app.middleware("http")(_guard)
+    app.add_middleware(Guard)
     for resource in ROOMS:
         app.include_router(resource.router)
     _describe(app)
     if page.is_dir():
         _serve_page(app, page)
     return app
-
-
-async def _guard(request: Request, follow: Next) -> Response:
-    """Only this machine's own pages may talk to the studio, and not with more than it takes."""
-    host = request.headers.get("host", "").rsplit(":", 1)[0] if request.headers.get("host") else ""
-    origin = request.headers.get("origin")
-    if host not in LOCAL or (origin is not None and not _own(origin)):
-        return problems.problem(403, "foreign", ENGLISH.text(sentence("refused-foreign")))
-    try:
-        length = int(request.headers.get("content-length", "0"))
-    except ValueError:
-        length = 0
-    if length > MOST_BYTES + ENVELOPE:
-        return problems.problem(413, "too-large", ENGLISH.text(references.too_large().sentence))
-    return await follow(request)
-
-
-def _own(origin: str) -> bool:
-    scheme, _, rest = origin.partition("://")
-    return scheme in ("http", "https") and rest.rsplit(":", 1)[0] in LOCAL
 
 
 def _describe(app: FastAPI) -> None:
@@ -135,12 +119,22 @@ def _describe(app: FastAPI) -> None:
 
 def _serve_page(app: FastAPI, page: Path) -> None:
     app.mount("/assets", StaticFiles(directory=page / "assets"), name="assets")
+    written = (page / "index.html").read_text(encoding="utf-8")
+    beside = {file.name for file in page.iterdir() if file.is_file()} - {"index.html"}
 
     @app.get("/{path:path}", include_in_schema=False)
     def index(path: str) -> Response:
         """Deep links open the page; files at its root are served as they are."""
         if path.startswith("api/"):
-            return problems.problem(404, "missing", ENGLISH.text(sentence("refused-no-address")))
-        file = page / path
-        inside = file.resolve().is_relative_to(page.resolve())
-        return FileResponse(file if path and inside and file.is_file() else page / "index.html")
+            return problems.problem(404, "missing", speaker().text(sentence("refused-no-address")))
+        if path in beside:
+            # The worker that keeps the page asks for what it keeps.
+            return FileResponse(page / path, headers={"Content-Security-Policy": "default-src 'self'"})
+        return _page(written)
+
+
+def _page(written: str) -> Response:
+    """The page, whose styles the browser takes for its own by a word that is another each time."""
+    nonce = secrets.token_urlsafe(16)
+    policy = {"Content-Security-Policy": POLICY.format(nonce=nonce), "Cache-Control": "no-cache"}
+    return HTMLResponse(written.replace(NONCE, nonce), headers=policy)

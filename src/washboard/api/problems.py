@@ -9,11 +9,13 @@ from fastapi.exceptions import RequestValidationError
 from fastapi.responses import JSONResponse
 from pydantic import BaseModel, Field
 from starlette.exceptions import HTTPException
+from starlette.middleware.body_limit import MAX_BODY_SIZE_SCOPE_KEY
 
 from ..core.errors import WashboardError
 from ..core.sentence import sentence
 from ..store.errors import Stale
-from ..words import ENGLISH
+from ..words import speaker
+from .limits import MOST_TEXT, too_long
 
 STATUS = {
     "invalid-input": 422,
@@ -29,6 +31,8 @@ STATUS = {
     "no-reading": 409,
     "busy": 503,
     "disk-full": 507,
+    "unusable": 503,
+    "gone": 503,
     "worker-died": 503,
     "clash": 409,
     "held": 409,
@@ -51,13 +55,13 @@ class Problem(BaseModel):
     changed: list[str] | None = Field(None, description="What changed since, where the code is `stale`.")
 
 
-TITLED = (403, 404, 405, 409, 413, 422, 503, 507)
+TITLED = (403, 404, 405, 409, 413, 422, 500, 503, 507)
 """Statuses whose problems have a title of their own."""
 
 
 def title_of(status: int) -> str:
     """What a problem of that status is called."""
-    return ENGLISH.text(sentence(f"problem-{status}" if status in TITLED else "problem-other"))
+    return speaker().text(sentence(f"problem-{status}" if status in TITLED else "problem-other"))
 
 
 Responses = dict[int | str, dict[str, Any]]
@@ -68,7 +72,7 @@ def problems(*statuses: int) -> Responses:
     content = {"application/problem+json": {"schema": {"$ref": "#/components/schemas/Problem"}}}
     return {
         status: {"description": title_of(status), "content": content}
-        for status in sorted({400, 403, 404, 405, 409, 422, 503, 507, *statuses})
+        for status in sorted({400, 403, 404, 405, 409, 413, 422, 503, 507, *statuses})
     }
 
 
@@ -88,19 +92,29 @@ def install(app: FastAPI) -> None:
         more: dict[str, Any] = {}
         if isinstance(error, Stale):
             more = {"revision": error.revision, "changed": list(error.changed)}
-        return problem(STATUS.get(error.code, 422), error.code, ENGLISH.text(error.sentence), **more)
+        return problem(STATUS.get(error.code, 422), error.code, speaker().text(error.sentence), **more)
 
     @app.exception_handler(RequestValidationError)
     async def malformed(_: Request, error: RequestValidationError) -> JSONResponse:
         lines = [_line(found) for found in error.errors()[:5]]
         return problem(
-            422, "invalid-input", ENGLISH.text(sentence("problem-fields", faults="; ".join(lines)))
+            422, "invalid-input", speaker().text(sentence("problem-fields", faults="; ".join(lines)))
         )
 
     @app.exception_handler(HTTPException)
-    async def plain(_: Request, error: HTTPException) -> JSONResponse:
-        code = {404: "missing", 405: "method", 413: "too-large"}.get(error.status_code, "http")
+    async def plain(request: Request, error: HTTPException) -> JSONResponse:
+        if error.status_code == 413:
+            most = request.scope.get(MAX_BODY_SIZE_SCOPE_KEY, MOST_TEXT)
+            return problem(413, "too-large", speaker().text(too_long(most)))
+        if error.status_code == 400:
+            return problem(400, "invalid-input", speaker().text(sentence("refused-body-unreadable")))
+        code = {404: "missing", 405: "method"}.get(error.status_code, "http")
         return problem(error.status_code, code, str(error.detail))
+
+    @app.exception_handler(Exception)
+    async def broken(_: Request, __: Exception) -> JSONResponse:
+        """A fault of the program: what it was is written where the program runs, not told to who asked."""
+        return problem(500, "fault", speaker().text(sentence("refused-program-fault")))
 
 
 def _line(found: dict[str, Any]) -> str:

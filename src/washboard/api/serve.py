@@ -18,6 +18,8 @@ from .app import create_app
 
 PORT = 8770
 """The port where Washboard is, unless that is taken."""
+KEPT_ALIVE = 75
+"""Seconds for which a connection stays open with nothing asked."""
 
 
 def run(
@@ -45,7 +47,10 @@ def run(
     if fill is not None:
         fill(studio)
     _tell(f"http://127.0.0.1:{listener.getsockname()[1]}/", folder, browse)
-    config = uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=3)
+    # A page asks again and again over the same connections: one that is closed just then is an error to it.
+    config = uvicorn.Config(
+        app, log_level="warning", timeout_graceful_shutdown=3, timeout_keep_alive=KEPT_ALIVE
+    )
     try:
         uvicorn.Server(config).run(sockets=[listener])
     except KeyboardInterrupt:

@@ -3,13 +3,14 @@ drill, look, transfer, and ground, mix, paints, shelf. Without a command Washboa
 
 from __future__ import annotations
 
+import io
 import sys
 from collections.abc import Callable
 
 import typer
 
 from ..core.errors import WashboardError
-from ..words import ENGLISH
+from ..words import speaker
 from . import drill, folder, mix, paint, photo, plan, review, serve, shelf
 
 app = typer.Typer(add_completion=False, invoke_without_command=True, pretty_exceptions_enable=False)
@@ -40,10 +41,14 @@ app.add_typer(shelf.shelf, name="shelf")
 
 def main() -> None:
     """Run a command; errors are one line on stderr and exit code 1, wrong usage exits with 2."""
+    for out in (sys.stdout, sys.stderr):
+        # A terminal that knows few letters shows a mark for the others instead of nothing at all.
+        if isinstance(out, io.TextIOWrapper):
+            out.reconfigure(errors="replace")
     try:
         app()
     except WashboardError as error:
-        print(f"washboard: {ENGLISH.text(error.sentence)}", file=sys.stderr)
+        print(f"washboard: {speaker().text(error.sentence)}", file=sys.stderr)
         raise SystemExit(1) from None
     except BrokenPipeError:
         raise SystemExit(1) from None

@@ -66,7 +66,10 @@ def _asked(number: int, name: str, one: dict[str, Any]) -> bool | None:
     print(f"\n{number}. {name}, after pass {one['row']}. {question}")
     for letter, words in zip(LETTERS, options, strict=False):
         print(f"   {letter}  {words}")
-    given = typer.prompt("", default="", show_default=False, prompt_suffix="> ").strip().lower()
+    try:
+        given = typer.prompt("", default="", show_default=False, prompt_suffix="> ").strip().lower()
+    except typer.Abort:
+        given = ""  # nobody is there to answer
     if not given:
         return None
     right = LETTERS[one["right"]]

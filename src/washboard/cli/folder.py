@@ -7,6 +7,8 @@ from typing import Annotated
 
 import typer
 
+from ..core.sentence import Amount, Sentence, sentence
+from ..words import speaker
 from .options import Data
 from .out import place
 
@@ -22,9 +24,10 @@ def backup(file: Archive, data: Data = None) -> None:
 
     place(file)
     found = back_up(data_folder(data), file)
-    print(f"{found.pieces} pieces, {found.files} files, {_megabytes(found.size)} MB written and verified.")
+    size = Amount(found.size / 2**20, 1)
+    _say(sentence("backup-written", pieces=found.pieces, files=found.files, megabytes=size))
     if found.missing:
-        print(f"{found.missing} files were missing in the folder already: washboard doctor tells more.")
+        _say(sentence("backup-missing", count=found.missing))
 
 
 def restore(file: Archive, data: Data = None, instead: Instead = False) -> None:
@@ -34,7 +37,12 @@ def restore(file: Archive, data: Data = None, instead: Instead = False) -> None:
 
     folder = data_folder(data)
     found, before = restored(file, folder, instead)
-    print(f"{found.pieces} pieces of {found.created} restored to {folder}, {_megabytes(found.size)} MB.")
+    size = Amount(found.size / 2**20, 1)
+    _say(
+        sentence(
+            "backup-restored", pieces=found.pieces, created=found.created, folder=str(folder), megabytes=size
+        )
+    )
     if before:
         print(f"What was there lies in {before}.")
 
@@ -42,16 +50,15 @@ def restore(file: Archive, data: Data = None, instead: Instead = False) -> None:
 def doctor(data: Data = None) -> None:
     """Look the data folder over: what is wrong, and how to mend it. Exit 0 when nothing is, 1 otherwise."""
     from ..studio.folder import data_folder, looked_over
-    from ..words import ENGLISH
 
     found = looked_over(data_folder(data))
     for one in found:
-        print(f"{'!' if one.wrong else '-'} {ENGLISH.text(one.words)}")
+        print(f"{'!' if one.wrong else '-'} {speaker().text(one.words)}")
     wrong = sum(one.wrong for one in found)
     print(f"{wrong} to mend." if wrong else "Nothing is wrong.")
     if wrong:
         raise typer.Exit(1)
 
 
-def _megabytes(size: int) -> str:
-    return f"{size / 2**20:.1f}"
+def _say(told: Sentence) -> None:
+    print(speaker().text(told))

@@ -35,6 +35,11 @@ def place(path: Path | None, *inputs: Path) -> None:
         raise NoPlace("refused-may-not-write", path=str(path))
 
 
+def called(path: Path) -> str:
+    """A file's name without its ending, as text that can be written: a name may be of bytes that are none."""
+    return os.fsencode(path.stem).decode("utf-8", "replace")
+
+
 def folder(path: Path | None, names: Sequence[str], *inputs: Path) -> None:
     """Raises NoPlace where a folder cannot be filled with files, or one would be written over what is read.
 

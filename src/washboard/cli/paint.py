@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING, Annotated
 
 import typer
 
-from .out import place, write, write_json
+from .out import called, place, write, write_json
 
 if TYPE_CHECKING:
     from ..formats.calendar import Free
@@ -79,7 +79,7 @@ def moment(text: str | None) -> datetime:
 
 def named(files: list[Path]) -> list[str]:
     """Names of plans by their files, told apart where two files are called alike."""
-    stems = [file.stem for file in files]
+    stems = [called(file) for file in files]
     alike = [stems[: k + 1].count(stem) for k, stem in enumerate(stems)]
     return [stem if stems.count(stem) == 1 else f"{stem}-{k}" for stem, k in zip(stems, alike, strict=True)]
 
@@ -93,7 +93,7 @@ def replan(
     from ..core.sentence import sentence
     from ..formats import logfile, planfile
     from ..pipeline.replanning import replan as again
-    from ..words import ENGLISH, About
+    from ..words import About, speaker
 
     place(out, plan, log)
     document = planfile.read(plan.read_bytes())
@@ -103,6 +103,6 @@ def replan(
     write(out, fresh.encode())
     told = About.of(found.plan)
     for said in found.told:
-        print(ENGLISH.text(said, told))
+        print(speaker().text(said, told))
     for event, why in what.strange:
-        print(f"passed over: {event[:40]}, {ENGLISH.phrase(sentence(why))}")
+        print(f"passed over: {event[:40]}, {speaker().phrase(sentence(why))}")

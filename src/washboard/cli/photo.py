@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING, Annotated
 import typer
 
 from .options import Medium, Photo, Size, Surface
-from .out import end_progress, place, show_progress, write
+from .out import called, end_progress, place, show_progress, write
 
 if TYPE_CHECKING:
     from ..pipeline.stages import Seen
@@ -43,7 +43,7 @@ def look(
     """See what a picture is made of: areas, horizon, light, focus, bands, what weakens it."""
     from ..formats import lookfile
     from ..pipeline.answers.prepare import looked
-    from ..words import ENGLISH
+    from ..words import speaker
 
     place(out, photo)
     place(areas, photo)
@@ -54,7 +54,7 @@ def look(
     if areas is not None:
         lookfile.write_labels(areas, seen.areas.labels)
     for finding in found.findings:
-        print(ENGLISH.text(finding.sentence))
+        print(speaker().text(finding.sentence))
 
 
 def transfer(
@@ -80,12 +80,12 @@ def transfer(
     sheet = settings.sheet(width / height)
     lines = format.lines_of(arcs_of(seen.areas, sheet.picture_width_cm, detail), sheet, choices)
     if out.suffix.lower() == ".svg":
-        from ..words import ENGLISH
+        from ..words import speaker
 
-        names = {area.label: ENGLISH.name(area.called) for area in seen.areas.areas}
+        names = {area.label: speaker().name(area.called) for area in seen.areas.areas}
         write(out, format.svg_of(lines, sheet, names, choices).encode())
     else:
-        write(out, format.pdf_of(lines, sheet, photo.stem, choices))
+        write(out, format.pdf_of(lines, sheet, called(photo), choices))
 
 
 def ground(
@@ -99,12 +99,12 @@ def ground(
     from ..formats import lookfile
     from ..pipeline.answers.prepare import grounds
     from ..pipeline.stages.masses import masses_in_areas
-    from ..words import ENGLISH
+    from ..words import speaker
 
     place(out, photo)
     settings, seen = _seen(photo, size, medium, surface)
     candidates = grounds(seen, masses_in_areas(seen.measured, seen.areas), settings)
     write(out, lookfile.written(lookfile.ground_document(candidates, medium)).encode())
     for candidate in candidates[:2]:
-        why = " ".join(map(ENGLISH.text, candidate.why))
+        why = " ".join(map(speaker().text, candidate.why))
         print(f"{candidate.ground.words}: {why}")

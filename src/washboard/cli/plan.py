@@ -9,7 +9,7 @@ from typing import Annotated
 import typer
 
 from .options import Medium, Photo, Size, Surface
-from .out import end_progress, folder, place, show_progress, write, write_json
+from .out import called, end_progress, folder, place, show_progress, write, write_json
 
 # What does the work is imported where it is done: a command that is refused, or only asked for help, answers
 # at once.
@@ -65,7 +65,7 @@ def plan(
     decoded = stages.decoded(content, lambda: data)
     labels = planfile.label_hash(result.seen.measured.labels)
     source = planfile.DocumentSource(
-        photo.stem, content, decoded.width, decoded.height, labels, result.seen.areas.areas
+        called(photo), content, decoded.width, decoded.height, labels, result.seen.areas.areas
     )
     if out is not None:
         document = planfile.document_of(result.worked.plan, source)
@@ -75,7 +75,7 @@ def plan(
     if cards is not None:
         from ..pipeline.answers.cards import cards_of
 
-        write(cards, cards_of(result, settings, photo.stem))
+        write(cards, cards_of(result, settings, called(photo)))
     print(table(result.worked.plan))
 
 
@@ -87,7 +87,7 @@ def check(
     from ..core.checks import Checked, findings_of
     from ..core.surface.replay import refusals_of
     from ..formats import comparison, planfile
-    from ..words import ENGLISH, About
+    from ..words import About, speaker
 
     place(out, plan)
     document = planfile.read(plan.read_bytes())
@@ -99,7 +99,7 @@ def check(
     for refusal in refusals:
         print(comparison.refusal_line(read, refusal))
     for finding in findings:
-        seen, why = (ENGLISH.text(words, told) for words in (finding.sentence, finding.why))
+        seen, why = (speaker().text(words, told) for words in (finding.sentence, finding.why))
         print(f"{finding.weight.name.lower()}: {seen} {why}")
     if refusals:
         raise SystemExit(1)

@@ -9,7 +9,8 @@ import typer
 from .options import Data
 
 Port = Annotated[
-    int | None, typer.Option(help="Port on 127.0.0.1; 0 picks a free one. 8770 where that is free.")
+    int | None,
+    typer.Option(help="Port on 127.0.0.1; 0 picks a free one. 8770 where that is free.", min=0, max=65535),
 ]
 Socket = Annotated[int | None, typer.Option("--fd", help="Serve on this already listening socket.")]
 

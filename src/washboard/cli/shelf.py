@@ -8,7 +8,7 @@ from typing import Annotated
 import typer
 
 from .options import Data
-from .out import place, write
+from .out import called, place, write
 
 shelf = typer.Typer(no_args_is_help=True, help="The painter's own paints and tools, in and out of files.")
 ShelfFile = Annotated[Path, typer.Argument(help="A file that ends with .csv or .cxf")]
@@ -37,4 +37,4 @@ def export(file: ShelfFile, data: Data = None) -> None:
     with shelf_in(data) as own:
         content = exported(own, file.name)
     write(file, content)
-    print(f"Written to {file.name}.")
+    print(f"Written to {called(file)}{file.suffix}.")

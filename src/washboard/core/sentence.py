@@ -71,6 +71,10 @@ class Sentence:
     values: Mapping[str, Value] = field(default_factory=dict)
 
 
+USUAL_LANGUAGE = "en"
+"""The language of the lists of the core, and of whoever said nothing else."""
+
+
 @dataclass(frozen=True)
 class Listed:
     """Several things in a row: `a, b and c`, or `a, b or c` where one of `either` is to be chosen."""
@@ -85,6 +89,11 @@ Value = Amount | Masses | Edges | Name | Turn | Given | Sentence | Listed | int 
 def sentence(key: str, /, **values: Value) -> Sentence:
     """A sentence by its key, with its values."""
     return Sentence(key, values)
+
+
+def term(words: str) -> Sentence:
+    """What a list of the core calls something: each language has a word of its own for it."""
+    return Sentence("term", {"words": words})
 
 
 def as_given(text: str, marks: Sequence[Mark] = ()) -> Sentence:

@@ -43,14 +43,18 @@ _SHELF = (
 """What stands on the demo's shelf: kind, name, like, medium, set, what is left."""
 
 
-def add_demo(studio: Studio) -> None:
-    """Add the demo pieces to a studio that has none of them, have them worked out, and log how far their
-    painting is."""
-    _fill_shelf(studio)
+def missing(studio: Studio) -> list[str]:
+    """The names of the demo pieces that a studio does not have."""
     there = {piece.name for piece in studio.pieces.all()}
-    for demo in reversed(DEMO):
-        if demo.name in there:
-            continue
+    return [demo.name for demo in DEMO if demo.name not in there]
+
+
+def add_demo(studio: Studio) -> None:
+    """Add the demo pieces that a studio does not have, have them worked out, and log how far their painting
+    is."""
+    _fill_shelf(studio)
+    wanted = missing(studio)
+    for demo in reversed([demo for demo in DEMO if demo.name in wanted]):
         reference = _kept(studio, reference_bytes(demo))
         piece = studio.pieces.create(demo.name, settings_fields(demo.settings), now(), reference.hash)
         analyse(studio, piece)

@@ -12,7 +12,7 @@ from reportlab.pdfgen.canvas import Canvas
 from ..core.plan.acts import ACTS
 from ..core.plan.plan import Pass, Plan, Role
 from ..core.sentence import Sentence
-from ..words import ENGLISH, About
+from ..words import About, speaker
 from .table import minutes
 from .typeset import (
     DISPLAY,
@@ -77,7 +77,7 @@ def _card(
     top = CARD[1] - EDGE
     words(canvas, str(number), EDGE, top - 9.6, 32, DISPLAY)
     words(canvas, f"of {len(plan.passes)}", EDGE, top - 13.4, 7.5, TEXT, QUIET)
-    title = [(ENGLISH.text(done.title, told), style(DISPLAY, 15, 1.14))]
+    title = [(speaker().text(done.title, told), style(DISPLAY, 15, 1.14))]
     flow(canvas, title, (EDGE + 13, top, wide - 13, 13.4))
     third = (wide - 2 * GAP) / 3
     at = top - 16.5
@@ -88,7 +88,7 @@ def _card(
         left = EDGE + k * (third + GAP)
         _, height = picture(canvas, image, left, at, third, 31.0)
         tall = max(tall, height)
-        words(canvas, ENGLISH.pattern(f"card-{label}"), left, at - height - 3.0, 7, TEXT, QUIET)
+        words(canvas, speaker().pattern(f"card-{label}"), left, at - height - 3.0, 7, TEXT, QUIET)
     at -= tall + 6.0
     foot = EDGE + 13.0
     side = EDGE + 2 * (third + GAP)
@@ -100,13 +100,13 @@ def _card(
 
 def _said(done: Pass, told: About) -> list[str]:
     """How, the first reason, and what to mind, as far as they can be read at the easel."""
-    how = [ENGLISH.text(step, told) for step in done.what]
-    why = [ENGLISH.text(reason.sentence, told) for reason in done.reasons]
-    minds = [ENGLISH.text(mind, told) for mind in done.findings[:1]]
-    room = MOST_WORDS - len(ENGLISH.text(done.title, told).split())
+    how = [speaker().text(step, told) for step in done.what]
+    why = [speaker().text(reason.sentence, told) for reason in done.reasons]
+    minds = [speaker().text(mind, told) for mind in done.findings[:1]]
+    room = MOST_WORDS - len(speaker().text(done.title, told).split())
     kept = [" ".join(how)]
     if why:
-        kept.append(f"{ENGLISH.pattern('card-why')} {_first(why[0])}")
+        kept.append(f"{speaker().pattern('card-why')} {_first(why[0])}")
     room -= sum(len(text.split()) for text in kept)
     if minds and room > 0:
         kept.append(minds[0])
@@ -139,12 +139,12 @@ def _foot(canvas: Canvas, plan: Plan, done: Pass, left: float, wide: float, thir
     ridge(canvas, left, base, work, 4.5, wait)
     words(canvas, minutes(done.minutes), left + 1, base + 5.4, 8.5, STRONG)
     if done.waiting:
-        dry = ENGLISH.pattern("card-dry", minutes=minutes(done.waiting))
+        dry = speaker().pattern("card-dry", minutes=minutes(done.waiting))
         words(canvas, dry, left + work + 2, base + 1.0, 7.5, TEXT, QUIET)
     ladder(canvas, left + third + GAP, base, third, *done.values)
     side = left + 2 * (third + GAP)
-    needs, tools = ENGLISH.phrase(done.needs), tools_of(done)
-    facts = [(ENGLISH.pattern("card-needs", needs=needs, tools=tools), style(TEXT, 7.6, 1.2))]
+    needs, tools = speaker().phrase(done.needs), tools_of(done)
+    facts = [(speaker().pattern("card-needs", needs=needs, tools=tools), style(TEXT, 7.6, 1.2))]
     flow(canvas, facts, (side, base + 7.6, third, 7.6))
     caution = " ".join(cautions_of(plan, done))
     canvas.setStrokeGray(HAIR)
@@ -158,7 +158,7 @@ def tools_of(done: Pass) -> str:
     tools = dict.fromkeys(
         ACTS[o.kind].tool for o in done.operations if o.role is Role.TARGET or o.kind.reaches
     )
-    return ", ".join(tool for tool in tools if tool) or ENGLISH.pattern("card-usual-tools")
+    return ", ".join(tool for tool in tools if tool) or speaker().pattern("card-usual-tools")
 
 
 def cautions_of(plan: Plan, done: Pass) -> list[str]:
@@ -186,9 +186,9 @@ def sheet_of(name: str, plan: Plan, shown: Sequence[Shown]) -> bytes:
 
 
 def _head(plan: Plan) -> str:
-    return ENGLISH.pattern(
+    return speaker().pattern(
         "sheet-head" if plan.waiting >= 0.5 else "sheet-head-dry",
-        medium=plan.medium.words,
+        medium=speaker().local(plan.medium.words),
         size=f"{plan.sheet.width_cm:g} × {plan.sheet.height_cm:g}",
         passes=len(plan.passes),
         work=minutes(plan.work),
@@ -211,11 +211,11 @@ def _row(
         at += width + 2.5
     low, high = done.values
     values = f"{low:.1f}" if high - low < 0.05 else f"{low:.1f}–{high:.1f}"
-    facts = [minutes(done.minutes), ENGLISH.pattern("card-values", values=values)]
+    facts = [minutes(done.minutes), speaker().pattern("card-values", values=values)]
     if done.waiting:
-        facts.insert(1, ENGLISH.pattern("card-dry", minutes=minutes(done.waiting)))
+        facts.insert(1, speaker().pattern("card-dry", minutes=minutes(done.waiting)))
     text = [
-        (ENGLISH.text(done.title, told), style(DISPLAY, 14.5, 1.1)),
+        (speaker().text(done.title, told), style(DISPLAY, 14.5, 1.1)),
         (" · ".join(facts), style(STRONG, 10.5)),
         (" ".join(_how(done.what, told)), style(TEXT, 10)),
     ]
@@ -223,4 +223,4 @@ def _row(
 
 
 def _how(steps: Sequence[Sentence], told: About) -> list[str]:
-    return [ENGLISH.text(step, told) for step in steps[:2]]
+    return [speaker().text(step, told) for step in steps[:2]]

@@ -12,7 +12,7 @@ from ..core.plan.plan import Plan
 from ..core.planning.compare import Compared
 from ..core.schools import SCHOOLS, mixable
 from ..core.surface.refusal import Refusal
-from ..words import ENGLISH, About
+from ..words import About, speaker
 
 
 def comparison_document(found: Sequence[Compared], medium: str) -> dict[str, Any]:
@@ -55,7 +55,7 @@ def school_entry(one: Compared) -> dict[str, Any]:
 def titles(plan: Plan) -> list[str]:
     """The passes by their titles."""
     told = About.of(plan)
-    return [ENGLISH.text(done.title, told) for done in plan.passes]
+    return [speaker().text(done.title, told) for done in plan.passes]
 
 
 def report_document(plan: Plan, refusals: Sequence[Refusal], findings: Sequence[Finding]) -> dict[str, Any]:
@@ -78,7 +78,7 @@ def refusal_entry(plan: Plan, refusal: Refusal) -> dict[str, Any]:
         "mass": refusal.mass,
         "state": refusal.state and refusal.state.value,
         "rule": refusal.rule.name.lower(),
-        "reason": ENGLISH.text(refusal.sentence, About.of(plan)),
+        "reason": speaker().text(refusal.sentence, About.of(plan)),
     }
 
 
@@ -88,13 +88,13 @@ def finding_entry(plan: Plan, finding: Finding) -> dict[str, Any]:
     return {
         "kind": finding.kind,
         "weight": finding.weight.name.lower(),
-        "sentence": ENGLISH.text(finding.sentence, told),
-        "why": ENGLISH.text(finding.why, told),
+        "sentence": speaker().text(finding.sentence, told),
+        "why": speaker().text(finding.why, told),
         "figures": {k: round(v, 3) for k, v in finding.figures.items()},
         "place": list(finding.place),
         "masses": list(finding.masses),
         "passes": list(finding.passes),
-        "fix": fix and {"words": ENGLISH.text(finding.trying, told), **_change_entry(fix)},
+        "fix": fix and {"words": speaker().text(finding.trying, told), **_change_entry(fix)},
     }
 
 
@@ -121,5 +121,5 @@ def refusal_line(plan: Plan, refusal: Refusal) -> str:
     """One refusal on a line: pass, operation, mass, state, reason."""
     operation = refusal.kind.value if refusal.kind else "–"
     state = refusal.state.value if refusal.state else "–"
-    reason = ENGLISH.text(refusal.sentence, About.of(plan))
+    reason = speaker().text(refusal.sentence, About.of(plan))
     return f"{refusal.done}\t{operation}\t{refusal.mass}\t{state}\t{reason}"

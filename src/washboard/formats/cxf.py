@@ -22,6 +22,7 @@ from ..core.materials.paints import PAINTS, THIN, Paint, paint_named
 from ..core.materials.shelf import Item, ItemKind, measured, nearest_paint, seen_over_white
 from ..core.sentence import Amount
 
+ENDING, MEDIA_TYPE = "cxf", "application/xml"
 SPACE = "http://colorexchangeformat.com/CxF3-core"
 MADE = "2000-01-01T00:00:00"
 """The date of creation, which the format wants: a file of the same things is the same bytes."""

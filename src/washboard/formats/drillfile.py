@@ -8,7 +8,7 @@ from typing import Any
 from ..core.drills.question import Question
 from ..core.plan.plan import Plan
 from ..core.sentence import row_of, sentence
-from ..words import ENGLISH, About
+from ..words import About, speaker
 
 
 def entries_of(questions: Sequence[Question], plan: Plan) -> list[dict[str, Any]]:
@@ -21,7 +21,7 @@ def _entry(one: Question, about: About) -> dict[str, Any]:
     return {
         "kind": one.kind,
         "item": one.item,
-        "ask": ENGLISH.text(one.ask, about),
+        "ask": speaker().text(one.ask, about),
         "row": one.row,
         "masses": list(one.masses),
         "name": _named(one.masses, about),
@@ -30,12 +30,12 @@ def _entry(one: Question, about: About) -> dict[str, Any]:
         "right": one.right,
         "options": [
             {
-                "words": "" if own.words is None else ENGLISH.text(own.words, about),
+                "words": "" if own.words is None else speaker().text(own.words, about),
                 "masses": list(own.masses),
                 "name": _named(own.masses, about),
                 "place": None if own.place is None else [round(share, 4) for share in own.place],
                 "row": own.row,
-                "why": ENGLISH.text(own.why, about),
+                "why": speaker().text(own.why, about),
             }
             for own in one.options
         ],
@@ -43,7 +43,7 @@ def _entry(one: Question, about: About) -> dict[str, Any]:
 
 
 def _named(masses: Sequence[str], about: About) -> str:
-    return ENGLISH.text(sentence("drill-named", masses=row_of(masses)), about) if masses else ""
+    return speaker().text(sentence("drill-named", masses=row_of(masses)), about) if masses else ""
 
 
 def lines_of(entry: dict[str, Any]) -> list[str]:

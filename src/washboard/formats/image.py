@@ -93,7 +93,7 @@ def _read(data: bytes, side: int | None) -> Decoded:
         width, height = full if upright.size[0] * full[1] == upright.size[1] * full[0] else full[::-1]
         if (upright.size[0] >= upright.size[1]) != (width >= height):
             width, height = height, width
-        plain = _flattened(_to_srgb(upright, picture, notes))
+        plain = _flattened(_to_srgb(_reduced(upright, side), picture, notes))
         # A camera's file can claim to be progressive or reduced by a little: fit the real pixels.
         resized = plain.resize(
             _working(plain.size, side),
@@ -143,6 +143,34 @@ def _working(size: tuple[int, int], side: int | None) -> tuple[int, int]:
     longest = max(size)
     scale = min(working_side(*size) / longest, ENLARGE) if side is None else min(side / longest, 1.0)
     return max(1, round(size[0] * scale)), max(1, round(size[1] * scale))
+
+
+def _reduced(picture: Image.Image, side: int | None) -> Image.Image:
+    """A picture that is far larger than it has to be at a whole part of its size, each pixel the mean of what
+    it stands for: what follows takes several copies of it."""
+    times = max(picture.size) // (2 * max(_working(picture.size, side)))
+    if times < 2:
+        return picture
+    if picture.mode.startswith("I") or picture.mode == "F":
+        return _means(picture, times)
+    if picture.mode in ("RGBA", "LA"):
+        # What is clear counts by how clear it is.
+        weighted = {"RGBA": "RGBa", "LA": "La"}[picture.mode]
+        return picture.convert(weighted).reduce(times).convert(picture.mode)
+    if picture.mode not in ("L", "RGB", "CMYK"):
+        picture = picture.convert("RGBA" if "transparency" in picture.info else "RGB")
+    return picture.reduce(times)
+
+
+def _means(picture: Image.Image, times: int) -> Image.Image:
+    """The means of squares of a picture of one deep channel, strip by strip."""
+    wide, high = picture.width // times, picture.height // times
+    rows = []
+    for k in range(high):
+        strip = np.asarray(picture.crop((0, k * times, wide * times, (k + 1) * times)), np.float64)
+        rows.append(np.nan_to_num(strip).reshape(times, wide, times).mean(axis=(0, 2)))
+    kind = np.float32 if picture.mode == "F" else np.int32
+    return Image.fromarray(np.array(rows).astype(kind))
 
 
 def _to_srgb(picture: Image.Image, source: Image.Image, notes: list[str]) -> Image.Image:

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 from reportlab.pdfgen.canvas import Canvas
 
 from ..core.plan.plan import Plan
-from ..words import ENGLISH, About
+from ..words import About, speaker
 from .cards import Mixed
 from .table import minutes
 from .typeset import DISPLAY, HAIR, MM, STRONG, TEXT, flow, picture, stroke, style, words
@@ -37,21 +37,21 @@ def page_of(name: str, plan: Plan, shown: LookedBack) -> bytes:
     """The page of a piece."""
     out = io.BytesIO()
     canvas = Canvas(out, pagesize=(PAGE[0] * MM, PAGE[1] * MM), invariant=True)
-    canvas.setTitle(ENGLISH.pattern("look-back-page-title", name=name))
+    canvas.setTitle(speaker().pattern("look-back-page-title", name=name))
     top, wide = PAGE[1] - EDGE, PAGE[0] - 2 * EDGE
     flow(canvas, [(name, style(DISPLAY, 24, 1.1))], (EDGE, top, wide, 11))
     size = f"{plan.sheet.width_cm:g} × {plan.sheet.height_cm:g} cm"
-    flow(canvas, [(f"{plan.medium.words}, {size}", style(TEXT, 10))], (EDGE, top - 11.5, wide, 6))
+    facts = f"{speaker().local(plan.medium.words)}, {size}"
+    flow(canvas, [(facts, style(TEXT, 10))], (EDGE, top - 11.5, wide, 6))
     half = (wide - 6) / 2
     deep = 0.0
-    for k, image in enumerate((shown.painting, shown.planned)):
-        if image is None:
-            continue
-        left = EDGE + k * (half + 6)
-        _, tall = picture(canvas, image, left, top - 20, half, 110)
-        caption = ENGLISH.pattern("look-back-planned" if k else "look-back-painted")
-        words(canvas, caption, left, top - 24 - tall, 9, STRONG)
-        deep = max(deep, tall + 8)
+    images = {"look-back-painted": shown.painting, "look-back-planned": shown.planned}
+    left = EDGE
+    for caption, image in images.items():
+        if image is not None:
+            _, tall = picture(canvas, image, left, top - 20, half, 110)
+            words(canvas, speaker().pattern(caption), left, top - 24 - tall, 9, STRONG)
+            left, deep = left + half + 6, max(deep, tall + 8)
     at = top - 20 - deep - 4
     at -= flow(canvas, [(said, style(TEXT, 10)) for said in shown.told], (EDGE, at, wide, 30)) + 5
     at = _passes(canvas, plan, shown.real, at, wide)
@@ -68,20 +68,22 @@ def _passes(canvas: Canvas, plan: Plan, real: Mapping[str, float], top: float, w
     most = max([1.0, *(done.lasts for done in plan.passes), *real.values()])
     for number, done in enumerate(plan.passes, 1):
         bottom = top - number * room
-        title = f"{number}  {ENGLISH.text(done.title, told)}"
+        title = f"{number}  {speaker().text(done.title, told)}"
         flow(canvas, [(title, style(TEXT, 9, 1.1))], (EDGE, bottom + room - 1, wide * 0.55, room - 0.5))
         left, scale = EDGE + wide * 0.58, wide * 0.27 / most
         if done.id in real:
             canvas.setFillGray(0.15)
-            canvas.rect(left * MM, (bottom + 1) * MM, real[done.id] * scale * MM, (room - 3) * MM, fill=1)
+            canvas.rect(
+                left * MM, (bottom + 1) * MM, real[done.id] * scale * MM, (room - 3) * MM, stroke=0, fill=1
+            )
         canvas.setStrokeGray(0.5)
         canvas.setLineWidth(1.4)
         at = left + done.lasts * scale
         canvas.line(at * MM, bottom * MM, at * MM, (bottom + room - 1) * MM)
         times = minutes(done.lasts)
         if done.id in real:
-            times = ENGLISH.pattern("look-back-times", real=minutes(real[done.id]), planned=times)
-        words(canvas, times, EDGE + wide * 0.87, bottom + 1, 8)
+            times = speaker().pattern("look-back-times", real=minutes(real[done.id]), planned=times)
+        words(canvas, times, EDGE + wide * 0.87, bottom + room / 2 - 1.5, 8)
     return top - len(plan.passes) * room
 
 

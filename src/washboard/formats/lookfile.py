@@ -17,7 +17,7 @@ from ..core.composition.light import Light
 from ..core.ground.choice import Candidate
 from ..core.materials.surfaces import Sheet
 from ..core.reference.picture import Labels, Picture
-from ..words import ENGLISH
+from ..words import speaker
 
 LOOK, GROUND = "washboard-look", "washboard-ground"
 VERSION = 1
@@ -49,12 +49,12 @@ def look_document(
         "findings": [
             {
                 "kind": f.kind,
-                "sentence": ENGLISH.text(f.sentence),
-                "why": ENGLISH.text(f.why),
+                "sentence": speaker().text(f.sentence),
+                "why": speaker().text(f.why),
                 "x": round(f.place[0], 4),
                 "y": round(f.place[1], 4),
                 "areas": list(f.areas),
-                "fix": f.trying and ENGLISH.text(f.trying),
+                "fix": f.trying and speaker().text(f.trying),
             }
             for f in findings
         ],
@@ -65,7 +65,7 @@ def area_entry(area: Area) -> dict[str, Any]:
     """One area: label in the map, name, share 0–1, depth (0 farthest), family."""
     return {
         "label": area.label,
-        "name": ENGLISH.name(area.called),
+        "name": speaker().name(area.called),
         "share": round(area.share, 5),
         "depth": area.depth,
         "family": area.family.value,
@@ -143,7 +143,7 @@ def ground_entry(c: Candidate) -> dict[str, Any]:
         "note": c.ground.note,
         "tone": c.ground.tone,
         "stock": c.ground.stock,
-        "why": " ".join(map(ENGLISH.text, c.why)),
+        "why": " ".join(map(speaker().text, c.why)),
     }
 
 

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from typing import Annotated
+from typing import Annotated, Any
 
 from pydantic import BaseModel, ConfigDict, Field
 
@@ -23,3 +23,8 @@ class Part(BaseModel):
     model_config = ConfigDict(
         extra="allow", alias_generator=_camel, populate_by_name=True, allow_inf_nan=False
     )
+
+    @property
+    def known(self) -> dict[str, Any]:
+        """The fields that are known here, without a newer program's additions."""
+        return {name: getattr(self, name) for name in type(self).model_fields}

@@ -22,23 +22,16 @@ from ..core.reference.light import SmallLight
 from ..core.reference.look import Look
 from ..core.reference.mass import Border, Gradation, Lab, Mass
 from ..core.sentence import Mark, Sentence, as_given
-from ..words import ENGLISH
+from ..words import speaker
 from .finerparts import EdgePart, EffectPart, GradationPart, MarkFamilyPart, MarkPart
-from .planparts import (
-    Document,
-    LyingPart,
-    MassPart,
-    PassPart,
-    ReservePart,
-    SaidPart,
-    SheetPart,
-    StartPart,
-    ToningPart,
-)
+from .planparts import Document, LyingPart, MassPart, PassPart, ReservePart, SaidPart, StartPart, ToningPart
+from .planwhole import checked
 
 
 def plan_from(document: Document) -> Plan:
-    """The plan in a document; raises InvalidPlan for an unknown medium and for marks outside their text."""
+    """The plan in a document; raises InvalidPlan for an unknown medium, for marks outside their text, and for
+    what does not hang together."""
+    checked(document)
     try:
         medium = medium_named(document.medium)
     except UnknownName as error:
@@ -52,7 +45,7 @@ def plan_from(document: Document) -> Plan:
         document.school,
         as_given(document.school_reason),
         Surface(document.surface.words, document.surface.value, document.surface.lab),
-        Sheet(**{k: getattr(document.sheet, k) for k in SheetPart.model_fields}),
+        Sheet(**document.sheet.known),
         Key(key.measured, key.planned, key.lowest, key.highest),
         tuple(_mass_from(m) for m in document.masses),
         tuple(_pass_from(p) for p in document.passes),
@@ -99,7 +92,7 @@ def _family_from(part: MarkFamilyPart) -> MarkFamily:
         part.tool,
         part.minutes,
         part.gain,
-        TextureRule(**dict(part.texture)) if part.texture else None,
+        TextureRule(**part.texture.known) if part.texture else None,
         part.place,
         part.called,
         part.many,
@@ -132,12 +125,12 @@ def _mass_from(part: MassPart) -> Mass:
         "gradation",
         "seen_light",
     )
-    fields = {k: getattr(part, k) for k in MassPart.model_fields if k not in dropped}
+    fields = {name: value for name, value in part.known.items() if name not in dropped}
     borders = tuple(Border(b.mass, b.length_cm, b.softness_mm, b.hardness) for b in part.neighbours)
     # Files of before have the name in words only, and those of another version words that are not known here.
-    named = Name(**dict(part.naming)) if part.naming else None
-    called = named if named and ENGLISH.knows(named) else Name(own=part.called)
-    look = Look(**dict(part.look)) if part.look else Look()
+    named = Name(**part.naming.known) if part.naming else None
+    called = named if named and speaker().knows(named) else Name(own=part.called)
+    look = Look(**part.look.known) if part.look else Look()
     gradation, planned = _gradation_from(part.gradation) if part.gradation else (None, ())
     return Mass(
         **fields,
@@ -147,7 +140,7 @@ def _mass_from(part: MassPart) -> Mass:
         borders=borders,
         gradation=gradation,
         target_stops=planned,
-        seen_light=SmallLight(**dict(part.seen_light)) if part.seen_light else None,
+        seen_light=SmallLight(**part.seen_light.known) if part.seen_light else None,
     )
 
 
@@ -158,7 +151,7 @@ def _gradation_from(part: GradationPart) -> tuple[Gradation, tuple[Lab, ...]]:
 
 
 def _pass_from(part: PassPart) -> Pass:
-    operations = tuple(Operation(**dict(o)) for o in part.operations)
+    operations = tuple(Operation(**o.known) for o in part.operations)
     reasons = tuple(Reason(r.kind, _given(r.sentence, r.marks), r.masses, r.figures) for r in part.reasons)
     return Pass(
         part.id,
@@ -197,7 +190,7 @@ def _effect_from(part: EffectPart) -> Effect:
 
 
 def _edge_from(part: EdgePart) -> Stretch:
-    return Stretch(**(dict(part) | {"why": as_given(part.why)}))
+    return Stretch(**(part.known | {"why": as_given(part.why)}))
 
 
 def _given(text: str, marks: Sequence[MarkPart]) -> Sentence:

@@ -23,7 +23,7 @@ from ..core.plan.tools import TOOLS as STICK_TOOLS
 from ..core.plan.where import where_of
 from ..core.reference.mass import Gradation, Lab, Mass
 from ..core.sentence import Sentence, sentence
-from ..words import ENGLISH, About, Said
+from ..words import About, Said, speaker
 from .finerparts import MarkPart
 from .planparts import VERSION, Document, PassPart
 
@@ -58,7 +58,7 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "medium": plan.medium.key,
         "habit": _habit(plan.medium),
         "school": plan.school,
-        "school_reason": ENGLISH.text(plan.school_why),
+        "school_reason": speaker().text(plan.school_why),
         "surface": vars(plan.surface),
         "sheet": vars(plan.sheet),
         "reference": _reference(plan, source),
@@ -67,7 +67,7 @@ def _fields(plan: Plan, source: DocumentSource) -> dict[str, Any]:
         "masses": [_mass(m, m.id in bare) for m in plan.masses],
         "passes": [_pass(p, told) for p in plan.passes],
         "predicted": {"values": plan.predicted},
-        "notes": [ENGLISH.text(note, told) for note in plan.notes],
+        "notes": [speaker().text(note, told) for note in plan.notes],
         "toning": plan.toning and _toning(plan.toning),
         "areas": [_area(a) for a in source.areas],
         "reserves": [_reserve(r, told) for r in plan.reserves],
@@ -119,7 +119,11 @@ def _family(family: MarkFamily, told: About) -> dict[str, Any]:
     fields = {k: v for k, v in vars(family).items() if k != "pass_id"}
     named = {"name": name["text"], "name_marks": name["marks"], "pass": family.pass_id, "count": family.count}
     tool = BRUSH_TOOLS.get(family.tool) or STICK_TOOLS[family.tool]
-    told_size = {"tool_words": tool.words, "length_cm": family.length_cm, "width_mm": family.width_mm}
+    told_size = {
+        "tool_words": speaker().local(tool.words),
+        "length_cm": family.length_cm,
+        "width_mm": family.width_mm,
+    }
     texture = vars(family.texture) if family.texture else None
     return fields | named | told_size | {"paths": [vars(path) for path in family.paths], "texture": texture}
 
@@ -127,19 +131,19 @@ def _family(family: MarkFamily, told: About) -> dict[str, Any]:
 def _effect(effect: Effect, told: About) -> dict[str, Any]:
     words = _said(effect.told, told)
     return {k: v for k, v in vars(effect).items() if k not in ("told", "pass_id", "rests")} | {
-        "called": ENGLISH.text(sentence(f"effect-name-{effect.key}")),
+        "called": speaker().text(sentence(f"effect-name-{effect.key}")),
         "told": words["text"],
         "marks": words["marks"],
         "figures": dict(effect.figures),
         "asks": effect.asks,
-        "rests": ENGLISH.text(effect.rests, told) if effect.rests else None,
+        "rests": speaker().text(effect.rests, told) if effect.rests else None,
         "pass": effect.pass_id,
     }
 
 
 def _edge(stretch: Stretch, told: About) -> dict[str, Any]:
     own = {k: v for k, v in vars(stretch).items() if k not in ("why", "pass_id")}
-    return own | {"why": ENGLISH.text(stretch.why, told), "pass": stretch.pass_id}
+    return own | {"why": speaker().text(stretch.why, told), "pass": stretch.pass_id}
 
 
 def _totals(plan: Plan) -> dict[str, float]:
@@ -162,7 +166,7 @@ def _totals(plan: Plan) -> dict[str, float]:
 def _area(area: Area) -> dict[str, Any]:
     return {
         "id": f"a{area.label}",
-        "name": ENGLISH.name(area.called),
+        "name": speaker().name(area.called),
         "share": area.share,
         "value": area.value,
         "depth": area.depth,
@@ -174,7 +178,7 @@ def _mass(mass: Mass, reserved: bool) -> dict[str, Any]:
     dropped = ("target", "borders", "called", "look", "target_stops")
     fields = {k: v for k, v in vars(mass).items() if k not in dropped}
     return fields | {
-        "called": ENGLISH.name(mass.called),
+        "called": speaker().name(mass.called),
         "naming": vars(mass.called),
         "look": vars(mass.look),
         "target_value": mass.target,
@@ -212,10 +216,10 @@ def _pass(done: Pass, told: About) -> dict[str, Any]:
         "title_marks": title["marks"],
         "what": " ".join(step["text"] for step in steps),
         "steps": steps,
-        "where": ENGLISH.text(done.where, told),
-        "edge": ENGLISH.phrase(done.edge),
-        "needs": ENGLISH.phrase(done.needs),
-        "reason": " ".join(ENGLISH.text(r.sentence, told) for r in done.reasons),
+        "where": speaker().text(done.where, told),
+        "edge": speaker().phrase(done.edge),
+        "needs": speaker().phrase(done.needs),
+        "reason": " ".join(speaker().text(r.sentence, told) for r in done.reasons),
         "wait_minutes": done.wait,
         "max_lag_minutes": done.max_lag,
         "places": {**vars(where_of(done)), "graded": done.graded, "coats": done.coats},
@@ -239,7 +243,7 @@ def _reason(reason: Reason, told: About) -> dict[str, Any]:
 
 def _reserve(reserve: Reserve, told: About) -> dict[str, Any]:
     words = _said(reserve.sentence, told)
-    ways = [(kind, minutes, ENGLISH.phrase(why)) for kind, minutes, why in reserve.ways]
+    ways = [(kind, minutes, speaker().phrase(why)) for kind, minutes, why in reserve.ways]
     return {
         **vars(reserve),
         "sentence": words["text"],
@@ -250,12 +254,12 @@ def _reserve(reserve: Reserve, told: About) -> dict[str, Any]:
 
 
 def _toning(toning: Toning) -> dict[str, Any]:
-    what = " ".join(ENGLISH.text(step) for step in toning.what)
-    return {**vars(toning), "title": ENGLISH.phrase(toning.title), "what": what}
+    what = " ".join(speaker().text(step) for step in toning.what)
+    return {**vars(toning), "title": speaker().phrase(toning.title), "what": what}
 
 
 def _said(words: Sentence, told: About) -> dict[str, Any]:
-    said = ENGLISH.say(words, told)
+    said = speaker().say(words, told)
     return {"text": said.text, "marks": [vars(mark) for mark in said.marks]}
 
 

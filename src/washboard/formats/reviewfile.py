@@ -19,7 +19,7 @@ from ..core.review.judged import MassJudged
 from ..core.review.lit import Source
 from ..core.review.review import Review
 from ..core.review.told import corrected, headed, judged_words, light_words, related
-from ..words import ENGLISH, About
+from ..words import About, speaker
 
 LONG_SIDE = 1600
 """Pixels on the long side at which a photo of a painting is read."""
@@ -59,7 +59,7 @@ def document_of(review: Review, expected: Expected, scale: float = 1.0) -> dict[
                 "masses": list(one.masses),
                 "planned": round(one.planned, 2),
                 "apart": round(one.apart, 2),
-                "sentence": ENGLISH.text(related(one), about),
+                "sentence": speaker().text(related(one), about),
             }
             for one in review.relations
         ],
@@ -67,8 +67,8 @@ def document_of(review: Review, expected: Expected, scale: float = 1.0) -> dict[
         "leave": [_correction(one, about, left=True) for one in review.advice.leave],
         "within": review.advice.within,
         "stop": review.advice.stop,
-        "headline": ENGLISH.text(headed(review), about),
-        "lightTold": ENGLISH.text(light_words(seen), about),
+        "headline": speaker().text(headed(review), about),
+        "lightTold": speaker().text(light_words(seen), about),
         "off": round(review.advice.off, 3),
     }
 
@@ -89,7 +89,7 @@ def _mass(one: MassJudged, about: About, relative: bool) -> dict[str, Any]:
         "deltaE": None if relative or one.delta_e is None else round(one.delta_e, 2),
         "spread": round(one.spread, 3),
         "judged": one.judged,
-        "why": ENGLISH.text(judged_words(one), about),
+        "why": speaker().text(judged_words(one), about),
     }
 
 
@@ -108,7 +108,7 @@ def _correction(one: Correction, about: About, left: bool = False) -> dict[str, 
             "masses": list(one.masses),
             "value": round(one.paint, 2),
         },
-        "sentence": ENGLISH.text(corrected(one, left), about),
+        "sentence": speaker().text(corrected(one, left), about),
     }
 
 
@@ -118,7 +118,7 @@ def lines_of(review: Review, expected: Expected) -> list[str]:
     told = [headed(review), light_words(review.observation)]
     told += [corrected(one) for one in review.advice.corrections]
     told += [related(one) for one in review.relations[:3]]
-    return [ENGLISH.text(one, about) for one in told]
+    return [speaker().text(one, about) for one in told]
 
 
 def straight_png(review: Review) -> bytes:

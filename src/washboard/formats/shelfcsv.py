@@ -19,6 +19,7 @@ from ..core.materials.paints import PAINTS, THIN, Films
 from ..core.materials.shelf import Item, ItemKind, measured
 from ..core.sentence import Listed
 
+ENDING, MEDIA_TYPE = "csv", "text/csv"
 COLUMNS = (
     "kind",
     "name",

@@ -6,7 +6,7 @@ from ..core.plan.acts import ACTS
 from ..core.plan.plan import Kind
 from ..core.surface.rules import Rule
 from ..core.surface.transitions import STAGES, STATES_OF, SurfaceState, after
-from ..words import ENGLISH
+from ..words import speaker
 
 HEAD = """# The surface: states, operations, transitions
 
@@ -36,7 +36,7 @@ def surface_page() -> str:
                 first = [f"{act.words} (`{kind.value}`)", act.back.value, act.tool or "–", act.uses or "–"]
                 parts.append(f"| {' | '.join((*first, *cells))} |")
     parts.append("\n## Rules\n")
-    parts += [f"- `{rule.name.lower()}`: {ENGLISH.pattern(f'rule-{rule}')}." for rule in Rule]
+    parts += [f"- `{rule.name.lower()}`: {speaker().pattern(f'rule-{rule}')}." for rule in Rule]
     return "\n".join(parts) + "\n"
 
 

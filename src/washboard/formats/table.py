@@ -7,7 +7,7 @@ import textwrap
 from ..core.materials.surfaces import described
 from ..core.plan.plan import Pass, Plan
 from ..core.schools import school_named
-from ..words import ENGLISH, About
+from ..words import About, speaker
 
 WIDTH = 100
 
@@ -17,12 +17,12 @@ def table(plan: Plan) -> str:
     sheet = plan.sheet
     told = About.of(plan)
     head = [
-        f"{plan.medium.words} on {ENGLISH.text(described(plan.surface)).lower()}, {sheet.width_cm:g} × "
+        f"{plan.medium.words} on {speaker().text(described(plan.surface)).lower()}, {sheet.width_cm:g} × "
         f"{sheet.height_cm:g} cm: {school_named(plan.school).words.lower()}. "
-        f"{ENGLISH.text(plan.school_why, told)}",
+        f"{speaker().text(plan.school_why, told)}",
         f"{len(plan.masses)} masses, {len(plan.passes)} passes, {minutes(plan.work)} of work, "
         f"{minutes(plan.waiting)} of waiting.",
-        *(ENGLISH.text(note, told) for note in plan.notes),
+        *(speaker().text(note, told) for note in plan.notes),
         f"Caution: {plan.medium.caution}",
     ]
     lines = [line for text in head for line in textwrap.wrap(text, WIDTH)]
@@ -37,16 +37,16 @@ def _lines(number: int, done: Pass, told: About) -> list[str]:
     wait = f", then {minutes(done.wait)} to dry" if done.wait else ""
     if done.between:
         wait = f", {minutes(done.between)} between coats{wait}"
-    edges, needs = (ENGLISH.text(words, told).lower() for words in (done.edge, done.needs))
+    edges, needs = (speaker().text(words, told).lower() for words in (done.edge, done.needs))
     facts = f"value {values} · {minutes(done.minutes)}{wait} · edges: {edges} · before: {needs}"
     indent = "    "
-    lines = textwrap.wrap(f"{number:>2}  {ENGLISH.text(done.title, told)}", WIDTH, subsequent_indent=indent)
-    for line in (facts, " ".join(ENGLISH.text(step, told) for step in done.what)):
+    lines = textwrap.wrap(f"{number:>2}  {speaker().text(done.title, told)}", WIDTH, subsequent_indent=indent)
+    for line in (facts, " ".join(speaker().text(step, told) for step in done.what)):
         lines += textwrap.wrap(line, WIDTH, initial_indent=indent, subsequent_indent=indent)
     for mark, texts in (("–", [r.sentence for r in done.reasons]), ("◇", done.findings)):
         for text in texts:
             lines += textwrap.wrap(
-                f"{mark} {ENGLISH.text(text, told)}",
+                f"{mark} {speaker().text(text, told)}",
                 WIDTH,
                 initial_indent=indent,
                 subsequent_indent=indent + "  ",
@@ -58,8 +58,8 @@ def minutes(count: float) -> str:
     """Minutes in words: `18 min`, `2 h 05`, `3 days`."""
     whole = round(count)
     if whole < 100:
-        return f"{whole} min"
+        return speaker().pattern("duration-minutes", minutes=whole)
     if whole < 1440:
-        return f"{whole // 60} h {whole % 60:02d}"
-    days = f"{count / 1440:.1f}".removesuffix(".0")
-    return f"{days} day{'' if days == '1' else 's'}"
+        return speaker().pattern("duration-hours", hours=whole // 60, minutes=f"{whole % 60:02d}")
+    days = round(count / 1440, 1)
+    return speaker().pattern("duration-days", days=int(days) if days == int(days) else days)

@@ -20,8 +20,10 @@ from multiprocessing.connection import Connection
 from typing import Any
 
 from ..core.errors import Stopped, WashboardError
+from ..core.sentence import USUAL_LANGUAGE
+from ..words import speaking
 from .stages import Stages
-from .tasks import Task, WorkerDied
+from .tasks import Question, Task, WorkerDied
 
 QUESTIONS = 6
 """Questions answered at the same time in one process."""
@@ -110,9 +112,10 @@ def answered(stages: Stages, task: Task, report: Callable[[str, float], None]) -
     module, _, name = task.answered_by.partition(":")
     answer = getattr(import_module(f".answers.{module}", __package__), name)
     report("begun", 0.0)
-    if len(signature(answer).parameters) == 3:
-        return answer(stages, task, report)
-    return answer(stages, task)
+    with speaking(task.subject.language if isinstance(task, Question) else USUAL_LANGUAGE):
+        if len(signature(answer).parameters) == 3:
+            return answer(stages, task, report)
+        return answer(stages, task)
 
 
 def _warm() -> None:

@@ -21,8 +21,8 @@ from ..core.mixing.mixture import mixing_model_of
 from ..core.mixing.paintbox import coated
 from ..core.mixing.search import recipes_for
 from ..core.optics.vehicle import Vehicle, vehicle_of
-from ..core.sentence import Listed, sentence
-from ..words import ENGLISH
+from ..core.sentence import Listed, sentence, term
+from ..words import speaker
 
 Colours = Sequence[Paint | Stick]
 Mixture = tuple[tuple[Paint, float], ...]
@@ -124,7 +124,7 @@ def recipe_entries(
             "valueError": round(recipe.value_error, 2),
             "targetValue": wanted,
             "load": round(recipe.thickness, 5),
-            "says": ", ".join(ENGLISH.phrase(sentence(f"merit-{merit}")) for merit in own),
+            "says": ", ".join(speaker().phrase(sentence(f"merit-{merit}")) for merit in own),
             "tint": tint_words(recipe, paints),
         }
         for recipe, dry, wet, own in zip(recipes, values, values[len(recipes) :], known, strict=False)
@@ -150,16 +150,20 @@ def tint_words(recipe: Recipe, paints: Colours) -> str:
             beside=f"{beside:g}",
         )
     if not tint.rest:
-        return ENGLISH.phrase(sentence("mix-tint-alone", strong=strong, into=into, parts=parts))
-    rest = Listed(tuple(f"{parts:g} {paints[paint].words}" for paint, parts in tint.rest))
+        return speaker().phrase(sentence("mix-tint-alone", strong=strong, into=into, parts=parts))
+    rest = Listed(tuple(term(f"{parts:g} {paints[paint].words}") for paint, parts in tint.rest))
     taken = f"{tint.taken:g}"
-    return ENGLISH.phrase(sentence("mix-tint", strong=strong, into=into, parts=parts, taken=taken, rest=rest))
+    return speaker().phrase(
+        sentence("mix-tint", strong=strong, into=into, parts=parts, taken=taken, rest=rest)
+    )
 
 
 def mixture_words(recipe: Recipe, paints: Colours) -> str:
     """A recipe in one line: its parts, or how they are measured in two steps."""
     parts = zip(recipe.parts, recipe.paints, strict=True)
-    return tint_words(recipe, paints) or " + ".join(f"{part:g} {paints[k].words}" for part, k in parts)
+    return tint_words(recipe, paints) or " + ".join(
+        f"{part:g} {speaker().local(paints[k].words)}" for part, k in parts
+    )
 
 
 def predicted(layers: Sequence[tuple[Mixture, float]], medium: str, surface: str) -> dict[str, Any]:

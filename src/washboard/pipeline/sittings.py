@@ -20,7 +20,7 @@ from ..core.sittings.short import Shortage, shortage_of
 from ..core.sittings.sitting import Sitting, sittings_of, waiting_in
 from ..core.sittings.work import Problem, Window
 from ..formats.calendar import Entry, Free
-from ..words import ENGLISH, About
+from ..words import About, speaker
 
 SPARE = 7 * 24 * 60
 """Minutes after the quick answer's end in which windows may still be used: fewer sittings may end later."""
@@ -98,7 +98,7 @@ def _no_room(
         ways.append(sentence("short-without", **_pass_words(given, *short.without)))
     if short.quicker is not None:
         ways.append(sentence("short-quicker", share=round(100 * (1 - short.quicker))))
-    said = " ".join(ENGLISH.phrase(way) for way in ways)
+    said = " ".join(speaker().phrase(way) for way in ways)
     if short.window is None:
         return NoRoom("refused-sittings-no-room", windows=len(problem.windows), ways=said)
     window = problem.windows[short.window]
@@ -115,9 +115,9 @@ def _pass_words(given: Sequence[Given], name: str, done: str) -> dict[str, str]:
 def title_of(given: Given, done: str) -> str:
     """A pass of a plan in words."""
     if done == GROUND and given.plan.toning is not None:
-        return ENGLISH.text(given.plan.toning.title, About.of(given.plan))
+        return speaker().text(given.plan.toning.title, About.of(given.plan))
     own = next(p for p in given.plan.passes if p.id == done)
-    return ENGLISH.text(own.title, About.of(given.plan))
+    return speaker().text(own.title, About.of(given.plan))
 
 
 def colour_of(given: Given, done: str) -> Lab:

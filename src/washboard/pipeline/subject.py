@@ -10,6 +10,7 @@ from functools import cached_property
 from .. import ENGINE
 from ..core.name import Name
 from ..core.reference.drawn import Shape
+from ..core.sentence import USUAL_LANGUAGE
 from ..settings import Settings, Stage
 from ..settings.stage import after
 
@@ -31,7 +32,8 @@ class Subject:
     """`content` names the main photo in `photos`, which also holds those that things are borrowed from.
 
     Without a photo (`content` None) there are `shapes`. `identity`: the ids of masses as a plan has them that
-    was worked out before; None where they are still to be given out.
+    was worked out before; None where they are still to be given out. `language`: in which what is
+    made of it speaks.
     """
 
     settings: Settings
@@ -39,6 +41,7 @@ class Subject:
     photos: Mapping[str, Bytes] = field(default_factory=dict)
     shapes: tuple[Shape, ...] = ()
     identity: Identity | None = None
+    language: str = USUAL_LANGUAGE
 
     @classmethod
     def photo(cls, content: str, data: Bytes, settings: Settings) -> Subject:
@@ -68,6 +71,8 @@ class Subject:
         if stage not in self._keys:
             parts = [ENGINE, stage.value, repr(self.read_by(stage))]
             parts += [self.key(before) for before in after(stage, self.drawn)]
+            if stage is Stage.RESULT and self.language != USUAL_LANGUAGE:
+                parts.append(self.language)
             if stage is Stage.PHOTO:
                 parts.append(str(self.content))
             if stage is Stage.SCENE:

@@ -12,6 +12,7 @@ from typing import ClassVar
 
 from ..core.errors import WashboardError
 from ..core.reference.windows import Window
+from ..core.sentence import USUAL_LANGUAGE
 from ..formats.transfer import Choices
 from ..settings import Stage
 from .subject import Identity, Subject, stages_up_to
@@ -46,6 +47,25 @@ class TakeIn(Task):
 
 
 @dataclass(frozen=True)
+class FindSheet(Task):
+    """Where a painting lies in a photo of one."""
+
+    answered_by = "sheet:found"
+    content: str
+    data: bytes
+
+
+@dataclass(frozen=True)
+class Straighten(Task):
+    """A painting cut straight out of a photo, its `corners` as the painter sees them."""
+
+    answered_by = "sheet:straightened"
+    content: str
+    data: bytes
+    corners: tuple[tuple[float, float], ...]
+
+
+@dataclass(frozen=True)
 class Question(Task):
     """A question about a piece; its answer depends on what `stage` and all before it read."""
 
@@ -66,7 +86,8 @@ class Question(Task):
     @property
     def key(self) -> str:
         """The name of the answer: of the question, and of all that the answer depends on."""
-        return hashlib.sha256(f"{self.question} {self.subject.key(self.stage)}".encode()).hexdigest()
+        own = "" if self.subject.language == USUAL_LANGUAGE else f" {self.subject.language}"
+        return hashlib.sha256(f"{self.question} {self.subject.key(self.stage)}{own}".encode()).hexdigest()
 
 
 @dataclass(frozen=True)

@@ -15,7 +15,7 @@ from ..core.reference.ladder import histogram
 from ..core.reference.picture import Labels, Singles
 from ..core.schools import school_named
 from ..settings import Settings
-from ..words import ENGLISH
+from ..words import speaker
 from .stages import Result
 from .stages.notes import photo_notes
 
@@ -46,8 +46,8 @@ def view_of(result: Result, settings: Settings) -> dict[str, Any]:
         "nextMass": result.next_number,
         "areas": [_area(area) for area in seen.whole.areas],
         "back": back,
-        "school": school_named(result.worked.plan.school).words,
-        "surface": ENGLISH.phrase(described(result.worked.plan.surface)),
+        "school": speaker().local(school_named(result.worked.plan.school).words),
+        "surface": speaker().phrase(described(result.worked.plan.surface)),
         "photo": list(photo_notes(seen.frame, settings)),
     }
 
@@ -58,7 +58,7 @@ def _area(area: Area) -> dict[str, Any]:
         "id": f"a{area.label}",
         "label": area.label,
         "name": area.name,
-        "called": ENGLISH.name(area.called),
+        "called": speaker().name(area.called),
         "share": round(area.share, 4),
         "value": round(area.value, 2),
         "family": area.family.value,

@@ -23,6 +23,10 @@ from ..core.reference.tone_curve import Opening
 from .intent import Intent
 from .mixed import Mixed
 
+WRITTEN = r"^[^\x00-\x1f\x7f]*[^\x00-\x20\x7f][^\x00-\x1f\x7f]*$"
+"""What a name is: one line, not all of it blank."""
+Revision = Annotated[int, Field(ge=0, le=2**53)]
+
 
 def _camel(name: str) -> str:
     head, *rest = name.split("_")

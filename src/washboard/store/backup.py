@@ -4,6 +4,7 @@ with the SHA-256 of each, by which it is verified when it is written and before 
 
 from __future__ import annotations
 
+import errno
 import hashlib
 import json
 import os
@@ -87,7 +88,7 @@ def _copied(database: Path, copy: Path) -> None:
 
 def read_only(database: Path) -> sqlite3.Connection:
     """A connection that changes nothing; raises sqlite3.OperationalError where there is no file."""
-    return sqlite3.connect(f"file:{database}?mode=ro", uri=True, timeout=10)
+    return sqlite3.connect(f"{database.absolute().as_uri()}?mode=ro", uri=True, timeout=10)
 
 
 def contents(database: Path) -> tuple[str, int, set[str]]:
@@ -110,10 +111,9 @@ def _written(folder: Path, copy: Path, archive: Path) -> Backup | None:
     with zipfile.ZipFile(archive, "w", zipfile.ZIP_DEFLATED, allowZip64=True) as out:
         _add(out, copy, DATABASE, files)
         for name in sorted(hashes):
-            path = folder / MEDIA / name
-            if path.is_file():
-                _add(out, path, f"{MEDIA}/{name}", files)
-            else:
+            try:
+                _add(out, folder / MEDIA / name, f"{MEDIA}/{name}", files)
+            except FileNotFoundError:
                 missing.append(name)
         if missing and missing != sorted(contents(folder / DATABASE)[2] & set(missing)):
             return None
@@ -205,6 +205,7 @@ def _sound(database: Path, file: Path) -> None:
     try:
         with closing(read_only(database)) as connection:
             whole = connection.execute("PRAGMA integrity_check").fetchone()[0] == "ok"
+        whole = whole and contents(database)[0] <= NEWEST
     except sqlite3.DatabaseError:
         whole = False
     if not whole:
@@ -220,10 +221,15 @@ def _through(file: Path, into: Path | None) -> Backup:
             for name, own in told["files"].items():
                 if not _matches(archive, name, own, into and into / name):
                     raise NoBackup("refused-backup-damaged", file=file.name, what=name)
-    except (zipfile.BadZipFile, zlib.error, KeyError, EOFError, RuntimeError):
+    except (zipfile.BadZipFile, zlib.error, KeyError, EOFError, RuntimeError, ValueError):
         raise NoBackup("refused-no-backup", file=file.name) from None
     except FileNotFoundError:
         raise NoBackup("refused-backup-not-there", file=str(file)) from None
+    except OSError as error:
+        # A damaged archive can send its reader to a place before its beginning.
+        if error.errno != errno.EINVAL:
+            raise
+        raise NoBackup("refused-no-backup", file=file.name) from None
     files = told["files"]
     size = sum(own["bytes"] for own in files.values())
     return Backup(

@@ -7,7 +7,9 @@ StoreError
 ├── Clash        an id that a client made is taken by something else
 ├── Held         another server has the data folder
 ├── Busy         another process holds the database
-└── Full         the disk takes no more
+├── Full         the disk takes no more
+├── Unusable     the data folder is of a newer version, damaged, or may not be written to
+└── Gone         the data folder was moved or deleted while it was in use
 """
 
 from __future__ import annotations
@@ -15,7 +17,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from ..core.errors import WashboardError
-from ..core.sentence import Listed, Sentence
+from ..core.sentence import Listed, Sentence, term
 
 
 class StoreError(WashboardError):
@@ -31,7 +33,7 @@ class Stale(StoreError):
 
     def __init__(self, revision: int, changed: Sequence[str], what: str = "piece") -> None:
         self.revision, self.changed = revision, tuple(changed)
-        done = Listed(self.changed or (Sentence("stale-undo"),))
+        done = Listed(tuple(map(term, self.changed)) or (Sentence("stale-undo"),))
         super().__init__(f"refused-stale-{what}", done=done)
 
 
@@ -53,3 +55,11 @@ class Busy(StoreError):
 
 class Full(StoreError):
     code = "disk-full"
+
+
+class Unusable(StoreError):
+    code = "unusable"
+
+
+class Gone(StoreError):
+    code = "gone"

@@ -8,6 +8,8 @@ import tempfile
 from collections.abc import Collection
 from pathlib import Path
 
+from .errors import Gone, Missing
+
 
 class Media:
     """A folder of files named by the SHA-256 of their bytes."""
@@ -23,12 +25,15 @@ class Media:
     def keep(self, data: bytes) -> str:
         """Write bytes under their hash and return it: to a temporary file first, then renamed.
 
-        Raises OSError when the disk is full; nothing is left behind then.
+        Raises OSError when the disk is full, Gone when the folder is; nothing is left behind then.
         """
         content = hashlib.sha256(data).hexdigest()
         if self.path(content).exists():
             return content
-        handle, name = tempfile.mkstemp(dir=self._folder, prefix=".part-")
+        try:
+            handle, name = tempfile.mkstemp(dir=self._folder, prefix=".part-")
+        except FileNotFoundError:
+            raise Gone("refused-folder-gone", folder=str(self._folder.parent)) from None
         try:
             with os.fdopen(handle, "wb") as file:
                 file.write(data)
@@ -41,8 +46,11 @@ class Media:
         return content
 
     def read(self, content: str) -> bytes:
-        """The bytes of that hash; raises FileNotFoundError."""
-        return self.path(content).read_bytes()
+        """The bytes of that hash; raises Missing."""
+        try:
+            return self.path(content).read_bytes()
+        except FileNotFoundError:
+            raise Missing("refused-file-gone") from None
 
     def discard(self, contents: Collection[str]) -> None:
         """Delete the files of these hashes, where they are there."""

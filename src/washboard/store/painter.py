@@ -17,12 +17,16 @@ class Painter:
 
     def __init__(self, database: Database) -> None:
         self._database = database
+        self._said: dict[str, Any] | None = None
 
     def fields(self) -> dict[str, Any]:
-        """What was said so far."""
-        with self._database.reading() as session:
-            row = session.get(PainterRow, ONLY)
-            return {} if row is None else dict(row.fields)
+        """What was said so far: read once, since every request asks for the language and one server has a
+        folder."""
+        if self._said is None:
+            with self._database.reading() as session:
+                row = session.get(PainterRow, ONLY)
+                self._said = {} if row is None else dict(row.fields)
+        return dict(self._said)
 
     def say(self, fields: Mapping[str, Any]) -> dict[str, Any]:
         """Say some of it anew; returns all of it."""
@@ -30,4 +34,5 @@ class Painter:
             row = session.get(PainterRow, ONLY)
             said = {**(row.fields if row else {}), **fields}
             session.merge(PainterRow(id=ONLY, fields=said))
-            return said
+        self._said = said
+        return dict(said)

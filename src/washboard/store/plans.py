@@ -32,6 +32,10 @@ class StoredPlan:
     created: str
 
 
+ASIDE, KEY = "aside ", 64
+"""How the key of a plan that must not be used begins, and letters of a key."""
+
+
 class Plans:
     """The repository of plans."""
 
@@ -73,6 +77,19 @@ class Plans:
             _hold(session, before)
             session.flush()
             return gone - used(session, gone)
+
+    def set_aside(self, piece: str, key: str) -> None:
+        """Keep the plan of that key, if there is one, under a key that nothing asks for; it is in force no
+        more. Raises Missing."""
+        with self._database.writing() as session:
+            row, wrong = row_of(session, piece), _plan_row(session, piece, key)
+            if wrong is None:
+                return
+            aside = f"{ASIDE}{key}"[:KEY]
+            session.execute(delete(PlanRow).where(PlanRow.piece_id == piece, PlanRow.key == aside))
+            wrong.key = aside
+            if row.plan_key == key:
+                row.plan_key = None
 
     def get(self, piece: str, key: str) -> StoredPlan | None:
         """The frozen plan under a key, or None."""

@@ -5,12 +5,14 @@ from __future__ import annotations
 import json
 import threading
 from collections.abc import Callable
+from contextlib import suppress
 from dataclasses import dataclass
 from typing import Any
 
 from ..pipeline.subject import Subject
 from ..pipeline.tasks import Question
 from ..store.database import translated
+from ..store.errors import Full
 from ..store.pieces import Piece
 from .planning import planned
 from .studio import Studio, silent
@@ -42,7 +44,8 @@ def ask(studio: Studio, piece: Piece, ask: Ask) -> Answer:
     if there is not None:
         return there
     data = _bytes(_work(studio, piece, question))
-    with translated(), studio.filing:
+    # Where the disk is full it is answered all the same, and worked out again the next time.
+    with suppress(Full), translated(), studio.filing:
         content = studio.media.keep(data)
         gone = studio.plans.keep_answer(piece.id, plan, question.question, question.key, content)
         studio.media.discard(gone)

@@ -200,6 +200,8 @@ def painter_fields(studio: Studio) -> dict[str, Any]:
         "humidity": round(100 * climate.humidity, 1),
         "climateSaid": "celsius" in said and "humidity" in said,
         "pace": round(room_pace(studio), 2),
+        "language": studio.language,
+        "languageSaid": bool(said.get("language")),
     }
 
 

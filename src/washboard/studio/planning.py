@@ -7,11 +7,13 @@ that were there before keep their ids, and whatever is asked about the plan is a
 from __future__ import annotations
 
 from dataclasses import replace
+from functools import partial
 
 from .. import ENGINE
 from ..core.errors import WashboardError
 from ..core.sentence import sentence
 from ..formats import planfile
+from ..formats.planjudged import fault_in
 from ..formats.planparts import Document
 from ..pipeline.subject import Identity, Subject
 from ..pipeline.tasks import LookAhead, WorkOut
@@ -64,7 +66,7 @@ def look_ahead(studio: Studio, taken: Reference) -> None:
     size = {"width_cm": max(1, round(taken.width * to_cm)), "height_cm": max(1, round(taken.height * to_cm))}
     settings = settings_of({"medium": "watercolour", "surface": "white", **size})
     content = taken.hash
-    task = LookAhead(Subject(settings, content, {content: studio.media.path(content).read_bytes}))
+    task = LookAhead(Subject(settings, content, {content: partial(studio.media.read, content)}))
     studio.jobs.start("ahead", lambda job: studio.workers.run(task, content, job.report, job.cancelled))
 
 
@@ -102,9 +104,10 @@ def document_of(plan: StoredPlan) -> Document:
 
 
 def _there(studio: Studio, piece: Piece, key: str) -> StoredPlan | None:
-    """The stored plan under a key, put in force; None where there is none, or its maps were lost."""
+    """The stored plan under a key, put in force; None where there is none, its maps were lost, or it is wrong
+    in itself."""
     plan = studio.plans.get(piece.id, key)
-    if plan is None or not _has_maps(studio, plan):
+    if plan is None or not _has_maps(studio, plan) or fault_in(plan.document):
         return None
     if piece.plan_key != key:
         _put_in_force(studio, piece.id, key)
@@ -123,6 +126,10 @@ def _put_in_force(studio: Studio, piece: str, key: str) -> None:
 def _work_out(studio: Studio, piece: Piece, subject: Subject, job: Job) -> None:
     key = subject.key(Stage.RESULT)
     lost = studio.plans.get(piece.id, key)
+    fault = fault_in(lost.document) if lost else ""
+    if fault:
+        studio.plans.set_aside(piece.id, key)
+        lost = None
     if lost is None:
         task = WorkOut(subject, piece.name, _before(studio, piece))
     else:
@@ -131,7 +138,7 @@ def _work_out(studio: Studio, piece: Piece, subject: Subject, job: Job) -> None:
     result = studio.workers.run(task, piece.id, job.report, job.cancelled, subject.content)
     with translated(), studio.filing:
         media = {name: studio.media.keep(data) for name, data in result["blobs"].items()}
-        view = result["view"] | {"media": media}
+        view = result["view"] | {"media": media} | ({"aside": fault} if fault else {})
         plan = StoredPlan(key, ENGINE, result["document"], view, now())
         studio.plans.keep(piece.id, plan, result["nextMass"])
     # Whoever changed the piece meanwhile will ask for another plan: this one waits for an undo.
@@ -142,7 +149,7 @@ def _work_out(studio: Studio, piece: Piece, subject: Subject, job: Job) -> None:
 def _before(studio: Studio, piece: Piece) -> Before | None:
     """The masses of the plan in force, whose ids the new ones inherit; without its map only the numbers."""
     last = studio.plans.in_force(piece.id)
-    if last is None:
+    if last is None or fault_in(last.document):
         return None
     there = studio.pieces.get(piece.id)
     path = studio.media.path(last.view["media"]["labels"])

@@ -2,12 +2,15 @@
 
 from __future__ import annotations
 
+import json
 from collections.abc import Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass
+from functools import lru_cache
 from pathlib import Path
 
-from ..core.materials.shelf import Item
+from ..core.errors import InvalidInput
+from ..core.materials.shelf import MOST_THINGS, Item
 from ..formats import shelves
 from ..store.database import Database
 from ..store.shelf import Shelf, ShelfState
@@ -30,7 +33,19 @@ class Taken:
 
 def items_of(state: ShelfState) -> list[Item]:
     """The things on a shelf, in the order in which they came."""
-    return [item_of(key, fields) for key, fields in state.items.items()]
+    return [_thing(key, json.dumps(fields, sort_keys=True)) for key, fields in state.items.items()]
+
+
+@lru_cache(maxsize=2 * MOST_THINGS)
+def _thing(key: str, fields: str) -> Item:
+    """A thing by its key and its fields as JSON, kept with all that is worked out from its films."""
+    return item_of(key, json.loads(fields))
+
+
+def room_for(state: ShelfState, count: int) -> None:
+    """Raises InvalidInput where so many things more are too many for a shelf."""
+    if len(state.items) + count > MOST_THINGS:
+        raise InvalidInput("refused-shelf-full", most=MOST_THINGS, there=len(state.items), more=count)
 
 
 def imported(shelf: Shelf, name: str, data: bytes, revision: int | None = None) -> Taken:
@@ -38,6 +53,7 @@ def imported(shelf: Shelf, name: str, data: bytes, revision: int | None = None) 
     items, notes = shelves.read_shelf(name, data)
     state = shelf.state()
     found = merged(items_of(state), items, state.next_number)
+    room_for(state, found.added)
     words = f"{found.added} added and {found.updated} changed from {name}"[:MOST_WORDS]
     return Taken(
         shelf.change(state.revision if revision is None else revision, found.changes, words, now()),

@@ -5,6 +5,7 @@ from __future__ import annotations
 import hashlib
 import threading
 from collections.abc import Callable
+from contextlib import suppress
 from datetime import UTC, datetime
 from pathlib import Path
 from typing import Any
@@ -12,12 +13,14 @@ from typing import Any
 from ..core.materials.grounds import Ground
 from ..core.materials.paints import Paint
 from ..core.materials.shelf import Item, ItemKind, paper_of
+from ..core.sentence import USUAL_LANGUAGE
 from ..formats.thumbnail import thumbnail
-from ..pipeline.tasks import TakeIn
+from ..pipeline.tasks import FindSheet, Straighten, TakeIn
 from ..pipeline.workers import Workers
 from ..store.database import Database, translated
 from ..store.devices import Devices
 from ..store.drills import DrillAnswers
+from ..store.errors import Full, Missing
 from ..store.lock import FolderLock
 from ..store.log import Log
 from ..store.media import Media
@@ -72,6 +75,11 @@ class Studio:
         self.media.sweep(self.references.settle())
         self.cache.sweep(set())
 
+    @property
+    def language(self) -> str:
+        """What the studio speaks: English until the painter says otherwise."""
+        return str(self.painter.fields().get("language") or USUAL_LANGUAGE)
+
     def close(self) -> None:
         """End jobs and workers, close the database, let the folder go."""
         self.jobs.close()
@@ -91,6 +99,17 @@ class Studio:
         self.keep(data, reference)
         return reference
 
+    def sheet_in(self, content: str) -> dict[str, Any]:
+        """Where a painting may lie in a photo of one; raises Missing."""
+        task = FindSheet(content, self._file(content))
+        return dict(self.workers.run(task, content, silent, threading.Event()))
+
+    def straighten(self, content: str, corners: tuple[tuple[float, float], ...]) -> Reference:
+        """A painting cut straight out of a photo, taken in beside it; raises Missing, and InvalidInput for
+        corners between which no painting can lie."""
+        task = Straighten(content, self._file(content), corners)
+        return self.take_in(bytes(self.workers.run(task, content, silent, threading.Event())))
+
     def keep(self, data: bytes, reference: Reference) -> None:
         """Keep a picture of which all is known."""
         with translated(), self.filing:
@@ -106,6 +125,10 @@ class Studio:
         """A reference as the wall shows it, as JPEG; raises Missing."""
         return self.from_cache(content, "thumbnail", lambda: thumbnail(self.working(content)))
 
+    def _file(self, content: str) -> bytes:
+        self.references.get(content)
+        return self.media.read(content)
+
     def _work_again(self, content: str) -> bytes:
         task = TakeIn(content, self.media.read(content))
         return bytes(self.workers.run(task, content, silent, threading.Event())["working"])
@@ -116,10 +139,11 @@ class Studio:
         if name is not None:
             try:
                 return self.cache.read(name)
-            except FileNotFoundError:
+            except Missing:
                 self._cached.pop((content, what), None)
         data = make()
-        with translated(), self.filing:
+        # Where the disk is full it is shown all the same, and made again the next time.
+        with suppress(Full), translated(), self.filing:
             self._cached[content, what] = self.cache.keep(data)
             while len(self._cached) > CACHE_FILES:
                 gone = self._cached.pop(next(iter(self._cached)))

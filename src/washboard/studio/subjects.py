@@ -5,6 +5,7 @@ from __future__ import annotations
 import json
 from collections.abc import Mapping, Sequence
 from dataclasses import replace
+from functools import partial
 from typing import Any
 
 from ..core.materials.paints import PAINTS, Paint
@@ -26,8 +27,8 @@ def subject_of(studio: Studio, piece: Piece) -> Subject:
     content = piece.reference.hash if piece.reference else None
     wanted = [content] if content else []
     wanted += [thing.photo for thing in settings.borrowed]
-    photos = {photo: studio.media.path(photo).read_bytes for photo in wanted}
-    return Subject(settings, content, photos, shapes_of(piece.shapes))
+    photos = {photo: partial(studio.media.read, photo) for photo in wanted}
+    return Subject(settings, content, photos, shapes_of(piece.shapes), language=studio.language)
 
 
 def identity_of(plan: StoredPlan) -> Identity:

@@ -1,5 +1,6 @@
 """Words: the catalogue of all that the program says, and the one place where sentences are said."""
 
-from .speaker import ENGLISH, About, Said, Speaker
+from .languages import ENGLISH, LANGUAGES, speaker, speaking
+from .speaker import About, Said, Speaker
 
-__all__ = ["ENGLISH", "About", "Said", "Speaker"]
+__all__ = ["ENGLISH", "LANGUAGES", "About", "Said", "Speaker", "speaker", "speaking"]

@@ -1,7 +1,8 @@
 """Sentences in a language: the catalogue's patterns filled in, and where in them masses are named.
 
 Catalogues are written in Fluent (projectfluent.org), one folder a language; plurals, numbers and lists follow
-the language by its CLDR data.
+the language by its CLDR data. What lists of things hold in English (tools, papers, acts) stands in
+`terms.json` of any other language.
 """
 
 from __future__ import annotations
@@ -9,17 +10,17 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
-from importlib.resources import files
 from typing import Any, Literal
 
 from babel.lists import format_list
 from fluent.runtime import FluentBundle, FluentResource
 from fluent.runtime.types import FluentNone, fluent_number
-from fluent.syntax.ast import BaseNode, Message, Resource, VariableReference
+from fluent.syntax.ast import Message
 
 from ..core.name import NAMELESS, Name
 from ..core.plan.plan import Plan
 from ..core.sentence import Amount, Edges, Given, Listed, Mark, Masses, Sentence, Turn, Value
+from .catalogue import named, patterns, terms, texts
 
 OPEN, CLOSE = "\ue000", "\ue001"
 """Stand round each name while a sentence is put together: Unicode keeps them for private use."""
@@ -66,17 +67,19 @@ class Speaker:
 
     def __init__(self, folder: str, locale: str) -> None:
         self._locale = locale.replace("-", "_")
-        self._values: dict[str, set[str]] = {}
+        self._patterns: dict[str, Message] = {}
+        self._choosers: dict[str, set[str]] = {}
+        self._terms = terms(folder)
         self._bundle = FluentBundle([locale], use_isolating=False)
         for text in texts(folder):
             resource = FluentResource(text)
             self._bundle.add_resource(resource)
-            self._values |= patterns(resource)
+            self._patterns |= patterns(resource)
 
     @property
     def keys(self) -> list[str]:
         """Every pattern of the catalogue."""
-        return list(self._values)
+        return list(self._patterns)
 
     def say(self, given: Sentence, about: About = NOTHING) -> Said:
         """The sentence with its marks, its first letter large."""
@@ -105,11 +108,12 @@ class Speaker:
         return self._said(given, about).text
 
     def knows(self, name: Name) -> bool:
-        """Whether all of a name can be said: the catalogue may have lost a word since it was written."""
+        """Whether all of a name can be said: the catalogue may have lost a word since it was written, and a
+        file may hold anything in the place of one."""
         try:
             self.name(name)
             self.inside(name, row=False)
-        except KeyError:
+        except (KeyError, ValueError):
             return False
         return True
 
@@ -119,9 +123,44 @@ class Speaker:
             key.removeprefix(EXPLAINED): self.pattern(key) for key in self.keys if key.startswith(EXPLAINED)
         }
 
+    def local(self, words: str) -> str:
+        """What a list of the core calls something, in this language: all of it, its parts between commas, or
+        put together of words that are known; else as it stands."""
+        if not self._terms or words in self._terms:
+            return self._terms.get(words, words)
+        first = words[:1]
+        if (known := self._terms.get(first.swapcase() + words[1:])) is not None:
+            return known[:1].upper() + known[1:] if first.isupper() else known
+        if words.endswith("."):
+            return f"{self.local(words[:-1])}."
+        for between in ("; ", ", "):
+            if between in words:
+                return between.join(self.local(part) for part in words.split(between))
+        return self._of_parts(words.split(" ")) or words
+
+    def _of_parts(self, words: Sequence[str]) -> str:
+        """Words (n,) as the fewest known terms that make them up, longest first; "" where one is unknown."""
+        if not words:
+            return ""
+        for count in range(len(words), 0, -1):
+            first = " ".join(words[:count])
+            known = self._terms.get(first) or (first if first.replace(".", "").isdigit() else None)
+            if known is not None:
+                rest = self._of_parts(words[count:])
+                if rest or count == len(words):
+                    return f"{known} {rest}".strip()
+        return ""
+
+    def chooses(self, key: str, name: str) -> bool:
+        """Whether a pattern chooses its words by the value of that name."""
+        # Told of each pattern when it is first said: there are thousands.
+        if key not in self._choosers:
+            self._choosers[key] = named(self._patterns[key], counts=False) if key in self._patterns else set()
+        return name in self._choosers[key]
+
     def values(self, key: str) -> set[str]:
         """The values that a pattern names."""
-        return self._values[key]
+        return named(self._patterns[key])
 
     def name(self, name: Name) -> str:
         """A name as it stands in a list: `dark green patch, lower right`."""
@@ -176,25 +215,6 @@ class Speaker:
         return str(text)
 
 
-def texts(folder: str) -> list[str]:
-    """The files of a catalogue as they are written: `en`, or `en/page` for what the page says."""
-    found = [f for f in files(__package__).joinpath(folder).iterdir() if f.name.endswith(".ftl")]
-    return [file.read_text("utf-8") for file in sorted(found, key=lambda file: file.name)]
-
-
-def patterns(resource: Resource) -> dict[str, set[str]]:
-    """The values that each pattern of a catalogue's file names, by its key."""
-    return {entry.id.name: _named(entry) for entry in resource.body if isinstance(entry, Message)}
-
-
-def _named(node: Any) -> set[str]:
-    """The values that a pattern names, also in the choices that it makes by them."""
-    if isinstance(node, VariableReference):
-        return {node.id.name}
-    parts = node if isinstance(node, list) else vars(node).values() if isinstance(node, BaseNode) else ()
-    return set().union(*map(_named, parts))
-
-
 Pairs = tuple[tuple[str, str], ...]
 
 
@@ -210,6 +230,8 @@ class _Saying:
         values: dict[str, Any] = {}
         for key, value in given.values.items():
             values[key] = self._words(value)
+            if isinstance(value, str) and not self.speaker.chooses(given.key, key):
+                values[key] = self.speaker.local(values[key])
             if isinstance(value, Masses):
                 values[f"{key}-count"] = len(value.ids)
         return self.speaker.pattern(given.key, **values)
@@ -264,7 +286,3 @@ class _Saying:
         """Words with signs round them that tell which masses or edges they name."""
         self.named.append((masses, edges))
         return f"{OPEN}{len(self.named) - 1};{words.translate(NO_SIGNS)}{CLOSE}"
-
-
-ENGLISH = Speaker("en", "en-GB")
-"""What the program speaks."""

@@ -24,6 +24,23 @@ export function useCatalogue() {
 
 const LOOK_AGAIN_MS = 1500;
 
+/** The demo pieces that are not on the wall, and how they come back. */
+export function useDemo() {
+  const cache = useQueryClient();
+  const missing = useQuery({
+    queryKey: ["demo"],
+    queryFn: async () => got<{ missing: string[] }>(await client.GET("/api/demo")),
+  });
+  const putBack = useMutation({
+    mutationFn: async () => got<{ missing: string[] }>(await client.PUT("/api/demo")),
+    onSuccess: () => {
+      cache.invalidateQueries({ queryKey: ["demo"] });
+      cache.invalidateQueries({ queryKey: ["wall"] });
+    },
+  });
+  return { missing, putBack };
+}
+
 /** The studio wall by one request; looked at again while a plan is being worked out. */
 export function useWall() {
   return useQuery({

@@ -11,7 +11,7 @@ import { useKeys } from "../parts/keys";
 import { Lights, useLit } from "../parts/lit";
 import { ProblemNote } from "../parts/Problem";
 import { Progress } from "../parts/Progress";
-import { say } from "../words/say";
+import { clock, say } from "../words/say";
 import classes from "./easel.module.css";
 import { Next } from "./Next";
 import { useEaselWay } from "./useEaselWay";
@@ -151,9 +151,7 @@ function mainWords(where: ReturnType<typeof useEaselWay>["where"]): string {
   return say("easel-done-drying");
 }
 
-const CLOCK: Intl.DateTimeFormatOptions = { hour: "2-digit", minute: "2-digit", hour12: false };
-const clockOf = (minutes: number) =>
-  new Intl.DateTimeFormat("en-GB", CLOCK).format(new Date(minutes * 60_000));
+const clockOf = (minutes: number) => clock(new Date(minutes * 60_000));
 
 /** Keep the screen awake while the easel is open, where the device can. */
 function useAwake() {

@@ -1,4 +1,5 @@
 import { Title } from "@mantine/core";
+import type { ReactNode } from "react";
 import type { Easel, Pile } from "../api/client";
 import { mixtureWords, valueWords } from "../paint/mixture";
 import { Act } from "../parts/Act";
@@ -23,7 +24,7 @@ export function Next({ easel, way }: Props) {
   if (!first) return <End easel={easel} />;
   if (where.at === "drying")
     return (
-      <section className={classes.next}>
+      <Said>
         <Title order={1}>{say("next-drying", { minutes: minutes(where.until - clock) })}</Title>
         <p className={classes.mind}>{say("next-then", { title: first.title })}</p>
         <p>{easel.stopping}</p>
@@ -35,11 +36,11 @@ export function Next({ easel, way }: Props) {
         <p>
           <Act onClick={() => way.log("still-wet")}>{say("next-still-wet")}</Act>
         </p>
-      </section>
+      </Said>
     );
   if (where.at === "begin")
     return (
-      <section className={classes.next}>
+      <Said>
         <Title order={1} data-long={first.title.length > LONG}>
           {first.title}
         </Title>
@@ -51,7 +52,7 @@ export function Next({ easel, way }: Props) {
         {first.cautions.map((caution) => (
           <p key={caution}>◇ {caution}</p>
         ))}
-      </section>
+      </Said>
     );
   if (where.at === "end") return <End easel={easel} />;
   const { step } = where;
@@ -59,7 +60,7 @@ export function Next({ easel, way }: Props) {
     pile.masses.some((mass) => step.masses.includes(mass)),
   );
   return (
-    <section className={classes.next}>
+    <Said>
       <Title order={1} data-long={step.heading.length > LONG}>
         {step.heading}
       </Title>
@@ -79,17 +80,27 @@ export function Next({ easel, way }: Props) {
       )}
       {way.untold.length > 0 && <p>{say("next-mend-waits")}</p>}
       <p className="quiet">{say("next-step", { step: where.number, count: where.count })}</p>
-    </section>
+    </Said>
   );
 }
 
 function End({ easel }: { easel: Easel }) {
   return (
-    <section className={classes.next}>
+    <Said>
       <Title order={1}>{say("next-all-done")}</Title>
       {easel.told.map((said) => (
         <p key={said}>{said}</p>
       ))}
+    </Said>
+  );
+}
+
+/** What is said beside the picture. Where it is longer than the screen it scrolls, by the keys too. */
+function Said({ children }: { children: ReactNode }) {
+  return (
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be within reach of the keys
+    <section className={classes.next} tabIndex={0} aria-label={say("next-what-to-do")}>
+      {children}
     </section>
   );
 }
@@ -106,7 +117,7 @@ function Piles({ piles, easel }: { piles: readonly Pile[]; easel: Easel }) {
             <i style={{ background: css(recipe.labWet) }} />
           </span>
           <p>
-            <Rich words={valueWords(recipe, easel)} /> {mixtureWords(recipe, easel)}
+            <Rich words={valueWords(recipe, easel)} />: {mixtureWords(recipe, easel)}
           </p>
         </div>
       )

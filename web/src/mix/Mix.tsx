@@ -5,6 +5,7 @@ import type { Pass } from "../api/client";
 import { shownUrl } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { Choices } from "../parts/Choices";
+import { FirstStep, usePassed } from "../parts/FirstSteps";
 import { useKeys } from "../parts/keys";
 import { ProblemNote } from "../parts/Problem";
 import { useRoom } from "../pieces/PieceRoom";
@@ -25,6 +26,7 @@ export function Mix() {
   const found = useBoard(piece.id, piece.revision);
   const { at, go } = usePass(plan.document.passes);
   const board = found.data;
+  usePassed("mix");
   const done = plan.document.passes[at - 1];
   if (found.error && !board) return <ProblemNote>{found.error.message}</ProblemNote>;
   if (!board || !done) return <Text p="lg">{say("mix-working-mixtures-out")}</Text>;
@@ -34,6 +36,7 @@ export function Mix() {
   return (
     <div className={classes.mix} aria-busy={found.isFetching}>
       <section>
+        <FirstStep piece={piece.id} here={["along"]} />
         <Group className={classes.head} gap="4 18" align="baseline">
           <Title order={2} flex="1 1 340px">
             {say("mix-pass-titled", { pass: at, title: done.title })}

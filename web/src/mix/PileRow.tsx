@@ -5,7 +5,7 @@ import { Act } from "../parts/Act";
 import { css } from "../parts/colour";
 import { Swatch } from "../parts/Swatch";
 import { bandName } from "../see/bands";
-import { Rich, rounded, say } from "../words/say";
+import { figure, Rich, rounded, say } from "../words/say";
 import { ByHand } from "./ByHand";
 import classes from "./mix.module.css";
 import { PileNotes } from "./PileNotes";
@@ -163,7 +163,7 @@ interface PartProps {
 
 /** A paint of a mixture: a stroke as long as its part, the part and its name. */
 function Part({ parts, colour = [50, 0, 0], words, sticks, exact }: PartProps) {
-  const told = sticks ? pressureWords(parts) : exact ? parts.toFixed(1) : partWords(parts);
+  const told = sticks ? pressureWords(parts) : exact ? figure(parts, 1) : partWords(parts);
   return (
     <span>
       <Stroke parts={parts * (sticks ? 6 : 1)} colour={css(colour)} /> <b>{told}</b> {words}

@@ -1,7 +1,7 @@
 import { SimpleGrid, Text, Title } from "@mantine/core";
 import type { Board, Pile } from "../api/client";
 import { css, takesWhite } from "../parts/colour";
-import { Rich, rounded, say } from "../words/say";
+import { figure, Rich, rounded, say } from "../words/say";
 import classes from "./mix.module.css";
 import { type Column, columnOf } from "./table";
 
@@ -53,7 +53,7 @@ export function ValueChart({ board, now, bare, nameOf }: Props) {
                 .map((pile) => (
                   <Cell
                     key={pile.masses.join() + pile.end}
-                    words={pile.value.toFixed(1)}
+                    words={figure(pile.value, 1)}
                     title={nameOf(pile)}
                     lab={pile.recipes[0]?.lab ?? pile.target}
                     now={pile.pass === now}

@@ -2,7 +2,7 @@ import { Group, NativeSelect, NumberInput, Title } from "@mantine/core";
 import { useState } from "react";
 import { ProblemNote } from "../parts/Problem";
 import { Swatch } from "../parts/Swatch";
-import { say } from "../words/say";
+import { figure, say } from "../words/say";
 import classes from "./mix.module.css";
 import { type Mixture, useWays } from "./queries";
 import { partWords } from "./table";
@@ -82,7 +82,7 @@ function Way({ way, words }: WayProps) {
   return (
     <li className={classes.way}>
       <Swatch lab={way.lab} h={26} />
-      <b>{way.words}</b> <b>{way.value.toFixed(1)}</b>{" "}
+      <b>{way.words}</b> <b>{figure(way.value, 1)}</b>{" "}
       {way.tint || way.parts.map((p) => `${partWords(p.parts)} ${words(p.paint)}`).join(" + ")}
     </li>
   );

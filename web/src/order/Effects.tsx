@@ -3,7 +3,7 @@ import type { Pass, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { useLit, Words } from "../parts/lit";
-import { rounded, say } from "../words/say";
+import { rounded, say, within } from "../words/say";
 import classes from "./finer.module.css";
 
 interface Props {
@@ -83,12 +83,12 @@ export function Questions({ piece, plan, changes }: Props) {
       onPointerEnter={() => light(lit)}
       onPointerLeave={() => light(null)}
     >
-      <h3>{say("effects-is-it", { name, called: question.called.toLowerCase() })}</h3>
+      <h3>{say("effects-is-it", { name, called: within(question.called) })}</h3>
       <p>{evidence(question)}</p>
       <p>
         {say("effects-chance", { sure: Math.round(100 * question.sure) })}{" "}
         <Act onClick={() => changes.edit.mutate(told(piece, question.id, "taken"))}>
-          {say("effects-yes", { called: question.called.toLowerCase() })}
+          {say("effects-yes", { called: within(question.called) })}
         </Act>{" "}
         <Act onClick={() => changes.edit.mutate(told(piece, question.id, "off"))}>
           {say("effects-no", { other: others[0] ?? "" })}

@@ -2,6 +2,7 @@ import { Checkbox, NativeSelect } from "@mantine/core";
 import type { Piece, Plan } from "../api/client";
 import { useCatalogue, type useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
+import { usePassed } from "../parts/FirstSteps";
 import { Words } from "../parts/lit";
 import { nameIn } from "../parts/masses";
 import { say } from "../words/say";
@@ -17,6 +18,7 @@ interface Props {
 /** Every light that stays as bare as the sheet: how it is kept, why, and what else could be. */
 export function Lights({ piece, plan, changes, onMass }: Props) {
   const reserves = plan.document.reserves ?? [];
+  usePassed("lights");
   const overrule = (mass: string, way: string | null) =>
     changes.edit.mutate((now) => {
       const others = (now.settings.ways ?? []).filter((w) => w.mass !== mass);

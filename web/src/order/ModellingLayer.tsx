@@ -1,6 +1,6 @@
 import type { Mass, Pass, Plan } from "../api/client";
 import { Tags } from "../parts/Tags";
-import { say } from "../words/say";
+import { figure, say } from "../words/say";
 import classes from "./finer.module.css";
 
 interface Props {
@@ -37,7 +37,7 @@ export function ModellingLayer({ plan, masses }: Props) {
           );
         })}
       </svg>
-      <Tags tags={stops.map(({ place: [x, y], value }) => ({ x, y, text: value.toFixed(1) }))} />
+      <Tags tags={stops.map(({ place: [x, y], value }) => ({ x, y, text: figure(value, 1) }))} />
     </>
   );
 }

@@ -1,17 +1,19 @@
 import { Group, Text, TextInput } from "@mantine/core";
-import { useEffect, useState } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import type { Area, AreaWords, Piece, Plan } from "../api/client";
 import type { useChanges } from "../api/hooks";
 import { Act } from "../parts/Act";
 import { useLit } from "../parts/lit";
+import parts from "../parts/parts.module.css";
 import { withName, wordsOf } from "../see/areas";
 import { Rich, say } from "../words/say";
-import classes from "./order.module.css";
 
 interface Props {
   piece: Piece;
   plan: Plan;
   changes: ReturnType<typeof useChanges>;
+  /** What stands here where nothing is left to be named, or that can wait. */
+  children: ReactNode;
 }
 
 /** The most things that are asked for, the least share of the picture of one, and words to touch. */
@@ -22,7 +24,7 @@ const WORDS = (
 const LATER = "washboard.unnamed.";
 
 /** After the first plan: the largest things one by one on the picture, a word or a touch for each. */
-export function NameThings({ piece, plan, changes }: Props) {
+export function NameThings({ piece, plan, changes, children }: Props) {
   const [begun, setBegun] = useState(false);
   const [later, setLater] = useState(() => localStorage.getItem(LATER + piece.id) === "yes");
   const areas = plan.view.areas ?? [];
@@ -35,10 +37,10 @@ export function NameThings({ piece, plan, changes }: Props) {
     localStorage.setItem(LATER + piece.id, "yes");
     setLater(true);
   };
-  if (later || asked.length < 2 || areas.some(({ name }) => name)) return null;
+  if (later || asked.length < 2 || areas.some(({ name }) => name)) return children;
   if (!begun)
     return (
-      <Group component="p" gap="2 14" className={classes.naming}>
+      <Group component="p" gap="2 14" className={parts.step}>
         <Rich words={say("name-things-invite")} />
         <Act onClick={() => setBegun(true)}>{say("name-things-begin")}</Act>
         <Act onClick={leave}>{say("name-things-now")}</Act>
@@ -88,7 +90,7 @@ function Asking({ plan, asked, words, onDone }: AskingProps) {
   const used = new Set(given.values());
   return (
     <form
-      className={classes.naming}
+      className={parts.step}
       onSubmit={(event) => {
         event.preventDefault();
         next(typed.trim());

@@ -1,6 +1,7 @@
 import { Box } from "@mantine/core";
 import type { Plan } from "../api/client";
 import { Caption } from "../parts/Caption";
+import { FirstStep } from "../parts/FirstSteps";
 import type { Place } from "../parts/line";
 import { Lights } from "../parts/lit";
 import columns from "../parts/parts.module.css";
@@ -62,7 +63,9 @@ function Ordered() {
           <Toggles looking={at.looking} onToggle={at.toggle} onSquint={at.squint} />
         </Caption>
         {at.part === "masses" && <Tones {...{ piece, plan, changes }} mass={at.mass} />}
-        <NameThings piece={piece} plan={plan} changes={changes} />
+        <NameThings piece={piece} plan={plan} changes={changes}>
+          <FirstStep piece={piece.id} here={["lights", "approach", "mix"]} />
+        </NameThings>
         {done ? (
           <PassNote piece={piece} plan={plan} done={done} changes={changes} hand={hand}>
             <Edges

@@ -7,7 +7,7 @@ import { Fact } from "../parts/Fact";
 import { Words } from "../parts/lit";
 import parts from "../parts/parts.module.css";
 import { minutes } from "../parts/time";
-import { rounded, say } from "../words/say";
+import { figure, rounded, say } from "../words/say";
 import { Effects } from "./Effects";
 import { Families } from "./Families";
 import classes from "./order.module.css";
@@ -28,7 +28,7 @@ export function PassNote({ piece, plan, done, changes, hand, children }: Props) 
   const [low, high] = done.values;
   const spread =
     high - low < 0.05
-      ? low.toFixed(1)
+      ? figure(low, 1)
       : say("pass-note-to", { low: rounded(low, 1), high: rounded(high, 1) });
   return (
     <section aria-live="polite">

@@ -3,7 +3,7 @@ import type { Plan } from "../api/client";
 import { useCatalogue } from "../api/hooks";
 import { inkOn } from "../parts/colour";
 import type { Ridge } from "../parts/ridges";
-import { say } from "../words/say";
+import { figure, say } from "../words/say";
 import { WIDE } from "./board";
 import classes from "./order.module.css";
 import { massColours } from "./ribbons";
@@ -92,7 +92,7 @@ function Chip({ operation, act, colour, lit, onPick }: ChipProps) {
       title={act}
       onClick={onPick}
     >
-      {bare ? say("rows-kept") : over ? say("rows-marks") : value.toFixed(1)}
+      {bare ? say("rows-kept") : over ? say("rows-marks") : figure(value, 1)}
     </button>
   );
 }

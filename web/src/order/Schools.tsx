@@ -1,5 +1,6 @@
 import type { Piece, Plan, Schools as SchoolsFound } from "../api/client";
 import { type useChanges, useOwnSchools } from "../api/hooks";
+import { usePassed } from "../parts/FirstSteps";
 import { say } from "../words/say";
 import { Building } from "./Building";
 import { Mixing } from "./Mixing";
@@ -17,6 +18,7 @@ interface Props {
 /** Kept orders, the present one with other aims, and every school side by side. */
 export function Schools({ piece, plan, changes, found }: Props) {
   const own = useOwnSchools(piece.id);
+  usePassed("approach");
   if (!found) return <p role="status">{say("schools-working-out-every")}</p>;
   const { aim, groups, mixed } = piece.settings;
   const plain = !aim && !groups && !mixed?.length;

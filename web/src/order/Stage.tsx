@@ -71,7 +71,7 @@ export function Stage(props: Props) {
     (pixels: Uint32Array) => {
       if (looking.squint && squinted.data?.length === size)
         return lookedUp(pixels, squinted.data, greys);
-      if (!maps) return;
+      if (!maps) return false;
       paint(pixels, maps, plan.view, pass, looking.values);
       if (looking.outlines) outline(pixels, maps, plan);
     },

@@ -4,7 +4,7 @@ import { shortName } from "../parts/masses";
 import { dipPath, ridgePath, ridges } from "../parts/ridges";
 import { shortMinutes } from "../parts/time";
 import { ValueSteps } from "../parts/ValueSteps";
-import { say } from "../words/say";
+import { figure, say } from "../words/say";
 import { LEFT, RIGHT, WIDE } from "./board";
 import classes from "./order.module.css";
 import { Ridges } from "./Ridges";
@@ -195,7 +195,7 @@ function Names({ all, mass, onMass }: RibbonsProps) {
           <path d={`M${RIGHT} ${ribbon.end}L${RIGHT + 9} ${y}`} stroke="var(--line)" fill="none" />
           <Label x={RIGHT + 12} y={y + 4} words={labelOf(ribbon.mass)} />
           <text x={WIDE} y={y + 4} textAnchor="end">
-            {(ribbon.values.at(-1) ?? 0).toFixed(1)}
+            {figure(ribbon.values.at(-1) ?? 0, 1)}
           </text>
         </g>
       ))}

@@ -1,5 +1,6 @@
 import type { Mass, Pass, Plan } from "../api/client";
 import { shortName } from "../parts/masses";
+import { figure } from "../words/say";
 
 export type Operation = Pass["operations"][number];
 
@@ -52,7 +53,7 @@ export function chipsOf(row: Row, pass: Pass): { mass: Mass; operation: Operatio
 function distinct<T extends { operation: Operation }>(chips: T[]): T[] {
   const seen = new Set<string>();
   return chips.filter(({ operation }) => {
-    const value = operation.toValue.toFixed(1);
+    const value = figure(operation.toValue, 1);
     return !seen.has(value) && !!seen.add(value);
   });
 }

@@ -32,6 +32,21 @@ export function Real({ easel }: { easel: Easel }) {
               real: rounded(one.real ?? 0, 0),
               planned: rounded(one.planned, 0),
             })}
+            {one.wait !== null && one.wait >= 1 && (
+              <>
+                <br />
+                {say("real-waited", {
+                  wait: rounded(one.wait, 0),
+                  planned: rounded(one.waitPlanned, 0),
+                })}
+              </>
+            )}
+            {one.ml !== null && (
+              <>
+                <br />
+                {say("real-mixed", { ml: rounded(one.ml, 1) })}
+              </>
+            )}
           </span>
         </div>
       ))}

@@ -1,4 +1,5 @@
 import type { Sittings } from "../api/client";
+import { clock, moment } from "../words/say";
 
 export interface Ground {
   start: number;
@@ -9,7 +10,7 @@ export interface Ground {
   hours: string;
   /** Minutes until the next sitting begins. */
   gap: number;
-  ticks: { x: number; hour: number }[];
+  ticks: { x: number; hour: string }[];
   stints: Placed[];
 }
 
@@ -26,8 +27,7 @@ export interface Placed {
 
 const minute = (when: string) => new Date(when).getTime() / 60_000;
 const DAY: Intl.DateTimeFormatOptions = { weekday: "long", day: "numeric", month: "short" };
-const CLOCK: Intl.DateTimeFormatOptions = { hour: "2-digit", minute: "2-digit", hour12: false };
-const clock = (when: string) => new Intl.DateTimeFormat("en-GB", CLOCK).format(new Date(when));
+const clockOf = (when: string) => clock(new Date(when));
 /** Pixels between two sittings, whatever lies between. */
 const BETWEEN = 66;
 
@@ -49,12 +49,12 @@ export function grounds(sittings: Sittings["sittings"], width: number, most = 4)
       end,
       left,
       right: at(end),
-      day: new Intl.DateTimeFormat("en-GB", DAY).format(new Date(sitting.start)),
-      hours: `${clock(sitting.start)}–${clock(sitting.end)}`,
+      day: moment(new Date(sitting.start), DAY),
+      hours: `${clockOf(sitting.start)}–${clockOf(sitting.end)}`,
       gap: next ? minute(next.start) - end : 0,
       ticks: hoursIn(sitting.start, sitting.end).map((when) => ({
         x: at(minute(when.toISOString())),
-        hour: when.getHours(),
+        hour: moment(when, { hour: "numeric" }).replace(/ Uhr$/, ""),
       })),
       stints: sitting.stints.map((stint) => ({
         piece: stint.piece,

@@ -2,7 +2,9 @@ import { Group, Toggle } from "@mantine/core";
 import type { ReactNode } from "react";
 import { NavLink } from "react-router";
 import { SURROUNDS, useSurround } from "../theme/surround";
+import { LANGUAGES, speak } from "../words/language";
 import { say } from "../words/say";
+import { Act } from "./Act";
 import { KeysDialog } from "./KeysDialog";
 import classes from "./parts.module.css";
 
@@ -44,12 +46,23 @@ export function Frame({ name, stages, facts, children }: Props) {
           ))}
         </nav>
         {facts && <span className={classes.facts}>{facts}</span>}
+        {stages === HOME && <Language />}
         <Surround />
       </Group>
       {children}
       <KeysDialog />
     </>
   );
+}
+
+/** Another language, by what it is called in itself. */
+function Language() {
+  const other = Object.entries(LANGUAGES).filter(([key]) => key !== document.documentElement.lang);
+  return other.map(([key, { called }]) => (
+    <Act key={key} lang={key} pb={12} onClick={() => speak(key).then(() => location.reload())}>
+      {called}
+    </Act>
+  ));
 }
 
 /** The grey around everything, chosen by eye. */

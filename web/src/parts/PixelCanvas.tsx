@@ -9,7 +9,7 @@ interface Props {
   clear?: boolean;
   /** The name under which the time of a fill is left for measuring. */
   measure?: string;
-  /** Fills the pixels (0xAABBGGRR); a new function paints anew. */
+  /** Fills the pixels (0xAABBGGRR), or returns false where there is nothing yet; a new function paints anew. */
   draw: (pixels: Uint32Array) => unknown;
   onPoint?: (x: number, y: number) => void;
   onLeave?: () => void;
@@ -23,13 +23,13 @@ export function PixelCanvas(props: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const image = useRef<ImageData | null>(null);
   useLayoutEffect(() => {
-    const context = canvas.current?.getContext("2d", { alpha: clear });
-    if (!context) return;
     const start = performance.now();
     if (image.current?.width !== width || image.current.height !== height)
-      image.current = context.createImageData(width, height);
-    draw(new Uint32Array(image.current.data.buffer));
-    context.putImageData(image.current, 0, 0);
+      image.current = new ImageData(width, height);
+    // An opaque canvas is black from its first context on: wait with that until there is something to see.
+    if (draw(new Uint32Array(image.current.data.buffer)) === false) return;
+    const context = canvas.current?.getContext("2d", { alpha: clear });
+    context?.putImageData(image.current, 0, 0);
     performance.measure(measure, { start, end: performance.now() });
   }, [draw, width, height, clear, measure]);
   const place = (event: React.PointerEvent, call?: (x: number, y: number) => void) => {

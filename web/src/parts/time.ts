@@ -1,4 +1,4 @@
-import { rounded, say } from "../words/say";
+import { moment, rounded, say } from "../words/say";
 /** Minutes in words: 18 min, 2 h 05, 3 days. */
 export function minutes(count: number): string {
   const whole = Math.round(count);
@@ -33,13 +33,10 @@ const DATED: Intl.DateTimeFormatOptions = {
   month: "short",
   hour: "2-digit",
   minute: "2-digit",
-  hour12: false,
 };
 
 /** Day and time of a moment, without the year. */
-export const dated = (when: string) =>
-  new Intl.DateTimeFormat("en-GB", DATED).format(new Date(when));
+export const dated = (when: string) => moment(new Date(when), DATED);
 
 /** The day of a moment, without the year. */
-export const day = (when: string) =>
-  new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short" }).format(new Date(when));
+export const day = (when: string) => moment(new Date(when), { day: "numeric", month: "short" });

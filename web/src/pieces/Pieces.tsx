@@ -3,6 +3,7 @@ import { useWall } from "../api/hooks";
 import { Frame, HOME } from "../parts/Frame";
 import { ProblemNote } from "../parts/Problem";
 import { say } from "../words/say";
+import { Demo } from "./Demo";
 import { DropPhoto } from "./DropPhoto";
 import { Strip } from "./Strip";
 
@@ -19,6 +20,7 @@ export function Pieces() {
           <Strip key={strip.id} strip={strip} />
         ))}
         <DropPhoto />
+        {wall.data && <Demo empty={wall.data.length === 0} />}
       </main>
     </Frame>
   );

@@ -6,7 +6,7 @@ import { nameIn } from "../parts/masses";
 import { percent } from "../parts/percent";
 import { Swatch } from "../parts/Swatch";
 import { useShelf } from "../shelf/useShelf";
-import { Rich, rounded, say } from "../words/say";
+import { figure, Rich, rounded, say } from "../words/say";
 import { Pairs } from "./Pairs";
 import classes from "./prepare.module.css";
 
@@ -70,7 +70,7 @@ export function Palette({ piece, plan, prepared, changes }: Props) {
           <Title order={3}>{say("palette-out-reach-furthest")}</Title>
           <ul className={classes.missed}>
             {missed.slice(0, 6).map(({ mass, lab, apart }) => (
-              <li key={mass} title={`ΔE₀₀ ${apart.toFixed(0)}`}>
+              <li key={mass} title={`ΔE₀₀ ${figure(apart, 0)}`}>
                 <Swatch lab={lab} w={26} h={13} mr={8} />
                 {nameIn(plan, mass)}
               </li>

@@ -1,6 +1,6 @@
 import type { Prepared } from "../api/client";
 import type { Place } from "../parts/line";
-import { say } from "../words/say";
+import { figure, say } from "../words/say";
 
 export interface Measure {
   what: string;
@@ -46,7 +46,7 @@ export function measuresBetween(
   if (one && other)
     found.push({
       what: say("measures-last-two-lengths"),
-      figure: `1 : ${(other.cm / one.cm).toFixed(2)}`,
+      figure: `1 : ${figure(other.cm / one.cm, 2)}`,
     });
   return found;
 }

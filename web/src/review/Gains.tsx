@@ -1,7 +1,7 @@
 import { Title } from "@mantine/core";
 import type { Observation } from "../api/client";
 import { ridgePath } from "../parts/ridges";
-import { say } from "../words/say";
+import { figure, say } from "../words/say";
 import classes from "./review.module.css";
 
 const [WIDE, HIGH, FOOT] = [272, 110, 18];
@@ -35,7 +35,7 @@ export function Gains({ seen }: { seen: Observation }) {
                 data-first={k === 0}
               />
               <text x={(left + right) / 2} y={HIGH - high - 5}>
-                {gain < LEAST ? `< ${2 * LEAST}` : gain.toFixed(2)}
+                {gain < LEAST ? `< ${figure(2 * LEAST, 2)}` : figure(gain, 2)}
               </text>
               <text x={(left + right) / 2} y={HIGH + 14} className={classes.strong}>
                 {k + 1}

@@ -5,9 +5,9 @@ import { LogSoFar } from "../paint/LogSoFar";
 import { useEasel } from "../paint/queries";
 import { Real } from "../paint/Real";
 import { Act } from "../parts/Act";
+import { dated } from "../parts/time";
 import { useRoom } from "../pieces/PieceRoom";
 import { rounded, say } from "../words/say";
-import { whenOf } from "./PhotoNote";
 import { madeUrl } from "./queries";
 import classes from "./review.module.css";
 import { useOneMore } from "./useOneMore";
@@ -30,9 +30,9 @@ export function LookBack({ photos }: { photos: readonly Observation[] }) {
       <div className={classes.strip}>
         {photos.map((one) => (
           <figure key={one.id}>
-            <img src={madeUrl(piece.id, one, "straight")} alt={whenOf(one.at)} />
+            <img src={madeUrl(piece.id, one, "straight")} alt={dated(one.at)} />
             <figcaption>
-              {whenOf(one.at)}
+              {dated(one.at)}
               <br />
               {say("look-back-off", { off: rounded(one.off, 2) })}
             </figcaption>

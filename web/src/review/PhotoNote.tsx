@@ -1,4 +1,5 @@
 import type { Observation } from "../api/client";
+import { dated } from "../parts/time";
 import { say } from "../words/say";
 import { madeUrl, type useReading } from "./queries";
 import classes from "./review.module.css";
@@ -12,16 +13,6 @@ interface Props {
   onChoose: (id: string) => void;
   onCorners: () => void;
 }
-
-const WHEN: Intl.DateTimeFormatOptions = {
-  day: "numeric",
-  month: "short",
-  hour: "2-digit",
-  minute: "2-digit",
-  hour12: false,
-};
-/** When a photo was taken, by the clock here. */
-export const whenOf = (at: string) => new Intl.DateTimeFormat("en-GB", WHEN).format(new Date(at));
 
 /** The photo as it was taken, with the sheet found in it; where painting and plan differ; how far to trust it. */
 export function PhotoNote({ piece, seen, photos, reading, onChoose, onCorners }: Props) {
@@ -46,7 +37,7 @@ export function PhotoNote({ piece, seen, photos, reading, onChoose, onCorners }:
           </figcaption>
         </figure>
         <p>
-          <b>{whenOf(seen.at)}</b> {seen.lightTold}
+          <b>{dated(seen.at)}</b> {seen.lightTold}
         </p>
       </div>
       {photos.length > 1 && (
@@ -58,7 +49,7 @@ export function PhotoNote({ piece, seen, photos, reading, onChoose, onCorners }:
               aria-pressed={one.id === seen.id}
               onClick={() => onChoose(one.id)}
             >
-              {whenOf(one.at)}
+              {dated(one.at)}
             </button>
           ))}
         </p>

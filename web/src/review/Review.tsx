@@ -2,17 +2,17 @@ import { Tabs } from "@mantine/core";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { Caption } from "../parts/Caption";
+import { type Corner, Corners } from "../parts/Corners";
 import { ProblemNote } from "../parts/Problem";
 import columns from "../parts/parts.module.css";
 import { useRoom } from "../pieces/PieceRoom";
 import { Rich, say } from "../words/say";
-import { Corners } from "./Corners";
 import { Corrections } from "./Corrections";
 import { FirstPhoto } from "./FirstPhoto";
 import { Learnt } from "./Learnt";
 import { LookBack } from "./LookBack";
 import { PhotoNote } from "./PhotoNote";
-import { useObservations, useReading } from "./queries";
+import { madeUrl, useObservations, useReading } from "./queries";
 import classes from "./review.module.css";
 import { SeenPicture } from "./SeenPicture";
 import { Looks, useLooks } from "./useLooks";
@@ -47,9 +47,11 @@ export function Review() {
         {seen && cornering ? (
           <Corners
             key={seen.id}
-            piece={piece.id}
-            seen={seen}
-            reading={reading.corners.isPending}
+            photo={madeUrl(piece.id, seen, "photo")}
+            size={seen.size as Corner}
+            from={seen.corners as Corner[]}
+            words={say("review-drag-corners")}
+            busy={reading.corners.isPending}
             onTake={(corners) =>
               reading.corners.mutate(
                 { seen: seen.id, corners },

@@ -4,7 +4,7 @@ import type { Plan } from "../api/client";
 import { shortName } from "../parts/masses";
 import { percent } from "../parts/percent";
 import { ValueSteps } from "../parts/ValueSteps";
-import { say } from "../words/say";
+import { figure, say } from "../words/say";
 import { bandName } from "./bands";
 import { columns } from "./columns";
 import classes from "./see.module.css";
@@ -128,7 +128,7 @@ function Bands({ thresholds, shares }: { thresholds: number[]; shares: number[] 
             </text>
             {band < thresholds.length && (
               <text x={RIGHT + 4} y={y(edges[band + 1] ?? 0) + 4} className={classes.value}>
-                {(edges[band + 1] ?? 0).toFixed(1)}
+                {figure(edges[band + 1] ?? 0, 1)}
               </text>
             )}
           </g>

@@ -6,7 +6,7 @@ import { nameIn, shortName } from "../parts/masses";
 import { Naming } from "../parts/Naming";
 import parts from "../parts/parts.module.css";
 import { toReference } from "../prepare/arrangement";
-import { rounded, say } from "../words/say";
+import { figure, rounded, say } from "../words/say";
 
 interface Props {
   mass: Mass;
@@ -38,7 +38,7 @@ export function MassNote({ mass, piece, plan, changes }: Props) {
         pt={8}
       >
         <Fact
-          shown={mass.value.toFixed(1)}
+          shown={figure(mass.value, 1)}
           words={say("mass-note-value", { low: rounded(low, 1), high: rounded(high, 1) })}
         />
         <Fact

@@ -32,7 +32,7 @@ export function SeePicture({ piece, plan, look, values, table, mass, shown, onMa
   const draw = useCallback(
     (pixels: Uint32Array) => {
       if (look === "edges") return labels && edges(pixels, labels, width, hardnesses(plan));
-      if (values?.length !== width * height) return;
+      if (values?.length !== width * height) return false;
       if (look === "masses" && labels) {
         masses(pixels, labels, width, plan, greys, only);
         return hide(pixels, shown, values, labels, REST);

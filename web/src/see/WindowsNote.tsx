@@ -1,7 +1,7 @@
 import { Group, Text, Title, Toggle } from "@mantine/core";
 import type { Comparison } from "../api/client";
 import { Swatch } from "../parts/Swatch";
-import { Rich, rounded, say } from "../words/say";
+import { figure, Rich, rounded, say } from "../words/say";
 import { bandName } from "./bands";
 import type { useWindows } from "./useWindows";
 
@@ -30,7 +30,7 @@ export function WindowsNote({ by, bands, lining, onLining }: Props) {
         <Patch reading={found.other} words={predicted ? say("windows-note-predicted") : "2"} />
         <div>
           <Title order={2}>{say("windows-note-second", { difference: found.words })}</Title>
-          <p>ΔE₀₀ {found.apart.toFixed(1)}</p>
+          <p>ΔE₀₀ {figure(found.apart, 1)}</p>
         </div>
       </Group>
       <Standing standing={found.standing} bands={bands} />
@@ -79,7 +79,7 @@ function Patch({ reading, words }: { reading: Comparison["one"]; words: string }
     <figure>
       <Swatch lab={reading.lab} bd="0" w={92} h={58} />
       <Text component="figcaption" fz="sm">
-        <b>{reading.value.toFixed(1)}</b> {words}
+        <b>{figure(reading.value, 1)}</b> {words}
       </Text>
     </figure>
   );

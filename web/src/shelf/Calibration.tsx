@@ -3,7 +3,7 @@ import type { Calibration as Fit, PaintDetail, ShelfItem } from "../api/client";
 import { Act } from "../parts/Act";
 import { FilePick } from "../parts/FilePick";
 import { Swatch } from "../parts/Swatch";
-import { Rich, rounded, say } from "../words/say";
+import { figure, Rich, rounded, say } from "../words/say";
 import classes from "./shelf.module.css";
 import { complete, useCalibration } from "./useCalibration";
 
@@ -102,7 +102,7 @@ function FieldRow({ field, own, fitted, onType, onSettle }: FieldProps) {
         </Group>
       </Table.Td>
       <Table.Td>
-        <Swatch lab={fitted?.after} {...chip} /> {fitted && `ΔE ${fitted.apart.toFixed(1)}`}
+        <Swatch lab={fitted?.after} {...chip} /> {fitted && `ΔE ${figure(fitted.apart, 1)}`}
         {fitted?.outlier && ` ${say("calibration-left-out")}`}
       </Table.Td>
     </Table.Tr>

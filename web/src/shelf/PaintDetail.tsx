@@ -5,7 +5,7 @@ import { Act } from "../parts/Act";
 import { ProblemNote } from "../parts/Problem";
 import { Swatch } from "../parts/Swatch";
 import { TextField } from "../parts/TextField";
-import { Rich, rounded, say } from "../words/say";
+import { figure, Rich, rounded, say } from "../words/say";
 import { Calibration } from "./Calibration";
 import classes from "./shelf.module.css";
 import { type Told, usePaintDetail } from "./useShelf";
@@ -118,7 +118,7 @@ function Row({ title, cells }: RowProps) {
           <figure key={words}>
             <Swatch lab={look} w="100%" h={40} />
             <Text component="figcaption" fz="xs">
-              <b>{look[3]?.toFixed(1)}</b> {words}
+              <b>{look[3] !== undefined && figure(look[3], 1)}</b> {words}
             </Text>
           </figure>
         ))}

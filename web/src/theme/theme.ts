@@ -22,6 +22,7 @@ import {
   Tooltip,
   UnstyledButton,
 } from "@mantine/core";
+import { figure } from "../words/say";
 import controls from "./controls.module.css";
 
 const field = { size: "xs" } as const;
@@ -68,7 +69,13 @@ export const theme = createTheme({
       classNames: { root: controls.notification, description: controls.description },
     }),
     NumberInput: NumberInput.extend({
-      defaultProps: { ...field, hideControls: true },
+      defaultProps: {
+        ...field,
+        hideControls: true,
+        // 0.5 or 0,5 as the language writes it; both are taken.
+        decimalSeparator: figure(0.5, 1).charAt(1),
+        allowedDecimalSeparators: [".", ","],
+      },
       classNames: input,
     }),
     Progress: Progress.extend({ classNames: { root: controls.progress } }),

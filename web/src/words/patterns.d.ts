@@ -279,6 +279,13 @@ export interface Patterns {
   "pairs-other": never;
   "pairs-add": never;
   "pairs-forget": never;
+  "corners-photo": never;
+  "corners-upper-left": never;
+  "corners-upper-right": never;
+  "corners-lower-right": never;
+  "corners-lower-left": never;
+  "corners-take": never;
+  "corners-leave": never;
   "frame-surround-light": never;
   "frame-surround-middle": never;
   "frame-surround-dark": never;
@@ -376,6 +383,9 @@ export interface Patterns {
   "history-nothing-to-undo": never;
   "history-nothing-to-redo": never;
   "new-piece-reference": never;
+  "new-piece-is-painting": never;
+  "new-piece-drag-corners": never;
+  "new-piece-straighten": never;
   "piece-room-facts": "high" | "medium" | "surface" | "wide";
   "piece-room-see": never;
   "piece-room-prepare": never;
@@ -818,6 +828,8 @@ export interface Patterns {
   "real-nothing-timed": never;
   "real-together": "planned" | "real";
   "real-minutes": "planned" | "real";
+  "real-waited": "planned" | "wait";
+  "real-mixed": "ml";
   "hands-sittings-ahead": never;
   "free-hours-free": "hours";
   "free-hours-assumed": "hours";
@@ -879,6 +891,7 @@ export interface Patterns {
   "next-say-it": never;
   "next-wet-for": "minutes";
   "next-step": "count" | "step";
+  "next-what-to-do": never;
   "next-all-done": never;
   "next-mend-waits": never;
   "wet-clock-shiny": never;
@@ -916,13 +929,6 @@ export interface Patterns {
   "review-the-plan": never;
   "review-hold-plan": never;
   "review-painting-alt": never;
-  "review-photo-alt": never;
-  "review-corner-upper-left": never;
-  "review-corner-upper-right": never;
-  "review-corner-lower-right": never;
-  "review-corner-lower-left": never;
-  "review-take-corners": never;
-  "review-leave-corners": never;
   "review-drag-corners": never;
   "review-photograph": never;
   "review-photograph-how": never;
@@ -982,4 +988,15 @@ export interface Patterns {
   "look-back-guess": never;
   "look-back-off": "off";
   "look-back-no-photo": never;
+  "first-step-number": "count" | "number";
+  "first-step-lights": never;
+  "first-step-go-lights": never;
+  "first-step-approach": never;
+  "first-step-go-approach": never;
+  "first-step-mix": never;
+  "first-step-go-mix": never;
+  "first-step-along": never;
+  "first-step-go-along": never;
+  "demo-show": never;
+  "demo-back": never;
 }

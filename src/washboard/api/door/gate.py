@@ -19,7 +19,7 @@ from ...core.errors import WashboardError
 from ...core.sentence import sentence
 from ...store.errors import StoreError
 from ...studio.pairing import Pairing
-from ...words import ENGLISH
+from ...words import speaker, speaking
 from ..problems import problem
 from .page import POLICY, pairing_page
 
@@ -42,9 +42,14 @@ class Gate:
     """The application as devices reach it at an `authority` such as 192.168.1.20:8771."""
 
     def __init__(
-        self, app: ASGIApp, pairing: Pairing, authority: str, certificate: Callable[[], bytes]
+        self,
+        app: ASGIApp,
+        pairing: Pairing,
+        authority: str,
+        certificate: Callable[[], bytes],
+        language: Callable[[], str],
     ) -> None:
-        self._app, self._pairing, self._authority = app, pairing, authority
+        self._app, self._pairing, self._authority, self._language = app, pairing, authority, language
         self._certificate = certificate
 
     async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
@@ -52,7 +57,8 @@ class Gate:
         if scope["type"] != "http":
             return
         request = Request(scope, receive)
-        answer = await self._answer(request)
+        with speaking(self._language()):
+            answer = await self._answer(request)
         if answer is None:
             await self._app(_as_own(scope), receive, send)
         else:
@@ -89,9 +95,9 @@ class Gate:
             given, name = form.get("code", ""), form.get("name", "")
             token = await asyncio.to_thread(self._pairing.claim, given, name, datetime.now(UTC))
         except StoreError as error:
-            return _page(ENGLISH.text(error.sentence), 503)
+            return _page(speaker().text(error.sentence), 503)
         except WashboardError as error:
-            return _page(ENGLISH.text(error.sentence), 403)
+            return _page(speaker().text(error.sentence), 403)
         paired = RedirectResponse("/", 303)
         paired.set_cookie(COOKIE, token, max_age=YEAR, secure=True, httponly=True, samesite="strict")
         return paired
@@ -114,7 +120,7 @@ def _page(problem: str = "", status: int = 200) -> Response:
 
 
 def _refused(key: str) -> Response:
-    return problem(403, "foreign", ENGLISH.text(sentence(key)))
+    return problem(403, "foreign", speaker().text(sentence(key)))
 
 
 def _as_own(scope: Scope) -> Scope:

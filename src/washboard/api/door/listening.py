@@ -72,7 +72,8 @@ class Door:
         except WashboardError:
             listener.close()
             raise
-        gate = Gate(self._app, self._studio.pairing, at.authority, partial(authority_of, folder, now))
+        studio, certificate = self._studio, partial(authority_of, folder, now)
+        gate = Gate(self._app, studio.pairing, at.authority, certificate, lambda: studio.language)
         config = uvicorn.Config(
             gate,
             log_level="warning",

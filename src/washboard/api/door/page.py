@@ -7,7 +7,7 @@ import hashlib
 from html import escape
 
 from ...core.sentence import sentence
-from ...words import ENGLISH
+from ...words import speaker
 
 STYLE = """
 body { font: 20px/1.5 system-ui, sans-serif; margin: 0 auto; padding: 24px; max-width: 560px; color: #222; }
@@ -38,7 +38,7 @@ POLICY = (
 
 def pairing_page(problem: str = "") -> str:
     """The page, with what went wrong the last time."""
-    said = {name: escape(ENGLISH.text(sentence(f"pair-{name}"))) for name in WORDS}
+    said = {name: escape(speaker().text(sentence(f"pair-{name}"))) for name in WORDS}
     wrong = f'<p class="problem" role="alert">{escape(problem)}</p>' if problem else ""
     return f"""<!doctype html>
 <html lang="en">

@@ -3,36 +3,37 @@
 from __future__ import annotations
 
 from ...settings.wire import Model
+from .term import Term
 
 
 class Choice(Model):
     """One entry of a list to choose from."""
 
     key: str
-    words: str
-    why: str
+    words: Term
+    why: Term
 
 
 class StockRead(Model):
     """A kind of sheet or panel: `says` all of it, `care` what to mind; `tone` its usual colour."""
 
     key: str
-    words: str
+    words: Term
     media: list[str]
     tooth: float
     absorbency: float
     weight: int
     sides: list[str]
     tone: str
-    says: str
-    care: str
+    says: Term
+    care: Term
 
 
 class HandRead(Model):
     """What a pass of one's own can do, or a tool, with the media in which it can be."""
 
     key: str
-    words: str
+    words: Term
     media: list[str]
 
 
@@ -46,7 +47,7 @@ class CatalogueRead(Model):
     stocks: list[StockRead]
     own_passes: list[HandRead]
     tools: list[HandRead]
-    acts: dict[str, str]
+    acts: dict[str, Term]
     glossary: dict[str, str]
     greys: list[int]
     marks: dict[str, int]

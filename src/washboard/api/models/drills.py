@@ -8,13 +8,14 @@ from pydantic import Field
 
 from ...settings.wire import Model
 from .mix import Lab
+from .term import Term
 
 
 class DrillOptionRead(Model):
     """One answer: in words, or by the `name` of what is shown in the picture, after pass `row` where that is
     another."""
 
-    words: str
+    words: Term
     name: str
     masses: list[str]
     place: tuple[float, float] | None
@@ -75,7 +76,7 @@ class KindRead(Model):
     """A kind of question, and what it is called."""
 
     key: str
-    words: str
+    words: Term
 
 
 class DrillProgressRead(Model):

@@ -7,6 +7,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from ...settings.wire import Model
+from .term import Term
 
 Lab = Annotated[list[float], Field(min_length=3, max_length=3)]
 
@@ -40,14 +41,14 @@ class RecipeRead(Model):
     delta_e: float = Field(alias="deltaE")
     value_error: float
     target_value: float
-    says: str = ""
+    says: Term = ""
     tint: str = ""
 
 
 class WayRead(RecipeRead):
     """Another way to the same value, or the recipe as a test strip corrects it."""
 
-    words: str
+    words: Term
 
 
 class WaysRead(Model):
@@ -82,7 +83,7 @@ class HelpsRead(Model):
     """A paint that is not along and would come nearest."""
 
     paint: str
-    words: str
+    words: Term
     delta_e: float = Field(alias="deltaE")
 
 
@@ -127,7 +128,7 @@ class MeetingRead(Model):
     other: int
     fault: str
     labs: list[Lab]
-    through: str | None
+    through: Term | None
     cleaner: list[Lab] | None
 
 
@@ -135,10 +136,10 @@ class OnPaletteRead(Model):
     """A paint that comes along, strong and thinned over white."""
 
     key: str
-    words: str
+    words: Term
     strong: Lab
     thin: Lab
-    caution: str
+    caution: Term
 
 
 class UsedRead(Model):

@@ -12,6 +12,7 @@ from ...formats.finerparts import MarkPart
 from ...formats.planparts import PassPart
 from ...settings.models import SettingsUpdate
 from ...settings.wire import Coordinate, Id, Model, OwnPassModel
+from .term import Term
 
 
 class SchoolRead(Model):
@@ -22,8 +23,8 @@ class SchoolRead(Model):
     """
 
     school: str
-    words: str
-    why: str
+    words: Term
+    why: Term
     feasible: bool
     why_not: str | None = None
     mixable: bool = False
@@ -72,13 +73,13 @@ class OwnSchoolRead(Model):
     """A school of one's own: its key, which tells all of it, and its name."""
 
     key: str
-    words: str
+    words: Term
 
 
 class FixRead(Model):
     """What can be tried: a change of settings, to be made as it stands."""
 
-    words: str
+    words: Term
     changes: SettingsUpdate
 
 

@@ -9,6 +9,7 @@ from pydantic import AwareDatetime, Field
 from ...core.log.event import What
 from ...settings.wire import Model
 from .mix import Lab, OnPaletteRead, PileRead, UsedRead
+from .term import Term
 
 Word = Annotated[str, Field(max_length=64)]
 
@@ -77,19 +78,23 @@ class EaselPassRead(Model):
     steps: list[StrideRead]
     piles: list[PileRead]
     paints: list[UsedRead]
-    cautions: list[str]
+    cautions: list[Term]
     shows: int
     may_stay_out: bool
 
 
 class RealRead(Model):
     """A pass that is done: the minutes planned, with what dries in it, and those it took without
-    interruptions, None where nobody said when it was begun."""
+    interruptions, None where nobody said when it was begun; the same of the wait after it; ml that were mixed
+    for it."""
 
     id: str
     title: str
     planned: float
     real: float | None
+    wait_planned: float
+    wait: float | None
+    ml: float | None
 
 
 class EaselRead(Model):
@@ -151,7 +156,8 @@ class SittingsRead(Model):
 
 class PainterRead(Model):
     """Free hours in words or by the `calendar` of that name, which hand, the air of the room in °C and per
-    cent, each said or assumed; `pace` times as long as usual that things dry by that air alone."""
+    cent, each said or assumed; `pace` times as long as usual that things dry by that air alone; the
+    `language` that is spoken."""
 
     hours: str
     hours_said: bool
@@ -161,6 +167,8 @@ class PainterRead(Model):
     humidity: float
     climate_said: bool
     pace: float
+    language: str
+    language_said: bool
 
 
 class PainterUpdate(Model):
@@ -170,3 +178,4 @@ class PainterUpdate(Model):
     left_handed: bool | None = None
     celsius: Annotated[float, Field(ge=-1e3, le=1e3)] | None = None
     humidity: Annotated[float, Field(ge=-1e3, le=1e3)] | None = None
+    language: Annotated[str, Field(max_length=8)] | None = None

@@ -7,12 +7,12 @@ from typing import Annotated, Literal
 from pydantic import ConfigDict, Field
 
 from ...settings.models import SettingsRead, SettingsUpdate, unsaid
-from ...settings.wire import Hash, Model, ShapeModel
+from ...settings.wire import WRITTEN, Hash, Model, Revision, ShapeModel
 from .reference import ReferenceRead
+from .term import Term
 
-Name = Annotated[str, Field(min_length=1, max_length=120, pattern=r"\S")]
+Name = Annotated[str, Field(min_length=1, max_length=120, pattern=WRITTEN)]
 Shapes = Annotated[list[ShapeModel], Field(min_length=1, max_length=200)]
-Revision = Annotated[int, Field(ge=0, le=2**53)]
 
 
 class PieceCreate(Model):
@@ -51,8 +51,8 @@ class PieceRead(Model):
     reference: ReferenceRead | None
     shapes: list[ShapeModel] | None
     settings: SettingsRead
-    undo: str | None
-    redo: str | None
+    undo: Term | None
+    redo: Term | None
     created: str
 
 
@@ -75,7 +75,7 @@ class EditRead(Model):
     """One edit of the history."""
 
     number: int
-    words: str
+    words: Term
     undone: bool
     created: str
 
@@ -85,6 +85,6 @@ class JobRead(Model):
 
     id: str
     state: Literal["running", "done", "failed", "stopped"]
-    stage: str
+    stage: Term
     done: float = Field(ge=0, le=1)
     problem: str | None = None

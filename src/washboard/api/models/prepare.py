@@ -7,6 +7,7 @@ from typing import Literal
 from pydantic import Field
 
 from ...settings.wire import ArrangementModel, Model
+from .term import Term
 
 Lab = tuple[float, float, float]
 
@@ -23,7 +24,7 @@ class LightRead(Model):
     """Where light comes from: degrees counter-clockwise from the right; how many things agree how much."""
 
     direction: float
-    words: str
+    words: Term
     agreement: float
     things: int
     proposed: bool
@@ -84,7 +85,7 @@ class GroundRead(Model):
     and `stock` are a shelf paper's own: the surface that the piece has if it is taken."""
 
     key: str
-    words: str
+    words: Term
     kind: Literal["bare", "paper", "toned", "primed", "patches"]
     value: float
     lab: Lab
@@ -99,7 +100,7 @@ class GroundRead(Model):
     paint: str
     minutes: float
     dry_minutes: float
-    note: str
+    note: Term
     tone: str
     stock: str
     why: str
@@ -133,13 +134,13 @@ class PaintRead(Model):
     """A listed paint, one of the painter's `own` shelf, or a stick: strong and thin colour, modelled."""
 
     key: str
-    words: str
+    words: Term
     index: str
     strong: Lab
     thin: Lab
     chosen: bool
     own: bool
-    caution: str
+    caution: Term
 
 
 class PaletteRead(Model):

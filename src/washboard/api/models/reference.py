@@ -2,9 +2,15 @@
 
 from __future__ import annotations
 
+from typing import Annotated
+
 from pydantic import Field
 
 from ...settings.wire import Model, PlaceModel
+from .term import Term
+
+Point = tuple[float, float]
+Finite = Annotated[float, Field(allow_inf_nan=False, ge=-1e6, le=1e6)]
 
 
 class ReferenceRead(Model):
@@ -15,6 +21,22 @@ class ReferenceRead(Model):
     height: int = Field(examples=[3000])
     format: str = Field(examples=["JPEG"])
     notes: list[str]
+
+
+class CornersUpdate(Model):
+    """Where the painter sees the four corners of a painting, in pixels of the photo, clockwise from the upper
+    left."""
+
+    corners: Annotated[list[tuple[Finite, Finite]], Field(min_length=4, max_length=4)]
+
+
+class SheetRead(Model):
+    """Where a painting may lie in a photo of `size` (width, height) in pixels: the `corners` of what was
+    `found`, clockwise from the upper left, or some to begin with."""
+
+    corners: list[Point]
+    size: tuple[int, int]
+    found: bool
 
 
 class ToneCreate(Model):
@@ -28,4 +50,4 @@ class ToneRead(Model):
     """The tone of a surface read off a photo."""
 
     tone: str = Field(examples=["#c8b89a"])
-    words: str
+    words: Term

@@ -9,16 +9,8 @@ from pydantic import AwareDatetime, Field
 from ...core.plan.plan import Kind
 from ...settings.wire import Model
 from .mix import Lab
-
-Point = tuple[float, float]
-Finite = Annotated[float, Field(allow_inf_nan=False, ge=-1e6, le=1e6)]
-
-
-class CornersUpdate(Model):
-    """Where the painter sees the four corners of the sheet, in pixels of the photo, clockwise from the upper
-    left."""
-
-    corners: Annotated[list[tuple[Finite, Finite]], Field(min_length=4, max_length=4)]
+from .reference import Point
+from .term import Term
 
 
 class PhotographCreate(Model):
@@ -58,7 +50,7 @@ class CorrectionRead(Model):
 
     masses: list[str]
     operation: Kind
-    act: str
+    act: Term
     now: float
     reaches: float
     gain: float

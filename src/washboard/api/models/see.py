@@ -8,6 +8,7 @@ from pydantic import Field
 
 from ...formats.planparts import Document
 from ...settings.wire import Coordinate, Model, PlaceModel
+from .term import Term
 
 Lab = tuple[float, float, float]
 
@@ -93,7 +94,7 @@ class StandingRead(Model):
     on_surface: float
     beside: float
     beside_lab: Lab
-    words: str
+    words: Term
 
 
 class ComparisonRead(Model):
@@ -103,6 +104,6 @@ class ComparisonRead(Model):
     one: ReadingRead
     other: ReadingRead
     apart: float
-    words: str
+    words: Term
     standing: StandingRead
     profiles: list[list[float]]

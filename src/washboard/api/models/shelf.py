@@ -7,10 +7,11 @@ from typing import Annotated
 from pydantic import Field
 
 from ...core.materials.shelf import LONGEST, LONGEST_NOTE, MOST_LEFT, ItemKind
-from ...settings.wire import Model
+from ...settings.wire import WRITTEN, Model, Revision
 from .mix import GivenLab, Lab, Row
+from .term import Term
 
-Name = Annotated[str, Field(min_length=1, max_length=LONGEST)]
+Name = Annotated[str, Field(min_length=1, max_length=LONGEST, pattern=WRITTEN)]
 
 
 class ItemRead(Model):
@@ -26,8 +27,8 @@ class ItemRead(Model):
     note: str
     measured: bool
     index: str
-    says: str
-    caution: str
+    says: Term
+    caution: Term
     strong: Lab | None
     thin: Lab | None
     black: Lab | None
@@ -37,8 +38,8 @@ class ShelfRead(Model):
     """The shelf: `duplicates` are keys of things that do the same work."""
 
     revision: int
-    undo: str | None
-    redo: str | None
+    undo: Term | None
+    redo: Term | None
     items: list[ItemRead]
     duplicates: list[list[str]]
 
@@ -48,11 +49,11 @@ class ListedRead(Model):
 
     kind: ItemKind
     key: str
-    words: str
+    words: Term
     index: str
     media: list[str]
     strong: Lab | None
-    says: str
+    says: Term
 
 
 class ItemGiven(Model):
@@ -71,14 +72,14 @@ class ItemGiven(Model):
 class ItemsCreate(Model):
     """Things to put on the shelf, all or none."""
 
-    revision: int
+    revision: Revision
     items: Annotated[list[ItemGiven], Field(min_length=1, max_length=200)]
 
 
 class ItemUpdate(Model):
     """What changes about a thing; what is not given stays."""
 
-    revision: int
+    revision: Revision
     name: Name | None = None
     set: Annotated[str, Field(max_length=LONGEST)] | None = None
     left: Annotated[float, Field(ge=0, le=MOST_LEFT)] | None = None
@@ -88,7 +89,7 @@ class ItemUpdate(Model):
 class ShelfRevision(Model):
     """The revision that the caller knows."""
 
-    revision: int
+    revision: Revision
 
 
 class ImportRead(Model):
@@ -128,7 +129,7 @@ class StripFieldRead(Model):
     """A field of the strip: what is painted there, and what it should look like."""
 
     key: str
-    words: str
+    words: Term
     lab: Lab
 
 
@@ -139,14 +140,14 @@ class PaintDetailRead(Model):
     tints: list[TintRead]
     grounds: list[OverGroundRead]
     strip: list[StripFieldRead]
-    reader: str
+    reader: Term
     lamps: list[str]
 
 
 class CalibrationCreate(Model):
     """Fields of a strip as they were read, by key, in Lab; `keep` puts the fitted paint on the shelf."""
 
-    revision: int
+    revision: Revision
     read: Annotated[dict[str, GivenLab], Field(max_length=8)]
     keep: bool = False
 
@@ -155,7 +156,7 @@ class FittedRead(Model):
     """A field: as read, and as the table and the fit have it, with ΔE of the fit; `outlier` was left out."""
 
     key: str
-    words: str
+    words: Term
     read: Lab
     before: Lab
     after: Lab
@@ -189,4 +190,4 @@ class ReadingRead(Model):
     """What the reader gave."""
 
     lab: Lab
-    reader: str
+    reader: Term

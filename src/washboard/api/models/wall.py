@@ -6,6 +6,13 @@ from pydantic import AwareDatetime
 
 from ...settings.wire import Model
 from ...studio.wall import Standing
+from .term import Term
+
+
+class DemoRead(Model):
+    """The names of the demo pieces that are `missing` on the wall."""
+
+    missing: list[str]
 
 
 class RidgeRead(Model):
@@ -24,7 +31,7 @@ class WallStripRead(Model):
     id: str
     name: str
     reference: str | None
-    medium: str
+    medium: Term
     width_cm: float
     height_cm: float
     standing: Standing

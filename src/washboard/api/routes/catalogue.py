@@ -13,7 +13,7 @@ from ...core.plan.marks import AMOUNTS
 from ...core.plan.own import offered
 from ...core.plan.tools import TOOLS
 from ...core.schools import SCHOOLS
-from ...words import ENGLISH
+from ...words import speaker
 from ..models.catalogue import CatalogueRead, Choice, HandRead, StockRead
 from ..problems import problems
 
@@ -49,7 +49,7 @@ def catalogue() -> CatalogueRead:
         ],
         tools=[HandRead(key=t.key, words=t.words, media=sorted(t.media)) for t in TOOLS.values()],
         acts={kind.value: act.words for kind, act in ACTS.items()},
-        glossary=ENGLISH.glossary(),
+        glossary=speaker().glossary(),
         greys=greys(),
         marks=AMOUNTS,
     )

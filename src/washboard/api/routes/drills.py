@@ -10,7 +10,7 @@ from fastapi import APIRouter, Query, Response
 from ...core.drills import KINDS
 from ...core.sentence import Sentence, sentence
 from ...studio import drills
-from ...words import ENGLISH
+from ...words import speaker
 from ..models.drills import (
     DrillAnswerCreate,
     DrillOptionRead,
@@ -81,7 +81,7 @@ def progress(studio: InStudio) -> DrillProgressRead:
     """How one gets better, week by week, and what is missed most."""
     weeks, often = drills.progress(studio, datetime.now(UTC))
     return DrillProgressRead(
-        kinds=[KindRead(key=kind, words=ENGLISH.text(sentence(f"drill-kind-{kind}"))) for kind in KINDS],
+        kinds=[KindRead(key=kind, words=speaker().text(sentence(f"drill-kind-{kind}"))) for kind in KINDS],
         weeks=[WeekRead(right=right, count=count) for right, count in weeks],
         missed=[
             MissedRead(
@@ -89,7 +89,7 @@ def progress(studio: InStudio) -> DrillProgressRead:
                 band=band,
                 wrong=wrong,
                 count=count,
-                sentence=ENGLISH.text(_missed_words(kind, band, wrong, count)),
+                sentence=speaker().text(_missed_words(kind, band, wrong, count)),
             )
             for kind, band, wrong, count in often
         ],

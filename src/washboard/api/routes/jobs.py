@@ -10,7 +10,7 @@ from fastapi import APIRouter, Path
 from fastapi.responses import StreamingResponse
 
 from ...studio.jobs import Job
-from ...words import ENGLISH
+from ...words import speaker
 from ..models.piece import JobRead
 from ..problems import problems
 from .access import InStudio
@@ -64,5 +64,5 @@ def read(job: Job) -> JobRead:
         state=state,
         stage=job.stage,
         done=job.done,
-        problem=ENGLISH.text(job.problem) if job.problem else None,
+        problem=speaker().text(job.problem) if job.problem else None,
     )

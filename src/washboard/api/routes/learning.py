@@ -11,7 +11,7 @@ from ...core.learning.offers import Lesson
 from ...core.learning.told import figures, learnt_words, offer_words
 from ...studio import Studio, learning
 from ...studio.habits import taken
-from ...words import ENGLISH
+from ...words import speaker
 from ..models.learning import LearningRead, LessonRead
 from ..problems import problems
 from .access import InStudio
@@ -55,10 +55,10 @@ def _read(studio: Studio, lessons: Sequence[Lesson]) -> LearningRead:
                 figure=round(figure, 2),
                 low=round(low, 2),
                 high=round(high, 2),
-                sentence=ENGLISH.text(learnt_words(lesson)),
+                sentence=speaker().text(learnt_words(lesson)),
                 offered=lesson.offered and lesson.key not in known,
                 taken=lesson.key in known,
-                offer=ENGLISH.text(offer) if offer else "",
+                offer=speaker().text(offer) if offer else "",
             )
         )
     return LearningRead(lessons=found)

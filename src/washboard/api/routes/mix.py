@@ -13,6 +13,7 @@ from ...studio import Studio
 from ...studio.answers import ask, ask_anew
 from ...studio.shelf_files import items_of
 from ...studio.stock import left_in, tubes_of
+from ...words import speaker
 from ..models.mix import BoardRead, MixtureCreate, TableRead, UsedRead, WaysRead
 from ..problems import problems
 from .access import Id, InStudio, about
@@ -76,10 +77,10 @@ def strips(studio: InStudio, piece: Id, done: Annotated[str, Query(alias="pass",
     """Test strips of a pass's mixtures, to print and paint."""
     there = studio.pieces.get(piece)
     board = _board(studio, there)
-    words = {paint.key: paint.words for paint in board.paints}
+    words = {paint.key: speaker().local(paint.words) for paint in board.paints}
     own = [
         teststrip.Strip(
-            f"{len(pile.masses)} shape{'s' * (len(pile.masses) > 1)}, pile {k + 1}",
+            speaker().pattern("strip-pile", masses=len(pile.masses), number=k + 1),
             pile.recipes[0].tint
             or " + ".join(
                 f"{part.parts:g} {words.get(part.paint, part.paint)}" for part in pile.recipes[0].parts
@@ -88,7 +89,8 @@ def strips(studio: InStudio, piece: Id, done: Annotated[str, Query(alias="pass",
         )
         for k, pile in enumerate(p for p in board.piles if p.done == done)
     ]
-    return about(board.plan, teststrip.pdf_of(f"{there.name}, test strips", own), "application/pdf")
+    title = speaker().pattern("strips-titled", name=there.name)
+    return about(board.plan, teststrip.pdf_of(title, own), "application/pdf")
 
 
 def _board(studio: Studio, piece: Piece) -> BoardRead:

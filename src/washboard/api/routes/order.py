@@ -10,6 +10,7 @@ from ...core.checks import Checked, Finding, Weight, findings_of
 from ...core.plan.own import Own, free_id
 from ...core.plan.plan import Plan
 from ...core.planning.rearrange import Verdict, moved, with_own, without
+from ...core.sentence import sentence
 from ...core.surface.refusal import Refusal
 from ...formats import planfile
 from ...pipeline.tasks import CompareSchools, MakeCards
@@ -23,7 +24,7 @@ from ...studio.answers import ask
 from ...studio.places import laid_on
 from ...studio.planning import document_of, ready
 from ...studio.subjects import subject_of
-from ...words import ENGLISH, About
+from ...words import About, speaker
 from ..models.order import (
     FixRead,
     MoveCreate,
@@ -108,7 +109,7 @@ def _read(key: str, plan: Plan, verdict: Verdict) -> VerdictRead:
 
 
 def _refusal(refusal: Refusal, told: About) -> RefusalRead:
-    said = ENGLISH.say(refusal.sentence, told)
+    said = speaker().say(refusal.sentence, told)
     return RefusalRead(
         pass_id=refusal.done,
         mass=refusal.mass,
@@ -128,7 +129,25 @@ def findings(studio: InStudio, piece: Id) -> WeaknessesRead:
     plan = planfile.plan_from(document)
     found, told = findings_of(Checked(plan, planfile.things_of(document))), About.of(plan)
     settings = subject_of(studio, there).settings
-    return WeaknessesRead(plan=stored.key, findings=[_finding(finding, settings, told) for finding in found])
+    read = [_finding(finding, settings, told) for finding in found]
+    aside = stored.view.get("aside")
+    return WeaknessesRead(plan=stored.key, findings=[_replaced(aside), *read] if aside else read)
+
+
+def _replaced(fault: str) -> WeaknessRead:
+    """That the plan which was kept before was wrong in itself, and why."""
+    return WeaknessRead(
+        kind="replaced",
+        weight="note",
+        sentence=speaker().text(sentence("plan-replaced")),
+        marks=[],
+        why=fault,
+        figures={},
+        place=(0.5, 0.5),
+        masses=[],
+        passes=[],
+        fix=None,
+    )
 
 
 WEIGHTS: dict[Weight, Literal["spoils", "weakens", "note"]] = {
@@ -139,13 +158,13 @@ WEIGHTS: dict[Weight, Literal["spoils", "weakens", "note"]] = {
 
 
 def _finding(finding: Finding, settings: Settings, told: About) -> WeaknessRead:
-    said = ENGLISH.say(finding.sentence, told)
+    said = speaker().say(finding.sentence, told)
     return WeaknessRead(
         kind=finding.kind,
         weight=WEIGHTS[finding.weight],
         sentence=said.text,
         marks=planfile.marks_of(said),
-        why=ENGLISH.text(finding.why, told),
+        why=speaker().text(finding.why, told),
         figures=dict(finding.figures),
         place=finding.place,
         masses=list(finding.masses),
@@ -159,7 +178,7 @@ def _fix(finding: Finding, settings: Settings, told: About) -> FixRead | None:
     changes = fields_changed(settings, finding.fix) if finding.fix else None
     if changes is None:
         return None
-    return FixRead(words=ENGLISH.phrase(finding.trying, told), changes=changes_of(changes))
+    return FixRead(words=speaker().phrase(finding.trying, told), changes=changes_of(changes))
 
 
 @router.get("/{piece}/schools", responses=problems())

@@ -12,7 +12,7 @@ from pydantic import AwareDatetime
 
 from ...core.log.accidents import ACCIDENTS
 from ...core.log.event import EventKind
-from ...core.log.spent import minutes_spent
+from ...core.log.spent import millilitres_mixed, minutes_spent, minutes_waited
 from ...core.plan.acts import ACTS
 from ...core.plan.plan import Pass
 from ...core.planning.mending import MENDS
@@ -26,7 +26,7 @@ from ...pipeline.tasks import RecipeBoard
 from ...studio import Studio, easel
 from ...studio.answers import ask
 from ...studio.studio import now
-from ...words import ENGLISH, About
+from ...words import About, speaker
 from ..models.mix import PileRead, UsedRead
 from ..models.paint import (
     EaselPassRead,
@@ -75,14 +75,14 @@ def at_easel(studio: InStudio, piece: Id) -> EaselRead:
         medium=rest.medium.key,
         open_minutes=rest.medium.open_minutes,
         dry_minutes=rest.medium.dry_minutes,
-        told=[ENGLISH.text(said, told) for said in standing.rest.told],
-        stopping=ENGLISH.text(stopping(rest), told),
+        told=[speaker().text(said, told) for said in standing.rest.told],
+        stopping=speaker().text(stopping(rest), told),
         passes=[
             _pass(own, standing, mixed, left, told, _shown(rest.passes, k, shows))
             for k, own in enumerate(rest.passes)
         ],
         real=_real(standing),
-        strange=[ENGLISH.phrase(sentence(why)) for _, why in standing.what.strange],
+        strange=[speaker().phrase(sentence(why)) for _, why in standing.what.strange],
         accidents=[what for what, own in ACCIDENTS.items() if rest.medium.key in own.media],
         paints=found["paints"],
         begun_at=_last(standing, EventKind.PASS_BEGUN, {done.id for done in rest.passes[:1]}),
@@ -124,11 +124,11 @@ def _pass(
     cautions = dict.fromkeys([plan.medium.caution, *(ACTS[kind].caution for kind in kinds)])
     return EaselPassRead(
         id=done.id,
-        title=ENGLISH.text(done.title, told),
+        title=speaker().text(done.title, told),
         minutes=round(done.minutes, 1),
         wait=round(done.wait, 1),
         max_lag=done.max_lag,
-        needs=ENGLISH.text(done.needs, told),
+        needs=speaker().text(done.needs, told),
         steps=[_stride(standing, stride, told) for stride in way_through(plan, done, right)],
         piles=_piles(done, mixed.piles),
         paints=mixed.uses.get(done.id, []),
@@ -151,8 +151,8 @@ def _piles(done: Pass, board: list[PileRead]) -> list[PileRead]:
 def _stride(standing: easel.AtEasel, stride: Stride, told: About) -> StrideRead:
     plan = standing.rest.plan
     return StrideRead(
-        heading=ENGLISH.text(heading(plan, stride), told),
-        lines=[ENGLISH.text(line, told) for line in lines(plan, stride)],
+        heading=speaker().text(heading(plan, stride), told),
+        lines=[speaker().text(line, told) for line in lines(plan, stride)],
         masses=list(stride.masses),
         begins=stride.begins,
         ends=stride.ends,
@@ -164,15 +164,23 @@ def _stride(standing: easel.AtEasel, stride: Stride, told: About) -> StrideRead:
     )
 
 
+def _rounded(figure: float | None) -> float | None:
+    return None if figure is None else round(figure, 1)
+
+
 def _real(standing: easel.AtEasel) -> list[RealRead]:
     plan, told = standing.plan, About.of(standing.plan)
-    spent = minutes_spent(logfile.log_of(standing.lines).events)
+    events = logfile.log_of(standing.lines).events
+    spent, waited, mixed = minutes_spent(events), minutes_waited(events), millilitres_mixed(events)
     return [
         RealRead(
             id=done.id,
-            title=ENGLISH.text(done.title, told),
+            title=speaker().text(done.title, told),
             planned=round(done.lasts, 1),
-            real=None if done.id not in spent else round(spent[done.id], 1),
+            real=_rounded(spent.get(done.id)),
+            wait_planned=round(done.wait, 1),
+            wait=_rounded(waited.get(done.id)),
+            ml=_rounded(mixed.get(done.id)),
         )
         for done in plan.passes
         if done.id in standing.what.done
@@ -192,7 +200,7 @@ def append(studio: InStudio, piece: Id, given: EventsCreate) -> EventsRead:
     off = given.sent_at - datetime.now(UTC) if given.sent_at else timedelta()
     new, told = easel.log(studio, piece, sent, now(), off)
     events = [_event(line) for line in easel.lines_of(studio, piece)]
-    return EventsRead(new=new, told=ENGLISH.text(told) if told else "", events=events)
+    return EventsRead(new=new, told=speaker().text(told) if told else "", events=events)
 
 
 def _event(line: logfile.LogLine) -> EventCreate:
@@ -233,7 +241,7 @@ def sittings(studio: InStudio, piece: Id, begin: Begin = None) -> SittingsRead:
         bound=plain["bound"],
         waiting_minutes=plain["waiting"]["minutes"],
         filled_minutes=plain["waiting"]["filled"],
-        told=[ENGLISH.text(said) for said in easel.deadlines(studio.pieces.get(piece), found)],
+        told=[speaker().text(said) for said in easel.deadlines(studio.pieces.get(piece), found)],
     )
 
 

@@ -9,8 +9,11 @@ from typing import Annotated
 from fastapi import APIRouter, File, UploadFile
 from fastapi.concurrency import run_in_threadpool
 
+from ...core.errors import UnknownName
 from ...devices.climate import Sensor, SimulatedSensor
 from ...studio import easel
+from ...words import LANGUAGES
+from ..limits import MOST_FILE
 from ..models.paint import PainterRead, PainterUpdate
 from ..problems import problems
 from .access import InStudio
@@ -30,6 +33,8 @@ def painter(studio: InStudio) -> PainterRead:
 @router.patch("/painter", responses=problems())
 def say(studio: InStudio, given: PainterUpdate) -> PainterRead:
     """Say some of it anew; what is not understood or cannot be is refused, and what was said before kept."""
+    if given.language is not None and given.language not in LANGUAGES:
+        raise UnknownName("language", given.language, LANGUAGES)
     said = given.model_dump(by_alias=True, exclude_none=True)
     return PainterRead.model_validate(easel.say(studio, said))
 
@@ -42,7 +47,7 @@ def read_climate(studio: InStudio) -> PainterRead:
     return PainterRead.model_validate(easel.say(studio, said))
 
 
-@router.put("/painter/calendar", responses=problems())
+@router.put("/painter/calendar", responses=problems(), max_body_size=MOST_FILE)
 async def read_calendar(studio: InStudio, file: Annotated[UploadFile, File()]) -> PainterRead:
     """Take the free hours from a calendar file: every entry is time to paint. One that cannot be used is
     refused, and what was said before kept."""

@@ -7,7 +7,7 @@ from typing import Annotated, Any
 from fastapi import APIRouter, Query, Response
 
 from ...settings.models import shown
-from ...settings.wire import ShapeModel
+from ...settings.wire import Revision, ShapeModel
 from ...store.pieces import Piece
 from ...studio import edits, planning
 from ..models.piece import EditRead, JobRead, PieceCreate, PieceRead, PieceUpdate, RevisionUpdate
@@ -74,7 +74,7 @@ def history(studio: InStudio, piece: Id) -> list[EditRead]:
 
 
 @router.delete("/{piece}", status_code=204, response_class=Response, responses=problems())
-def delete(studio: InStudio, piece: Id, revision: Annotated[int, Query(ge=0, le=2**53)]) -> Response:
+def delete(studio: InStudio, piece: Id, revision: Annotated[Revision, Query()]) -> Response:
     """Delete a piece with its history, log and plans."""
     edits.delete(studio, piece, revision)
     return Response(status_code=204)

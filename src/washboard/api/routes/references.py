@@ -17,8 +17,9 @@ from ...formats.image import MOST_BYTES
 from ...settings.wire import PlaceModel
 from ...store.references import Reference
 from ...studio.planning import look_ahead
-from ...words import ENGLISH
-from ..models.reference import ReferenceRead, ToneCreate, ToneRead
+from ...words import speaker
+from ..limits import MOST_FILE
+from ..models.reference import CornersUpdate, ReferenceRead, SheetRead, ToneCreate, ToneRead
 from ..problems import problems
 from .access import InStudio, kept
 
@@ -29,7 +30,7 @@ JPEG = {"content": {"image/jpeg": {"schema": {"type": "string", "format": "binar
 UNCHANGED = {"description": "The browser has it already."}
 
 
-@router.post("", status_code=201, responses=problems(413))
+@router.post("", status_code=201, responses=problems(), max_body_size=MOST_FILE)
 async def take_in(studio: InStudio, file: Annotated[UploadFile, File()]) -> ReferenceRead:
     """Take a picture in. It is decoded before anything is stored; what cannot be used is refused."""
     data = await file.read(MOST_BYTES + 1)
@@ -67,12 +68,26 @@ def thumbnail(studio: InStudio, request: Request, content: Hash) -> Response:
     return kept(request, studio.thumbnail(content), "image/jpeg")
 
 
+@router.get("/{content}/sheet", responses=problems())
+def sheet(studio: InStudio, content: Hash) -> SheetRead:
+    """Where a painting may lie in a photo of one, for the painter to move."""
+    return SheetRead.model_validate(studio.sheet_in(content))
+
+
+@router.post("/{content}/straight", status_code=201, responses=problems())
+def straight(studio: InStudio, content: Hash, given: CornersUpdate) -> ReferenceRead:
+    """A painting cut straight out of a photo, taken in as a picture of its own; the photo stays."""
+    taken = studio.straighten(content, tuple(given.corners))
+    look_ahead(studio, taken)
+    return read(taken)
+
+
 @router.post("/{content}/tone", responses=problems())
 def tone(studio: InStudio, content: Hash, given: ToneCreate) -> ToneRead:
     """The tone of a surface from a photo of it beside something white."""
     rgb = np.asarray(Image.open(io.BytesIO(studio.working(content))).convert("RGB"))
     found = tone_beside(_about(rgb, given.surface), _about(rgb, given.white))
-    return ToneRead(tone=found, words=ENGLISH.text(described(surface_of(found))))
+    return ToneRead(tone=found, words=speaker().text(described(surface_of(found))))
 
 
 def _about(rgb: NDArray[np.uint8], place: PlaceModel) -> NDArray[np.float64]:

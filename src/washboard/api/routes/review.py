@@ -13,7 +13,9 @@ from ...formats.image import MOST_BYTES
 from ...store.errors import Missing
 from ...store.observations import Observed
 from ...studio import Studio, reviews
-from ..models.review import CornersUpdate, ObservationRead, PhotographCreate
+from ..limits import MOST_FILE
+from ..models.reference import CornersUpdate
+from ..models.review import ObservationRead, PhotographCreate
 from ..problems import problems
 from .access import Id, InStudio, about, kept
 from .references import JPEG, UNCHANGED, too_large
@@ -24,7 +26,7 @@ TYPES = {"planned": "image/jpeg"}
 """Pictures that are no PNG."""
 
 
-@router.post("/observations", status_code=201, responses=problems(413))
+@router.post("/observations", status_code=201, responses=problems(), max_body_size=MOST_FILE)
 async def observe(
     studio: InStudio,
     piece: Id,

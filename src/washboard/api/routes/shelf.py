@@ -18,11 +18,13 @@ from ...core.sentence import Listed
 from ...devices.reader import Reader, SimulatedReader
 from ...formats import cxf, shelves, strip
 from ...formats.image import decoded
+from ...settings.wire import Revision
 from ...store.errors import Missing
 from ...store.shelf import ShelfState
 from ...studio import Studio, now
 from ...studio import shelf_items as work
-from ...studio.shelf_files import MOST_WORDS, exported, imported, items_of
+from ...studio.shelf_files import MOST_WORDS, exported, imported, items_of, room_for
+from ..limits import MOST_FILE
 from ..models.shelf import (
     CalibrationCreate,
     CalibrationRead,
@@ -106,6 +108,7 @@ def _given(given: ItemGiven) -> Item:
 
 def _added(studio: Studio, revision: int, items: list[Item]) -> ShelfState:
     state = studio.shelf.state()
+    room_for(state, len(items))
     there = {item.named for item in items_of(state)}
     for item in items:
         if item.named in there:
@@ -127,12 +130,15 @@ def change(studio: InStudio, key: Key, given: ItemUpdate) -> ShelfRead:
     for name, value in changes.items():
         if value is None and name != "left":
             raise InvalidInput("refused-field-empty", name=name)
-    fields = work.fields_of(replace(item, **changes).checked())
+    changed = replace(item, **changes).checked()
+    if any(other.key != key and other.named == changed.named for other in items_of(state)):
+        raise InvalidInput("refused-shelf-name-taken", name=changed.name)
+    fields = work.fields_of(changed)
     return read(studio.shelf.change(given.revision, {key: fields}, f"{item.name} changed", now()))
 
 
 @router.delete("/items/{key}", responses=problems())
-def remove(studio: InStudio, key: Key, revision: Annotated[int, Query()]) -> ShelfRead:
+def remove(studio: InStudio, key: Key, revision: Annotated[Revision, Query()]) -> ShelfRead:
     """Take a thing off the shelf; pieces that name it go on without it."""
     item = _one(studio.shelf.state(), key)
     return read(studio.shelf.change(revision, {key: None}, f"{item.name} taken off", now()))
@@ -150,9 +156,9 @@ def redo(studio: InStudio, given: ShelfRevision) -> ShelfRead:
     return read(studio.shelf.redo(given.revision))
 
 
-@router.post("/import", responses=problems(413))
+@router.post("/import", responses=problems(), max_body_size=MOST_FILE)
 async def take_in(
-    studio: InStudio, file: Annotated[UploadFile, File()], revision: Annotated[int, Form()]
+    studio: InStudio, file: Annotated[UploadFile, File()], revision: Annotated[Revision, Form()]
 ) -> ImportRead:
     """Put the things of a CSV or CxF file to those on the shelf; all of them or none."""
     data = await _bytes(file)
@@ -176,7 +182,7 @@ def export(studio: InStudio, name: Annotated[str, Path(max_length=80)]) -> Respo
     """The shelf as a file: `shelf.csv` or `shelf.cxf`."""
     data = exported(studio.shelf, name)
     headers = {"Content-Disposition": f'attachment; filename="shelf.{shelves.format_of(name)}"'}
-    return Response(data, media_type=shelves.FORMATS[shelves.format_of(name)][2], headers=headers)
+    return Response(data, media_type=shelves.FORMATS[shelves.format_of(name)].MEDIA_TYPE, headers=headers)
 
 
 @router.get("/items/{key}/look", responses=problems())
@@ -197,7 +203,7 @@ def printed_strip(studio: InStudio, key: Key) -> Response:
     return Response(strip.pdf_of(item.name), media_type="application/pdf")
 
 
-@router.post("/items/{key}/strip", responses=problems(413))
+@router.post("/items/{key}/strip", responses=problems(), max_body_size=MOST_FILE)
 async def read_file(studio: InStudio, key: Key, file: Annotated[UploadFile, File()]) -> StripRead:
     """Read a painted strip off a photo, or its fields off a CxF file."""
     _paint(studio.shelf.state(), key)

@@ -6,7 +6,7 @@ from fastapi import APIRouter
 
 from ...core.materials.media import medium_named
 from ...studio.wall import Strip, strips
-from ...words import ENGLISH, About
+from ...words import About, speaker
 from ..models.wall import RidgeRead, WallStripRead
 from ..problems import problems
 from .access import InStudio
@@ -41,7 +41,7 @@ def _read(strip: Strip) -> WallStripRead:
             )
             for own in strip.passes
         ],
-        next=ENGLISH.text(ahead[0].title, About.of(left)) if left and ahead else "",
+        next=speaker().text(ahead[0].title, About.of(left)) if left and ahead else "",
         next_minutes=round(ahead[0].minutes, 1) if ahead else 0.0,
         work_minutes=round(left.work, 1) if left else 0.0,
         wait_minutes=round(left.waiting, 1) if left else 0.0,

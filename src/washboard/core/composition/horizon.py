@@ -169,9 +169,11 @@ def _shared(lines: Floats) -> tuple[Floats, Floats]:
 
     The strip that most others agree with, not the median: things in the way may hide half the line.
     """
-    apart = np.linalg.norm((lines[:, :, None] - lines[:, None]).astype(np.float32), axis=3)
-    size = np.linalg.norm(lines, axis=2)
-    alike = (apart < 0.35 * size[..., None] + 0.7).mean(axis=2) * (size > LEAST)
+    square = np.square(lines).sum(axis=2)
+    # The square of the distance by the product of all with all: many times faster than their differences.
+    apart = square[:, :, None] + square[:, None] - 2 * lines @ lines.transpose(0, 2, 1)
+    size = np.sqrt(square)
+    alike = (apart < np.square(0.35 * size + 0.7)[..., None]).mean(axis=2) * (size > LEAST)
     best = (alike * size / (size + FAINT)).argmax(axis=1)
     rows = np.arange(len(lines))
     return lines[rows, best], alike[rows, best]

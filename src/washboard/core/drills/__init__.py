@@ -7,17 +7,18 @@ catalogue of words.
 from __future__ import annotations
 
 from collections.abc import Mapping
+from importlib import import_module
 
 import numpy as np
 
-from . import breaks, darker, edge, mix, name_value, next_pass, shadow
 from .question import Asker, Question, Stuff, shuffled
 
-KINDS: Mapping[str, Asker] = {
-    own.KIND: own.asked for own in (next_pass, darker, name_value, shadow, breaks, mix, edge)
-}
-"""Every kind of question, in the order in which they are listed."""
-KEPT_IN_ORDER = frozenset({name_value.KIND, breaks.KIND})
+FILES = ("next_pass", "darker", "name_value", "shadow", "breaks", "mix", "edge")
+"""The kinds by their files, in the order in which they are listed."""
+_FOUND = [import_module(f".{name}", __package__) for name in FILES]
+KINDS: Mapping[str, Asker] = {own.KIND: own.asked for own in _FOUND}
+"""Every kind of question by its name."""
+KEPT_IN_ORDER = frozenset(own.KIND for own in _FOUND if getattr(own, "KEEPS_ORDER", False))
 """Kinds whose options stand in an order of their own: values upward, steps as they follow."""
 
 

@@ -16,6 +16,7 @@ from ..surface.rules import Rule
 from .question import Dice, Option, Question, Stuff, large
 
 KIND = "breaks"
+KEEPS_ORDER = True
 SHOWN = 4
 """Steps that are told."""
 TRIES = 90

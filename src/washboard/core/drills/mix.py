@@ -13,7 +13,7 @@ from ..mixing.mixture import mixing_model_of
 from ..mixing.paintbox import coated
 from ..mixing.search import recipes_for
 from ..optics.vehicle import vehicle_of
-from ..sentence import Listed, Sentence, as_given, sentence
+from ..sentence import Listed, Sentence, sentence, term
 from .question import Dice, Lab, Option, Question, Stuff, band_name, large
 
 KIND = "mix"
@@ -59,5 +59,5 @@ def _off(stuff: Stuff, paints: Sequence[Paint], target: Lab) -> float:
 
 
 def _named(paints: Sequence[Paint]) -> Sentence:
-    names = Listed(tuple(as_given(paint.words.lower()) for paint in paints))
+    names = Listed(tuple(term(paint.words.lower()) for paint in paints))
     return sentence("drill-paints", paints=names)

@@ -8,6 +8,7 @@ from ..sentence import of_masses, sentence, tone, whole
 from .question import Dice, Option, Question, Stuff, band_name, even
 
 KIND = "value"
+KEEPS_ORDER = True
 SURE = 0.35
 """Values from a whole one within which it is the nearest beyond doubt."""
 OPTIONS = 4

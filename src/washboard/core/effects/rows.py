@@ -3,8 +3,11 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from itertools import combinations, pairwise
+
+import numpy as np
+from numpy.typing import NDArray
 
 from ..colour.lab import difference
 from ..plan.effect import Effect
@@ -44,30 +47,34 @@ def found(on: Looked) -> Sequence[Proposal]:
 
 def _rows(masses: Sequence[Mass], on: Looked) -> Sequence[tuple[Mass, ...]]:
     """Every row that two like masses begin and more of the kind go on, evenly and on one line."""
-    found, forms = [], {mass.id: _form(mass, on) for mass in masses}
-
-    def alike(one: Mass, other: Mass) -> bool:
-        return on.turn[one.id] == on.turn[other.id] and _alike(one, other, forms)
-
-    for first, second in combinations(masses, 2):
-        if not alike(first, second):
-            continue
-        kin = [m for m in masses if m in (first, second) or (alike(first, m) and alike(second, m))]
-        row = _along(first, second, kin, on)
+    found, alike = [], _alike(masses, on)
+    for k, j in zip(*np.nonzero(np.triu(alike, 1)), strict=True):
+        kin = alike[k] & alike[j]
+        kin[[k, j]] = True
+        row = _along(
+            masses[int(k)], masses[int(j)], [m for m, own in zip(masses, kin, strict=True) if own], on
+        )
         if len(row) >= LEAST:
             found.append(row)
     return found
 
 
-def _alike(one: Mass, other: Mass, forms: Mapping[str, tuple[float, float]]) -> bool:
-    """Whether two masses of one pass could be two of a kind: of one size, form and colour."""
-    large, small = max(one.area_cm2, other.area_cm2), min(one.area_cm2, other.area_cm2)
-    if large > LARGER * max(small, 1e-6):
-        return False
-    (slim, fills), (other_slim, other_fills) = forms[one.id], forms[other.id]
-    same = abs(slim - other_slim) <= SLIM and abs(fills - other_fills) <= FILLS
-    apart = all(border.mass != other.id for border in one.borders)
-    return same and apart and float(difference(one.lab, other.lab)) <= ALIKE
+def _alike(masses: Sequence[Mass], on: Looked) -> NDArray[np.bool_]:
+    """Which of n masses could be two of a kind (n, n): of one pass, size, form and colour, and apart."""
+    if not masses:
+        return np.zeros((0, 0), bool)
+    place = {mass.id: k for k, mass in enumerate(masses)}
+    size = np.array([max(mass.area_cm2, 1e-6) for mass in masses])
+    slim, fills = np.array([_form(mass, on) for mass in masses]).T
+    turn, lab = np.array([on.turn[mass.id] for mass in masses]), np.array([mass.lab for mass in masses])
+    found = turn == turn[:, None]
+    found &= np.maximum(size, size[:, None]) <= LARGER * np.minimum(size, size[:, None])
+    found &= (np.abs(slim - slim[:, None]) <= SLIM) & (np.abs(fills - fills[:, None]) <= FILLS)
+    for k, mass in enumerate(masses):
+        found[k, [place[border.mass] for border in mass.borders if border.mass in place]] = False
+    one, other = np.nonzero(found)
+    found[one, other] = difference(lab[one], lab[other]) <= ALIKE
+    return found & found.T
 
 
 def _form(mass: Mass, on: Looked) -> tuple[float, float]:

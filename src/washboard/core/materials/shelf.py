@@ -3,11 +3,14 @@
 from __future__ import annotations
 
 import math
+import re
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from enum import StrEnum
+from functools import cached_property
 
 import numpy as np
+from numpy.typing import NDArray
 
 from ..colour.lab import difference
 from ..colour.spectra import BANDS, Floats, lab_of_spectrum
@@ -25,10 +28,14 @@ from .tools import TOOLS
 LONGEST = 80
 LONGEST_NOTE = 400
 MOST_LEFT = 100_000.0
+MOST_THINGS = 2000
+"""Things on a shelf at the most: what is more is no painter's, and every answer would tell all of it."""
 SAME_LOOK = 2.0
 """ΔE₀₀, thick and thin, within which two paints do the same work."""
 HIDES = 0.004
 """Difference of reflectance over white and over black under which a film hides: readers tell no less."""
+UNFIT = re.compile("[\x00-\x1f\x7f-\x9f\u2028\u2029\ud800-\udfff\ufffe\uffff]")
+"""Signs that end a line, or that no XML may hold (XML 1.0, 2.2)."""
 OWN = "own-"
 """How keys of a painter's own things begin."""
 
@@ -75,8 +82,10 @@ class Item:
             raise InvalidInput("refused-shelf-name-length", longest=LONGEST)
         if len(self.collection) > LONGEST or len(self.note) > LONGEST_NOTE:
             raise InvalidInput("refused-shelf-note-length", name=self.name[:LONGEST])
-        if any(ord(c) < 32 for c in self.name + self.collection):
+        if UNFIT.search(self.name + self.collection):
             raise InvalidInput("refused-shelf-name-lines")
+        if UNFIT.search(self.note.replace("\n", " ").replace("\t", " ")):
+            raise InvalidInput("refused-shelf-note-signs", name=self.name)
         if self.like not in LISTED[self.kind]:
             raise UnknownName(self.kind.value, self.like[:40], LISTED[self.kind])
         if self.medium and self.medium not in MEDIA:
@@ -105,7 +114,7 @@ class Item:
         """What tells it from all others on a shelf: kind, name whatever the case, medium."""
         return self.kind, self.name.casefold(), self.medium
 
-    @property
+    @cached_property
     def paint(self) -> Paint:
         """This as a paint to mix with; raises UnknownName for anything else."""
         if self.kind is not ItemKind.PAINT:
@@ -183,23 +192,38 @@ def nearest_paint(over_white: Floats, medium: str) -> str:
 
 
 def duplicates(items: Sequence[Item]) -> tuple[tuple[str, ...], ...]:
-    """Keys of things that do the same work: of one kind and medium, like the same, or looking alike."""
-    groups: list[list[Item]] = []
-    for item in items:
-        same = next((group for group in groups if _same(group[0], item)), None)
-        if same is None:
-            groups.append([item])
-        else:
-            same.append(item)
-    return tuple(tuple(item.key for item in group) for group in groups if len(group) > 1)
+    """Keys of things that do the same work: of one kind and medium, like the same, or looking alike. Each is
+    told with the first thing on the shelf that it is the same as."""
+    kept: dict[tuple[ItemKind, str], list[int]] = {}
+    for k, item in enumerate(items):
+        kept.setdefault((item.kind, item.medium), []).append(k)
+    groups: list[list[int]] = []
+    for own in kept.values():
+        alike = _alike([items[k] for k in own])
+        left = np.arange(len(own))
+        while len(left):
+            same = alike(left)
+            groups.append([own[k] for k in left[same]])
+            left = left[~same]
+    groups.sort()
+    return tuple(tuple(items[k].key for k in group) for group in groups if len(group) > 1)
 
 
-def _same(one: Item, other: Item) -> bool:
-    if (one.kind, one.medium) != (other.kind, other.medium):
-        return False
-    if one.films is None and other.films is None:
-        return one.like == other.like
-    if one.kind is not ItemKind.PAINT:
-        return False
-    thick = difference(one.paint.strong, other.paint.strong)
-    return max(float(thick), float(difference(one.paint.thin, other.paint.thin))) < SAME_LOOK
+def _alike(items: Sequence[Item]) -> Callable[[NDArray[np.intp]], NDArray[np.bool_]]:
+    """Which of some things (k,) of one kind and medium, by their places, do the work of the first of them."""
+    like = np.array([item.like for item in items])
+    measured = np.array([item.films is not None for item in items])
+    looks = None
+    if measured.any() and items[0].kind is ItemKind.PAINT:
+        looks = np.array([(item.paint.strong, item.paint.thin) for item in items])
+
+    def alike(left: NDArray[np.intp]) -> NDArray[np.bool_]:
+        first = left[0]
+        near = np.zeros(len(left), bool)
+        if looks is not None:
+            near = difference(looks[left], looks[first]).max(axis=1) < SAME_LOOK
+        same = np.where(measured[left] | measured[first], near, like[left] == like[first])
+        same[0] = True
+        return same
+
+    return alike

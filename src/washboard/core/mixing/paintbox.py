@@ -125,11 +125,15 @@ class Wet:
     def hidden(self, targets: ArrayLike, below: ArrayLike, near: float) -> Ints:
         """Coats (n,) for Lab targets (n, 3) until what lies below, (n, 36), shows by less than `near`."""
         wanted, reflectances = _rows(targets, below)
-        # Mix for a film so thick that nothing shows through: a thin one would be mixed to make up for that.
-        thick = replace(self.vehicle, weakest=self.vehicle.most, strongest=self.vehicle.most)
-        amounts = Wet(thick, self.paints, self.surface, self.darkens_only).mixed(wanted, reflectances)
+        amounts = self._thick.mixed(wanted, self.surface)
         thickness = np.maximum(amounts.sum(axis=1, keepdims=True), 1e-9)
         return _until_hidden(self, amounts / thickness * self.vehicle.brushed, reflectances, near)
+
+    @cached_property
+    def _thick(self) -> Wet:
+        """The same paints so thick that nothing shows through: thin ones would be mixed to make up for it."""
+        vehicle = replace(self.vehicle, weakest=self.vehicle.most, strongest=self.vehicle.most)
+        return replace(self, vehicle=vehicle, _starts={}, _mixed={})
 
     def _found(self, wanted: Floats, below: Floats) -> Floats:
         """Amounts (n, p) for colours (n, 3) over looks (n, 36), none of them known yet."""
@@ -144,9 +148,8 @@ class Wet:
         full = all_thicknesses(model, sets, thicknesses)
         delta_e = difference(model.labs(full), wanted[owner])
         # Break ties below a visible difference by the grid's order, not by the last digit.
-        best = np.lexsort((np.round(delta_e / NEEDLESS), owner))[
-            np.searchsorted(owner, np.arange(len(wanted)))
-        ]
+        first = np.searchsorted(owner, np.arange(len(wanted)))
+        best = np.lexsort((np.round(delta_e / NEEDLESS), owner))[first]
         amounts = full[best]
         if self.darkens_only:
             amounts[difference(lab_of_spectrum(below), wanted) <= delta_e[best] + NEEDLESS] = 0.0

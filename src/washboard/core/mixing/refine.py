@@ -13,6 +13,8 @@ Ints = NDArray[np.intp]
 
 ANOTHER_COAT = 0.3
 """ΔE₀₀ that another coat must save to be laid and waited for."""
+ASIDE = np.vstack([np.zeros(3), np.eye(3)])
+"""Where derivatives are taken: at the loads themselves, and a step aside in each."""
 REACHED, STUCK = 0.01, 100.0
 """ΔE₀₀ below which a colour is reached; damping from which refinement does not move any more."""
 
@@ -27,9 +29,9 @@ def refined(model: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats,
     x = np.log(np.where(used, np.maximum(thicknesses, 1e-4), 1.0))
     damping = np.full(len(x), 1e-3)
 
-    def away(logs: Floats, at: Ints) -> Floats:
+    def away(by: MixingModel, logs: Floats, at: Ints) -> Floats:
         own = np.where(used[at], np.exp(logs), 0.0)
-        labs = model.at(at).labs(all_thicknesses(model, sets[at], own))
+        labs = by.at(at).labs(all_thicknesses(model, sets[at], own))
         missed = (metric[at] @ (labs - wanted[at])[..., None])[..., 0]
         return np.column_stack([missed, coats_cost(model, own.sum(axis=1))])
 
@@ -42,7 +44,7 @@ def refined(model: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats,
 
     left = np.arange(len(x))
     x = bounded(x, left)
-    off = away(x, left)
+    off = away(model, x, left)
     missed = np.square(off).sum(axis=1)
     step = 1e-3
     for _ in range(rounds):
@@ -50,18 +52,18 @@ def refined(model: MixingModel, sets: Ints, thicknesses: Floats, wanted: Floats,
         left = np.flatnonzero((missed > REACHED**2) & (damping < STUCK))
         if not len(left):
             break
-        here, own = x[left], off[left]
-        # All three partial derivatives in one call: for few colours calls cost more than sums.
-        beside = here + step * np.eye(3)[:, None] * used[left]
-        off_there = away(beside.reshape(-1, 3), np.tile(left, 3)).reshape(3, len(left), -1)
-        slopes = np.moveaxis((off_there - own) / step, 0, 2)
+        here = x[left]
+        # All partial derivatives in one call: for few colours calls cost more than sums.
+        beside = here + step * ASIDE[:, None] * used[left]
+        around = away(model.coarse, beside.reshape(-1, 3), np.tile(left, 4)).reshape(4, len(left), -1)
+        slopes = np.moveaxis((around[1:] - around[0]) / step, 0, 2)
         normal = slopes.transpose(0, 2, 1) @ slopes
         scale = np.trace(normal, axis1=1, axis2=2)[:, None, None] / 3 + 1e-9
         normal = normal + (damping[left, None, None] * scale + 1e-9) * np.eye(3)
-        right = slopes.transpose(0, 2, 1) @ -own[..., None]
+        right = slopes.transpose(0, 2, 1) @ -off[left][..., None]
         move = np.clip(np.linalg.solve(normal, right)[..., 0], -1.2, 1.2)
         tried = bounded(here + move, left)
-        there = away(tried, left)
+        there = away(model, tried, left)
         now = np.square(there).sum(axis=1)
         better = now < missed[left]
         moved = left[better]

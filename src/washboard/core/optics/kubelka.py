@@ -29,12 +29,12 @@ def film(absorption: ArrayLike, scattering: ArrayLike, thickness: ArrayLike = 1.
     x = np.asarray(thickness, dtype=np.float64)
     # tanh(w x) / w → x as w → 0: w = 1e-12 gives x to the last digit and avoids 0 / 0.
     w = np.maximum(np.sqrt(k * (k + 2 * s)), 1e-12)
-    wx = w * x
-    t = np.tanh(wx) / w
-    below = (k + s) * t + 1
-    # sech from exp(−w x), because cosh(w x) overflows for thick films.
-    decay = np.exp(-wx)
-    return s * t / below, 2 * decay / ((1 + decay * decay) * below)
+    # tanh and sech by one exponential: e = exp(−2 w x) − 1 keeps its digits for thin films, and cosh(w x)
+    # would overflow for thick ones.
+    e = np.expm1(-2 * w * x)
+    both = 2 + e
+    below = (both * w) - (k + s) * e
+    return -s * e / below, 2 * np.sqrt(1 + e) * w / below
 
 
 def over(reflectance: ArrayLike, transmittance: ArrayLike, ground: ArrayLike) -> Floats:

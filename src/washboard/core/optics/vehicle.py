@@ -57,9 +57,8 @@ class Vehicle:
         shape = (-1,) + (1,) * max(k.ndim, s.ndim)
         thickness = self.load * np.exp(self.uneven * NODES - self.uneven**2 / 2).reshape(shape)
         r, t = film(k, s, thickness)
-        black = np.tensordot(NODE_WEIGHTS, r, 1)
-        through = np.tensordot(NODE_WEIGHTS, t * t / np.maximum(1 - r, LEAST), 1)
-        return black, np.sqrt(through * (1 - black))
+        black = _mean(r)
+        return black, np.sqrt(_mean(t * t / np.maximum(1 - r, LEAST)) * (1 - black))
 
     def laid(self, absorption: ArrayLike, scattering: ArrayLike, ground: ArrayLike) -> Floats:
         """Reflectance (…, 36) of dry films over a ground.
@@ -83,6 +82,13 @@ class Vehicle:
 
 NODES, NODE_WEIGHTS = np.array([-np.sqrt(3), 0.0, np.sqrt(3)]), np.array([1 / 6, 2 / 3, 1 / 6])
 """Points and weights of Gauss and Hermite for a normal distribution (Abramowitz and Stegun, 25.4.46)."""
+
+
+def _mean(values: Floats) -> Floats:
+    """The mean (…) over places of values (3, …) at the nodes."""
+    return np.asarray((NODE_WEIGHTS @ values.reshape(3, -1)).reshape(values.shape[1:]))
+
+
 _DULL = Finish(0.04, 0.0)
 _GLOSS = Finish(0.008, 0.4)
 VEHICLES = {

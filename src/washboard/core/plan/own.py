@@ -10,7 +10,7 @@ from ..materials.media import Medium
 from ..optics.grain import value_fixed
 from ..optics.removal import WHITEST, value_lifted
 from ..reference.mass import Mass
-from ..sentence import Listed, Sentence, as_given, sentence
+from ..sentence import Listed, Sentence, as_given, sentence, term
 from ..time.pace import SETTLING, covering_minutes, cutting_minutes
 from .acts import ACTS, Sort
 from .names import row
@@ -59,7 +59,7 @@ class Own:
     def checked(self, medium: Medium) -> None:
         """Raises InvalidInput saying what cannot be."""
         if self.kind not in offered(medium):
-            can = Listed(tuple(ACTS[kind].words for kind in offered(medium)), either=True)
+            can = Listed(tuple(term(ACTS[kind].words) for kind in offered(medium)), either=True)
             raise InvalidInput(
                 "refused-own-pass-act", medium=medium.words.lower(), can=can, act=ACTS[self.kind].words
             )

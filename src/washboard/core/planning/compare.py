@@ -14,7 +14,7 @@ from ..key.mood import Mood
 from ..materials.media import Medium
 from ..materials.sticks import Colour
 from ..materials.surfaces import Sheet, Surface
-from ..mixing.paintbox import paintbox_of
+from ..mixing.paintbox import Paintbox, paintbox_of
 from ..order.options import Options
 from ..order.parts import Parts
 from ..order.result import PassType, PlanningResult
@@ -80,14 +80,15 @@ def compared(
     mood: Mood = Mood.AS_SEEN,
     paints: Sequence[Colour] = (),
     own_schools: Sequence[str] = (),
+    box: Paintbox | None = None,
 ) -> tuple[Compared, ...]:
     """Every school for these masses, in the order in which they are listed, then the painter's `own_schools`
     by their keys; those that cannot be say why.
 
     What is asked of `plan_of` but for the school, which is each in turn; the number of passes is let free,
-    and nothing is asked of an order besides.
+    and nothing is asked of an order besides. `box` is that of a plan for the same paints, if there is one.
     """
-    box = paintbox_of(medium, surface, paints)
+    box = box or paintbox_of(medium, surface, paints)
     found = []
     for school in (*SCHOOLS.values(), *map(school_named, own_schools)):
         why = refused(school, medium, surface)

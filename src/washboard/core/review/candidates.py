@@ -34,6 +34,13 @@ SUPPORTED = 60
 """Pairs of lines that are kept: those along which most light changes."""
 
 
+def shrunk(lab: NDArray[np.float32]) -> NDArray[np.float32]:
+    """A photo (h, w, 3) at the size at which candidates are sought, never larger than it is."""
+    scale = min(1.0, SIDE / max(lab.shape[:2]))
+    size = (round(lab.shape[1] * scale), round(lab.shape[0] * scale))
+    return np.asarray(cv2.resize(lab, size, interpolation=cv2.INTER_AREA))
+
+
 def candidates(lab: NDArray[np.float32]) -> list[Floats]:
     """Quadrilaterals (4, 2) in pixels of a small photo (h, w, 3) in CIELAB, clockwise from the upper left."""
     found = [*_out_of_the_rim(lab), *_regions(lab), *_of_lines(lab)]

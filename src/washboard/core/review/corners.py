@@ -8,10 +8,11 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from .candidates import SIDE, candidates, unlike
+from .candidates import candidates, shrunk, unlike
 from .expected import Expected, reduced
 from .quad import homography, long_side, misfit, projected, rectangle
 from .sharpen import ROUNDS, bent, sharpened, unbent
+from .sides import sides
 from .state import Blocks
 
 Floats = NDArray[np.float64]
@@ -25,6 +26,8 @@ UNSEEN = 0.12
 """How far from what any camera sees corners may be and still be believed."""
 EDGES, BENDS, EVEN = 0.5, 3.0, 0.1
 """What clear sides, a shape that no camera sees, and an even margin count beside likeness."""
+UNEVEN = 6.0
+"""Spread in CIELAB over which a margin is hardly even."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -32,7 +35,7 @@ class Found:
     """The corners (4, 2) of the sheet and of the picture on it in pixels of the photo, clockwise from the
     upper left; the lens's `bends`; `like` -1 to 1 how much what lies there is like the plan at pass `row`,
     parts of it being bare, and how much more when it is `turned` upside down, or `mirrored`; `edges` 0–1 how
-    clear the sheet's sides are; `confidence` 0–1."""
+    clear the sheet's sides are, or the picture's on it; `confidence` 0–1."""
 
     sheet: Floats
     picture: Floats
@@ -48,7 +51,7 @@ class Found:
 def found_in(lab: Singles, expected: Expected) -> Found | None:
     """Where the painting lies in a photo (h, w, 3) in CIELAB; None where nothing there could be a sheet."""
     matcher = Matcher(lab, reduced(expected, SMALL))
-    small = _small(lab)
+    small = shrunk(lab)
     scale = lab.shape[1] / small.shape[1]
     quads = unlike(candidates(small), 2.5)
     read = [one for quad in quads for one in matcher.readings(quad * scale)]
@@ -105,6 +108,11 @@ class Matcher:
         self.blocks = Blocks(expected)
 
     @property
+    def bordered(self) -> bool:
+        """Whether the sheet has a margin round its picture."""
+        return max(self.margins) > 0.005 * self.wide
+
+    @property
     def _rectangles(self) -> tuple[Floats, Floats]:
         """The sheet and the picture in pixels of the plan, the picture's upper left at 0, 0."""
         x, y = self.margins
@@ -112,15 +120,19 @@ class Matcher:
 
     def readings(self, quad: Floats) -> list[Reading]:
         """A quadrilateral (4, 2) read as the sheet's edge and as the picture's."""
-        sheet, picture = self._rectangles
         read = [self.reading(quad, 0.0)]
-        if max(self.margins) > 0.005 * self.wide:
-            read.append(self.reading(projected(homography(picture, quad), sheet), 0.0))
+        if self.bordered:
+            read.append(self.reading(self.around(quad, 0.0)[0], 0.0))
         return read
 
     def exact(self, sheet: Floats, near: bool = False) -> Reading:
         """A reading of a sheet (4, 2), its sides sought exactly; `near` where a painter put the corners."""
-        tried = [sharpened(self.lab, sheet, rounds) for rounds in (ROUNDS, ROUNDS[1:], ROUNDS[2:])]
+        ways = (ROUNDS, ROUNDS[1:], ROUNDS[2:])
+        tried = [sharpened(self.lab, sheet, rounds) for rounds in ways]
+        if self.bordered:
+            # White paper on a white table is told by where its paint ends.
+            inner = self.picture_of(sheet, 0.0)
+            tried += [self.around(*sharpened(self.lab, inner, rounds)) for rounds in ways]
         read = [self.reading(*one) for one in tried]
         return max([self.reading(sheet, 0.0)][near:] + read, key=lambda one: one.score)
 
@@ -128,7 +140,11 @@ class Matcher:
         """How much what lies on a sheet (4, 2) is like the plan, and how clear its sides are."""
         seen = self.seen(sheet, bends)
         like, row = self._like(seen)
-        edges, even = self._sides(sheet, bends)
+        edges, spread = sides(self.lab, sheet, bends)
+        even = 0.0
+        if self.bordered:
+            edges = max(edges, sides(self.lab, self.picture_of(sheet, bends), bends)[0])
+            even = float(np.exp(-spread / UNEVEN))
         off = self._misfit(sheet, bends)
         score = like + EDGES * edges + EVEN * even - BENDS * min(off, 0.5)
         return Reading(sheet, bends, like, row, edges, score)
@@ -141,6 +157,12 @@ class Matcher:
         """The corners (4, 2) of the picture on a sheet (4, 2), in the photo."""
         own, picture = self._rectangles
         return bent(projected(homography(own, unbent(sheet, bends, self.size)), picture), bends, self.size)
+
+    def around(self, picture: Floats, bends: float) -> tuple[Floats, float]:
+        """The corners (4, 2) of the sheet round a picture (4, 2) in the photo, and the lens."""
+        own, inner = self._rectangles
+        by = homography(inner, unbent(picture, bends, self.size))
+        return bent(projected(by, own), bends, self.size), bends
 
     def seen(self, sheet: Floats, bends: float) -> Singles:
         """What lies in the picture (h, w, 3), at the size of the plan."""
@@ -175,43 +197,6 @@ class Matcher:
                 best, told = int(row), like
         return told, best
 
-    def _sides(self, sheet: Floats, bends: float) -> tuple[float, float]:
-        """How clear the sides of a sheet (4, 2) are, 0–1, and how even what lies just inside them is."""
-        straight = unbent(sheet, bends, self.size)
-        middle, reach = straight.mean(axis=0), max(1.5, 0.004 * long_side(sheet))
-        at = np.linspace(0.04, 0.96, 32)[:, None]
-        steps, inner = [], []
-        for k in range(4):
-            one, other = straight[k], straight[(k + 1) % 4]
-            along = (other - one) / max(float(np.linalg.norm(other - one)), 1e-9)
-            inward = np.array([-along[1], along[0]])
-            inward = inward if inward @ (middle - one) > 0 else -inward
-            line = one * (1 - at) + other * at
-            inside, outside = (self._at(line + side * reach * inward, bends) for side in (1.5, -1.5))
-            step = float(np.quantile(np.linalg.norm(inside - outside, axis=1), 0.3))
-            steps.append(step / (step + 8.0))
-            inner.append(inside)
-        spread = float(
-            np.median(
-                np.linalg.norm(np.concatenate(inner) - np.median(np.concatenate(inner), axis=0), axis=1)
-            )
-        )
-        even = float(np.exp(-spread / 6.0)) if max(self.margins) > 0.01 * self.wide else 0.0
-        return 0.5 * min(steps) + 0.5 * float(np.mean(steps)), even
-
-    def _at(self, points: Floats, bends: float) -> Floats:
-        place = bent(points, bends, self.size).astype(np.float32)[None]
-        return np.asarray(
-            cv2.remap(
-                self.lab,
-                place[..., 0] - 0.5,
-                place[..., 1] - 0.5,
-                cv2.INTER_LINEAR,
-                borderMode=cv2.BORDER_REPLICATE,
-            )[0],
-            float,
-        )
-
     def told(self, best: Reading, ahead: float) -> Found:
         """A reading as what was found, `ahead` of the next best by so much."""
         sure = np.clip((best.like - 0.3) / 0.4, 0, 1) * 0.6 + np.clip(best.edges / 0.6, 0, 1) * 0.4
@@ -223,12 +208,6 @@ class Matcher:
         return Found(
             best.sheet, picture, best.bends, best.like, best.row, best.edges, confidence, turned, mirrored
         )
-
-
-def _small(lab: Singles) -> Singles:
-    scale = min(1.0, SIDE / max(lab.shape[:2]))
-    size = (round(lab.shape[1] * scale), round(lab.shape[0] * scale))
-    return np.asarray(cv2.resize(lab, size, interpolation=cv2.INTER_AREA))
 
 
 def _correlation(one: Floats, other: Floats, weight: Floats) -> float:

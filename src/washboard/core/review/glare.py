@@ -29,7 +29,7 @@ USUAL, ENOUGH = 0.4, 4000
 """The quantile of a part's light that counts as what it usually is, and pixels that tell it."""
 GROWS = 2
 """Times that a glare is followed outward from what is known outside it."""
-FAINT, REACHES, MOVES = 0.012, 0.6, (0.006, 0.09)
+FAINT, REACHES, MOVES = 0.012, 0.3, (0.006, 0.09)
 """Blur, as a share of the long side; distance, as a share of the glare's own size; and light added, as a
 share of white's and of what lies there, from which a faint shine counts: it moves a value by a tenth."""
 WITNESS = (150, 0.05)
@@ -47,7 +47,8 @@ def shining(
     luminance = reflects @ RGB_TO_XYZ[1]
     long = max(luminance.shape)
     calm = cv2.GaussianBlur(luminance, (0, 0), max(1.0, CALM * long))
-    usual = _lying(reflects, index, ends)
+    modelled = _modelled(reflects, index, ends)
+    usual = np.maximum(_usual(reflects, index), modelled)
     wide_blur = max(1.0, 2 * CALM * long)
     more, there = (
         blurred(of.astype(np.float32), wide_blur).astype(float) for of in (reflects - usual, usual)
@@ -62,7 +63,7 @@ def shining(
     joined = cv2.morphologyEx((core | wide).astype(np.uint8), cv2.MORPH_CLOSE, _disc(CLOSED * long))
     found = _glares(joined, core, long)
     for _ in range(GROWS if found.any() else 0):
-        found = _grown(found, reflects, index, ends)
+        found = _grown(found, reflects, index, modelled)
     return np.asarray(cv2.dilate(found.astype(np.uint8), _disc(WIDER * long)) > 0)
 
 
@@ -81,28 +82,28 @@ def _glares(joined: Mask, core: Mask, long: int) -> Mask:
     return np.asarray(found > 0)
 
 
-def _grown(found: Mask, reflects: Floats, index: Indices, ends: Floats) -> Mask:
+def _grown(found: Mask, reflects: Floats, index: Indices, modelled: Floats) -> Mask:
     """A glare (h, w) as far as it goes: where the light that it adds to what lies outside it in the same part
     would still move a value. Parts that lie in it altogether are told by those beside them."""
     long = max(found.shape)
-    usual, known = _outside(found, reflects, index, ends)
+    usual, known = _outside(found, reflects, index, modelled)
     more = np.where(known, (reflects - usual) @ RGB_TO_XYZ[1], 0.0)
     tells, sums = (blurred(of.astype(np.float32), FAINT * long) for of in (known, more))
     adds = np.where(tells > 0.05, sums / np.maximum(tells, 0.05), np.inf)
     lies = np.where(known, usual @ RGB_TO_XYZ[1], np.clip(reflects @ RGB_TO_XYZ[1] - adds, 0.0, None))
-    near = cv2.dilate(found.astype(np.uint8), _disc(REACHES * np.sqrt(found.sum())))
-    wide = found | ((near > 0) & (adds > MOVES[0] + MOVES[1] * lies))
+    away = cv2.distanceTransform((~found).astype(np.uint8), cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
+    near = away <= REACHES * np.sqrt(found.sum())
+    wide = found | (near & (adds > MOVES[0] + MOVES[1] * lies))
     _, parts = cv2.connectedComponents(wide.astype(np.uint8))
     touched = np.unique(parts[found])
     own = np.isin(parts, touched[touched > 0])
     return np.asarray(cv2.morphologyEx(own.astype(np.uint8), cv2.MORPH_CLOSE, _disc(CLOSED * long)) > 0)
 
 
-def _outside(found: Mask, reflects: Floats, index: Indices, ends: Floats) -> tuple[Floats, Mask]:
+def _outside(found: Mask, reflects: Floats, index: Indices, modelled: Floats) -> tuple[Floats, Mask]:
     """What lies in each part (h, w, 3) by what is seen of it outside a glare (h, w), and where that is known
     (h, w)."""
-    modelled = _modelled(reflects, index, ends)
-    count = len(ends)
+    count = int(index.max()) + 1
     shift, told = np.ones((count, 3)), np.zeros(count, bool)
     free, ratio = ~found.ravel(), (reflects / np.maximum(modelled, 1e-3)).reshape(-1, 3)
     for part, own in enumerate(members(index, count)):
@@ -130,13 +131,12 @@ def _disc(wide: float) -> NDArray[np.uint8]:
     return np.asarray(cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (size, size)))
 
 
-def _lying(reflects: Floats, index: Indices, ends: Floats) -> Floats:
-    """What lies in each part of a picture (h, w, 3): its usual colour, or what it is meant to be where that
-    is lighter; where it is modelled, what is meant there."""
+def _usual(reflects: Floats, index: Indices) -> Floats:
+    """What each part of a picture (h, w, 3) reflects usually: its median, or less where it is all glare."""
     count, light = int(index.max()) + 1, reflects.reshape(-1, 3)
     usual = np.zeros((count, 3))
     for part, own in enumerate(members(index, count)):
         if len(own):
             # A few thousand pixels tell a quantile as well as all.
             usual[part] = np.quantile(light[own[:: max(1, len(own) // ENOUGH)]], USUAL, axis=0)
-    return np.maximum(usual[index], _modelled(reflects, index, ends))
+    return np.asarray(usual[index])

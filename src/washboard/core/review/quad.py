@@ -12,8 +12,10 @@ Floats = NDArray[np.float64]
 
 LEAST_SHARE = 0.01
 """Share of a photo from which a sheet in it can be read."""
-MOST_FOCAL, LEAST_FOCAL = 4.0, 0.45
+FOCALS = np.geomspace(0.45, 4.0, 16)
 """Focal lengths, over the photo's width, between which a camera's lies."""
+USUAL_FOCAL, UNUSUAL = 0.8, 0.01
+"""That of most phones, and what another counts. Guesses."""
 
 
 def checked(corners: ArrayLike, size: tuple[int, int]) -> Floats:
@@ -90,9 +92,24 @@ def misfit(corners: Floats, aspect: float, size: tuple[int, int]) -> float:
     For a camera of some focal length the columns of K⁻¹H are at right angles and of equal length
     (Hartley and Zisserman 2004, 8.8): the cosine between them and the logarithm of their ratio.
     """
-    by = homography(rectangle(aspect, 1.0), corners - np.array(size) / 2)
-    focal = np.geomspace(LEAST_FOCAL, MOST_FOCAL, 16) * size[0]
+    cosine, ratio = _columns(corners, size)
+    return float(np.hypot(cosine, np.log(ratio / aspect)).min())
+
+
+def seen_as(corners: Floats, size: tuple[int, int]) -> tuple[float, float]:
+    """The proportions, width over height, of the rectangle that a camera sees at corners (4, 2) of a photo of
+    `size` (width, height), and how far that is from being seen by any: by the same two measures, a usual
+    camera where more than one would do."""
+    cosine, ratio = _columns(corners, size)
+    best = int((np.abs(cosine) + UNUSUAL * np.abs(np.log(FOCALS / USUAL_FOCAL))).argmin())
+    return float(ratio[best]), float(np.abs(cosine[best]))
+
+
+def _columns(corners: Floats, size: tuple[int, int]) -> tuple[Floats, Floats]:
+    """For each of FOCALS the cosine between the columns of K⁻¹H, and the ratio of their lengths, which is the
+    aspect of what is seen."""
+    by = homography(rectangle(1.0, 1.0), corners - np.array(size) / 2)
+    focal = FOCALS * size[0]
     one, other = (np.stack([c[0] / focal, c[1] / focal, np.full_like(focal, c[2])]) for c in by.T[:2])
     lengths = np.linalg.norm(one, axis=0), np.linalg.norm(other, axis=0)
-    cosine = (one * other).sum(axis=0) / (lengths[0] * lengths[1])
-    return float(np.hypot(cosine, np.log(lengths[0] / lengths[1])).min())
+    return (one * other).sum(axis=0) / (lengths[0] * lengths[1]), lengths[0] / lengths[1]

@@ -10,7 +10,7 @@ from ..materials.media import MEDIA, Medium
 from ..materials.surfaces import Surface
 from ..plan.plan import Kind
 from ..reference.mass import Mass
-from ..sentence import Sentence, as_given
+from ..sentence import Sentence, as_given, term
 
 ALL_MEDIA = frozenset(MEDIA)
 
@@ -115,7 +115,7 @@ class School:
     @property
     def said(self) -> Sentence:
         """Its name inside a sentence."""
-        return as_given(self.words if self.own else self.words[:1].lower() + self.words[1:])
+        return as_given(self.words) if self.own else term(self.words[:1].lower() + self.words[1:])
 
     def weights(self, medium: Medium) -> Weights:
         """What this school weighs in a medium."""

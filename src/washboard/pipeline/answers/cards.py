@@ -14,6 +14,7 @@ from ...core.reference.picture import fitted
 from ...formats import cards as cardfile
 from ...formats.lookback import LookedBack, page_of
 from ...settings import Settings, Stage
+from ...words import speaker
 from ..recipes import mixture_words
 from ..stages import Result, Stages
 from ..tasks import MakeCards, MakeLookBack
@@ -81,7 +82,7 @@ def _mixtures(result: Result, settings: Settings) -> dict[str, list[cardfile.Mix
         own, best = named.setdefault(pile.done, []), pile.recipes[0]
         if len(own) == MOST_MIXTURES:
             continue
-        words = [board.paints[k].words for k in best.paints]
+        words = [speaker().local(board.paints[k].words) for k in best.paints]
         red, green, blue = np.rint(encoded_of(linear_of_lab(np.asarray(best.lab))) * 255).astype(int).tolist()
         parts = ", then ".join(words) if settings.medium == "pastel" else mixture_words(best, board.paints)
         own.append(cardfile.Mixed((red, green, blue), parts))

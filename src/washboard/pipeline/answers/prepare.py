@@ -32,7 +32,7 @@ from ...core.palette.limits import help_of, limits_of
 from ...core.reference.mass import Mass
 from ...formats import lookfile
 from ...settings import Settings, Stage, declared
-from ...words import ENGLISH
+from ...words import speaker
 from ..stages import Result, Seen, Stages
 from ..stages.focus import told_focus
 from ..tasks import PrepareFigures
@@ -128,7 +128,7 @@ def answer(result: Result, settings: Settings) -> dict[str, Any]:
         "path": [list(point) for point in found.path.points],
         "leads": found.path.leads,
         "shapes": [
-            {"called": ENGLISH.name(a.called), "share": a.share}
+            {"called": speaker().name(a.called), "share": a.share}
             for a in sorted(areas, key=lambda a: -a.share)[:3]
         ],
         "turns": turns(seen, masses),
@@ -154,7 +154,7 @@ def to_format(sheet: float, picture: float, focus: Focus) -> tuple[float, float,
 
 def turns(seen: Seen, masses: Sequence[Mass]) -> list[dict[str, Any]]:
     """Per area: the lightest place in shadow against the darkest in light, with the gap."""
-    called = {area.label: ENGLISH.name(area.called) for area in seen.areas.areas}
+    called = {area.label: speaker().name(area.called) for area in seen.areas.areas}
     return [
         {
             "area": f"a{t.label}",
@@ -175,11 +175,11 @@ def _finding(finding: Finding, settings: Settings, seen: Seen) -> dict[str, Any]
         tried = declared()["arrangement"].plain(settings.arrangement.with_change(finding.fix, wide / tall))
     return {
         "kind": finding.kind,
-        "sentence": ENGLISH.text(finding.sentence),
-        "why": ENGLISH.text(finding.why),
+        "sentence": speaker().text(finding.sentence),
+        "why": speaker().text(finding.why),
         "place": list(finding.place),
         "areas": [f"a{label}" for label in finding.areas],
-        "fixWords": ENGLISH.phrase(finding.trying) if finding.trying else None,
+        "fixWords": speaker().phrase(finding.trying) if finding.trying else None,
         "fix": tried,
     }
 
@@ -201,8 +201,8 @@ def _palette(masses: Sequence[Mass], settings: Settings) -> dict[str, Any]:
         "proposedShare": best[1].share,
         "swap": found.swap and {"out": found.swap[0], "in": found.swap[1], "share": found.swapped},
         "more": found.more and {"key": found.more[0], "share": found.more[1]},
-        "limits": [ENGLISH.text(limit) for limit in limits_of(box, masses, found)],
-        "help": ENGLISH.text(helped) if (helped := help_of(box, found, known)) else None,
+        "limits": [speaker().text(limit) for limit in limits_of(box, masses, found)],
+        "help": speaker().text(helped) if (helped := help_of(box, found, known)) else None,
         "paints": [
             {
                 "key": each.key,

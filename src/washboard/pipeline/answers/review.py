@@ -19,7 +19,7 @@ from ...devices.painter import MadePainter
 from ...formats import reviewfile
 from ...formats.image import decoded_at
 from ...settings import Stage
-from ...words import ENGLISH, About
+from ...words import About, speaker
 from ..stages import Stages
 from ..stages.results import Result
 from ..tasks import MadePhoto, ReviewPhoto
@@ -60,7 +60,7 @@ def reviewed_photo(stages: Stages, task: ReviewPhoto) -> dict[str, Any]:
         "done": [
             {"pass": one.done, "masses": list(one.masses)} for one in shown_done(state, plan, task.logged)
         ],
-        "against": "" if against is None else ENGLISH.text(against, about),
+        "against": "" if against is None else speaker().text(against, about),
     }
     return {"fields": fields, "pictures": _pictures(found, result)}
 

@@ -9,6 +9,7 @@ from typing import Any
 import numpy as np
 
 from ...core.errors import WashboardError
+from ...core.mixing.paintbox import Paintbox
 from ...core.order.modelled import prediction_of
 from ...core.order.prediction import painted
 from ...core.order.result import PlanningResult
@@ -17,7 +18,7 @@ from ...core.schools import school_named
 from ...core.schools.aims import WORDS, Aim
 from ...formats.comparison import school_entry
 from ...settings import Settings, Stage
-from ...words import ENGLISH
+from ...words import speaker
 from ..stages import Result, Stages
 from ..subject import Subject
 from ..tasks import CompareSchools
@@ -37,11 +38,12 @@ def compared(stages: Stages, task: CompareSchools) -> dict[str, Any]:
     found = stages.compared(subject, own=task.own)
     # An aim that is taken lets go of an order of passes and of masses shared out by hand.
     free = replace(settings, aim=None, order=None, groups=None)
-    plain, aims = _with(stages, subject, free), []
+    box = result.worked.scene.box
+    plain, aims = _with(stages, subject, free, box), []
     for aim in Aim:
-        one = _with(stages, subject, replace(free, aim=aim))
+        one = _with(stages, subject, replace(free, aim=aim), box)
         if one.metrics and plain.metrics and delivers(aim, one.metrics, plain.metrics):
-            aims.append(_entry(result, one) | {"name": WORDS[aim], "aim": aim.value})
+            aims.append(_entry(result, one) | {"name": speaker().local(WORDS[aim]), "aim": aim.value})
     return {
         "schools": [_entry(result, one) for one in found],
         "chosen": result.worked.plan.school,
@@ -53,24 +55,25 @@ def compared(stages: Stages, task: CompareSchools) -> dict[str, Any]:
 def _kept(stages: Stages, subject: Subject, settings: Settings, result: Result) -> list[dict[str, Any]]:
     """The orders kept under a name; one that was kept for another medium or surface waits for that and says
     so, after the others."""
-    kept, waiting = [], []
+    kept, waiting, box = [], [], result.worked.scene.box
     for variant in settings.variants:
         try:
             own = settings.with_order(variant.order).checked()
         except WashboardError as error:
-            why, school = ENGLISH.text(error.sentence).rstrip("."), variant.order.school or ""
+            why, school = speaker().text(error.sentence).rstrip("."), variant.order.school or ""
             waiting.append(
                 {"school": school, "words": variant.name, "why": "", "feasible": False, "whyNot": why}
                 | {"name": variant.name}
             )
             continue
-        kept.append(_entry(result, _with(stages, subject, own)) | {"name": variant.name})
+        kept.append(_entry(result, _with(stages, subject, own, box)) | {"name": variant.name})
     return kept + waiting
 
 
-def _with(stages: Stages, subject: Subject, settings: Settings) -> Compared:
-    """The order of a piece with other settings, and its account; as of every school, without small marks."""
-    worked = stages.result(replace(subject, settings=replace(settings, marks=0))).worked
+def _with(stages: Stages, subject: Subject, settings: Settings, box: Paintbox) -> Compared:
+    """The order of a piece with other settings, and its account; as of every school, without effects and
+    small marks."""
+    worked = stages.ordered(replace(subject, settings=settings), box)
     return Compared(school_named(worked.plan.school), "", worked, metrics_of(worked))
 
 

@@ -10,7 +10,7 @@ from ...core.composition.outline import arcs_of
 from ...core.reference.study import study_of
 from ...formats import transfer
 from ...settings import Stage
-from ...words import ENGLISH
+from ...words import speaker
 from ..stages import Stages
 from ..tasks import MakeOutline, MakeStudy
 
@@ -24,7 +24,7 @@ def outline(stages: Stages, task: MakeOutline) -> bytes:
     lines = transfer.lines_of(arcs_of(seen.areas, sheet.picture_width_cm, task.detail_mm), sheet, choices)
     if task.pdf:
         return transfer.pdf_of(lines, sheet, task.name, choices)
-    names = {area.label: ENGLISH.name(area.called) for area in seen.areas.areas}
+    names = {area.label: speaker().name(area.called) for area in seen.areas.areas}
     return transfer.svg_of(lines, sheet, names, choices).encode()
 
 

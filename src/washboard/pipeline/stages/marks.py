@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass, replace
 from functools import partial
 
@@ -97,6 +98,23 @@ def marked(bare: Planned, found: Found, wanted: Wanted) -> Marked:
     families += drawn_of(wanted.own, found.lack, cm)
     on = Ground(bare.worked, found.table, found.maps, float(weighed(found.lack.apart).sum()))
     return laid(on, families, wanted.whites)
+
+
+def marker(
+    seen: Seen, wanted: Wanted, focus: tuple[float, float] | None
+) -> Callable[[Planned], Callable[[int], Planned]]:
+    """For a plan without small marks what sets a number of them into it."""
+
+    def setting(bare: Planned) -> Callable[[int], Planned]:
+        own = found(seen, bare, focus)
+
+        def with_marks(most: int) -> Planned:
+            done = marked(bare, own, replace(wanted, most=most))
+            return replace(bare, worked=done.worked, marked=done)
+
+        return with_marks
+
+    return setting
 
 
 def _pixel(bare: Planned) -> float:

@@ -7,7 +7,7 @@ from ...core.key.mood import Mood
 from ...core.materials.stocks import described_stock, stock_named
 from ...core.sentence import Amount, Sentence, as_given, sentence
 from ...settings import Settings
-from ...words import ENGLISH
+from ...words import speaker
 from .results import BORROWED, Framed
 
 MOODS = (Mood.LIGHTER, Mood.DARKER, Mood.CLOSER)
@@ -16,7 +16,7 @@ MOODS = (Mood.LIGHTER, Mood.DARKER, Mood.CLOSER)
 def photo_notes(frame: Framed, settings: Settings) -> tuple[str, ...]:
     """What opening the photo's ends invents, and the seams of what is borrowed from other photos."""
     there = [BORROWED + number for number in range(1, len(settings.borrowed) + 1)]
-    called = {area.label: ENGLISH.name(area.called) for area in frame.areas.areas if area.label in there}
+    called = {area.label: speaker().name(area.called) for area in frame.areas.areas if area.label in there}
     return *frame.reference.notes, *seams(frame.picture, frame.areas.labels, called)
 
 

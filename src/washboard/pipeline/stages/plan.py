@@ -286,4 +286,5 @@ def schools(result: Result, settings: Settings, own: tuple[str, ...]) -> tuple[C
         settings.intent.mood,
         settings.colours,
         own,
+        result.worked.scene.box,
     )

@@ -23,6 +23,7 @@ from ...core.areas.superpixels import superpixels_of
 from ...core.areas.tree import Tree, tree_of
 from ...core.composition.borrowed import Borrowed
 from ...core.materials.surfaces import Sheet
+from ...core.mixing.paintbox import Paintbox
 from ...core.order.parts import Cut, divided
 from ...core.order.result import PlanningResult
 from ...core.planning.compare import Compared
@@ -204,14 +205,8 @@ class Stages:
 
     def _planned(self, about: Subject, identity: Identity, seen: Seen, progress: Progress) -> Planned:
         settings = about.read_up_to(Stage.RESULT)
-        measured = named_under(seen, settings, identity)
-        seen = replace(seen, measured=measured)
         progress("dividing for the passes", 0.93)
-        height, width = seen.picture.shape
-        sheet = settings.sheet(width / height)
-        cut: Cut = self._once(
-            Stage.PARTS, about, lambda: divided(measured.masses, measured.labels, sheet.picture_width_cm)
-        )
+        seen, cut, sheet = self._cut(about, identity, seen)
         progress("ordering", 0.96)
 
         bare = partial(self._bare, about, seen, cut, sheet)
@@ -230,10 +225,31 @@ class Stages:
         progress("done", 1.0)
         return replace(best, worked=plan.annotated(best.worked, seen.frame, settings))
 
-    def _bare(self, about: Subject, seen: Seen, cut: Cut, sheet: Sheet, saving: Saving) -> PlanningResult:
+    def ordered(self, about: Subject, box: Paintbox) -> PlanningResult:
+        """The plan of a subject without effects and small marks, as approaches are compared; `box` is that of
+        a plan for the same paints."""
+        seen = self.seen(about)
+        identity = about.identity or identified(seen, about.read_up_to(Stage.RESULT), None)
+        return self._bare(about, *self._cut(about, identity, seen), NOTHING, box)
+
+    def _cut(self, about: Subject, identity: Identity, seen: Seen) -> tuple[Seen, Cut, Sheet]:
+        """What is seen with its masses named, these divided for the passes, and the sheet."""
+        settings = about.read_up_to(Stage.RESULT)
+        measured = named_under(seen, settings, identity)
+        height, width = seen.picture.shape
+        sheet = settings.sheet(width / height)
+        cut: Cut = self._once(
+            Stage.PARTS, about, lambda: divided(measured.masses, measured.labels, sheet.picture_width_cm)
+        )
+        return replace(seen, measured=measured), cut, sheet
+
+    def _bare(
+        self, about: Subject, seen: Seen, cut: Cut, sheet: Sheet, saving: Saving, box: Paintbox | None = None
+    ) -> PlanningResult:
         """The plan in the painter's order, without what is given up for want of time."""
         own, notes = about.read_up_to(Stage.PLAN), self._photo_notes(about)
-        box = None if saving == NOTHING else self._bare(about, seen, cut, sheet, NOTHING).scene.box
+        if saving != NOTHING:
+            box = self._bare(about, seen, cut, sheet, NOTHING).scene.box
         key = (Stage.PLAN, about.key(Stage.PLAN), saving)
         worked: PlanningResult = self.memo.once(
             key, lambda: plan.planned(seen, cut.parts, own, sheet, notes, saving, box)
@@ -263,18 +279,7 @@ class Stages:
         if about.drawn:
             return None
         wanted = marks.wanted_of(about.read_up_to(Stage.MARKS), seen)
-        focus = told_focus(seen, about.read_up_to(Stage.LACK))
-
-        def setting(bare: Planned) -> Callable[[int], Planned]:
-            found = marks.found(seen, bare, focus)
-
-            def with_marks(most: int) -> Planned:
-                done = marks.marked(bare, found, replace(wanted, most=most))
-                return replace(bare, worked=done.worked, marked=done)
-
-            return with_marks
-
-        return setting
+        return marks.marker(seen, wanted, told_focus(seen, about.read_up_to(Stage.LACK)))
 
     def _photo_notes(self, about: Subject) -> tuple[Sentence, ...]:
         if about.content is None:

@@ -1,4 +1,20 @@
-### What is found in a data folder.
+### What is said of a data folder: written into one file, restored, looked over.
+
+backup-written = { $pieces ->
+    [one] One piece
+   *[other] { $pieces } pieces
+}, { $files ->
+    [one] one file
+   *[other] { $files } files
+}, { $megabytes } MB written and verified.
+backup-missing = { $count ->
+    [one] One file was
+   *[other] { $count } files were
+} missing in the folder already: washboard doctor tells more.
+backup-restored = { $pieces ->
+    [one] One piece
+   *[other] { $pieces } pieces
+} of { $created } restored to { $folder }, { $megabytes } MB.
 
 doctor-no-folder = There is no folder { $folder } yet: it is made when Washboard starts.
 doctor-empty = Nothing is kept in { $folder } yet.

@@ -1,6 +1,7 @@
 ### Names of masses and areas, value words and hues.
 
 as-given = { $text }
+term = { $words }
 count-more = { $count ->
     [one] one more
    *[other] { $count } more

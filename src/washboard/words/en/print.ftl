@@ -20,3 +20,14 @@ look-back-page-title = { $name }: the look back
 look-back-painted = The painting
 look-back-planned = The plan
 look-back-times = { $real } of { $planned }
+duration-minutes = { $minutes } min
+duration-hours = { $hours } h { $minutes }
+duration-days = { $days ->
+    [one] { $days } day
+   *[other] { $days } days
+}
+strip-pile = { $masses ->
+    [one] one mass
+   *[other] { $masses } masses
+}, mixture { $number }
+strips-titled = { $name }, test strips

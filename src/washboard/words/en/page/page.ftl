@@ -500,6 +500,16 @@ pairs-other = with
 pairs-add = Keep this pair
 pairs-forget = forget
 
+## parts/Corners.tsx
+
+corners-photo = The photo
+corners-upper-left = Upper left corner
+corners-upper-right = Upper right corner
+corners-lower-right = Lower right corner
+corners-lower-left = Lower left corner
+corners-take = Take these corners
+corners-leave = Leave them
+
 ## parts/Frame.tsx
 
 frame-surround-light = light surround
@@ -638,6 +648,9 @@ history-nothing-to-redo = Nothing to redo
 ## pieces/NewPiece.tsx
 
 new-piece-reference = The photo
+new-piece-is-painting = It is a photo of a painting: straighten it
+new-piece-drag-corners = Drag each corner to one of the painting, with its margin or without, but never its frame.
+new-piece-straighten = Looking for its edges
 
 ## pieces/PieceRoom.tsx
 
@@ -1268,6 +1281,8 @@ real-planned-real = Planned and real
 real-nothing-timed = Passes that are begun and done at the easel show here.
 real-together = Together { $real }, planned { $planned }.
 real-minutes = { $real } min, planned { $planned }
+real-waited = waited { $wait }, planned { $planned }
+real-mixed = { $ml } ml mixed
 
 ## paint/Hands.tsx
 
@@ -1375,6 +1390,7 @@ next-takes = { $minutes }, { $count ->
 next-say-it = Say it
 next-wet-for = It stays wet for { $minutes }
 next-step = Step { $step } of { $count }
+next-what-to-do = What to do now
 next-all-done = Every pass is done.
 next-mend-waits = What went wrong is noted; the plan follows as soon as the program is there.
 
@@ -1410,8 +1426,8 @@ wrong-drip = A drip
 
 ## paint/mixture.ts
 
-mixture-value = <b>{ $value }</b>,
-mixture-dry-wet = <b>{ $dry }</b> dry, <b>{ $wet }</b> wet:
+mixture-value = <b>{ $value }</b>
+mixture-dry-wet = <b>{ $dry }</b> dry, <b>{ $wet }</b> wet
 
 ## review/Review.tsx
 
@@ -1433,13 +1449,6 @@ review-painting-alt = The painting, straightened
 
 ## review/Corners.tsx
 
-review-photo-alt = The photo
-review-corner-upper-left = Upper left corner of the sheet
-review-corner-upper-right = Upper right corner of the sheet
-review-corner-lower-right = Lower right corner of the sheet
-review-corner-lower-left = Lower left corner of the sheet
-review-take-corners = Take these corners
-review-leave-corners = Leave them
 review-drag-corners = Drag each corner near to that of the sheet, margins and tape included: it snaps to the edge.
 
 ## review/FirstPhoto.tsx
@@ -1553,3 +1562,20 @@ look-back-again = Start another try
 look-back-guess = Guess its passes
 look-back-off = { $off } off in the mean
 look-back-no-photo = No photo of the painting yet.
+
+## parts/FirstSteps.tsx
+
+first-step-number = { $number } of { $count }
+first-step-lights = <b>Look at the lights.</b> Each is kept in the way that its own figures ask for.
+first-step-go-lights = Look
+first-step-approach = <b>Choose an approach.</b> All stand side by side, with the painting on the way.
+first-step-go-approach = Compare
+first-step-mix = <b>Mix.</b> What to mix for each pass, and how much of it.
+first-step-go-mix = To the mixtures
+first-step-along = <b>Take it along.</b> The easel tells one thing at a time, also without a network.
+first-step-go-along = To the easel
+
+## pieces/Demo.tsx
+
+demo-show = Look at the demo pieces
+demo-back = Put the demo pieces back

@@ -1,16 +1,18 @@
 import { Button, Group } from "@mantine/core";
 import { useRef, useState } from "react";
-import type { Observation } from "../api/client";
 import { say } from "../words/say";
-import { madeUrl } from "./queries";
-import classes from "./review.module.css";
+import classes from "./corners.module.css";
 
-type Corner = [number, number];
+export type Corner = [number, number];
 
 interface Props {
-  piece: string;
-  seen: Observation;
-  reading: boolean;
+  photo: string;
+  /** Width and height of the photo in pixels, and where the corners are to begin with. */
+  size: readonly [number, number];
+  from: readonly Corner[];
+  /** What is to be done with the corners. */
+  words: string;
+  busy: boolean;
   onTake: (corners: Corner[]) => void;
   onLeave: () => void;
 }
@@ -23,10 +25,10 @@ const STEPS: Record<string, Corner> = {
   ArrowDown: [0, 1],
 };
 
-/** The photo with the four corners of the sheet, each dragged by hand or moved by arrows. */
-export function Corners({ piece, seen, reading, onTake, onLeave }: Props) {
-  const [wide, high] = seen.size;
-  const [corners, setCorners] = useState(seen.corners as Corner[]);
+/** A photo with the four corners of what is painted, each dragged by hand or moved by arrows. */
+export function Corners({ photo, size, from, words, busy, onTake, onLeave }: Props) {
+  const [wide, high] = size;
+  const [corners, setCorners] = useState([...from]);
   const box = useRef<HTMLDivElement>(null);
   const put = (k: number, [x, y]: Corner) => {
     const to: Corner = [Math.min(wide, Math.max(0, x)), Math.min(high, Math.max(0, y))];
@@ -51,13 +53,7 @@ export function Corners({ piece, seen, reading, onTake, onLeave }: Props) {
   return (
     <>
       <div className={classes.corners} ref={box} data-arrows>
-        <img
-          src={madeUrl(piece, seen, "photo")}
-          width={wide}
-          height={high}
-          alt={say("review-photo-alt")}
-          draggable={false}
-        />
+        <img src={photo} width={wide} height={high} alt={say("corners-photo")} draggable={false} />
         <svg viewBox={`0 0 ${wide} ${high}`} aria-hidden="true">
           <polygon points={corners.map((at) => at.join()).join(" ")} />
           <polygon points={corners.map((at) => at.join()).join(" ")} data-tone="dark" />
@@ -66,7 +62,7 @@ export function Corners({ piece, seen, reading, onTake, onLeave }: Props) {
           <button
             key={NAMES[k]}
             type="button"
-            aria-label={say(`review-corner-${NAMES[k] ?? "upper-left"}`)}
+            aria-label={say(`corners-${NAMES[k] ?? "upper-left"}`)}
             style={{ left: `${(100 * x) / wide}%`, top: `${(100 * y) / high}%` }}
             onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
             onPointerMove={dragged(k)}
@@ -75,14 +71,14 @@ export function Corners({ piece, seen, reading, onTake, onLeave }: Props) {
         ))}
       </div>
       <Group py="sm">
-        <Button variant="filled" loading={reading} onClick={() => onTake(corners)}>
-          {say("review-take-corners")}
+        <Button variant="filled" loading={busy} onClick={() => onTake(corners)}>
+          {say("corners-take")}
         </Button>
         <Button variant="default" onClick={onLeave}>
-          {say("review-leave-corners")}
+          {say("corners-leave")}
         </Button>
       </Group>
-      <p className="quiet">{say("review-drag-corners")}</p>
+      <p className="quiet">{words}</p>
     </>
   );
 }

@@ -1,0 +1,1 @@
+"""Crashes and full disks at every change that the program makes to its folder."""

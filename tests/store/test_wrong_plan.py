@@ -1,0 +1,62 @@
+"""A plan that went wrong where it is kept: judged when it is read, set aside, worked out again."""
+
+from __future__ import annotations
+
+import json
+import sqlite3
+from collections.abc import Callable
+from contextlib import closing
+
+import pytest
+
+from tests.conftest import Server, new_piece, worked_out
+
+
+def layers_exchanged(plain: dict) -> None:
+    """The passes the other way round: lights over what they had to come before."""
+    plain["passes"].reverse()
+    plain["predicted"]["values"].reverse()
+
+
+def nobody(plain: dict) -> None:
+    plain["passes"][0]["operations"][0]["mass"] = "nobody"
+
+
+def cut_off(plain: dict) -> None:
+    del plain["predicted"]
+
+
+@pytest.mark.parametrize("damage", [layers_exchanged, nobody, cut_off])
+def test_a_plan_that_is_wrong_in_itself_is_set_aside_told_and_worked_out_again(
+    start: Callable[..., Server], cup: bytes, damage: Callable[[dict], None]
+) -> None:
+    server = start()
+    with server.client() as client:
+        piece = new_piece(client, cup, medium="oil")["id"]
+        at = f"/api/pieces/{piece}"
+        before = worked_out(client, piece)
+        assert not [
+            one for one in client.get(f"{at}/findings").json()["findings"] if one["kind"] == "replaced"
+        ]
+    server.stop()
+    with closing(sqlite3.connect(server.folder / "washboard.sqlite")) as database:
+        (text,) = database.execute("SELECT document FROM plan").fetchone()
+        plain = json.loads(text)
+        damage(plain)
+        database.execute("UPDATE plan SET document = ?", (json.dumps(plain),))
+        database.commit()
+    again = start(server.folder)
+    with again.client() as client:
+        assert client.get(f"{at}/plan").status_code == 409, "it is not there any more"
+        after = worked_out(client, piece)
+        passes = [[one["title"] for one in plan["document"]["passes"]] for plan in (before, after)]
+        assert passes[0] == passes[1]
+        told = client.get(f"{at}/findings").json()["findings"][0]
+        assert told["kind"] == "replaced"
+        assert told["why"]
+        assert client.get(f"{at}/easel").status_code == 200
+    again.stop()
+    with closing(sqlite3.connect(server.folder / "washboard.sqlite")) as database:
+        kept = database.execute("SELECT key, document FROM plan ORDER BY key").fetchall()
+    assert sorted(key.startswith("aside") for key, _ in kept) == [False, True]
+    assert json.loads(next(text for key, text in kept if key.startswith("aside"))) == plain
