@@ -61,7 +61,7 @@ def kinds() -> dict[str, Kind]:
 def _check(data: bytes) -> None:
     """What `washboard check` does."""
     document = planfile.read(data)
-    plan = planfile.plan_from(document)
+    plan = planfile.plan_from(document, judged=True)
     refusals_of(plan)
     findings_of(Checked(plan, planfile.things_of(document)))
     if document.map is not None:

@@ -17,7 +17,7 @@ from washboard.core.mixing.measured import Recipe
 from washboard.core.mixing.merits import Merit, merits
 from washboard.core.mixing.mixture import MixingModel, mixing_model_of
 from washboard.core.mixing.paintbox import coated
-from washboard.core.mixing.preference import UNSEEN, UNSEEN_VALUE, Taste
+from washboard.core.mixing.preference import UNSEEN, UNSEEN_VALUE, Taste, first_of_each
 from washboard.core.mixing.search import recipes_for
 from washboard.core.optics.vehicle import vehicle_of
 
@@ -120,6 +120,11 @@ def test_paints_that_are_out_on_the_palette_are_taken_before_others() -> None:
     out = Taste(model.paints, np.ones(len(model.paints)), out=frozenset((0, 1)))
     told = out.price(shares, np.array([2.0, 2.0]), wanted)
     assert told[0] - alike[0] < told[1] - alike[1]
+
+
+def test_a_set_of_paints_stands_where_the_best_way_of_measuring_it_does() -> None:
+    ranked = [("umber", 1), ("viridian", 2), ("umber", 3), ("viridian", 4), ("ochre", 5)]
+    assert first_of_each(ranked, lambda way: way[0]) == [("umber", 1), ("viridian", 2), ("ochre", 5)]
 
 
 def test_touches_many_brushfuls_and_foreign_leads_cost() -> None:

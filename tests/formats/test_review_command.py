@@ -87,7 +87,7 @@ def test_a_plan_that_holds_no_map_is_refused(folder: Path, tmp_path: Path) -> No
         (plan | {"map": plan["map"] | {"width": 3}}, "3 by"),
         (
             plan | {"predicted": plan["predicted"] | {"colours": plan["predicted"]["colours"][:-1]}},
-            "rows of colours",
+            "do not fit the plan",
         ),
     ):
         path = tmp_path / "plan.json"

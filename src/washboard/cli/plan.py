@@ -91,7 +91,7 @@ def check(
 
     place(out, plan)
     document = planfile.read(plan.read_bytes())
-    read = planfile.plan_from(document)
+    read = planfile.plan_from(document, judged=True)
     refusals, told = refusals_of(read), About.of(read)
     findings = findings_of(Checked(read, planfile.things_of(document)))
     if out is not None:

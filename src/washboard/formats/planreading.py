@@ -28,10 +28,10 @@ from .planparts import Document, LyingPart, MassPart, PassPart, ReservePart, Sai
 from .planwhole import checked
 
 
-def plan_from(document: Document) -> Plan:
+def plan_from(document: Document, judged: bool = False) -> Plan:
     """The plan in a document; raises InvalidPlan for an unknown medium, for marks outside their text, and for
-    what does not hang together."""
-    checked(document)
+    what does not hang together, but for passes that are `judged` next."""
+    checked(document, judged)
     try:
         medium = medium_named(document.medium)
     except UnknownName as error:

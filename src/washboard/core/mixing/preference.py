@@ -6,9 +6,10 @@ costs is BEYOND. The weights are guesses, in the order in which painters hold to
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Hashable, Sequence
 from dataclasses import dataclass
 from functools import cached_property
+from typing import TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
@@ -18,6 +19,7 @@ from ..materials.paints import Paint
 from ..materials.sticks import Colour
 
 Floats = NDArray[np.float64]
+T = TypeVar("T")
 
 UNSEEN, UNSEEN_VALUE = 1.5, 0.1
 """ΔE₀₀ and difference of Munsell value that the eye does not see beside each other."""
@@ -104,6 +106,14 @@ def missed(delta_e: Floats, value_error: Floats) -> Floats:
     """What being off by ΔE₀₀ (n,) and by values (n,) costs, (n,)."""
     beyond = BEYOND * np.maximum(delta_e - (UNSEEN - AWAY), 0.0)
     return NEARER * delta_e + beyond + BEYOND_VALUE * np.maximum(np.abs(value_error) - UNSEEN_VALUE, 0.0)
+
+
+def first_of_each(ranked: Sequence[T], made_of: Callable[[T], Hashable]) -> list[T]:
+    """Those of a ranking that are the first made of what they are made of, in the same order."""
+    first: dict[Hashable, T] = {}
+    for one in ranked:
+        first.setdefault(made_of(one), one)
+    return list(first.values())
 
 
 def is_white(colour: Colour) -> bool:

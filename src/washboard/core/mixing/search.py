@@ -22,7 +22,7 @@ from ..errors import InvalidInput
 from .grid import MOST_PAINTS, Grid, all_thicknesses, followed_sets, grid_of
 from .measured import Recipe, off_by, rounded
 from .mixture import MixingModel
-from .preference import UNSEEN, Taste, clean, missed
+from .preference import UNSEEN, Taste, clean, first_of_each, missed
 from .refine import ANOTHER_COAT, rank_within, refined
 from .tint import in_two_steps
 
@@ -128,7 +128,7 @@ def _ranked(
     for k, own in enumerate(found):
         prices = price[owner == k].round(6).tolist()
         order = sorted(range(len(own)), key=lambda i: (prices[i], own[i].paints))
-        different = list({frozenset(own[i].paints): own[i] for i in reversed(order)}.values())[::-1]
+        different = first_of_each([own[i] for i in order], lambda recipe: frozenset(recipe.paints))
         ranked.append(_with_ways(_worth(different), own, taste, count))
     return ranked
 

@@ -13,6 +13,7 @@ from ..colour.spectra import Floats, weights
 from ..materials.sticks import Stick
 from ..optics.grain import PRESSURES, TOOTH, WANDER, mixing
 from .measured import Recipe
+from .preference import first_of_each
 
 Ints = NDArray[np.intp]
 Singles = NDArray[np.float32]
@@ -57,8 +58,7 @@ def sticks_for(
         best = order[:KEPT] if size > 1 else np.arange(len(strokes))
         lower = _over(lower, strokes, left, best)
     ways.sort(key=lambda way: (way[0], tuple(s for s, _ in way[1])))
-    different = {frozenset(s for s, _ in way[1]): way for way in reversed(ways)}
-    kept = list(different.values())[::-1][:count]
+    kept = first_of_each(ways, lambda way: frozenset(s for s, _ in way[1]))[:count]
     nearest = min(ways, key=lambda way: (way[3], tuple(s for s, _ in way[1])))
     if nearest not in kept:
         kept[-1] = nearest
