@@ -224,6 +224,36 @@ def test_a_new_piece_goes_to_the_process_that_is_just_looking_at_its_photo(
     looking.join()
 
 
+@pytest.fixture
+def impatient() -> Iterator[Workers]:
+    running = Workers(1, patience=6)
+    yield running
+    running.close()
+
+
+def test_a_worker_that_stands_still_is_replaced_and_its_task_done_again(
+    impatient: Workers, cup_file: Counted
+) -> None:
+    never = threading.Event()
+    impatient.run(TakeIn("cup", cup_file.data), "cup", quiet, never)
+    (first,) = impatient.pids
+    os.kill(first, signal.SIGSTOP)
+    found = impatient.run(TakeIn("other", cup_file.data + b"0"), "cup", quiet, never)
+    assert found["width"] == 1000
+    assert first not in impatient.pids
+
+
+def test_a_worker_that_had_nothing_to_do_for_long_is_not_taken_for_one_that_stands_still(
+    impatient: Workers, cup_file: Counted
+) -> None:
+    never = threading.Event()
+    impatient.run(TakeIn("cup", cup_file.data), "cup", quiet, never)
+    before = impatient.pids
+    time.sleep(7)
+    impatient.run(TakeIn("other", cup_file.data + b"0"), "cup", quiet, never)
+    assert impatient.pids == before
+
+
 def killed(workers: Workers) -> None:
     for pid in workers.pids:
         os.kill(pid, signal.SIGKILL)

@@ -6,13 +6,16 @@ also while the next analysis runs.
 
 from __future__ import annotations
 
+import faulthandler
 import gc
 import os
 import signal
 import sys
 import threading
+import time
 from collections.abc import Callable
 from concurrent.futures import ThreadPoolExecutor
+from contextlib import suppress
 from functools import partial
 from importlib import import_module
 from inspect import signature
@@ -29,6 +32,8 @@ QUESTIONS = 6
 """Questions answered at the same time in one process."""
 HANDS_OVER = 0.0005
 """Seconds after which a thread lets another one go on: a question must not wait for long Python code."""
+BEAT = 2.0
+"""Seconds between two signs of life."""
 NICENESS = 4
 """How much more gladly the system serves the server, which only reads, than the workers."""
 WARM = ("schools", "prepare", "mix", "picture", "windows", "document", "cards", "transfer", "review")
@@ -48,9 +53,12 @@ def serve(pipe: Connection) -> None:
     """Answer what comes through the pipe until it closes.
 
     In come `("task", number, lane, task)` and `("stop", number)`; out go, with the number, `progress`,
-    `result` and `error`.
+    `result` and `error`, and with none `alive`, the seconds of processor that were used.
     """
     signal.signal(signal.SIGINT, signal.SIG_IGN)
+    if hasattr(signal, "SIGUSR1"):
+        # Whoever wonders what a process is at can ask it: it writes where each of its threads stands.
+        faulthandler.register(signal.SIGUSR1)
     os.nice(NICENESS)
     sys.setswitchinterval(HANDS_OVER)
     _Process(pipe).run()
@@ -67,6 +75,7 @@ class _Process:
         }
 
     def run(self) -> None:
+        threading.Thread(target=self._beat, daemon=True, name="beat").start()
         self._lanes["work"].submit(_warm)
         while True:
             try:
@@ -80,6 +89,12 @@ class _Process:
                 _, number, lane, task = message
                 self._stopped[number] = threading.Event()
                 self._lanes[lane].submit(self._answer, number, task)
+
+    def _beat(self) -> None:
+        with suppress(OSError):
+            while True:
+                self._send("alive", 0, time.process_time())
+                time.sleep(BEAT)
 
     def _answer(self, number: int, task: Task) -> None:
         try:

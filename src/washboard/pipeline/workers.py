@@ -1,4 +1,5 @@
-"""The worker processes beside the server: who does what, how it is stopped, what happens when one dies.
+"""The worker processes beside the server: who does what, how it is stopped, what happens when one dies or
+does not move any more.
 
 Two processes, so that two pieces can be worked out at the same time. A piece stays with the process that
 remembers it. In each, long work runs one at a time, and questions are answered beside it: a question of 20 ms
@@ -8,11 +9,15 @@ never waits for an analysis of seconds.
 from __future__ import annotations
 
 import multiprocessing
+import os
 import queue
+import signal
 import threading
+import time
 from collections import OrderedDict
 from collections.abc import Callable
 from contextlib import suppress
+from dataclasses import dataclass, field
 from functools import partial
 from multiprocessing.connection import Connection
 from typing import Any, cast
@@ -24,6 +29,12 @@ Report = Callable[[str, float], None]
 PROCESSES = 2
 MOST_HOMES = 500
 """Pieces whose process is remembered."""
+PATIENCE = 60.0
+"""Seconds after which a process that has something to do and does nothing is ended, to begin anew."""
+MOVES = 0.01
+"""Share of a processor from which a process does something: signs of life alone take a thousandth."""
+WRITES = 0.2
+"""Seconds that it gets to write where it stands."""
 LOOK = 0.05
 """Seconds between two looks at whether somebody wants a task stopped."""
 
@@ -44,8 +55,8 @@ CONTEXT = _context()
 class Workers:
     """The processes, started on first use, or by `warm`, and again after one died."""
 
-    def __init__(self, processes: int = PROCESSES) -> None:
-        self._processes = [_Worker() for _ in range(processes)]
+    def __init__(self, processes: int = PROCESSES, patience: float = PATIENCE) -> None:
+        self._processes = [_Worker(patience) for _ in range(processes)]
         self._homes: OrderedDict[str, _Worker] = OrderedDict()
         self._lock = threading.Lock()
         self._closed = False
@@ -61,8 +72,8 @@ class Workers:
         """The task's result. `home` names the piece, or photo, that it is about; a new one goes where what
         is known of another, `beside`, is remembered.
 
-        A process that dies is replaced and the task done once more in the new one. Raises what the core
-        raised, Stopped when cancelled, WorkerDied when it died twice.
+        A process that dies, or stands still, is replaced and the task done once more in the new one. Raises
+        what the core raised, Stopped when cancelled, WorkerDied when it died twice.
         """
         said = report
         for attempt in range(2):
@@ -111,12 +122,29 @@ def _again(report: Report, stage: str, done: float) -> None:
 Answers = queue.SimpleQueue[tuple[str, Any]]
 
 
+@dataclass(frozen=True)
+class _Moved:
+    """When a process was last seen to do something, by our clock, and the seconds of processor it had used by
+    its last sign of life."""
+
+    used: float = 0.0
+    at: float = field(default_factory=time.monotonic)
+    told: float = field(default_factory=time.monotonic)
+
+    def after(self, used: float) -> _Moved:
+        """The same after a sign of life."""
+        now = time.monotonic()
+        return _Moved(used, now if used - self.used > MOVES * (now - self.told) else self.at, now)
+
+
 class _Worker:
     """One process and the tasks that it has at hand, each with the pipe it was sent through."""
 
-    def __init__(self) -> None:
+    def __init__(self, patience: float) -> None:
+        self._patience = patience
         self._lock = threading.Lock()
         self._process: Any = None
+        self._moved = _Moved()
         self._pipe: Connection | None = None
         self._asked: dict[int, tuple[Connection, Answers, str]] = {}
         self._number = 0
@@ -144,6 +172,7 @@ class _Worker:
     def _started(self) -> Connection:
         if self._pipe is None or not self._process.is_alive():
             mine, theirs = CONTEXT.Pipe()
+            self._moved = _Moved()
             self._process = CONTEXT.Process(
                 target=_serve, args=(theirs,), daemon=True, name="washboard-worker"
             )
@@ -165,6 +194,7 @@ class _Worker:
                     if cancelled.is_set() and not said:
                         said = True
                         self._stop(number)
+                    self._end_if_still()
                     continue
                 if kind == "progress":
                     report(*payload)
@@ -180,6 +210,8 @@ class _Worker:
         answers = Answers()
         with self._lock:
             pipe = self._started()
+            if not self._asked:
+                self._moved = _Moved(self._moved.used)
             self._number += 1
             self._asked[self._number] = pipe, answers, lane
             try:
@@ -187,6 +219,17 @@ class _Worker:
             except OSError:
                 answers.put(("died", None))
             return self._number, answers
+
+    def _end_if_still(self) -> None:
+        """End the process where it has stood still for too long; its end is told to all who wait."""
+        process = self._process
+        if process is not None and time.monotonic() - self._moved.at > self._patience:
+            if hasattr(signal, "SIGUSR1") and process.pid:
+                # Where each of its threads stands goes to the terminal: it is all that tells why.
+                with suppress(OSError):
+                    os.kill(process.pid, signal.SIGUSR1)
+                time.sleep(WRITES)
+            process.kill()
 
     def _stop(self, number: int) -> None:
         with self._lock, suppress(OSError):
@@ -198,10 +241,13 @@ class _Worker:
         while True:
             try:
                 kind, number, payload = pipe.recv()
-            except (EOFError, OSError):
+            except Exception:
+                # It ended, or sent what cannot be read: either way nothing more of it can be waited for.
                 break
-            if number in self._asked:
-                self._asked[number][1].put((kind, payload))
+            if kind == "alive" and self._pipe is pipe:
+                self._moved = self._moved.after(payload)
+            elif (asked := self._asked.get(number)) is not None:
+                asked[1].put((kind, payload))
         with self._lock:
             if self._pipe is pipe:
                 self._pipe = None
