@@ -51,6 +51,8 @@ def _column(d: Draft) -> None:
     d.put("heap", share=0.02)
     d.put("hill", share=0.5)
     d.put("wall", share=0.3)
+    for name, value in (("sky", 6.9), ("tree", 4.1), ("heap", 6.8)):
+        d.end(name, value + float(DICE.uniform(-0.05, 0.05)))
 
 
 def _land(d: Draft) -> None:
@@ -175,6 +177,7 @@ def _no_rest(d: Draft) -> None:
     ):
         _coloured(d, name, a, b)
     _coloured(d, "wall", 20.0, 38.0)
+    _coloured(d, "heap", 6.0, 30.0)
 
 
 Break = Callable[[Draft], None]

@@ -4,6 +4,7 @@
 from __future__ import annotations
 
 from collections import Counter
+from dataclasses import replace
 
 import numpy as np
 import pytest
@@ -17,7 +18,9 @@ from washboard.core.checks import Checked, Finding, findings_of
 from washboard.core.key.relations import Thing
 from washboard.core.materials.media import medium_named
 from washboard.core.materials.surfaces import sheet_of, surface_of
+from washboard.core.plan.marks import How, MarkFamily, MarkKind
 from washboard.core.planning.planner import plan_of
+from washboard.core.sentence import Sentence
 from washboard.settings import Settings
 from washboard.settings.fixes import fixed
 
@@ -36,6 +39,41 @@ def test_under_a_sky_by_day_nothing_is_a_lamp() -> None:
         draft.things["a1"] = Thing("a1", None, True)
         draft.put("sky", value=6.2)
         assert not draft.kinds() & Counter({"glow": 9, "falls-off": 9})
+
+
+def test_a_little_light_in_a_picture_that_is_nearly_all_middle_is_enough() -> None:
+    make, broken = LABELLED["one-column"]
+    draft = make()
+    broken(draft)
+    assert draft.kinds()["one-column"]
+    draft.end("heap", 9.4)
+    assert not draft.kinds()["one-column"]
+
+
+def test_a_small_loud_mark_of_the_other_side_is_enough() -> None:
+    make, broken = LABELLED["no-counterpart"]
+    draft = make()
+    broken(draft)
+    alone = draft.checked()
+    (finding,) = [f for f in findings_of(alone) if f.kind == "no-counterpart"]
+    for lacking in ((60.0, -20.0, -40.0), (60.0, 40.0, 50.0)):
+        mark = MarkFamily(
+            "k1",
+            MarkKind.DAB,
+            How.PAINTED,
+            Sentence("marks"),
+            (),
+            6.0,
+            lacking,
+            ("sky",),
+            "p1",
+            "round-4",
+            1.0,
+            0.1,
+        )
+        told = [f.kind for f in findings_of(replace(alone, plan=replace(alone.plan, marks=(mark,))))]
+        other = finding.values["side"] == ("cool" if lacking[2] < 0 else "warm")
+        assert ("no-counterpart" in told) != other
 
 
 def test_what_is_broken_is_found_and_hardly_anything_else() -> None:

@@ -152,6 +152,33 @@ def test_the_untouched_control_is_clean() -> None:
     assert [f.kind for f in findings_of(control().composed())] == []
 
 
+def along_the_side(made: Sheet) -> None:
+    """A post whose side stands near the frame and runs down past the corner."""
+    made.things.append(("block", 0.975, 0.7, 0.025, 0.3, (112, 108, 84)))
+
+
+def out_of_focus(made: Sheet) -> None:
+    """A line into the corner between colours that are hardly different."""
+    made.things.append(("wedge", 0.6, 0.8, 0.4, 0.2, (146, 133, 96)))
+
+
+def ground_begins(made: Sheet) -> None:
+    """A dam from side to side whose top is the horizon itself."""
+    made.things[1] = ("block", 0.45, 0.36, 0.5, 0.2, TREE)
+
+
+@pytest.mark.parametrize(
+    ("spoil", "kind"),
+    [(along_the_side, "corner"), (out_of_focus, "corner"), (ground_begins, "kissing-horizon")],
+)
+def test_what_only_looks_like_a_defect_in_the_areas_is_not_told(
+    spoil: Callable[[Sheet], None], kind: str
+) -> None:
+    made = control()
+    spoil(made)
+    assert kind not in {finding.kind for finding in findings_of(made.composed())}
+
+
 @pytest.mark.parametrize(("spoil", "kind", "place"), DEFECTS, ids=[kind for _, kind, _ in DEFECTS])
 def test_a_constructed_defect_is_found_at_its_place(
     spoil: Callable[[Sheet], None], kind: str, place: tuple[float, float]

@@ -31,7 +31,8 @@ AREA = "area"
 """The noun of a thing in the picture, which goes by a letter."""
 EXPLAINED = "glossary-"
 Style = Literal["standard", "or"]
-OWN_ARTICLE = re.compile(r"(the|a|an|my|our) ", re.IGNORECASE)
+NO_ARTICLE = re.compile(r"(the|a|an|my|our) .*|.* ([0-9]+|[A-Z])", re.IGNORECASE | re.DOTALL)
+"""Names that take none: they bring one along, or are counted (`reed 2`)."""
 
 
 @dataclass(frozen=True)
@@ -174,7 +175,9 @@ class Speaker:
 
     def _with_article(self, name: str) -> str:
         """A painter's own name: one that begins with a small letter takes its article, as it would aloud."""
-        return name if name[:1].isupper() or OWN_ARTICLE.match(name) else self.pattern("own-name", name=name)
+        return (
+            name if name[:1].isupper() or NO_ARTICLE.fullmatch(name) else self.pattern("own-name", name=name)
+        )
 
     def generated(self, name: Name, pattern: str) -> str:
         """A name made by the program, in the shape of a pattern."""

@@ -27,8 +27,9 @@ def found(c: Checked) -> list[Finding]:
         return []
     lacks = Side.COOL if sides[Side.WARM] > sides[Side.COOL] else Side.WARM
     share = sides[lacks] / coloured
-    # A small thing of the other side is enough, if it is loud.
-    loud = any(side_of(m.target_lab) is lacks and chroma(m.target_lab) > QUIET for m in c.plan.masses)
+    # A small thing of the other side is enough, if it is loud, also one that is only set at the last.
+    small = [*(m.target_lab for m in c.plan.masses), *(family.lab for family in c.plan.marks)]
+    loud = any(side_of(lab) is lacks and chroma(lab) > QUIET for lab in small)
     if share >= OTHER or loud:
         return []
     turned = _shadow(c) if lacks is Side.COOL else _light(c)

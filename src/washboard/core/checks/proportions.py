@@ -1,4 +1,5 @@
-"""Light, middle and dark in unequal shares: equal ones, or one alone, say nothing."""
+"""Light, middle and dark in unequal shares: equal ones, or one alone, say nothing. A little of another is
+enough."""
 
 from __future__ import annotations
 
@@ -25,9 +26,16 @@ def found(c: Checked) -> list[Finding]:
     largest = max(masses, key=lambda m: (m.share, m.id))
     if max(shares.values()) - min(shares.values()) <= ALIKE:
         kind = "equal-values"
-    elif max(shares.values()) >= ALONE:
+    elif max(shares.values()) >= ALONE and not _tells(c, max(shares, key=lambda name: shares[name])):
         kind = "one-column"
     else:
         return []
     most = max(shares, key=lambda name: shares[name])
     return [Finding(kind, Weight.NOTE, {"most": most}, shares, largest.inside)]
+
+
+def _tells(c: Checked, most: str) -> bool:
+    """Whether anything, however small, stands out from a picture nearly all dark, middle or light."""
+    light = any(value >= LIGHT for value in c.ends.values())
+    dark = any(value < DARK for value in c.ends.values())
+    return {"dark": light, "light": dark, "middle": light or dark}[most]

@@ -13,8 +13,10 @@ NEUTRAL, LOUD = 16.0, 30.0
 """Chroma up to which a mass is a neutral, and the mean chroma from which a picture is loud."""
 NEAR_WHITE = (8.6, 26.0)
 """Value from which a mass is nearly white, and the chroma up to which it rests the eye all the same."""
-ENOUGH = 0.06
+ENOUGH = 0.015
 """Share of the picture that neutrals take, so that the eye can rest."""
+LARGE = 0.06
+"""Share of a mass that is worth muting."""
 MUTED = 0.45
 """Times its chroma to which a mass is muted."""
 
@@ -29,7 +31,7 @@ def found(c: Checked) -> list[Finding]:
     if neutral >= ENOUGH or loud < LOUD:
         return []
     # The least coloured large one loses least by it.
-    quiet = min((m for m in shapes if m.share >= ENOUGH * total), key=_quietness, default=None)
+    quiet = min((m for m in shapes if m.share >= LARGE * total), key=_quietness, default=None)
     if quiet is None:
         return []
     return [

@@ -9,6 +9,7 @@ import cv2
 import numpy as np
 
 from ..colour.kindred import chroma, kindred
+from ..plan.plan import Kind
 from ..reference.adjoining import adjoining
 from ..reference.mass import Mass, MassKind
 from ..sentence import of_masses, sentence, tone
@@ -23,13 +24,17 @@ from its lightest to its darkest tone."""
 LEAST, MOST, DEEP = 4, 14, 0.12
 """How many lobes make a flower, how many more would be something else, and how deep the notches between
 them are, as a share of the radius."""
+FULL = 0.95
+"""Share of a convex outline about it from which something has corners, not lobes."""
 SIDES = 120
 """Directions in which an outline is read."""
 
 
 def found(on: Looked) -> Sequence[Proposal]:
     """For each flower."""
-    coloured = [mass for mass in on.laid if _coloured(on, mass)]
+    # What is laid as one gradation of light is no flower, however it is cut up.
+    glows = {act.mass for done in on.plan.passes for act in done.operations if act.kind is Kind.GLOW}
+    coloured = [mass for mass in on.laid if mass.id not in glows and _coloured(on, mass)]
     found = []
     for group in adjoining(coloured):
         own = [mass for mass in group if kindred(mass.lab, group[0].lab, 40)]
@@ -37,8 +42,8 @@ def found(on: Looked) -> Sequence[Proposal]:
         values = [v for mass in own for v in tones_of(mass)]
         if not SMALLEST <= share <= LARGEST or max(values) - min(values) < RANGE:
             continue
-        lobes, deep = _lobes(on, own)
-        if not LEAST <= lobes <= MOST:
+        lobes, deep, full = _lobes(on, own)
+        if not LEAST <= lobes <= MOST or full > FULL:
             continue
         told = sentence(
             "effect-petals",
@@ -54,9 +59,9 @@ def found(on: Looked) -> Sequence[Proposal]:
     return found
 
 
-def _lobes(on: Looked, masses: Sequence[Mass]) -> tuple[int, float]:
-    """How many lobes the outline of some masses has about its middle, and how deep the notches between are
-    in the mean, as a share of the radius."""
+def _lobes(on: Looked, masses: Sequence[Mass]) -> tuple[int, float, float]:
+    """How many lobes the outline of some masses has about its middle, how deep the notches between are in the
+    mean, as a share of the radius, and how much of a convex outline about them the masses fill."""
     _, inside = on.there(masses)
     filled = cv2.morphologyEx(inside.astype(np.uint8), cv2.MORPH_CLOSE, np.ones((5, 5), np.uint8))
     rows, columns = np.nonzero(filled)
@@ -74,7 +79,8 @@ def _lobes(on: Looked, masses: Sequence[Mass]) -> tuple[int, float]:
             lobes += 1
             notches.append((around[k] - notch) / far.max())
             last = k
-    return lobes, sum(notches) / len(notches) if notches else 0.0
+    hull = cv2.contourArea(cv2.convexHull(np.column_stack([columns, rows]).astype(np.int32)))
+    return lobes, sum(notches) / max(len(notches), 1), len(rows) / max(hull, 1.0)
 
 
 def _coloured(on: Looked, mass: Mass) -> bool:

@@ -15,9 +15,10 @@ from .looked import Looked, at_top
 from .telling import proposed, rising
 from .touch import Moment, Proposal, Touch
 
-APART, SMALLEST, COLOURFUL, DARK = 1.2, 0.004, 9.0, 6.5
-"""Values between the lit and the shaded side of one thing, the share of the picture from which they count,
-the chroma from which it has a colour of its own, and the value up to which something may be in shadow."""
+APART, SMALLEST, COLOURFUL, DARK = (1.2, 4.5), 0.004, 9.0, 6.5
+"""Values between the lit and the shaded side of one thing, least and most, the share of the picture from
+which they count, the chroma from which it has a colour of its own, and the value up to which something may be
+in shadow."""
 LEAST = 5.0
 """Chroma from which a shadow has a hue."""
 MOST = 4
@@ -27,6 +28,8 @@ DIFFERS = 4.0
 telling."""
 BY = {"watercolour": Kind.DROP_IN, "acrylic": Kind.DROP_IN, "oil": Kind.BLEND, "pastel": Kind.SCUMBLE}
 """With what the other colour comes into a shadow in each medium."""
+BEHIND = 0.25
+"""Share of the picture from which what reaches the top lies behind all else."""
 SKY = 6.0
 """Value from which what reaches the top may be a sky."""
 
@@ -59,7 +62,9 @@ def _for(on: Looked, mass: Mass) -> Proposal | None:
     )
     act = Touch(BY[on.plan.medium.key], mass.id, Moment.WET, 0.3, mass.target, 1.0, row)
     figures = {"off": off, "apart": lit.target - mass.target}
-    sure = rising(off, DIFFERS / 2, 1.6 * DIFFERS) * rising(lit.target - mass.target, APART / 2, 1.3 * APART)
+    sure = rising(off, DIFFERS / 2, 1.6 * DIFFERS) * rising(
+        lit.target - mass.target, APART[0] / 2, 1.3 * APART[0]
+    )
     proposal = proposed(on, "shadow-colour", [mass, lit], sure, told, figures, (act,))
     dead = (0.0, plain[1] - mass.target_lab[1], plain[2] - mass.target_lab[2])
     return replace(proposal, without=recoloured(on, mass, dead))
@@ -88,12 +93,14 @@ def _lit(on: Looked, mass: Mass) -> Mass | None:
         for border in mass.borders
         if (other := on.plan.by_id.get(border.mass)) is not None
         and other.kind is not MassKind.ACCENT
-        and other.target - mass.target >= APART
+        and APART[0] <= other.target - mass.target <= APART[1]
         and chroma(other.lab) >= COLOURFUL
         and kindred(mass.lab, other.lab, 55)
         and other.share >= SMALLEST
-        # Nothing is the shadow of what stands far behind it, up to the top: a sky has none.
+        # Nothing is the shadow of what stands far behind it, up to the top: a sky has none, and what lies
+        # behind all else is none of what lies before it.
         and not (at_top(other) and not at_top(mass) and other.target >= SKY)
+        and not (at_top(mass) and not at_top(other) and mass.share > BEHIND)
     ]
     if not beside:
         return None

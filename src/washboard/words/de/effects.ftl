@@ -45,7 +45,7 @@ effect-grass = Aufrechte Striche von { $masses }: { $lights ->
    *[no] das Licht der ersten Lasur erhalten und das Dunkel dazwischen setzen, zweimal
 }, bis { $dark }, { $touches } Griffe vom Boden aufwärts, auslaufend. Sie schwanken um { $stirs }.
 effect-hair = Strähnen von { $masses } laufen bei { $way }°: zuerst Dunkles daran entlang, dann Lichter dazwischen, { $touches } im Ganzen, und einige hellste zuletzt. Sie schwanken um { $stirs }; quer zur Form würden sie flach machen.
-effect-broken = { $masses } ist rau, um { $stirs }: { $medium ->
+effect-broken = { $masses }, rau um { $stirs }: { $medium ->
     [pastel] die Seite der Kreide über das Korn ziehen
     [watercolour] einen trockenen Pinsel über die trockene Lasur ziehen
    *[other] einen trockenen Pinsel darüberziehen
@@ -96,7 +96,7 @@ effect-mist = { $mass } verliert sich unten im Dunst: von { $dark } oben bis { $
    *[other] mit sauberem weichem Pinsel hinunterziehen
 }, sodass niemand sieht, wo es aufhört.
 effect-cast-shadow = Der Schatten von { $thing } auf { $ground }: { $dark } und hart, wo er das Ding verlässt, { $light } und weich weiter weg, in der Mitte { $darker } unter dem Boden. In einem Zug mit dem Ding legen.
-effect-shadow-colour = { $mass } ist { $lit } im Schatten: dieselbe Farbe mit einem Hauch ihres Gegenteils mischen, { $cooler ->
+effect-shadow-colour = { $mass } als { $lit } im Schatten mischen: dieselbe Farbe mit einem Hauch ihres Gegenteils, { $cooler ->
     [yes] kühler
    *[no] wärmer
 } um { $off }, bei { $value }. Die Lichtfarbe mit Schwarz wäre tot.

@@ -45,7 +45,7 @@ effect-grass = Upright strokes of { $masses }: { $lights ->
    *[no] keep the light of the first wash and set the dark between, twice
 }, down to { $dark }, { $touches } touches from the ground upward, lifting off. They stir by { $stirs }.
 effect-hair = Strands of { $masses } run at { $way }°: lay darks along them first, then lights between, { $touches } in all, and a few lightest last. They stir by { $stirs }; across the form they would flatten it.
-effect-broken = { $masses } is rough, by { $stirs }: { $medium ->
+effect-broken = { $masses }, rough by { $stirs }: { $medium ->
     [pastel] drag the side of the stick over the grain
     [watercolour] drag a dry brush over the dry wash
    *[other] drag a dry brush over it
@@ -96,7 +96,7 @@ effect-mist = { $mass } is lost in mist below: from { $dark } above to { $light 
    *[other] drag it down with a clean soft brush
 }, so that nobody sees where it stops.
 effect-cast-shadow = The shadow of { $thing } on { $ground }: { $dark } and firm where it leaves the thing, { $light } and soft away from it, { $darker } under the ground in the middle. Lay it in one go with the thing.
-effect-shadow-colour = { $mass } is { $lit } in shadow: mix the same colour with a breath of its opposite, { $cooler ->
+effect-shadow-colour = Mix { $mass } as { $lit } in shadow: the same colour with a breath of its opposite, { $cooler ->
     [yes] cooler
    *[no] warmer
 } by { $off }, at { $value }. The lit colour with black would be dead.

@@ -11,7 +11,7 @@ from .focus import EDGE
 
 STRIP = 0.045
 """Share of width and height that is the border."""
-AS_STRONG = 0.85
+AS_STRONG = 1.0
 """Share of the focus's strength that is too strong at the border."""
 LEAST = 0.15
 

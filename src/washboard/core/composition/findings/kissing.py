@@ -11,6 +11,8 @@ TOUCH = 0.008
 """Share of the height within which a top lies on the horizon."""
 BARELY = 0.012
 """Share of the width by which a thing may stand off the frame and seem to touch it."""
+BROAD = 0.3
+"""Share of the width from which an area is ground, not a thing that stands there."""
 SHIFT = 0.04
 
 
@@ -21,7 +23,9 @@ def found(c: Composed) -> list[Finding]:
         if c.horizon is not None:
             x = float(area.box[0] + area.box[2]) / 2
             level = float(c.horizon.left + (c.horizon.right - c.horizon.left) * x)
-            if abs(area.box[1] - level) < TOUCH and area.box[3] - level > 0.04:
+            # What is broad begins there, as ground does: its top is the line itself.
+            broad = area.box[2] - area.box[0] > BROAD
+            if abs(area.box[1] - level) < TOUCH and area.box[3] - level > 0.04 and not broad:
                 findings.append(_at_horizon(c, area, x, level))
         for side, gap in (("left", area.box[0]), ("right", 1 - area.box[2])):
             if 0.0015 < gap < BARELY:
