@@ -85,7 +85,24 @@ def effects_of(looked: Looked) -> tuple[Proposal, ...]:
                 # What the painter may still refuse takes nothing from others.
                 claimed |= set() if proposal.effect.asks else own
                 found.append(proposal)
-    return tuple(found)
+    return tuple(_asked_once(looked, found))
+
+
+def _asked_once(looked: Looked, found: Sequence[Proposal]) -> list[Proposal]:
+    """The proposals, with one question a kind of texture, about the most of it: what is told by fine light
+    and dark alone may be leaves in ten places of a picture without one, and ten questions are none."""
+
+    def asks(one: Proposal) -> bool:
+        return one.effect.asks and one.claims is Claim.TEXTURE
+
+    most: dict[str, float] = {}
+    for one in filter(asks, found):
+        most[one.effect.key] = max(most.get(one.effect.key, 0.0), _share(looked, one))
+    return [one for one in found if not asks(one) or _share(looked, one) >= most[one.effect.key]]
+
+
+def _share(looked: Looked, one: Proposal) -> float:
+    return sum(looked.plan.by_id[mass].share for mass in one.effect.masses)
 
 
 __all__ = ["Looked", "Proposal", "effects_of"]

@@ -11,7 +11,7 @@ from ..plan.plan import Kind
 from ..reference.mass import Mass
 from ..sentence import Sentence, of_masses, sentence, tone, whole
 from .layers import Layer
-from .looked import Looked
+from .looked import Looked, at_top
 from .telling import rising, textured
 from .texture import Texture
 from .touch import Proposal
@@ -30,6 +30,9 @@ AMONG, AS_SURE = 0.4, 0.8
 SKY, LARGE, SAME = 5.5, 0.02, 14.0
 """Value and share of the picture from which something may be the sky behind, and the colour difference up
 to which what is seen through is of its colour: between twigs it is darker."""
+CALM, MUCH, ASKED = 0.35, 0.15, 0.6
+"""Fine light and dark of an open sky at the most, the share of an outline that stands before it, and how sure
+branches are at the most that do not."""
 HOLES = 0.4
 """Values by which a gap between branches is darker than the open sky: the eye mixes it with the wood."""
 
@@ -39,12 +42,15 @@ def found(on: Looked) -> Sequence[Proposal]:
     wooded = {
         mass.id for mass in on.laid if _wood(mass, on.texture.get(mass.id)) > 0 and _sky_through(on, mass)
     }
+    # Rubble, stones and things in a heap look alike; only what stands before an open sky is surely a tree.
+    before = any(_stands_before(on, on.plan.by_id[name]) for name in wooded)
     beside = {border.mass for name in wooded for border in on.plan.by_id[name].borders}
 
     def sure(mass: Mass, seen: Texture) -> float:
         over = mass.target >= LIGHT and seen.leans <= RARE and seen.stirs >= FINE and mass.id in beside
         among = seen.stirs >= AMONG and mass.id in beside
-        return 1.0 if over else AS_SURE if among else _wood(mass, seen) * (mass.id in wooded)
+        told = 1.0 if over else AS_SURE if among else _wood(mass, seen) * (mass.id in wooded)
+        return told if before else min(told, ASKED)
 
     def told(masses: Sequence[Mass], layers: Sequence[Layer], stirs: float) -> Sentence:
         del stirs
@@ -76,6 +82,19 @@ def _sky_through(on: Looked, mass: Mass) -> bool:
         if float(difference(lab, np.array(other.target_lab))) <= SAME:
             return True
     return False
+
+
+def _stands_before(on: Looked, mass: Mass) -> bool:
+    """Whether a mass has much of its outline against an open sky: light, up to the top, and calm but for what
+    rare darks run over it."""
+
+    def open_sky(other: Mass | None) -> bool:
+        seen = on.texture.get(other.id) if other is not None and other.target >= SKY else None
+        calm = seen is not None and (seen.stirs < CALM or seen.leans <= RARE)
+        return other is not None and calm and at_top(other)
+
+    against = sum(b.length_cm for b in mass.borders if open_sky(on.plan.by_id.get(b.mass)))
+    return against >= MUCH * mass.outline_cm
 
 
 def _wood(mass: Mass, seen: Texture | None) -> float:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-from ..colour.kindred import autumn, green
+from ..colour.kindred import autumn, green, hue
 from ..plan.plan import Kind
 from ..reference.mass import Mass
 from ..sentence import Sentence, of_masses, sentence, tone
@@ -17,8 +17,8 @@ from .touch import Proposal
 STIRS, ONE_WAY, LEANS = 0.3, 0.5, 3.0
 """Fine light and dark, in values, from which a mass may be leaves; how much leaves run one way at most, and
 how far they lean to rare lights or darks."""
-ASKED = 0.6
-"""How sure leaves are at the most that are not green."""
+GREEN, ASKED = 100.0, 0.6
+"""Hue from which leaves are green, and how sure they are at the most that are not."""
 LAYERS = ((-0.8, Kind.DETAIL), (0.8, Kind.DETAIL), (1.7, Kind.DETAIL))
 """Gaps, clumps and leaves: how far each stands out of the fine light and dark."""
 
@@ -33,8 +33,9 @@ def _sure(mass: Mass, seen: Texture) -> float:
     if not hue_of_leaves or seen.stirs < STIRS or seen.runs > ONE_WAY or abs(seen.leans) > LEANS:
         return 0.0
     told = rising(seen.stirs, STIRS / 2, 1.5 * STIRS) * rising(ONE_WAY - seen.runs, -0.15, 0.15)
-    # Wood, fur and skin have the hues of withered leaves: the painter is asked.
-    return told if green(mass.lab) else min(told, ASKED)
+    # Wood, fur, skin and fruit have the hues of withered leaves and of those with light through them: the
+    # painter is asked.
+    return told if green(mass.lab) and hue(mass.lab) >= GREEN else min(told, ASKED)
 
 
 def _told(masses: Sequence[Mass], layers: Sequence[Layer], stirs: float) -> Sentence:
