@@ -52,6 +52,15 @@ def test_asking_twice_for_one_subject_gives_one_job(jobs: Jobs) -> None:
     assert jobs.start("a", waiting(gate)) is not first
 
 
+def test_what_a_painter_waits_for_never_stands_behind_what_nobody_waits_for(jobs: Jobs) -> None:
+    gate = threading.Event()
+    background = [jobs.start(f"drills {k}", waiting(gate), beside=True) for k in range(40)]
+    assert ended(jobs.start("a piece", nothing)).state == "done"
+    assert all(job.state == "running" for job in background)
+    gate.set()
+    assert all(ended(job).state == "done" for job in background)
+
+
 def test_a_cancelled_job_is_not_handed_out_again(jobs: Jobs) -> None:
     gate = threading.Event()
     first = jobs.start("a", waiting(gate))

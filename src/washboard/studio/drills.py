@@ -85,7 +85,7 @@ def _of(studio: Studio, piece: Piece, wait: bool) -> list[Asked]:
     data = None if wait else kept(studio, piece, DrillQuestions)
     if data is None:
         if not wait:
-            studio.jobs.start(f"drills {piece.id}", lambda _: _prepared(studio, piece))
+            studio.jobs.start(f"drills {piece.id}", lambda _: _prepared(studio, piece), beside=True)
             return []
         data = ask(studio, piece, DrillQuestions)
     return [Asked(piece, stored.key, f"{piece.id}:{one['item']}", one) for one in data.fields]

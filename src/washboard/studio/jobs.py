@@ -18,6 +18,9 @@ KEPT = 200
 
 THREADS = 8
 """Jobs that are waited for at the same time; how many are worked on is for the workers to say."""
+BESIDE = 1
+"""Jobs that nobody waits for, done at the same time: of a wall of pieces there may be dozens, and what a
+painter waits for must not stand behind them."""
 
 
 @dataclass
@@ -42,11 +45,12 @@ class Jobs:
 
     def __init__(self) -> None:
         self._threads = ThreadPoolExecutor(THREADS, thread_name_prefix="job")
+        self._beside = ThreadPoolExecutor(BESIDE, thread_name_prefix="beside")
         self._jobs: OrderedDict[str, Job] = OrderedDict()
         self._lock = threading.Lock()
 
-    def start(self, subject: str, work: Callable[[Job], None]) -> Job:
-        """The running job on that subject, or a new one."""
+    def start(self, subject: str, work: Callable[[Job], None], beside: bool = False) -> Job:
+        """The running job on that subject, or a new one; one that nobody waits for is done `beside`."""
         with self._lock:
             for job in self._jobs.values():
                 if job.subject == subject and job.state == "running" and not job.cancelled.is_set():
@@ -58,7 +62,7 @@ class Jobs:
                 if self._jobs[oldest].state == "running":
                     break
                 del self._jobs[oldest]
-        self._threads.submit(self._run, job, work)
+        (self._beside if beside else self._threads).submit(self._run, job, work)
         return job
 
     @staticmethod
@@ -105,7 +109,8 @@ class Jobs:
         with self._lock:
             for job in self._jobs.values():
                 job.cancelled.set()
-        self._threads.shutdown(wait=True, cancel_futures=True)
+        for threads in (self._beside, self._threads):
+            threads.shutdown(wait=True, cancel_futures=True)
         for job in self._jobs.values():
             if not job.ended.is_set():
                 job.state = "stopped"

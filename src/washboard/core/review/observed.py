@@ -15,7 +15,7 @@ from .corners import Found
 from .expected import Expected, mean_by
 from .glare import BLOWN, shining
 from .lit import SPREAD, Field, Samples, Source, lit
-from .patches import Patches, has_margin, margin_of, part_of, patches_of, samples_of
+from .patches import Patches, has_margin, margin_of, on_table, part_of, patches_of, samples_of, table_beside
 from .read import MassRead, read
 from .state import Blocks, State, state_of
 from .straight import Straight, straightened
@@ -32,7 +32,7 @@ MOST_HIDDEN = 0.6
 """Share of a part that may be hidden by shine for it to tell its state."""
 WHITE, STRIP = 9.0, 0.82
 """Value of a surface whose own margin white strips may be, and what strips of white paper reflect."""
-FAR_OFF = 1.2
+FAR_OFF = 1.0
 """Values by which no painting is off in the middle of it."""
 ROUNDS = 2
 """Times that light, shine and state are found from each other."""
@@ -112,13 +112,24 @@ def _lit(
     expected: Expected,
     card: Known | None,
 ) -> tuple[Tone, Field, Source]:
-    """What the phone did, the light on the sheet and from what its height is known. Strips beside the sheet
-    by which all of the painting would be far off are something else."""
-    patches = patches_of(straight, expected, hidden, margin)
-    found = _light(patches, blocks, state, expected, card)
+    """What the phone did, the light on the sheet and from what its height is known. Strips beside the sheet,
+    or bare places on it, by which all of the painting would be far off are something else."""
+    # What is untouched is of one colour, however it will be modelled.
+    table, untouched = table_beside(straight), _untouched(blocks, state)[blocks.at]
+    patches = patches_of(straight, expected, hidden, untouched, margin)
+    found = _light(patches, table, blocks, state, expected, card)
     if found[2] is Source.STRIPS and abs(_off(patches, found, blocks, state)) > FAR_OFF:
-        return _light(patches_of(straight, expected, hidden, None), blocks, state, expected, card)
+        patches = patches_of(straight, expected, hidden, untouched, None)
+        found = _light(patches, table, blocks, state, expected, card)
+    if found[2] is Source.INSIDE and abs(_off(patches, found, blocks, state)) > FAR_OFF:
+        return _light(patches, table, blocks, state, expected, card, inside=False)
     return found
+
+
+def _untouched(blocks: Blocks, state: State) -> Mask:
+    """Which parts (b,) look as before the first pass."""
+    shown = blocks.planned[state.of_block, np.arange(blocks.count)]
+    return np.asarray(np.abs(shown - blocks.planned[0]).max(axis=1) < 1.0)
 
 
 def _off(patches: Patches, found: tuple[Tone, Field, Source], blocks: Blocks, state: State) -> float:
@@ -132,16 +143,23 @@ def _off(patches: Patches, found: tuple[Tone, Field, Source], blocks: Blocks, st
 
 
 def _light(
-    patches: Patches, blocks: Blocks, state: State, expected: Expected, card: Known | None
+    patches: Patches,
+    table: tuple[Floats, Floats] | None,
+    blocks: Blocks,
+    state: State,
+    expected: Expected,
+    card: Known | None,
+    inside: bool = True,
 ) -> tuple[Tone, Field, Source]:
-    """What the phone did, the light on the sheet and from what its height is known."""
+    """What the phone did, the light on the sheet and from what its height is known: from bare places `inside`
+    the picture only where they may be believed."""
     paper = np.asarray(expected.surface.linear)
     if not has_margin(expected) and (patches.mass < 0).any():
         # Strips may be white paper of any kind, or the sheet's own margin that the plan does not know.
         paper = (paper + STRIP) / 2 if expected.surface.value >= WHITE else np.full(3, STRIP)
     of_patch = blocks.at.ravel()[np.maximum(patches.pixel, 0)]
     shown = blocks.planned[state.of_block, np.arange(blocks.count)]
-    untouched = (np.abs(shown - blocks.planned[0]).max(axis=1) < 1.0)[of_patch] & (patches.mass >= 0)
+    untouched = _untouched(blocks, state)[of_patch] & (patches.mass >= 0)
     bare = np.zeros_like(untouched)
 
     def sampled(light: Floats) -> Samples:
@@ -149,19 +167,22 @@ def _light(
 
     coded, calm, light = patches.coded, patches.calm, plain(patches.coded, patches.calm, PLAIN)
     margin = bool((patches.mass < 0).any())
-    if not margin:
-        bare = _bare(patches, untouched, lit(sampled(light))[1], expected)
+    if not margin and inside:
+        bare = _bare(patches, untouched, lit(on_table(sampled(light), table))[1], expected)
     if margin or bare.any():
         # Nothing but a second grey that is known tells a phone's curve from a painter's own bias.
         tone = PLAIN if card is None else tone_of(coded, calm, sampled, card)
-        field = lit(sampled(plain(coded, calm, tone)))[0]
+        samples = sampled(plain(coded, calm, tone))
+        field = lit(samples if margin else on_table(samples, table))[0]
         known_by = Source.MARGIN if has_margin(expected) else Source.STRIPS
         return tone, field, known_by if margin else Source.INSIDE
     if card is not None:
         light = np.vstack([light, plain(card.coded[None], np.array([card.calm]), PLAIN)])
         own = card.place, light[-1], card.reflects
-        return PLAIN, lit(samples_of(patches, light[:-1], untouched, bare, paper, own))[0], Source.CARD
-    return PLAIN, _raised(lit(sampled(light))[0], light, patches, shown[of_patch]), Source.NONE
+        samples = samples_of(patches, light[:-1], untouched, bare, paper, own)
+        return PLAIN, lit(on_table(samples, table))[0], Source.CARD
+    field = lit(on_table(sampled(light), table))[0]
+    return PLAIN, _raised(field, light, patches, shown[of_patch]), Source.NONE
 
 
 def _bare(patches: Patches, untouched: Mask, reflects: Floats, expected: Expected) -> Mask:

@@ -10,9 +10,10 @@ from numpy.typing import NDArray
 
 from ..reference.mass import MassKind
 from .expected import Expected, Floats, Indices, cells, mean_by
-from .lit import Samples
+from .lit import Samples, lit
 from .read import deep_in
 from .straight import Straight
+from .tone import PLAIN, plain
 
 Mask = NDArray[np.bool_]
 
@@ -24,8 +25,11 @@ RANGE = 0.5
 """Values by which a mass may be modelled and count as of one colour."""
 LEAST_MARGIN = 0.012
 """Width of a margin, as a share of the picture's side, from which it tells of the light."""
-OF_MARGIN, OF_CARD = 3.0, 0.6
-"""What all patches of a margin, and those of a grey card, weigh beside all of the picture."""
+OF_MARGIN, OF_CARD, OF_TABLE = 3.0, 0.6, 1.5
+"""What all patches of a margin, of a grey card and of the table weigh beside all of the picture."""
+TABLE_SIDES, TABLE_EVEN, TABLE_ALIKE = 3, 0.1, 0.6
+"""On how many sides of a sheet one thing must lie to be its table; logarithm of light by which that may be
+uneven but for the lamp, and how much of it must not be more."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -41,14 +45,16 @@ class Patches:
     pixel: Indices
 
 
-def patches_of(straight: Straight, expected: Expected, hidden: Mask, margin: Mask | None) -> Patches:
-    """The patches of masses of one colour, without what is `hidden` (h, w), and of the `margin` (h, w), or of
-    what stands for one."""
+def patches_of(
+    straight: Straight, expected: Expected, hidden: Mask, untouched: Mask, margin: Mask | None
+) -> Patches:
+    """The patches of what is of one colour, masses and what of others is `untouched` (h, w), without what is
+    `hidden` (h, w), and of the `margin` (h, w), or of what stands for one."""
     rows, columns = straight.picture
     even = np.array([_even(expected, k) for k in range(len(expected.plan.masses))])
     # A picture all of modelled masses has no better witnesses.
     even |= even.mean() < 0.2
-    shown = even[expected.index] & (deep_in(expected.index) > INNER_PX) & ~hidden
+    shown = (even[expected.index] | untouched) & (deep_in(expected.index) > INNER_PX) & ~hidden
     key = np.where(shown, expected.index * CELLS**2 + cells(expected.labels.shape, CELLS), -1)
     inside = _taken(straight, key, (rows, columns), expected.index)
     if margin is None:
@@ -185,3 +191,37 @@ def samples_of(
         light, places = np.vstack([light, card[1]]), np.vstack([places, card[0]])
         part, weight = np.append(part, paper_part + 1), np.append(weight, OF_CARD)
     return Samples(light, places, part, weight, known)
+
+
+def table_beside(straight: Straight) -> tuple[Floats, Floats] | None:
+    """The light (n, 3) and the places (n, 2) of what a sheet lies on, None where no one thing lies round it:
+    of one colour, whatever that is, it tells how the lamp's light falls off."""
+    table = straight.table
+    if len(set(table.side.tolist())) < TABLE_SIDES:
+        return None
+    light = plain(table.coded, table.calm, PLAIN)
+    samples = Samples(light, table.places, np.zeros(len(light), np.intp), np.ones(len(light)), UNKNOWN)
+    field, reflects = lit(samples)
+    off = np.abs(np.log(np.maximum(light / (field.at(table.places) * reflects[0]), 1e-6))).mean(axis=1)
+    alike = off <= TABLE_EVEN
+    sides = len(set(table.side[alike].tolist()))
+    return (light, table.places) if alike.mean() >= TABLE_ALIKE and sides >= TABLE_SIDES else None
+
+
+def on_table(samples: Samples, table: tuple[Floats, Floats] | None) -> Samples:
+    """Samples with those of a table, a part of its own."""
+    if table is None:
+        return samples
+    light, places = table
+    part = np.full(len(light), len(samples.known))
+    weight = np.full(len(light), OF_TABLE / len(light))
+    return Samples(
+        np.vstack([samples.light, light]),
+        np.vstack([samples.places, places]),
+        np.concatenate([samples.part, part]),
+        np.concatenate([samples.weight, weight]),
+        np.vstack([samples.known, UNKNOWN]),
+    )
+
+
+UNKNOWN = np.full((1, 3), np.nan)

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 import cv2
 import numpy as np
 from numpy.typing import NDArray
@@ -19,6 +21,8 @@ STEP = 4.0
 """Difference in CIELAB from which a step across a side is one."""
 WIDE = 2
 """Pixels to either side of a step whose means tell it."""
+HELD, STIFF = 0.02, 0.05
+"""Weights of a corner that moves, in pixels, and of a lens that bends, beside points that lie off a side."""
 MOST_BEND = 0.08
 """Radial distortion beyond which a lens is no phone's."""
 
@@ -94,31 +98,70 @@ def _fitted(
 ) -> tuple[Floats, float]:
     """Corners (4, 2) and lens whose sides run through the points of each side."""
     start = unbent(corners, bends, size)
-    scale = long_side(corners)
-    enough = [len(p) >= PROFILES // 5 for p in points]
-
-    def off(guess: Floats) -> Floats:
-        quad, lens = guess[:8].reshape(4, 2), float(guess[8])
-        told: list[Floats] = [np.asarray((guess[:8] - start.ravel()) * 0.02), np.array([lens * scale * 0.05])]
-        for k, (own, weight) in enumerate(zip(points, weights, strict=True)):
-            if enough[k]:
-                one, other = quad[k], quad[(k + 1) % 4]
-                along = (other - one) / max(float(np.linalg.norm(other - one)), 1e-9)
-                away = unbent(own, lens, size) - one
-                told.append(weight * (away[:, 0] * -along[1] + away[:, 1] * along[0]))
-        return np.concatenate(told)
-
-    if sum(enough) < 2:
+    side = np.repeat(np.arange(4), [len(p) if len(p) >= PROFILES // 5 else 0 for p in points])
+    if len(set(side.tolist())) < 2:
         return corners, bends
+    own = np.concatenate([points[k] for k in sorted(set(side.tolist()))])
+    weight = np.concatenate([weights[k] for k in sorted(set(side.tolist()))])
+    lines = _Lines(own, weight, side, start, size, long_side(corners))
     # It takes long to load, and only reviews need it.
     from scipy.optimize import least_squares
 
     bounds = np.full(9, np.inf)
     bounds[8] = MOST_BEND
     first = np.concatenate([start.ravel(), [bends]])
-    found = least_squares(off, first, loss="soft_l1", f_scale=0.8, bounds=(-bounds, bounds))
+    found = least_squares(
+        lines.off, first, lines.slopes, loss="soft_l1", f_scale=0.8, bounds=(-bounds, bounds)
+    )
     lens = float(found.x[8])
     return bent(found.x[:8].reshape(4, 2), lens, size), lens
+
+
+@dataclass(frozen=True, eq=False)
+class _Lines:
+    """Points (n, 2) of a photo of `size` (width, height) with their weights (n,) and the `side` (n,) of the
+    quadrilateral that each should lie on, which begins as `start` (4, 2), `long` pixels on its long side.
+
+    A guess (9,) is its corners, as a straight lens would put them, and the lens."""
+
+    points: Floats
+    weights: Floats
+    side: NDArray[np.intp]
+    start: Floats
+    size: tuple[int, int]
+    long: float
+
+    def off(self, guess: Floats) -> Floats:
+        """How far (9 + n,) the guess is from the start, a little, and each point from its side."""
+        _, _, off, _ = self._at(guess)
+        return np.concatenate([(guess[:8] - self.start.ravel()) * HELD, [guess[8] * self.long * STIFF], off])
+
+    def slopes(self, guess: Floats) -> Floats:
+        """The derivatives (9 + n, 9) of that."""
+        normal, share, off, bends = self._at(guess)
+        slopes = np.zeros((len(off), 9))
+        rows = np.arange(len(off))
+        for corner, part in ((self.side, share - 1), ((self.side + 1) % 4, -share)):
+            for k in (0, 1):
+                slopes[rows, 2 * corner + k] = self.weights * part * normal[:, k]
+        slopes[:, 8] = self.weights * (normal * bends).sum(axis=1)
+        held = np.diag([*[HELD] * 8, self.long * STIFF])
+        return np.vstack([held, slopes])
+
+    def _at(self, guess: Floats) -> tuple[Floats, Floats, Floats, Floats]:
+        """The normal (n, 2) of each point's side, how far along it the point lies (n,), 0 to 1, its weighted
+        distance (n,), and where the lens moves it (n, 2)."""
+        quad = guess[:8].reshape(4, 2)
+        ways = np.roll(quad, -1, axis=0) - quad
+        lengths = np.maximum(np.linalg.norm(ways, axis=1, keepdims=True), 1e-9)
+        along = (ways / lengths)[self.side]
+        normal = np.stack([-along[:, 1], along[:, 0]], axis=1)
+        away = unbent(self.points, float(guess[8]), self.size) - quad[self.side]
+        share = (away * along).sum(axis=1) / lengths[self.side, 0]
+        middle, half = np.array(self.size) / 2, self.size[0] / 2
+        from_middle = (self.points - middle) / half
+        bends = from_middle * (from_middle**2).sum(axis=1, keepdims=True) * half
+        return normal, share, self.weights * (away * normal).sum(axis=1), bends
 
 
 def unbent(points: Floats, bends: float, size: tuple[int, int]) -> Floats:

@@ -18,6 +18,11 @@ Floats = NDArray[np.float64]
 Singles = NDArray[np.float32]
 Mask = NDArray[np.bool_]
 
+TABLE, TABLE_CELLS = (0.05, 0.09, 0.13, 0.17), 20
+"""How far from the sheet what it lies on is looked at, in shares of its long side, and at how many places
+along each of its sides."""
+TABLE_BLUR = 0.012
+"""Blur of what is looked at there, as a share of the photo's long side: a grain is no light."""
 EDGE_PX = 3
 """Pixels inside the edges of sheet and picture that the light of both sides runs into."""
 BESIDE, GAP = 0.075, 0.04
@@ -29,12 +34,23 @@ CLIPPED = 254
 
 
 @dataclass(frozen=True, eq=False)
+class Table:
+    """What lies round a sheet, above, below, left and right of it: encoded colours (n, 3), grey without local
+    contrast (n,), places (n, 2) as those of the picture, and the side of each (n,)."""
+
+    coded: Floats
+    calm: Floats
+    places: Floats
+    side: NDArray[np.intp]
+
+
+@dataclass(frozen=True, eq=False)
 class Straight:
     """The sheet and a little around it (h, w, 3), encoded 0–1 as photographed, its grey without local
     contrast, `calm` (h, w), where the photo has lost what was there, `clipped` (h, w), and which part of it,
     as rows and columns, is the picture, at the size of the labels, and which the `sheet`. What lies beyond
     the photo is `outside` (h, w); `far` (4,) is the encoded grey well beyond the strip above, below, left and
-    right of the sheet, NaN where the photo ends before."""
+    right of the sheet, NaN where the photo ends before; `table` is what lies round the sheet."""
 
     coded: Singles
     calm: Singles
@@ -43,6 +59,7 @@ class Straight:
     sheet: tuple[slice, slice]
     outside: Mask
     far: Floats
+    table: Table
 
     @property
     def margin(self) -> Mask:
@@ -109,16 +126,46 @@ def straightened(rgb: NDArray[np.uint8], found: Found, expected: Expected) -> St
     own = (slice(beside, x.shape[0] - beside), slice(beside, x.shape[1] - beside))
     outside = (place < 0).any(axis=-1) | (place[..., 0] > size[0] - 1) | (place[..., 1] > size[1] - 1)
     far = _far(coded.mean(axis=-1), to_photo, sheet, found.bends)
-    return Straight(taken(coded), taken(calmed(coded)), taken(lost) > 64, picture, own, outside, far)
+    calm = calmed(coded)
+    around = _table(coded, calm, to_photo, sheet, found.bends, picture)
+    return Straight(taken(coded), taken(calm), taken(lost) > 64, picture, own, outside, far, around)
+
+
+def _beside(sheet: Floats, away: tuple[float, ...], count: int) -> list[tuple[Floats, Floats]]:
+    """Lines of places (x, y) outside a sheet (4, 2), so far `away` in shares of its long side: above, below,
+    left and right of it, `count` along each."""
+    (left, top), _, (right, bottom), _ = sheet.tolist()
+    long_side = max(right - left, bottom - top)
+    out, along = np.meshgrid(long_side * np.array(away), np.linspace(0.15, 0.85, count))
+    x, y = left + along * (right - left), top + along * (bottom - top)
+    return [(x, top - out), (x, bottom + out), (left - out, y), (right + out, y)]
+
+
+def _table(
+    coded: Singles, calm: Singles, to_photo: Floats, sheet: Floats, bends: float, picture: tuple[slice, slice]
+) -> Table:
+    """What lies round a sheet (4, 2) in a photo (h, w, 3)."""
+    size = (coded.shape[1], coded.shape[0])
+    smooth = cv2.GaussianBlur(coded, (0, 0), TABLE_BLUR * max(size))
+    rows, columns = picture
+    kept = []
+    for side, (x, y) in enumerate(_beside(sheet, TABLE, TABLE_CELLS)):
+        own = np.stack([x.ravel(), y.ravel()], -1)
+        at = np.rint(bent(projected(to_photo, own), bends, size) - 0.5).astype(int)
+        rim = round(TABLE_BLUR * max(size))
+        inside = (at >= rim).all(axis=1) & (at < np.array(size) - rim).all(axis=1)
+        column, row = at[inside].T
+        middle = np.array([columns.start + columns.stop, rows.start + rows.stop]) / 2
+        half = np.array([columns.stop - columns.start, rows.stop - rows.start]) / 2
+        places = (own[inside] - middle) / half
+        kept.append((smooth[row, column], calm[row, column], places, np.full(len(places), side)))
+    parts = [np.concatenate(one) for one in zip(*kept, strict=True)]
+    return Table(parts[0].astype(float), parts[1].astype(float), parts[2], parts[3])
 
 
 def _far(grey: Singles, to_photo: Floats, sheet: Floats, bends: float) -> Floats:
     """The median grey (4,) of a photo (h, w) well above, below, left and right of a sheet (4, 2)."""
-    (left, top), _, (right, bottom), _ = sheet.tolist()
-    size, long_side = (grey.shape[1], grey.shape[0]), max(right - left, bottom - top)
-    away, along = np.meshgrid(long_side * np.array(FAR), np.linspace(0.15, 0.85, 24))
-    x, y = left + along * (right - left), top + along * (bottom - top)
-    lines = ((x, top - away), (x, bottom + away), (left - away, y), (right + away, y))
+    size, lines = (grey.shape[1], grey.shape[0]), _beside(sheet, FAR, 24)
     found = np.full(4, np.nan)
     for k, line in enumerate(lines):
         at = bent(projected(to_photo, np.stack([line[0].ravel(), line[1].ravel()], -1)), bends, size)
