@@ -7,6 +7,8 @@ import classes from "./review.module.css";
 const [WIDE, HIGH, FOOT] = [272, 110, 18];
 /** Under it a gain would be told as none. */
 const LEAST = 0.005;
+/** Room that "less than" takes: where there is less, a ridge without a figure says it. */
+const ROOM = 40;
 
 /** What each correction would gain, as ridges side by side: nearness to the plan in the mean, in values. */
 export function Gains({ seen }: { seen: Observation }) {
@@ -35,7 +37,7 @@ export function Gains({ seen }: { seen: Observation }) {
                 data-first={k === 0}
               />
               <text x={(left + right) / 2} y={HIGH - high - 5}>
-                {gain < LEAST ? `< ${figure(2 * LEAST, 2)}` : figure(gain, 2)}
+                {gain >= LEAST ? figure(gain, 2) : step >= ROOM && `< ${figure(2 * LEAST, 2)}`}
               </text>
               <text x={(left + right) / 2} y={HIGH + 14} className={classes.strong}>
                 {k + 1}

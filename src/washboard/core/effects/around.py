@@ -62,7 +62,9 @@ def _proposal(on: Looked, thing: Sequence[Mass], wide: float) -> Proposal | None
         for name in dict.fromkeys(b.mass for mass in thing for b in mass.borders)
         if name not in own and on.turn.get(name, -1) > row and on.begun.get(name, 99) > row
     ]
-    later = [mass for mass in later if mass.kind is not MassKind.ACCENT]
+    # By itself it is proposed only for what lies behind; who asks for a margin gets it of all that is beside.
+    size = sum(mass.share for mass in thing) if on.around_cm is None else 0.0
+    later = [m for m in later if m.kind is not MassKind.ACCENT and _extent(on, m) >= size]
     if not later:
         return None
     px = wide / on.cm
@@ -88,6 +90,11 @@ def _proposal(on: Looked, thing: Sequence[Mass], wide: float) -> Proposal | None
         row,
         tuple(acts),
     )
+
+
+def _extent(on: Looked, mass: Mass) -> float:
+    """The share of all that a mass is part of: what is smaller than a thing lies on it or before it."""
+    return sum(m.share for m in on.plan.masses if m.area == mass.area) if mass.area else mass.share
 
 
 def _act(on: Looked, mass: Mass, spot: Spot, cm2: float, row: int) -> Touch:
