@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 from ..colour.lab import lab_of_linear, linear_of, linear_of_lab
 from .corners import Found
 from .expected import Expected
-from .patches import LEAST_MARGIN
+from .patches import has_margin
 from .quad import homography, projected, rectangle
 from .sharpen import unbent
 from .tone import Known, calmed
@@ -26,6 +26,8 @@ SIZES = (0.0012, 0.05)
 """Shares of the photo between which a card lies."""
 FULL, SQUARE = 0.9, 2.2
 """How full a card's quadrilateral is, and its longest side over its shortest at the most."""
+LIGHTEST = 0.96
+"""Quantile of a picture from which its places are its lightest."""
 GREY, LIGHTER = 12.0, (0.05, 0.6)
 """Chroma up to which a patch is grey beside the paper, and what it reflects with the paper taken as it is:
 a phone's tone curve moves that."""
@@ -38,11 +40,8 @@ def card_beside(rgb: NDArray[np.uint8], found: Found, expected: Expected) -> Kno
     coded = cv2.resize(rgb, size, interpolation=cv2.INTER_AREA).astype(np.float32) / 255
     lab = cv2.cvtColor(coded, cv2.COLOR_RGB2Lab)
     even = _even(lab)
-    sheet = (found.sheet * scale).astype(np.float32)
-    taken = np.zeros(even.shape, np.uint8)
-    cv2.fillConvexPoly(taken, sheet.round().astype(np.int32), 1)
-    even &= cv2.dilate(taken, np.ones((5, 5), np.uint8)) == 0
-    white, reflected = _white(coded, sheet, expected)
+    even &= cv2.dilate(_filled(coded, found.sheet * scale), np.ones((5, 5), np.uint8)) == 0
+    white, reflected = _white(coded, found, scale, expected)
     best, nearest = None, np.inf
     count, parts, stats, _ = cv2.connectedComponentsWithStats(even.astype(np.uint8))
     for part in range(1, count):
@@ -85,22 +84,27 @@ def _is_card(mask: NDArray[np.bool_]) -> bool:
 
 
 def _white(
-    coded: NDArray[np.float32], sheet: NDArray[np.float32], expected: Expected
+    coded: NDArray[np.float32], found: Found, scale: float, expected: Expected
 ) -> tuple[Floats, Floats]:
-    """Light (3,) of a photo and what it comes from reflects (3,): of the margin, or of the picture's lightest
-    places."""
-    ring = np.zeros(coded.shape[:2], np.uint8)
-    if min(expected.margin) >= LEAST_MARGIN:
-        inner = (sheet - sheet.mean(axis=0)) * 0.975 + sheet.mean(axis=0)
-        cv2.polylines(ring, [inner.round().astype(np.int32)], isClosed=True, color=1, thickness=2)
-        light, reflected = linear_of(coded[ring > 0]), np.asarray(expected.surface.linear)
-        least = 0.5
-    else:
-        cv2.fillConvexPoly(ring, sheet.round().astype(np.int32), 1)
-        lightest = expected.colours[-1][int(expected.values[-1].argmax())]
-        light, reflected, least = linear_of(coded[ring > 0]), linear_of_lab(lightest), 0.96
-    top = light[light[:, 1] >= np.quantile(light[:, 1], least)]
-    return np.median(top, axis=0), np.clip(reflected, 1e-3, None)
+    """Light (3,) of a photo (h, w, 3), `scale` times as large as that in which the sheet was found, and what
+    it comes from reflects (3,): of the margin, or of the picture's lightest places."""
+    sheet, picture = (_filled(coded, corners * scale) for corners in (found.sheet, found.picture))
+    margin = cv2.erode(sheet, np.ones((5, 5), np.uint8)) & ~cv2.dilate(picture, np.ones((5, 5), np.uint8))
+    if has_margin(expected) and margin.any():
+        return np.median(linear_of(coded[margin > 0]), axis=0), np.asarray(expected.surface.linear)
+    light = linear_of(coded[picture > 0])
+    # The lightest of the plan by the same share: its lightest mass may be a speck.
+    planned = expected.colours[-1][expected.index.ravel()]
+    lightest = planned[planned[:, 0] >= np.quantile(planned[:, 0], LIGHTEST)]
+    reflected = np.clip(np.median(linear_of_lab(lightest), axis=0), 1e-3, None)
+    return np.median(light[light[:, 1] >= np.quantile(light[:, 1], LIGHTEST)], axis=0), reflected
+
+
+def _filled(coded: NDArray[np.float32], corners: Floats) -> NDArray[np.uint8]:
+    """The pixels (h, w) of a photo inside a quadrilateral (4, 2)."""
+    inside = np.zeros(coded.shape[:2], np.uint8)
+    cv2.fillConvexPoly(inside, corners.round().astype(np.int32), 1)
+    return inside
 
 
 def _place(at: Floats, found: Found, shape: tuple[int, ...], margins: tuple[float, float]) -> Floats:

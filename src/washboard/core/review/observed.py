@@ -167,7 +167,8 @@ def _light(
 
     coded, calm, light = patches.coded, patches.calm, plain(patches.coded, patches.calm, PLAIN)
     margin = bool((patches.mass < 0).any())
-    if not margin and inside:
+    # A card is known for what it is; what looks bare may be a light that was painted.
+    if not margin and inside and card is None:
         bare = _bare(patches, untouched, lit(on_table(sampled(light), table))[1], expected)
     if margin or bare.any():
         # Nothing but a second grey that is known tells a phone's curve from a painter's own bias.

@@ -73,8 +73,8 @@ def margin_of(straight: Straight, expected: Expected) -> Mask:
 
 
 def has_margin(expected: Expected) -> bool:
-    """Whether the plan leaves a margin that tells of the light."""
-    return min(expected.margin) >= LEAST_MARGIN
+    """Whether the plan leaves a margin that tells of the light, on two sides at the least."""
+    return max(expected.margin) >= LEAST_MARGIN
 
 
 def strips_beside(straight: Straight) -> Mask:
