@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 from functools import cache
 
+import cv2
 import numpy as np
 import pytest
 from numpy.typing import NDArray
@@ -25,9 +26,11 @@ from washboard.core.review.corners import found_in, snapped
 from washboard.core.review.expected import Expected
 from washboard.core.review.lit import Samples, Source, lit
 from washboard.core.review.observed import observed
+from washboard.core.review.patches import table_beside
 from washboard.core.review.quad import checked, long_side, rectangle
 from washboard.core.review.read import read
 from washboard.core.review.review import reviewed
+from washboard.core.review.straight import straightened
 from washboard.devices.camera import Room, SimulatedCamera
 from washboard.pipeline.answers.expected import expected_of
 from washboard.pipeline.stages import Stages
@@ -45,14 +48,26 @@ PIECES = (
 
 
 @cache
-def piece(name: str, medium: str, surface: str, margin: float) -> tuple[Expected, tuple[Bytes, ...]]:
+def piece(
+    name: str, medium: str, surface: str, margin: float, height_cm: float = 30
+) -> tuple[Expected, tuple[Bytes, ...]]:
     """A real photograph planned in a medium, and its pictures after each pass."""
     data = encoded(photographs()[name], quality=90)
-    settings = replace(Settings(medium, surface, 40, 30, marks=0), margin_cm=margin).checked()
+    settings = replace(Settings(medium, surface, 40, height_cm, marks=0), margin_cm=margin).checked()
     result = STAGES.result(Subject.photo(name, lambda: data, settings))
     return expected_of(result), tuple(
         painted(result.table, result.maps, row) for row in range(len(result.table.colours))
     )
+
+
+FULL = (("cup", "watercolour"), ("landscape", "oil"), ("cat", "pastel"))
+
+
+@cache
+def full(name: str, medium: str) -> tuple[Expected, tuple[Bytes, ...]]:
+    """The same on a sheet that the picture fills to its edges."""
+    high, wide = photographs()[name].shape[:2]
+    return piece(name, medium, "white", 0.0, 40 * high / wide)
 
 
 @dataclass(frozen=True, eq=False)
@@ -143,6 +158,46 @@ def test_values_are_read_to_less_than_a_tenth_by_a_bare_margin() -> None:
         ]
     assert len(off) > 40
     assert np.mean(off) <= 0.06, np.mean(off)
+
+
+def by_card(seed: int, table: str) -> tuple[Shot, Source, float]:
+    """A painting without a margin photographed beside a grey card in uneven light; from what its light is
+    known, and how far its masses are off in the mean."""
+    dice = np.random.default_rng(seed)
+    expected, pictures = full(*FULL[seed % len(FULL)])
+    painting = paint(expected, pictures, len(pictures) - 1, dice)
+    red, green, blue = (float(c) for c in expected.surface.linear)
+    light = (float(dice.uniform(0.08, 0.15)), float(dice.uniform(-0.15, -0.08)), -0.06)
+    room = Room(tilt=9, turn=-12, light=light, cast=(1.0, 0.95, 0.8), fills=0.66, table=table, card=True)
+    made = SimulatedCamera(room, (red, green, blue)).photograph(painting, expected.margin, seed)
+    shot = Shot(expected, painting, made.rgb, made.sheet, len(pictures) - 1)
+    seen = observed(made.rgb, snapped(picture_of(made.rgb).lab, made.sheet, expected), expected)
+    off = [
+        abs(one.value - true)
+        for one, true in zip(seen.read, shot.truth, strict=True)
+        if one is not None and true is not None
+    ]
+    return shot, seen.source, float(np.mean(off))
+
+
+@pytest.mark.parametrize(("seed", "table"), [(1, "wood"), (2, "grey")])
+def test_without_a_margin_a_grey_card_and_the_table_tell_the_light(seed: int, table: str) -> None:
+    _, source, off = by_card(seed, table)
+    assert source is Source.CARD
+    assert off <= 0.15
+
+
+def test_what_is_not_the_same_all_round_is_no_table() -> None:
+    made, _, _ = by_card(1, "wood")
+    lab = picture_of(made.photo).lab
+    found = snapped(lab, made.corners, made.expected)
+    assert table_beside(straightened(made.photo, found, made.expected)) is not None
+    littered = made.photo.copy()
+    there = np.zeros(littered.shape[:2], np.uint8)
+    cv2.fillConvexPoly(there, made.corners.round().astype(np.int32), 1)
+    squares = (np.indices(there.shape) // 60).sum(axis=0) % 2 == 0
+    littered[(there == 0) & squares] //= 4
+    assert table_beside(straightened(littered, found, made.expected)) is None
 
 
 def test_a_painting_in_which_one_mass_is_off_is_told_so_and_corrected_first() -> None:
