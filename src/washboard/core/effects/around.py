@@ -56,15 +56,7 @@ def _things(on: Looked) -> Mapping[str, list[Mass]]:
 def _proposal(on: Looked, thing: Sequence[Mass], wide: float) -> Proposal | None:
     """The margin of all that lies round a thing and comes later; None where nothing does."""
     row = min(on.turn[mass.id] for mass in thing)
-    own = {mass.id for mass in thing}
-    later = [
-        on.plan.by_id[name]
-        for name in dict.fromkeys(b.mass for mass in thing for b in mass.borders)
-        if name not in own and on.turn.get(name, -1) > row and on.begun.get(name, 99) > row
-    ]
-    # By itself it is proposed only for what lies behind; who asks for a margin gets it of all that is beside.
-    size = sum(mass.share for mass in thing) if on.around_cm is None else 0.0
-    later = [m for m in later if m.kind is not MassKind.ACCENT and _extent(on, m) >= size]
+    later = _later(on, thing, row)
     if not later:
         return None
     px = wide / on.cm
@@ -90,6 +82,18 @@ def _proposal(on: Looked, thing: Sequence[Mass], wide: float) -> Proposal | None
         row,
         tuple(acts),
     )
+
+
+def _later(on: Looked, thing: Sequence[Mass], row: int) -> list[Mass]:
+    """What lies round a thing and is begun after it."""
+    own = {mass.id for mass in thing}
+    beside = dict.fromkeys(b.mass for mass in thing for b in mass.borders if b.mass not in own)
+    # By itself it is proposed only for what lies behind; who asks for a margin gets it of all that is beside.
+    size = sum(mass.share for mass in thing) if on.around_cm is None else 0.0
+    later = [
+        on.plan.by_id[name] for name in beside if on.turn.get(name, -1) > row and on.begun.get(name, 99) > row
+    ]
+    return [m for m in later if m.kind is not MassKind.ACCENT and _extent(on, m) >= size]
 
 
 def _extent(on: Looked, mass: Mass) -> float:

@@ -126,10 +126,14 @@ def _lit(
     return found
 
 
+def _shown(blocks: Blocks, state: State) -> Floats:
+    """The colours (b, 3) that parts should have as far as they are painted."""
+    return np.asarray(blocks.planned[state.of_block, np.arange(blocks.count)])
+
+
 def _untouched(blocks: Blocks, state: State) -> Mask:
     """Which parts (b,) look as before the first pass."""
-    shown = blocks.planned[state.of_block, np.arange(blocks.count)]
-    return np.asarray(np.abs(shown - blocks.planned[0]).max(axis=1) < 1.0)
+    return np.asarray(np.abs(_shown(blocks, state) - blocks.planned[0]).max(axis=1) < 1.0)
 
 
 def _off(patches: Patches, found: tuple[Tone, Field, Source], blocks: Blocks, state: State) -> float:
@@ -137,7 +141,7 @@ def _off(patches: Patches, found: tuple[Tone, Field, Source], blocks: Blocks, st
     tone, field, _ = found
     own = patches.mass >= 0
     reflects = plain(patches.coded, patches.calm, tone)[own] / field.at(patches.places[own])
-    planned = blocks.planned[state.of_block, np.arange(blocks.count)][blocks.at.ravel()[patches.pixel[own]]]
+    planned = _shown(blocks, state)[blocks.at.ravel()[patches.pixel[own]]]
     apart = value_of_lab(lab_of_linear(np.clip(reflects, 0, None))) - value_of_lab(planned)
     return float(np.median(apart)) if own.any() else 0.0
 
@@ -151,14 +155,9 @@ def _light(
     card: Known | None,
     inside: bool = True,
 ) -> tuple[Tone, Field, Source]:
-    """What the phone did, the light on the sheet and from what its height is known: from bare places `inside`
-    the picture only where they may be believed."""
-    paper = np.asarray(expected.surface.linear)
-    if not has_margin(expected) and (patches.mass < 0).any():
-        # Strips may be white paper of any kind, or the sheet's own margin that the plan does not know.
-        paper = (paper + STRIP) / 2 if expected.surface.value >= WHITE else np.full(3, STRIP)
+    """What the phone did, the light, from what its height is known: bare places `inside` only if believed."""
+    paper, margin = _paper(patches, expected), bool((patches.mass < 0).any())
     of_patch = blocks.at.ravel()[np.maximum(patches.pixel, 0)]
-    shown = blocks.planned[state.of_block, np.arange(blocks.count)]
     untouched = _untouched(blocks, state)[of_patch] & (patches.mass >= 0)
     bare = np.zeros_like(untouched)
 
@@ -166,7 +165,6 @@ def _light(
         return samples_of(patches, light, untouched, bare, paper)
 
     coded, calm, light = patches.coded, patches.calm, plain(patches.coded, patches.calm, PLAIN)
-    margin = bool((patches.mass < 0).any())
     # A card is known for what it is; what looks bare may be a light that was painted.
     if not margin and inside and card is None:
         bare = _bare(patches, untouched, lit(on_table(sampled(light), table))[1], expected)
@@ -174,16 +172,24 @@ def _light(
         # Nothing but a second grey that is known tells a phone's curve from a painter's own bias.
         tone = PLAIN if card is None else tone_of(coded, calm, sampled, card)
         samples = sampled(plain(coded, calm, tone))
-        field = lit(samples if margin else on_table(samples, table))[0]
-        known_by = Source.MARGIN if has_margin(expected) else Source.STRIPS
-        return tone, field, known_by if margin else Source.INSIDE
+        if not margin:
+            return tone, lit(on_table(samples, table))[0], Source.INSIDE
+        return tone, lit(samples)[0], Source.MARGIN if has_margin(expected) else Source.STRIPS
     if card is not None:
-        light = np.vstack([light, plain(card.coded[None], np.array([card.calm]), PLAIN)])
-        own = card.place, light[-1], card.reflects
-        samples = samples_of(patches, light[:-1], untouched, bare, paper, own)
+        own = card.place, plain(card.coded[None], np.array([card.calm]), PLAIN)[0], card.reflects
+        samples = samples_of(patches, light, untouched, bare, paper, own)
         return PLAIN, lit(on_table(samples, table))[0], Source.CARD
-    field = lit(on_table(sampled(light), table))[0]
-    return PLAIN, _raised(field, light, patches, shown[of_patch]), Source.NONE
+    at_no_height = lit(on_table(sampled(light), table))[0]
+    return PLAIN, _raised(at_no_height, light, patches, _shown(blocks, state)[of_patch]), Source.NONE
+
+
+def _paper(patches: Patches, expected: Expected) -> Floats:
+    """What the margin reflects (3,), or what stands for one."""
+    paper = np.asarray(expected.surface.linear)
+    if has_margin(expected) or (patches.mass >= 0).all():
+        return paper
+    # Strips may be white paper of any kind, or the sheet's own margin that the plan does not know.
+    return (paper + STRIP) / 2 if expected.surface.value >= WHITE else np.full(3, STRIP)
 
 
 def _bare(patches: Patches, untouched: Mask, reflects: Floats, expected: Expected) -> Mask:

@@ -209,7 +209,7 @@ def table_beside(straight: Straight) -> tuple[Floats, Floats] | None:
 
 
 def on_table(samples: Samples, table: tuple[Floats, Floats] | None) -> Samples:
-    """Samples with those of a table, a part of its own."""
+    """Samples with those of a `table`, its light (n, 3) and places (n, 2), as a part of its own."""
     if table is None:
         return samples
     light, places = table
