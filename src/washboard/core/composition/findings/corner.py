@@ -65,15 +65,17 @@ def _sides(c: Composed, x: int, y: int, share: float) -> tuple[int, int] | None:
 
 
 def _apart(c: Composed, one: int, other: int, x: int, y: int) -> float:
-    """How different (CIELAB) two areas are where they meet near a corner."""
+    """How different (CIELAB) two areas are where they meet near a corner; nothing where they do not meet."""
     at = _around(c, x, y, FAR * NEAR)
     labels, lab = c.areas.labels[at], c.picture.lab[at]
     beside = np.ones((3, 3), np.uint8)
     reach = max(1, round(CLOSE * max(c.areas.labels.shape)))
     sides = [(labels == label).astype(np.uint8) for label in (one, other)]
     grown = [cv2.dilate(side, beside, iterations=reach) > 0 for side in sides]
-    means = [lab[(sides[k] > 0) & grown[1 - k]].mean(axis=0) for k in (0, 1)]
-    return float(np.linalg.norm(means[0] - means[1]))
+    meet = [(sides[k] > 0) & grown[1 - k] for k in (0, 1)]
+    if not all(there.any() for there in meet):
+        return 0.0
+    return float(np.linalg.norm(lab[meet[0]].mean(axis=0) - lab[meet[1]].mean(axis=0)))
 
 
 def _leads_out(words: str, x: float, y: float, labels: tuple[int, int]) -> Finding:
