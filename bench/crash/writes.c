@@ -145,20 +145,15 @@ static int opened(int (*real)(const char *, int, ...), const char *path, int fla
   return real(path, flags, mode);
 }
 
-int open(const char *path, int flags, ...) {
-  REAL(open);
-  va_list more;
-  va_start(more, flags);
-  mode_t mode = flags & (O_CREAT | O_TMPFILE) ? va_arg(more, mode_t) : 0;
-  va_end(more);
-  return opened(real, path, flags, mode);
-}
+#define OPENS(name)                                                          \
+  int name(const char *path, int flags, ...) {                               \
+    REAL(name);                                                              \
+    va_list more;                                                            \
+    va_start(more, flags);                                                   \
+    mode_t mode = flags & (O_CREAT | O_TMPFILE) ? va_arg(more, mode_t) : 0;  \
+    va_end(more);                                                            \
+    return opened(real, path, flags, mode);                                  \
+  }
 
-int open64(const char *path, int flags, ...) {
-  REAL(open64);
-  va_list more;
-  va_start(more, flags);
-  mode_t mode = flags & (O_CREAT | O_TMPFILE) ? va_arg(more, mode_t) : 0;
-  va_end(more);
-  return opened(real, path, flags, mode);
-}
+OPENS(open)
+OPENS(open64)

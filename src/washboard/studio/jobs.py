@@ -109,6 +109,7 @@ class Jobs:
         with self._lock:
             for job in self._jobs.values():
                 job.cancelled.set()
+        # Those beside first: they may wait for a job of the others.
         for threads in (self._beside, self._threads):
             threads.shutdown(wait=True, cancel_futures=True)
         for job in self._jobs.values():

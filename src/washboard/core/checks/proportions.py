@@ -24,13 +24,13 @@ def found(c: Checked) -> list[Finding]:
         value = c.ends[mass.id]
         shares["dark" if value < DARK else "light" if value >= LIGHT else "middle"] += mass.share / total
     largest = max(masses, key=lambda m: (m.share, m.id))
-    if max(shares.values()) - min(shares.values()) <= ALIKE:
+    most = max(shares, key=lambda name: shares[name])
+    if shares[most] - min(shares.values()) <= ALIKE:
         kind = "equal-values"
-    elif max(shares.values()) >= ALONE and not _tells(c, max(shares, key=lambda name: shares[name])):
+    elif shares[most] >= ALONE and not _tells(c, most):
         kind = "one-column"
     else:
         return []
-    most = max(shares, key=lambda name: shares[name])
     return [Finding(kind, Weight.NOTE, {"most": most}, shares, largest.inside)]
 
 

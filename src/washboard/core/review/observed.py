@@ -32,7 +32,7 @@ MOST_HIDDEN = 0.6
 """Share of a part that may be hidden by shine for it to tell its state."""
 WHITE, STRIP = 9.0, 0.82
 """Value of a surface whose own margin white strips may be, and what strips of white paper reflect."""
-FAR_OFF = 1.0
+FAR_OFF = 1.2
 """Values by which no painting is off in the middle of it."""
 ROUNDS = 2
 """Times that light, shine and state are found from each other."""
@@ -74,10 +74,10 @@ def observed(rgb: Bytes, found: Found, expected: Expected, known: int | None = N
     rows, columns = straight.picture
     places, clipped = straight.places[rows, columns], straight.clipped[rows, columns]
     hidden, lightest = np.zeros_like(clipped), _lightest(expected)
-    margin = margin_of(straight, expected)
+    margin, table = margin_of(straight, expected), table_beside(straight)
     state = _guessed(straight, blocks, expected, found.row if known is None else known)
     for _ in range(ROUNDS):
-        tone, field, source = _lit(straight, margin, hidden, blocks, state, expected, card)
+        tone, field, source = _lit(straight, margin, table, hidden, blocks, state, expected, card)
         light = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float)
         reflects = light / field.at(places)
         blown = clipped & (field.at(places).max(axis=-1) * lightest < BLOWN)
@@ -85,7 +85,7 @@ def observed(rgb: Bytes, found: Found, expected: Expected, known: int | None = N
         hidden = shining(reflects, blown, part, _ends(expected), lightest, _luminance(expected.surface.value))
         seen = lab_of_linear(np.clip(reflects, 0, None))
         state = state_of(expected, blocks, _parts(blocks, seen, hidden), known)
-    tone, field, source = _lit(straight, margin, hidden, blocks, state, expected, card)
+    tone, field, source = _lit(straight, margin, table, hidden, blocks, state, expected, card)
     reflects = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float) / field.at(places)
     found_masses = read(reflects, expected.index, len(expected.plan.masses), hidden)
     return Observation(
@@ -106,6 +106,7 @@ def _guessed(straight: Straight, blocks: Blocks, expected: Expected, row: int) -
 def _lit(
     straight: Straight,
     margin: Mask,
+    table: tuple[Floats, Floats] | None,
     hidden: Mask,
     blocks: Blocks,
     state: State,
@@ -115,7 +116,7 @@ def _lit(
     """What the phone did, the light on the sheet and from what its height is known. Strips beside the sheet,
     or bare places on it, by which all of the painting would be far off are something else."""
     # What is untouched is of one colour, however it will be modelled.
-    table, untouched = table_beside(straight), _untouched(blocks, state)[blocks.at]
+    untouched = _untouched(blocks, state)[blocks.at]
     patches = patches_of(straight, expected, hidden, untouched, margin)
     found = _light(patches, table, blocks, state, expected, card)
     if found[2] is Source.STRIPS and abs(_off(patches, found, blocks, state)) > FAR_OFF:

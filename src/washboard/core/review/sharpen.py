@@ -56,7 +56,7 @@ def _on_sides(lab: Singles, corners: Floats, bends: float, reach: float) -> tupl
         middle = one * (1 - at) + other * at
         lines = middle[:, None] + offsets[None, :, None] * inward
         seen = bent(lines.reshape(-1, 2), bends, size).reshape(lines.shape).astype(np.float32)
-        offset, peak = _steps_in(_read(lab, seen), offsets, reach)
+        offset, peak = _steps_in(read_at(lab, seen), offsets, reach)
         where = bent(middle + offset[:, None] * inward, bends, size)
         clear = (peak >= STEP) & (where >= 0).all(axis=1) & (where <= np.array(size)).all(axis=1)
         points.append(where[clear])
@@ -64,8 +64,8 @@ def _on_sides(lab: Singles, corners: Floats, bends: float, reach: float) -> tupl
     return points, weights
 
 
-def _read(lab: Singles, at: Singles) -> Floats:
-    """The colours (n, p, 3) of a photo at places (n, p, 2)."""
+def read_at(lab: Singles, at: Singles) -> Floats:
+    """The colours (n, p, 3) of a photo (h, w, 3) at places (n, p, 2) in pixels, blended between them."""
     half = np.float32(0.5)
     return np.asarray(
         cv2.remap(
@@ -98,11 +98,11 @@ def _fitted(
 ) -> tuple[Floats, float]:
     """Corners (4, 2) and lens whose sides run through the points of each side."""
     start = unbent(corners, bends, size)
-    side = np.repeat(np.arange(4), [len(p) if len(p) >= PROFILES // 5 else 0 for p in points])
-    if len(set(side.tolist())) < 2:
+    told = [k for k in range(4) if len(points[k]) >= PROFILES // 5]
+    if len(told) < 2:
         return corners, bends
-    own = np.concatenate([points[k] for k in sorted(set(side.tolist()))])
-    weight = np.concatenate([weights[k] for k in sorted(set(side.tolist()))])
+    own, weight = (np.concatenate([of[k] for k in told]) for of in (points, weights))
+    side = np.repeat(told, [len(points[k]) for k in told])
     lines = _Lines(own, weight, side, start, size, long_side(corners))
     # It takes long to load, and only reviews need it.
     from scipy.optimize import least_squares

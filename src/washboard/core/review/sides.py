@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-import cv2
 import numpy as np
 from numpy.typing import NDArray
 
 from .quad import long_side
-from .sharpen import bent, unbent
+from .sharpen import bent, read_at, unbent
 
 Floats = NDArray[np.float64]
 Singles = NDArray[np.float32]
@@ -32,7 +31,8 @@ def sides(lab: Singles, corners: Floats, bends: float) -> tuple[float, float]:
         inward = np.array([-along[1], along[0]])
         inward = inward if inward @ (middle - one) > 0 else -inward
         line = one * (1 - at) + other * at
-        inside, outside = (_read(lab, line + side * reach * inward, bends) for side in (1.5, -1.5))
+        both = [bent(line + side * reach * inward, bends, size) for side in (1.5, -1.5)]
+        inside, outside = read_at(lab, np.stack(both).astype(np.float32))
         # What hides a part of a side, or is by chance like it, is no reason to think that there is none.
         step = float(np.quantile(np.linalg.norm(inside - outside, axis=1), 0.3))
         steps.append(step / (step + HALF_CLEAR))
@@ -40,10 +40,3 @@ def sides(lab: Singles, corners: Floats, bends: float) -> tuple[float, float]:
     seen = np.concatenate(inner)
     spread = float(np.median(np.linalg.norm(seen - np.median(seen, axis=0), axis=1)))
     return 0.5 * min(steps) + 0.5 * float(np.mean(steps)), spread
-
-
-def _read(lab: Singles, points: Floats, bends: float) -> Floats:
-    """The colours (n, 3) of a photo at points (n, 2) of a straight one."""
-    place = bent(points, bends, (lab.shape[1], lab.shape[0])).astype(np.float32)[None] - np.float32(0.5)
-    seen = cv2.remap(lab, place[..., 0], place[..., 1], cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE)
-    return np.asarray(seen[0], float)
