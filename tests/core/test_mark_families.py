@@ -17,13 +17,16 @@ from tests.pieces import photographs
 from tests.rendered import from_above, outdoors
 from tests.said import refuses, text
 from washboard.core.errors import InvalidInput
-from washboard.core.marks.choice import MINUTES
+from washboard.core.marks.candidates import Candidate
+from washboard.core.marks.choice import MINUTES, Chosen
+from washboard.core.marks.families import SPREAD, families_of
 from washboard.core.marks.laying import DETAILS
 from washboard.core.marks.own import OwnMark
 from washboard.core.marks.wishes import Wish
 from washboard.core.order.prediction import painted
 from washboard.core.plan.marks import AMOUNTS, How, HowMany, MarkFamily, MarkKind, Way, way_of
 from washboard.core.plan.plan import Kind
+from washboard.core.reference.stops import STEPS
 from washboard.core.surface.replay import refusals_of
 from washboard.formats import planfile
 from washboard.pipeline.stages import Stages
@@ -229,3 +232,14 @@ def kept_marks_stay(result: Result, seed: int) -> None:
             rows = range(ids.index(family.pass_id), len(ids) + 1)
             pictures = [painted(result.table, result.maps, row)[own] for row in rows]
             assert all(np.array_equal(pictures[0], later) for later in pictures[1:]), seed
+
+
+def test_one_mixture_does_for_a_family_although_each_mark_is_like_the_next() -> None:
+    place = Candidate((40, 44, 40, 44), np.ones((4, 4), np.bool_), 16, 12, 1.0, 1.0)
+    ladder = [Chosen(place, (float(lightness), 0.0, 0.0), 1.0, 1.0) for lightness in range(10, 95, 5)]
+    families = families_of(ladder, 0.05, (100, 100))
+    assert sorted(mark.lab for one in families for mark in one.marks) == [mark.lab for mark in ladder]
+    for one in families:
+        labs = np.array([mark.lab for mark in one.marks]) * STEPS
+        assert np.linalg.norm(labs[:, None] - labs, axis=2).max() <= SPREAD
+    assert 4 <= len(families) < len(ladder) / 2

@@ -13,7 +13,9 @@ from ..reference.stops import STEPS
 from .choice import Chosen
 
 ALIKE = 1.5
-"""Values by which colours of one family differ at most from a next of it: one mixture does for them."""
+"""Values by which the colour of a mark differs at most from that of a next of its family."""
+SPREAD = 2.0
+"""Values by which any two colours of one family differ at most: one mixture does for them."""
 NEAR = 0.25
 """Share of the long side that a mark lies from the next of its family at most."""
 
@@ -60,9 +62,26 @@ def families_of(marks: Sequence[Chosen], cm: float, shape: tuple[int, int]) -> t
     for k in range(len(marks)):
         groups.setdefault(root(k), []).append(k)
     found = [
-        Family(kinds[own[0]], tuple(marks[k] for k in own), _mean(marks, own)) for own in groups.values()
+        Family(kinds[own[0]], tuple(marks[k] for k in own), _mean(marks, own))
+        for group in groups.values()
+        for own in _of_one_mixture(marks, group)
     ]
     return tuple(sorted(found, key=lambda family: (-family.gain, family.marks[0].place.box)))
+
+
+def _of_one_mixture(marks: Sequence[Chosen], group: Sequence[int]) -> list[list[int]]:
+    """A group of marks in parts (their numbers) in which no two colours differ by more than `SPREAD`: each
+    may be like the next, and the last far from the first. A mark joins the first part that it fits."""
+    labs = np.array([mark.lab for mark in marks]) * STEPS
+    parts: list[list[int]] = []
+    for k in group:
+        for part in parts:
+            if np.linalg.norm(labs[part] - labs[k], axis=1).max() <= SPREAD:
+                part.append(k)
+                break
+        else:
+            parts.append([k])
+    return parts
 
 
 def alike(one: Chosen, marks: Sequence[Chosen], shape: tuple[int, ...]) -> bool:
