@@ -188,18 +188,21 @@ class PassPart(Part):
 
 class PredictedPart(Part):
     """Values, and colours in CIELAB where the file holds them, at the start and after every pass as rows, of
-    each mass as columns."""
+    each mass as columns; of modelled ones also those of the light and the dark end."""
 
     values: tuple[tuple[Value, ...], ...]
     colours: tuple[tuple[LabColour, ...], ...] = ()
+    ends: tuple[tuple[tuple[LabColour, LabColour], ...], ...] = ()
 
 
 class MapPart(Part):
-    """Where the masses lie: the label of each pixel of the upright reference, a PNG of 16 bits in base64."""
+    """Where the masses lie: the label of each pixel of the upright reference, a PNG of 16 bits in base64, and
+    how far `along` from a mass's light to its dark end, a smaller PNG of 8 bits."""
 
     width: int = Field(ge=1, le=100_000)
     height: int = Field(ge=1, le=100_000)
     png: str
+    along: str = ""
 
 
 class ToningPart(Part):

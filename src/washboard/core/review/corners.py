@@ -20,8 +20,10 @@ Singles = NDArray[np.float32]
 
 SMALL = 96
 """Pixels on the long side of the picture at which candidates are compared with the plan."""
-KEPT = 6
-"""Candidates whose sides are sought exactly."""
+KEPT, SURE = 6, 2
+"""Candidates whose sides are sought exactly, and of them those for which every way of that is tried."""
+WAYS = (ROUNDS, ROUNDS[1:], ROUNDS[2:])
+"""From how far away sides are sought: what lies beside them may be nearer than they are."""
 UNSEEN = 0.12
 """How far from what any camera sees corners may be and still be believed."""
 EDGES, BENDS, EVEN = 0.5, 3.0, 0.1
@@ -54,11 +56,14 @@ def found_in(lab: Singles, expected: Expected) -> Found | None:
     small = shrunk(lab)
     scale = lab.shape[1] / small.shape[1]
     quads = unlike(candidates(small), 2.5)
-    read = [one for quad in quads for one in matcher.readings(quad * scale)]
+    read = [one for quad in quads for one in matcher.readings(quad * scale, roughly=True)]
     if not read:
         return None
     read.sort(key=lambda one: -one.score)
-    exact = [matcher.exact(one.sheet) for one in read[:KEPT]]
+    first = [(matcher.exact(one.sheet, ROUNDS), one) for one in read[:KEPT]]
+    first.sort(key=lambda one: -one[0].score)
+    more = [matcher.exact(one.sheet, *WAYS[1:]) for _, one in first[:SURE]]
+    exact = [*more, *(one for one, _ in first)]
     best = max(exact, key=lambda one: one.score)
     others = [
         one.score for one in exact if np.abs(one.sheet - best.sheet).max() > 0.02 * long_side(best.sheet)
@@ -76,7 +81,7 @@ def snapped(lab: Singles, corners: Floats, expected: Expected) -> Found:
     """Corners (4, 2) that a painter put near a sheet's, or near those of the picture on it, moved to where
     the sides truly run."""
     matcher = Matcher(lab, reduced(expected, SMALL))
-    read = [matcher.exact(one.sheet, near=True) for one in matcher.readings(corners)]
+    read = [matcher.exact(one.sheet, *WAYS, near=True) for one in matcher.readings(corners)]
     best = max(read, key=lambda one: one.score)
     return matcher.told(best, 1.0)
 
@@ -118,16 +123,16 @@ class Matcher:
         x, y = self.margins
         return (rectangle(self.wide + 2 * x, self.high + 2 * y, -x, -y), rectangle(self.wide, self.high))
 
-    def readings(self, quad: Floats) -> list[Reading]:
+    def readings(self, quad: Floats, roughly: bool = False) -> list[Reading]:
         """A quadrilateral (4, 2) read as the sheet's edge and as the picture's."""
-        read = [self.reading(quad, 0.0)]
+        read = [self.reading(quad, 0.0, roughly)]
         if self.bordered:
-            read.append(self.reading(self.around(quad, 0.0)[0], 0.0))
+            read.append(self.reading(self.around(quad, 0.0)[0], 0.0, roughly))
         return read
 
-    def exact(self, sheet: Floats, near: bool = False) -> Reading:
-        """A reading of a sheet (4, 2), its sides sought exactly; `near` where a painter put the corners."""
-        ways = (ROUNDS, ROUNDS[1:], ROUNDS[2:])
+    def exact(self, sheet: Floats, *ways: tuple[float, ...], near: bool = False) -> Reading:
+        """A reading of a sheet (4, 2), its sides sought exactly in some `ways`; `near` where a painter said
+        where it lies."""
         tried = [sharpened(self.lab, sheet, rounds) for rounds in ways]
         if self.bordered:
             # White paper on a white table is told by where its paint ends.
@@ -136,10 +141,11 @@ class Matcher:
         read = [self.reading(*one) for one in tried]
         return max([self.reading(sheet, 0.0)][near:] + read, key=lambda one: one.score)
 
-    def reading(self, sheet: Floats, bends: float) -> Reading:
-        """How much what lies on a sheet (4, 2) is like the plan, and how clear its sides are."""
+    def reading(self, sheet: Floats, bends: float, roughly: bool = False) -> Reading:
+        """How much what lies on a sheet (4, 2) is like the plan, by its parts alone where that is told
+        `roughly`, and how clear its sides are."""
         seen = self.seen(sheet, bends)
-        like, row = self._like(seen)
+        like, row = self._like(seen, roughly)
         edges, spread = sides(self.lab, sheet, bends)
         even = 0.0
         if self.bordered:
@@ -181,12 +187,14 @@ class Matcher:
             )
         )
 
-    def _like(self, seen: Singles) -> tuple[float, int]:
+    def _like(self, seen: Singles, roughly: bool = False) -> tuple[float, int]:
         """How much a picture (h, w, 3) is like the plan after the pass that it is most like, parts of it
         being as they were before the first."""
         there = self.blocks.of(seen.astype(float))
         composed = self.blocks.composed(there)
         likeness = np.array([_correlation(there, rows, self.blocks.weight) for rows in composed])
+        if roughly:
+            return float(likeness.max()), int(likeness.argmax())
         best, told = 0, -1.0
         pixels = np.ones(seen.shape[:2])
         for row in np.argsort(-likeness)[:3]:

@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+import math
+from dataclasses import dataclass, replace
 from functools import cached_property
 
+import cv2
 import numpy as np
 from numpy.typing import NDArray
 
@@ -19,11 +21,18 @@ Indices = NDArray[np.intp]
 
 @dataclass(frozen=True, eq=False)
 class Expected:
-    """Masses by label (h, w), and their colours (k + 1, m, 3) in CIELAB, row 0 before the first pass."""
+    """Masses by label (h, w), and their colours (k + 1, m, 3) in CIELAB, row 0 before the first pass.
+
+    `ends` (k + 1, p, 2, 3) are the same of the light and the dark end of each `patch` (h, w), and `along`
+    (h, w), 0–255, is how far from the one to the other each pixel lies.
+    """
 
     plan: Plan
     labels: Labels
     colours: Floats
+    ends: Floats
+    patch: NDArray[np.uint16]
+    along: NDArray[np.uint8]
 
     @property
     def sheet(self) -> Sheet:
@@ -41,9 +50,33 @@ class Expected:
         return index_of(self.labels, self.plan)
 
     @cached_property
+    def deep(self) -> NDArray[np.float32]:
+        """How many pixels each lies from the border of its mass (h, w)."""
+        return deep_in(self.index)
+
+    @cached_property
     def values(self) -> Floats:
         """The values (n, m) of the masses after each of n - 1 passes, row 0 before the first."""
         return np.asarray(value_of_lab(self.colours))
+
+    def planned(self, part: Indices, count: int) -> Floats:
+        """The mean colours (k + 1, count, 3) of parts (h, w) of the picture as they are planned, row 0 before
+        the first pass: those of a modelled mass differ from place to place."""
+        ends = 2 * self.ends.shape[1]
+        at, dark = (part * ends + 2 * self.patch).ravel(), self.along.ravel() / 255
+        light = np.bincount(at, 1 - dark, count * ends) + np.bincount(at + 1, dark, count * ends)
+        pixels = np.maximum(np.bincount(part.ravel(), minlength=count), 1)
+        looks = self.ends.reshape(len(self.ends), ends, 3)
+        return np.asarray(light.reshape(count, ends) / pixels[:, None] @ looks)
+
+    @property
+    def mass_ends(self) -> Floats:
+        """The colours (k + 1, m, 2, 3) of each mass's light and dark end, the mean of its patches."""
+        count, patches = self.colours.shape[1], self.ends.shape[1]
+        pixels = np.bincount((self.index * patches + self.patch).ravel(), minlength=count * patches)
+        of_mass = pixels.reshape(count, patches)
+        share = of_mass / np.maximum(of_mass.sum(axis=1, keepdims=True), 1)
+        return np.asarray(np.einsum("mp,kpec->kmec", share, self.ends))
 
     @property
     def rows(self) -> int:
@@ -73,6 +106,17 @@ class Expected:
         return first, last
 
 
+def deep_in(index: Indices) -> NDArray[np.float32]:
+    """How many pixels each lies from the border of its mass (h, w)."""
+    edge = np.zeros(index.shape, bool)
+    across, down = index[:, 1:] != index[:, :-1], index[1:] != index[:-1]
+    edge[:, 1:] |= across
+    edge[:, :-1] |= across
+    edge[1:] |= down
+    edge[:-1] |= down
+    return np.asarray(cv2.distanceTransform(1 - edge.astype(np.uint8), cv2.DIST_L2, 3))
+
+
 def index_of(labels: Labels, plan: Plan) -> Indices:
     """The place (h, w) of each pixel's mass in a plan, from labels (h, w)."""
     place = np.zeros(1 + max(int(labels.max(initial=0)), max(m.label for m in plan.masses)), np.intp)
@@ -82,15 +126,16 @@ def index_of(labels: Labels, plan: Plan) -> Indices:
 
 
 def mean_by(index: Indices, of: Floats, count: int, weight: Floats | None = None) -> Floats:
-    """The mean (count, …) of an array (h, w, …) over the pixels of each index (h, w); NaN where none are."""
+    """The mean (count, …) of an array (h, w, …) over the pixels of each index (h, w), or of lists (n, …) and
+    (n,); NaN where none are."""
     flat = index.ravel()
     weights = np.ones(len(flat)) if weight is None else weight.ravel().astype(float)
     total = np.bincount(flat, weights, count)
-    planes = of.reshape(len(flat), -1)
+    planes = of.reshape(len(flat), math.prod(of.shape[index.ndim :]))
     sums = np.stack([np.bincount(flat, weights * planes[:, c], count) for c in range(planes.shape[1])], -1)
     with np.errstate(invalid="ignore", divide="ignore"):
         found = sums / total[:, None]
-    return np.asarray(found.reshape(count, *of.shape[2:]))
+    return np.asarray(found.reshape(count, *of.shape[index.ndim :]))
 
 
 def cells(shape: tuple[int, int], across: int) -> Indices:
@@ -109,5 +154,7 @@ def members(index: Indices, count: int) -> list[Indices]:
 def reduced(expected: Expected, side: int) -> Expected:
     """The same at most `side` pixels on its long side."""
     step = max(1, int(np.ceil(max(expected.labels.shape) / side)))
-    labels = np.ascontiguousarray(expected.labels[step // 2 :: step, step // 2 :: step])
-    return Expected(expected.plan, labels, expected.colours)
+    every = (slice(step // 2, None, step),) * 2
+    return replace(
+        expected, labels=expected.labels[every], patch=expected.patch[every], along=expected.along[every]
+    )

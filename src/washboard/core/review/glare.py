@@ -39,15 +39,16 @@ LEAST = 0.0006
 
 
 def shining(
-    reflects: Floats, blown: Mask, index: Indices, ends: Floats, lightest: float, paper: float
+    reflects: Floats, blown: Mask, index: Indices, ends: Floats, along: Floats, lightest: float, paper: float
 ) -> Mask:
     """Where a picture (h, w, 3) in linear light, evened out, shines (h, w): where it is `blown` on the photo
     or lighter than the `lightest` luminance that can be there, and round that as far as something is added to
-    what the parts by their index (h, w) reflect elsewhere, or are meant to between their `ends` (p, 2, 3)."""
+    what the parts by their index (h, w) reflect elsewhere, or are meant to between their `ends` (p, 2, 3), so
+    far `along` (h, w) from the first to the second."""
     luminance = reflects @ RGB_TO_XYZ[1]
     long = max(luminance.shape)
     calm = cv2.GaussianBlur(luminance, (0, 0), max(1.0, CALM * long))
-    modelled = _modelled(reflects, index, ends)
+    modelled = _modelled(reflects, index, ends, along)
     usual = np.maximum(_usual(reflects, index), modelled)
     wide_blur = max(1.0, 2 * CALM * long)
     more, there = (
@@ -114,16 +115,17 @@ def _outside(found: Mask, reflects: Floats, index: Indices, modelled: Floats) ->
     return np.asarray(modelled * shift[index]), np.asarray(told[index])
 
 
-def _modelled(reflects: Floats, index: Indices, ends: Floats) -> Floats:
+def _modelled(reflects: Floats, index: Indices, ends: Floats, meant: Floats) -> Floats:
     """What lies in each part (h, w, 3) if it is between its `ends` (p, 2, 3): the colour on that way to which
-    the least white light must be added."""
+    the least white light must be added, but no darker than it is `meant` (h, w), 0–1 from the first end: on
+    the way from grey to grey white light is all that there is."""
     dark = ends[index, 0]
     way = ends[index, 1] - dark
     off = reflects - dark
     # Least squares for how far along the way, and how much white.
     even = way - way.mean(axis=-1, keepdims=True)
     along = (even * off).sum(axis=-1) / np.maximum((even**2).sum(axis=-1), 1e-6)
-    return np.asarray(dark + np.clip(along, 0.0, 1.0)[..., None] * way)
+    return np.asarray(dark + np.clip(along, meant, 1.0)[..., None] * way)
 
 
 def _disc(wide: float) -> NDArray[np.uint8]:

@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
+import cv2
 import numpy as np
 from numpy.typing import NDArray
 
@@ -12,12 +13,12 @@ from ..colour.value import luminance_of
 from ..reference.picture import Bytes
 from .card import card_beside
 from .corners import Found
-from .expected import Expected, mean_by
+from .expected import Expected, mean_by, reduced
 from .glare import BLOWN, shining
 from .lit import SPREAD, Field, Samples, Source, lit
 from .patches import Patches, has_margin, margin_of, on_table, part_of, patches_of, samples_of, table_beside
 from .read import MassRead, read
-from .state import Blocks, State, state_of
+from .state import FINE, Blocks, State, finer, state_of
 from .straight import Straight, straightened
 from .tone import PLAIN, Known, Tone, plain, tone_of
 
@@ -34,6 +35,8 @@ WHITE, STRIP = 9.0, 0.82
 """Value of a surface whose own margin white strips may be, and what strips of white paper reflect."""
 FAR_OFF = 1.2
 """Values by which no painting is off in the middle of it."""
+LIGHT_SIDE = 500
+"""Pixels on the long side of the picture at which its light is sought."""
 ROUNDS = 2
 """Times that light, shine and state are found from each other."""
 
@@ -69,28 +72,66 @@ def observed(rgb: Bytes, found: Found, expected: Expected, known: int | None = N
     """What a photo (h, w, 3), encoded, tells of a painting whose corners are `found`, after the pass `known`
     where that is said."""
     card = card_beside(rgb, found, expected)
+    light = _light_of(*_smaller(rgb, found, expected), card, known)
+    straight, smaller = straightened(rgb, found, expected), Blocks(expected, FINE)
+    rows, columns = straight.picture
+    reflects = plain(straight.coded, straight.calm, light.tone)[rows, columns].astype(float)
+    reflects /= light.field.at(straight.places[rows, columns])
+    size = expected.labels.shape[::-1]
+    hidden = cv2.resize(light.hidden.astype(np.uint8), size, interpolation=cv2.INTER_NEAREST) > 0
+    state = finer(light.state, smaller, _parts(smaller, lab_of_linear(np.clip(reflects, 0, None)), hidden))
+    masses = read(reflects, expected.index, len(expected.plan.masses), hidden)
+    return Observation(
+        found, straight, reflects, hidden, light.source, light.tone, card is not None, state, tuple(masses)
+    )
+
+
+@dataclass(frozen=True, eq=False)
+class _Light:
+    """What a phone did to a photo, the light on the painting and from what its height is known, what of the
+    picture (h, w) shines, and what is done."""
+
+    tone: Tone
+    field: Field
+    source: Source
+    hidden: Mask
+    state: State
+
+
+def _smaller(rgb: Bytes, found: Found, expected: Expected) -> tuple[Bytes, Found, Expected]:
+    """A photo, where the painting lies in it and what it should look like, at the size at which the light is
+    sought: it changes slowly, and what shines is wide."""
+    small = reduced(expected, LIGHT_SIDE)
+    scale = min(1.0, max(small.labels.shape) / max(expected.labels.shape))
+    size = (round(rgb.shape[1] * scale), round(rgb.shape[0] * scale))
+    less = cv2.resize(rgb, size, interpolation=cv2.INTER_AREA)
+    return (
+        np.asarray(less, np.uint8),
+        replace(found, sheet=found.sheet * scale, picture=found.picture * scale),
+        small,
+    )
+
+
+def _light_of(rgb: Bytes, found: Found, expected: Expected, card: Known | None, known: int | None) -> _Light:
+    """The light on a painting, what shines and what is done, each found from the others."""
     straight = straightened(rgb, found, expected)
     blocks = Blocks(expected)
     rows, columns = straight.picture
     places, clipped = straight.places[rows, columns], straight.clipped[rows, columns]
     hidden, lightest = np.zeros_like(clipped), _lightest(expected)
+    ends, meant = _ends(expected), 1 - expected.along / 255
     margin, table = margin_of(straight, expected), table_beside(straight)
     state = _guessed(straight, blocks, expected, found.row if known is None else known)
     for _ in range(ROUNDS):
-        tone, field, source = _lit(straight, margin, table, hidden, blocks, state, expected, card)
+        tone, field, _ = _lit(straight, margin, table, hidden, blocks, state, expected, card)
         light = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float)
-        reflects = light / field.at(places)
-        blown = clipped & (field.at(places).max(axis=-1) * lightest < BLOWN)
+        there = field.at(places)
+        reflects, blown = light / there, clipped & (there.max(axis=-1) * lightest < BLOWN)
         part = 2 * expected.index + (state.picture == 0)
-        hidden = shining(reflects, blown, part, _ends(expected), lightest, _luminance(expected.surface.value))
+        hidden = shining(reflects, blown, part, ends, meant, lightest, _luminance(expected.surface.value))
         seen = lab_of_linear(np.clip(reflects, 0, None))
         state = state_of(expected, blocks, _parts(blocks, seen, hidden), known)
-    tone, field, source = _lit(straight, margin, table, hidden, blocks, state, expected, card)
-    reflects = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float) / field.at(places)
-    found_masses = read(reflects, expected.index, len(expected.plan.masses), hidden)
-    return Observation(
-        found, straight, reflects, hidden, source, tone, card is not None, state, tuple(found_masses)
-    )
+    return _Light(*_lit(straight, margin, table, hidden, blocks, state, expected, card), hidden, state)
 
 
 def _guessed(straight: Straight, blocks: Blocks, expected: Expected, row: int) -> State:

@@ -11,8 +11,7 @@ from numpy.typing import NDArray
 from ..reference.mass import MassKind
 from .expected import Expected, Floats, Indices, cells, mean_by
 from .lit import Samples, lit
-from .read import deep_in
-from .straight import Straight
+from .straight import Singles, Straight
 from .tone import PLAIN, plain
 
 Mask = NDArray[np.bool_]
@@ -54,7 +53,7 @@ def patches_of(
     even = np.array([_even(expected, k) for k in range(len(expected.plan.masses))])
     # A picture all of modelled masses has no better witnesses.
     even |= even.mean() < 0.2
-    shown = (even[expected.index] | untouched) & (deep_in(expected.index) > INNER_PX) & ~hidden
+    shown = (even[expected.index] | untouched) & (expected.deep > INNER_PX) & ~hidden
     key = np.where(shown, expected.index * CELLS**2 + cells(expected.labels.shape, CELLS), -1)
     inside = _taken(straight, key, (rows, columns), expected.index)
     if margin is None:
@@ -140,19 +139,17 @@ def _even(expected: Expected, k: int) -> bool:
 
 def _taken(straight: Straight, key: Indices, where: tuple[slice, slice], index: Indices | None) -> Patches:
     """Patches of pixels with one key (h, w), those of -1 left out."""
-    at = key + 1
-    count = int(at.max()) + 1
-    pixels = np.bincount(at.ravel(), minlength=count).astype(float)
-    told = np.concatenate(
-        [straight.coded[where], straight.calm[where][..., None], straight.places[where]], axis=-1
-    ).astype(float)
-    means = mean_by(at, told, count)
-    first = np.zeros(count, np.intp)
-    first[at.ravel()] = np.arange(at.size)
+    taken = np.flatnonzero(key >= 0)
+    at = key.ravel()[taken]
+    count = int(at.max(initial=-1)) + 1
+    pixels = np.bincount(at, minlength=count).astype(float)
+    told: list[Floats | Singles] = [straight.coded[where], straight.calm[where], straight.places[where]]
+    means = mean_by(at, np.column_stack([of.reshape(key.size, -1)[taken] for of in told]), count)
+    pixel = np.zeros(count, np.intp)
+    pixel[at] = taken
     keep = pixels >= LEAST_PX
-    keep[0] = False
-    none = np.full(count, -1, np.intp)
-    mass, pixel = (none, none) if index is None else (index.ravel()[first], first)
+    mass = np.full(count, -1, np.intp) if index is None else index.ravel()[pixel]
+    pixel = np.where(mass < 0, -1, pixel)
     means, pixels, mass, pixel = means[keep], pixels[keep], mass[keep], pixel[keep]
     return Patches(means[:, :3], means[:, 3], means[:, 4:], pixels, mass, pixel)
 

@@ -4,13 +4,12 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-import cv2
 import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import RGB_TO_XYZ, lab_of_linear
 from ..colour.value import value_of
-from .expected import members
+from .expected import deep_in, members
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -67,14 +66,3 @@ def read(reflects: Floats, index: Indices, count: int, hidden: Mask) -> list[Mas
             )
         )
     return found
-
-
-def deep_in(index: Indices) -> NDArray[np.float32]:
-    """How many pixels each lies from the border of its mass (h, w)."""
-    edge = np.zeros(index.shape, bool)
-    across, down = index[:, 1:] != index[:, :-1], index[1:] != index[:-1]
-    edge[:, 1:] |= across
-    edge[:, :-1] |= across
-    edge[1:] |= down
-    edge[:-1] |= down
-    return np.asarray(cv2.distanceTransform(1 - edge.astype(np.uint8), cv2.DIST_L2, 3))

@@ -23,6 +23,8 @@ WIDE = 2
 """Pixels to either side of a step whose means tell it."""
 HELD, STIFF = 0.02, 0.05
 """Weights of a corner that moves, in pixels, and of a lens that bends, beside points that lie off a side."""
+FINE = 1e-4
+"""Share of the misfit by which a step of the fit must better it to go on: a hundredth of a pixel."""
 MOST_BEND = 0.08
 """Radial distortion beyond which a lens is no phone's."""
 
@@ -111,7 +113,7 @@ def _fitted(
     bounds[8] = MOST_BEND
     first = np.concatenate([start.ravel(), [bends]])
     found = least_squares(
-        lines.off, first, lines.slopes, loss="soft_l1", f_scale=0.8, bounds=(-bounds, bounds)
+        lines.off, first, lines.slopes, loss="soft_l1", f_scale=0.8, bounds=(-bounds, bounds), ftol=FINE
     )
     lens = float(found.x[8])
     return bent(found.x[:8].reshape(4, 2), lens, size), lens

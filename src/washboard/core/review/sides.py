@@ -24,19 +24,17 @@ def sides(lab: Singles, corners: Floats, bends: float) -> tuple[float, float]:
     straight = unbent(corners, bends, size)
     middle, reach = straight.mean(axis=0), max(1.5, 0.004 * long_side(corners))
     at = np.linspace(0.04, 0.96, PLACES)[:, None]
-    steps, inner = [], []
-    for k in range(4):
-        one, other = straight[k], straight[(k + 1) % 4]
-        along = (other - one) / max(float(np.linalg.norm(other - one)), 1e-9)
-        inward = np.array([-along[1], along[0]])
-        inward = inward if inward @ (middle - one) > 0 else -inward
-        line = one * (1 - at) + other * at
-        both = [bent(line + side * reach * inward, bends, size) for side in (1.5, -1.5)]
-        inside, outside = read_at(lab, np.stack(both).astype(np.float32))
-        # What hides a part of a side, or is by chance like it, is no reason to think that there is none.
-        step = float(np.quantile(np.linalg.norm(inside - outside, axis=1), 0.3))
-        steps.append(step / (step + HALF_CLEAR))
-        inner.append(inside)
-    seen = np.concatenate(inner)
-    spread = float(np.median(np.linalg.norm(seen - np.median(seen, axis=0), axis=1)))
-    return 0.5 * min(steps) + 0.5 * float(np.mean(steps)), spread
+    ends = np.roll(straight, -1, axis=0)
+    along = (ends - straight) / np.maximum(np.linalg.norm(ends - straight, axis=1, keepdims=True), 1e-9)
+    inward = np.stack([-along[:, 1], along[:, 0]], axis=1)
+    inward *= np.where(((middle - straight) * inward).sum(axis=1) > 0, 1, -1)[:, None]
+    lines = straight[:, None] * (1 - at) + ends[:, None] * at
+    both = np.stack([lines + side * reach * inward[:, None] for side in (1.5, -1.5)])
+    seen = read_at(lab, bent(both.reshape(-1, 2), bends, size).reshape(8, PLACES, 2).astype(np.float32))
+    inside, outside = seen[:4], seen[4:]
+    # What hides a part of a side, or is by chance like it, is no reason to think that there is none.
+    step = np.quantile(np.linalg.norm(inside - outside, axis=2), 0.3, axis=1)
+    clear = step / (step + HALF_CLEAR)
+    inner = inside.reshape(-1, 3)
+    spread = float(np.median(np.linalg.norm(inner - np.median(inner, axis=0), axis=1)))
+    return float(0.5 * clear.min() + 0.5 * clear.mean()), spread

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property
 from typing import Any
 
@@ -12,13 +12,15 @@ from numpy.typing import NDArray
 from ..colour.lab import difference, value_of_lab
 from .expected import Expected, Floats, Indices, cells, mean_by
 
-CELLS = 10
-"""Cells across and down by which parts of a mass can be painted and others not."""
+CELLS, FINE = 10, 30
+"""Cells across and down by which parts of a mass can be painted and others not, at first and in the end."""
 APART = 4.0
 """ΔE₀₀ from which two states of a part are told apart."""
 USUAL, LOOSE = (0.3, 0.2), 12.0
 """By how many values paintings usually come out paler at value 5 and the more toward black, and how much
 proof moves that: the weight of a part of the whole. From made painters: a guess."""
+OWN = 2.0
+"""Parts of a mass from which its own distance from that counts half."""
 WORST, OFF = 2.0, 8.0
 """What a part that is not alike counts at the most, and the ΔE₀₀ that counts as one."""
 PULL = 0.45
@@ -44,17 +46,17 @@ class Blocks:
     `weight` (b,) their share of the picture, `mass` (b,) the place of their mass, `middle` (b, 2) theirs in
     pixels, `beside` (b, n) those next to each, `at` (h, w) the number of the part at each pixel."""
 
-    def __init__(self, expected: Expected) -> None:
+    def __init__(self, expected: Expected, across: int = CELLS) -> None:
         self.expected = expected
-        block = expected.index * CELLS**2 + cells(expected.labels.shape, CELLS)
+        block = expected.index * across**2 + cells(expected.labels.shape, across)
         known = np.flatnonzero(np.bincount(block.ravel()))
         number = np.zeros(int(known[-1]) + 1, np.intp)
         number[known] = np.arange(len(known))
         self.at: Indices = number[block]
         self.count = len(known)
-        self.mass: Indices = known // CELLS**2
+        self.mass: Indices = known // across**2
         self.weight: Floats = np.bincount(self.at.ravel(), minlength=self.count) / self.at.size
-        self.planned: Floats = expected.colours[:, self.mass]
+        self.planned: Floats = expected.planned(self.at, self.count)
         places = np.moveaxis(np.indices(self.at.shape), 0, -1).astype(float)
         self.middle: Floats = mean_by(self.at, places, self.count)
         near = _tree(self.middle).query(self.middle, k=[*range(1, min(BESIDE, self.count) + 1)])
@@ -131,6 +133,14 @@ def state_of(expected: Expected, blocks: Blocks, there: Floats, known: int | Non
     return State(blocks, _beside(blocks, states[row], seen, row), row, first, last)
 
 
+def finer(state: State, blocks: Blocks, there: Floats) -> State:
+    """A state told anew in smaller parts, from their colours (b, 3), NaN where they are hidden: where what is
+    painted ends, hardly any of the larger parts is of one state."""
+    seen = np.asarray(np.isfinite(there).all(axis=1))
+    found, _ = _as_after(blocks, there, seen, state.row)
+    return replace(state, blocks=blocks, of_block=_beside(blocks, found, seen, state.row))
+
+
 def _beside(blocks: Blocks, state: Indices, seen: NDArray[np.bool_], row: int) -> Indices:
     """The states (b,), where those of hidden parts are as the nearest that is seen: bare, or as the rest."""
     if seen.all() or not seen.any():
@@ -144,48 +154,61 @@ def _beside(blocks: Blocks, state: Indices, seen: NDArray[np.bool_], row: int) -
 def _as_after(blocks: Blocks, there: Floats, seen: NDArray[np.bool_], row: int) -> tuple[Indices, float]:
     """The states (b,) of all parts of a painting that is about after pass `row`, and what that costs."""
     rows = np.arange(blocks.planned.shape[0])
-    a, b = USUAL
     state, pull = np.full(blocks.count, row), np.full((len(rows), blocks.count), 1.5 * PULL)
     untouched = difference(blocks.planned[row], blocks.planned[0]) < APART
     pull[0] = PULL
+    off = _usual(blocks)
     for _ in range(4):
-        biased = _biased(blocks, a, b)
-        off = np.minimum(difference(biased, np.nan_to_num(there)[None]) / OFF, WORST)
+        biased = _biased(blocks, off)
         same = difference(biased, biased[row][None]) < APART
-        cost = off + np.where(same, 0.0, pull)
+        away = np.minimum(difference(biased, np.nan_to_num(there)[None]) / OFF, WORST)
+        cost = away + np.where(same, 0.0, pull)
         # Nothing is done after what is being done: later states only where they look like it.
         cost[(rows > row)[:, None] & ~same] += WORST
         cost[:, ~seen] = np.where(rows == row, 0.0, 1.0)[:, None]
         state = cost.argmin(axis=0)
         state = np.where(same[state, np.arange(blocks.count)], row, state)
-        a, b = _bias(blocks, there, state, seen)
+        off = _bias(blocks, there, state, seen)
         alone = 1 - ((state == 0) | untouched)[blocks.beside].mean(axis=1)
         pull[0] = PULL * (STILL + (1 - STILL) * alone)
     best = cost[state, np.arange(blocks.count)]
     return state, float((best * blocks.weight)[seen].sum())
 
 
-def _biased(blocks: Blocks, a: float, b: float) -> Floats:
-    """The planned colours (k + 1, b, 3) as a painter of that bias lays them: what is bare stays."""
+def _usual(blocks: Blocks) -> Floats:
+    """By how many values (k + 1, b) parts usually come out lighter than planned."""
+    return np.asarray(USUAL[0] + USUAL[1] * (5 - value_of_lab(blocks.planned)) / 5)
+
+
+def _biased(blocks: Blocks, off: Floats) -> Floats:
+    """The planned colours (k + 1, b, 3) as a painter lays them who is `off` (k + 1, b) values: what is bare
+    stays."""
     values = value_of_lab(blocks.planned)
     painted = np.abs(values - values[:1]) > 0.05
     moved = blocks.planned.copy()
     # L* is about ten times the value.
-    moved[..., 0] += 10 * np.where(painted, a + b * (5 - values) / 5, 0.0)
+    moved[..., 0] += 10 * np.where(painted, off, 0.0)
     return moved
 
 
-def _bias(blocks: Blocks, there: Floats, state: Indices, seen: NDArray[np.bool_]) -> tuple[float, float]:
-    """A painter's bias: values at value 5, and more toward black, by ridge regression about what is usual."""
-    own = blocks.planned[state, np.arange(blocks.count)]
-    values = value_of_lab(own)
-    use = seen & (np.abs(values - value_of_lab(blocks.planned[0])) > 0.05)
+def _bias(blocks: Blocks, there: Floats, state: Indices, seen: NDArray[np.bool_]) -> Floats:
+    """By how many values (k + 1, b) a painter is lighter than planned: a line over value, by ridge regression
+    about what is usual, and of what is left each mass's own, drawn to none where few parts of it tell."""
+    values = value_of_lab(blocks.planned)
+    own = values[state, np.arange(blocks.count)]
+    use = seen & (np.abs(own - values[0]) > 0.05)
     if not use.any():
-        return USUAL
-    terms = np.stack([np.ones_like(values), (5 - values) / 5], -1)[use]
-    off = (value_of_lab(there[use]) - values[use]) - terms @ np.array(USUAL)
+        return _usual(blocks)
+    terms = np.stack([np.ones_like(own), (5 - own) / 5], -1)[use]
+    off = (value_of_lab(there[use]) - own[use]) - terms @ np.array(USUAL)
     # Outliers are parts in another state: what is far from the middle of all counts less.
     near = 1 / (1 + ((off - np.median(off)) / 0.5) ** 2)
     weight = blocks.weight[use] * near * LOOSE
     more = np.linalg.solve(terms.T @ (terms * weight[:, None]) + np.eye(2), terms.T @ (off * weight))
-    return float(USUAL[0] + more[0]), float(USUAL[1] + more[1])
+    line = np.array(USUAL) + more
+    left, mass = off - terms @ more, blocks.mass[use]
+    alone = np.zeros(int(blocks.mass.max()) + 1)
+    for k in np.unique(mass):
+        of_mass = left[mass == k]
+        alone[k] = np.median(of_mass) * len(of_mass) / (len(of_mass) + OWN)
+    return np.asarray(line[0] + line[1] * (5 - values) / 5 + alone[blocks.mass])

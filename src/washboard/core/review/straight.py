@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import cached_property
 
 import cv2
 import numpy as np
@@ -61,7 +62,7 @@ class Straight:
     far: Floats
     table: Table
 
-    @property
+    @cached_property
     def margin(self) -> Mask:
         """The margins (h, w), without what lies at their edges."""
         inner = np.zeros(self.clipped.shape, bool)
@@ -74,7 +75,7 @@ class Straight:
         inner[top : rows.stop + 2 * EDGE_PX, left : columns.stop + 2 * EDGE_PX] = False
         return inner
 
-    @property
+    @cached_property
     def sides(self) -> tuple[Mask, ...]:
         """What lies beside the sheet (h, w), on each of its four sides by itself, without what lies at its
         edges and beyond the photo."""
@@ -90,7 +91,7 @@ class Straight:
         )
         return tuple(side & ~self.outside for side in beside)
 
-    @property
+    @cached_property
     def places(self) -> Floats:
         """Where each pixel lies (h, w, 2), from -1 to 1 across and down the picture."""
         rows, columns = self.picture

@@ -20,7 +20,14 @@ def expected_of(result: Result) -> Expected:
     plan, labels = result.worked.plan, result.seen.measured.labels
     index, rows = index_of(labels, plan), range(len(result.table.colours))
     pictures = (LINEAR_OF_BYTE[painted(result.table, result.maps, row)] for row in rows)
-    return Expected(plan, labels, np.stack([_read(picture, index, len(plan.masses)) for picture in pictures]))
+    return Expected(
+        plan,
+        labels,
+        np.stack([_read(picture, index, len(plan.masses)) for picture in pictures]),
+        lab_of_linear(LINEAR_OF_BYTE[result.table.colours]),
+        result.maps.first,
+        result.maps.along,
+    )
 
 
 def _read(picture: Floats, index: Indices, count: int) -> Floats:
