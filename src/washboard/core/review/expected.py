@@ -71,7 +71,8 @@ class Expected:
 
     @property
     def mass_ends(self) -> Floats:
-        """The colours (k + 1, m, 2, 3) of each mass's light and dark end, the mean of its patches."""
+        """The colours (n, m, 2, 3) of the light and the dark end of each mass, row 0 before the first pass:
+        the mean of its patches."""
         count, patches = self.colours.shape[1], self.ends.shape[1]
         pixels = np.bincount((self.index * patches + self.patch).ravel(), minlength=count * patches)
         of_mass = pixels.reshape(count, patches)

@@ -33,7 +33,7 @@ class Source(StrEnum):
     NONE = "none"
 
 
-SPREAD = {Source.MARGIN: 0.06, Source.STRIPS: 0.15, Source.INSIDE: 0.3, Source.CARD: 0.15, Source.NONE: 0.9}
+SPREAD = {Source.MARGIN: 0.06, Source.STRIPS: 0.15, Source.INSIDE: 0.15, Source.CARD: 0.08, Source.NONE: 0.9}
 """Standard deviation of a mass's value by what the light is known from: measured on made photos, without a
 phone's tone curve."""
 

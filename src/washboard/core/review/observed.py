@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass, replace
 
 import cv2
@@ -13,6 +14,7 @@ from ..colour.value import luminance_of
 from ..reference.picture import Bytes
 from .card import card_beside
 from .corners import Found
+from .curve import curve_by_plan
 from .expected import Expected, mean_by, reduced
 from .glare import BLOWN, shining
 from .lit import SPREAD, Field, Samples, Source, lit
@@ -37,6 +39,8 @@ FAR_OFF = 1.2
 """Values by which no painting is off in the middle of it."""
 LIGHT_SIDE = 500
 """Pixels on the long side of the picture at which its light is sought."""
+BY_PLAN = 0.2
+"""Standard deviation of a mass's value where nothing but the plan told a phone's tone curve."""
 ROUNDS = 2
 """Times that light, shine and state are found from each other."""
 
@@ -60,7 +64,12 @@ class Observation:
     @property
     def sd(self) -> float:
         """Standard deviation of a mass's value."""
-        return SPREAD[self.source]
+        return max(SPREAD[self.source], BY_PLAN if self.by_plan else 0.0)
+
+    @property
+    def by_plan(self) -> bool:
+        """Whether nothing but the plan told what the phone did."""
+        return self.tone != PLAIN and not self.card
 
     @property
     def shines(self) -> float:
@@ -211,18 +220,36 @@ def _light(
     if not margin and inside and card is None:
         bare = _bare(patches, untouched, lit(on_table(sampled(light), table))[1], expected)
     if margin or bare.any():
-        # Nothing but a second grey that is known tells a phone's curve from a painter's own bias.
-        tone = PLAIN if card is None else tone_of(coded, calm, sampled, card)
-        samples = sampled(plain(coded, calm, tone))
+        on = None if margin else table
+        if card is None:
+            tone = _curve(patches, lambda light: on_table(sampled(light), on), blocks, state)
+        else:
+            tone = tone_of(coded, calm, sampled, card)
+        found = lit(on_table(sampled(plain(coded, calm, tone)), on))[0]
         if not margin:
-            return tone, lit(on_table(samples, table))[0], Source.INSIDE
-        return tone, lit(samples)[0], Source.MARGIN if has_margin(expected) else Source.STRIPS
+            return tone, found, Source.INSIDE
+        return tone, found, Source.MARGIN if has_margin(expected) else Source.STRIPS
     if card is not None:
         own = card.place, plain(card.coded[None], np.array([card.calm]), PLAIN)[0], card.reflects
         samples = samples_of(patches, light, untouched, bare, paper, own)
         return PLAIN, lit(on_table(samples, table))[0], Source.CARD
     at_no_height = lit(on_table(sampled(light), table))[0]
     return PLAIN, _raised(at_no_height, light, patches, _shown(blocks, state)[of_patch]), Source.NONE
+
+
+def _curve(patches: Patches, sampled: Callable[[Floats], Samples], blocks: Blocks, state: State) -> Tone:
+    """A phone's tone curve, as what is painted tells it beside the plan."""
+    of_patch = blocks.at.ravel()[np.maximum(patches.pixel, 0)]
+    own = (patches.mass >= 0) & ~_untouched(blocks, state)[of_patch]
+
+    def seen(tone: Tone) -> Floats:
+        light = plain(patches.coded, patches.calm, tone)
+        field, _ = lit(sampled(light))
+        reflects = light[own] / field.at(patches.places[own])
+        return np.asarray(value_of_lab(lab_of_linear(np.clip(reflects, 0, None))))
+
+    planned = value_of_lab(_shown(blocks, state)[of_patch[own]])
+    return curve_by_plan(seen, planned, patches.mass[own], patches.pixels[own])
 
 
 def _paper(patches: Patches, expected: Expected) -> Floats:

@@ -40,8 +40,15 @@ def light_words(seen: Observation) -> Sentence:
         sd=tone(2 * seen.sd),
         hidden=percent(seen.shines),
         shines="yes" if seen.shines >= SHINES else "no",
-        phone="off" if seen.tone != PLAIN else "known" if seen.card else "unknown",
+        phone=_phone(seen),
     )
+
+
+def _phone(seen: Observation) -> str:
+    """What is known of what a phone did to a photo."""
+    if seen.by_plan:
+        return "plan"
+    return "off" if seen.tone != PLAIN else "known" if seen.card else "unknown"
 
 
 def judged_words(one: MassJudged) -> Sentence:

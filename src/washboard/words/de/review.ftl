@@ -22,6 +22,7 @@ review-light = { $source ->
    *[no] {""}
 }{ $phone ->
     [off] { " " }Das Telefon hat den Kontrast verändert: das ist durch die Graukarte herausgerechnet.
+    [plan] { " " }Das Foto hat mehr Kontrast, als eine Hand malt: wohl vom Telefon, und herausgerechnet. Eine Graukarte neben dem Blatt würde es sicher machen.
     [known] {""}
    *[unknown] { " " }Ein Telefon, das den Kontrast verändert, verschiebt mittlere Werte: eine Graukarte neben dem Blatt sagt, um wie viel.
 }

@@ -22,6 +22,7 @@ review-light = { $source ->
    *[no] {""}
 }{ $phone ->
     [off] { " " }The phone changed the contrast: that is taken off by the grey card.
+    [plan] { " " }The photo has more contrast than a hand gives: a phone's doing, as it seems, and taken off. A grey card beside the sheet would make that sure.
     [known] {""}
    *[unknown] { " " }A phone that changes the contrast shifts middle values: a grey card beside the sheet tells by how much.
 }
