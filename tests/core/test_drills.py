@@ -18,6 +18,7 @@ from washboard.core.drills.question import Question, Stuff
 from washboard.core.materials.paints import palette_of
 from washboard.core.plan.stretch import Edge
 from washboard.core.planning.rearrange import judged
+from washboard.core.reference.mass import MassKind
 from washboard.core.sentence import Amount
 
 SEEDS = (0, 1)
@@ -125,6 +126,14 @@ def test_edges_to_lose_are_proposed_lost_and_the_others_firm() -> None:
         proposed = [at[option.place] for option in one.options if option.place]
         assert proposed[one.right] is Edge.LOST
         assert all(edge is Edge.FIRM for k, edge in enumerate(proposed) if k != one.right)
+
+
+def test_no_option_of_an_edge_tells_by_its_name_that_it_is_a_highlight() -> None:
+    asked_of = every("edge")
+    assert asked_of
+    for own, one in asked_of:
+        accents = {mass.id for mass in own.plan.masses if mass.kind is MassKind.ACCENT}
+        assert not any(accents & set(option.masses) for option in one.options)
 
 
 def test_a_plan_that_holds_nothing_is_asked_nothing() -> None:

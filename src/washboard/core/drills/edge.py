@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from ..plan.stretch import Edge, Stretch
+from ..reference.mass import MassKind
 from ..sentence import of_masses, sentence
 from .question import Dice, Option, Question, Stuff
 
@@ -17,8 +18,11 @@ OPTIONS = 3
 def asked(stuff: Stuff, dice: Dice) -> Iterator[Question]:
     """One stretch that is proposed to be lost, among firm ones between values that stand clearly apart."""
     long = [one for one in stuff.plan.edges if one.length_cm >= LEAST_CM]
-    firm = [one for one in long if one.proposed is Edge.FIRM and one.step >= CLEAR]
-    for lost in (one for one in long if one.proposed is Edge.LOST):
+    # The name of a highlight says by itself that its edge is firm.
+    accents = {mass.id for mass in stuff.plan.masses if mass.kind is MassKind.ACCENT}
+    plain = [one for one in long if not accents & set(one.masses)]
+    firm = [one for one in plain if one.proposed is Edge.FIRM and one.step >= CLEAR]
+    for lost in (one for one in plain if one.proposed is Edge.LOST):
         others = [one for one in firm if not set(one.masses) & set(lost.masses)] or firm
         if len(others) < OPTIONS - 1:
             continue
@@ -29,6 +33,8 @@ def asked(stuff: Stuff, dice: Dice) -> Iterator[Question]:
 
 
 def _option(one: Stretch) -> Option:
-    firm = one.proposed is Edge.FIRM
-    why = sentence("drill-edge-firm", masses=of_masses(one.masses)) if firm else one.why
+    if one.proposed is Edge.FIRM:
+        why = sentence("drill-edge-firm", masses=of_masses(one.masses))
+    else:
+        why = sentence("drill-edge-lost", why=one.why)
     return Option(why, masses=one.masses, place=one.at)

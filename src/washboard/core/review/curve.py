@@ -56,9 +56,10 @@ def _unlikely(off: Floats, planned: Floats) -> float:
     """The negative logarithm of how likely a painter is whose masses (n,) are `off` by so many values."""
     terms = np.stack([np.ones_like(planned), (5 - planned) / 5], -1) * LINE
     rest = off - terms @ (np.array(USUAL) / LINE)
-    line = np.zeros(2)
+    line: Floats = np.zeros(2)
     for _ in range(8):
         near = 5 / (4 + ((rest - terms @ line) / OWN) ** 2) / OWN**2
-        line = np.linalg.solve(terms.T @ (terms * near[:, None]) + np.eye(2), terms.T @ (near * rest))
+        solved = np.linalg.solve(terms.T @ (terms * near[:, None]) + np.eye(2), terms.T @ (near * rest))
+        line = np.asarray(solved, np.float64)
     own = (rest - terms @ line) / OWN
     return float(2.5 * np.log1p(own**2 / 4).sum() + line @ line / 2)

@@ -14,6 +14,8 @@ from .expected import Expected, Floats, Indices, cells, mean_by
 
 CELLS, FINE = 10, 30
 """Cells across and down by which parts of a mass can be painted and others not, at first and in the end."""
+MOST_HIDDEN = 0.6
+"""Share of a part that may be hidden by shine for it to tell its state."""
 APART = 4.0
 """ΔE₀₀ from which two states of a part are told apart."""
 USUAL, LOOSE = (0.3, 0.2), 12.0
@@ -65,6 +67,13 @@ class Blocks:
     def of(self, seen: Floats) -> Floats:
         """The mean colours (b, 3) of a picture (h, w, 3)."""
         return mean_by(self.at, seen, self.count)
+
+    def seen_in(self, seen: Floats, hidden: NDArray[np.bool_]) -> Floats:
+        """The mean colours (b, 3) of what is seen of a picture (h, w, 3) in all parts, NaN where most of a
+        part is `hidden` (h, w)."""
+        covered = mean_by(self.at, hidden.astype(float), self.count)
+        means = mean_by(self.at, seen, self.count, (~hidden).astype(float))
+        return np.where((covered <= MOST_HIDDEN)[:, None], means, np.nan)
 
     def composed(self, there: Floats) -> Floats:
         """For each pass the colours (k + 1, b, 3) of all parts, each as after that pass or as before the

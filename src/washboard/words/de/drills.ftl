@@ -27,6 +27,7 @@ drill-mix-why = { $paints } kommen so nahe, dass niemand einen Unterschied sieht
 drill-mix-not = { $paints } verfehlen sie für jeden sichtbar, in welchen Teilen auch immer.
 drill-edge = Wo würdest du die Kante verlieren?
 drill-edge-firm = Zwischen { $masses } liegen die Werte klar auseinander: diese Kante bleibt hart.
+drill-edge-lost = Diese darf verloren gehen: { $why }.
 drill-missed = { $what }{ $band ->
     [light] {" "}in Lichtern
     [middle-high] {" "}in oberen Mittelwerten

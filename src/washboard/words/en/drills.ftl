@@ -27,6 +27,7 @@ drill-mix-why = { $paints } come so near that nobody sees a difference.
 drill-mix-not = { $paints } miss it for everybody to see, whatever their parts.
 drill-edge = Where would you lose the edge?
 drill-edge-firm = Between { $masses } values stand clearly apart: that edge stays firm.
+drill-edge-lost = This one may go: { $why }.
 drill-missed = { $what }{ $band ->
     [light] {" "}in lights
     [middle-high] {" "}in upper middles

@@ -1,0 +1,256 @@
+"""The light on a painting in a photo, what shines on it and what is done, each found from the others."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass, replace
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from ..colour.lab import lab_of_linear, linear_of_lab, value_of_lab
+from ..colour.value import luminance_of
+from ..reference.picture import Bytes
+from .corners import Found
+from .curve import curve_by_plan
+from .expected import Expected, reduced
+from .glare import BLOWN, shining
+from .lit import Field, Samples, Source, lit
+from .patches import Patches, has_margin, margin_of, on_table, part_of, patches_of, samples_of, table_beside
+from .state import Blocks, State, state_of
+from .straight import Straight, straightened
+from .tone import PLAIN, Known, Tone, plain, tone_of
+
+Floats = NDArray[np.float64]
+Mask = NDArray[np.bool_]
+
+LEAST_BARE = 0.01
+"""Share of the picture that is bare from which that tells the height of the light."""
+ALIKE = 0.12
+"""Logarithm of light by which bare places may differ."""
+WHITE, STRIP = 9.0, 0.82
+"""Value of a surface whose own margin white strips may be, and what strips of white paper reflect."""
+FAR_OFF = 1.2
+"""Values by which no painting is off in the middle of it."""
+LIGHT_SIDE = 500
+"""Pixels on the long side of the picture at which its light is sought."""
+ROUNDS = 2
+"""Times that light, shine and state are found from each other."""
+
+
+@dataclass(frozen=True, eq=False)
+class Lighting:
+    """What a phone did to a photo, the light on the painting and from what its height is known, what of the
+    picture (h, w) shines, and what is done."""
+
+    tone: Tone
+    field: Field
+    source: Source
+    hidden: Mask
+    state: State
+
+
+def lighting_of(
+    rgb: Bytes, found: Found, expected: Expected, card: Known | None, known: int | None
+) -> Lighting:
+    """The light on a painting in a photo (h, w, 3), what shines and what is done, each found from the others;
+    a grey `card` beside it, and the pass after which it is where that is `known`."""
+    rgb, found, expected = _smaller(rgb, found, expected)
+    straight = straightened(rgb, found, expected)
+    blocks = Blocks(expected)
+    rows, columns = straight.picture
+    places, clipped = straight.places[rows, columns], straight.clipped[rows, columns]
+    hidden, lightest = np.zeros_like(clipped), _lightest(expected)
+    ends, meant = _ends(expected), 1 - expected.along / 255
+    margin, table = margin_of(straight, expected), table_beside(straight)
+    state = _guessed(straight, blocks, expected, found.row if known is None else known)
+    for _ in range(ROUNDS):
+        tone, field, _ = _lit(straight, margin, table, hidden, blocks, state, expected, card)
+        light = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float)
+        there = field.at(places)
+        reflects, blown = light / there, clipped & (there.max(axis=-1) * lightest < BLOWN)
+        part = 2 * expected.index + (state.picture == 0)
+        hidden = shining(reflects, blown, part, ends, meant, lightest, _luminance(expected.surface.value))
+        seen = lab_of_linear(np.clip(reflects, 0, None))
+        state = state_of(expected, blocks, blocks.seen_in(seen, hidden), known)
+    return Lighting(*_lit(straight, margin, table, hidden, blocks, state, expected, card), hidden, state)
+
+
+def _smaller(rgb: Bytes, found: Found, expected: Expected) -> tuple[Bytes, Found, Expected]:
+    """A photo, where the painting lies in it and what it should look like, at the size at which the light is
+    sought: it changes slowly, and what shines is wide."""
+    small = reduced(expected, LIGHT_SIDE)
+    scale = min(1.0, max(small.labels.shape) / max(expected.labels.shape))
+    size = (round(rgb.shape[1] * scale), round(rgb.shape[0] * scale))
+    less = cv2.resize(rgb, size, interpolation=cv2.INTER_AREA)
+    return (
+        np.asarray(less, np.uint8),
+        replace(found, sheet=found.sheet * scale, picture=found.picture * scale),
+        small,
+    )
+
+
+def _guessed(straight: Straight, blocks: Blocks, expected: Expected, row: int) -> State:
+    """The state as the photo shows it before its light is known."""
+    rows, columns = straight.picture
+    light = plain(straight.coded, straight.calm, PLAIN)[rows, columns].astype(float)
+    there = blocks.of(lab_of_linear(light / max(float(np.quantile(light[..., 1], 0.98)), 1e-4)))
+    composed = blocks.composed(there)[row]
+    bare = (composed == blocks.planned[0]).all(axis=1)
+    return State(blocks, np.where(bare, 0, row), row, *expected.looks_alike(row))
+
+
+def _lit(
+    straight: Straight,
+    margin: Mask,
+    table: tuple[Floats, Floats] | None,
+    hidden: Mask,
+    blocks: Blocks,
+    state: State,
+    expected: Expected,
+    card: Known | None,
+) -> tuple[Tone, Field, Source]:
+    """What the phone did, the light on the sheet and from what its height is known. Strips beside the sheet,
+    or bare places on it, by which all of the painting would be far off are something else."""
+    # What is untouched is of one colour, however it will be modelled.
+    untouched = _untouched(blocks, state)[blocks.at]
+    patches = patches_of(straight, expected, hidden, untouched, margin)
+    found = _light(patches, table, blocks, state, expected, card)
+    if found[2] is Source.STRIPS and abs(_off(patches, found, blocks, state)) > FAR_OFF:
+        patches = patches_of(straight, expected, hidden, untouched, None)
+        found = _light(patches, table, blocks, state, expected, card)
+    if found[2] is Source.INSIDE and abs(_off(patches, found, blocks, state)) > FAR_OFF:
+        return _light(patches, table, blocks, state, expected, card, inside=False)
+    return found
+
+
+def _shown(blocks: Blocks, state: State) -> Floats:
+    """The colours (b, 3) that parts should have as far as they are painted."""
+    return np.asarray(blocks.planned[state.of_block, np.arange(blocks.count)])
+
+
+def _untouched(blocks: Blocks, state: State) -> Mask:
+    """Which parts (b,) look as before the first pass."""
+    return np.asarray(np.abs(_shown(blocks, state) - blocks.planned[0]).max(axis=1) < 1.0)
+
+
+def _off(patches: Patches, found: tuple[Tone, Field, Source], blocks: Blocks, state: State) -> float:
+    """By how many values the middle of a painting is lighter than planned."""
+    tone, field, _ = found
+    own = patches.mass >= 0
+    reflects = plain(patches.coded, patches.calm, tone)[own] / field.at(patches.places[own])
+    planned = _shown(blocks, state)[blocks.at.ravel()[patches.pixel[own]]]
+    apart = value_of_lab(lab_of_linear(np.clip(reflects, 0, None))) - value_of_lab(planned)
+    return float(np.median(apart)) if own.any() else 0.0
+
+
+def _light(
+    patches: Patches,
+    table: tuple[Floats, Floats] | None,
+    blocks: Blocks,
+    state: State,
+    expected: Expected,
+    card: Known | None,
+    inside: bool = True,
+) -> tuple[Tone, Field, Source]:
+    """What the phone did, the light, from what its height is known: bare places `inside` only if believed."""
+    paper, margin = _paper(patches, expected), bool((patches.mass < 0).any())
+    of_patch = blocks.at.ravel()[np.maximum(patches.pixel, 0)]
+    untouched = _untouched(blocks, state)[of_patch] & (patches.mass >= 0)
+    bare = np.zeros_like(untouched)
+    # A margin tells how the light falls off better than what lies beside the sheet.
+    beside = None if margin else table
+
+    def sampled(light: Floats, own: tuple[Floats, Floats, float] | None = None) -> Samples:
+        return on_table(samples_of(patches, light, untouched, bare, paper, own), beside)
+
+    light = plain(patches.coded, patches.calm, PLAIN)
+    # A card is known for what it is; what looks bare may be a light that was painted.
+    if not margin and inside and card is None:
+        bare = _bare(patches, untouched, lit(sampled(light))[1], expected)
+    if margin or bare.any():
+        tone = _tone(patches, sampled, blocks, state, card)
+        found = lit(sampled(plain(patches.coded, patches.calm, tone)))[0]
+        of_margin = Source.MARGIN if has_margin(expected) else Source.STRIPS
+        return tone, found, of_margin if margin else Source.INSIDE
+    if card is not None:
+        grey = card.place, plain(card.coded[None], np.array([card.calm]), PLAIN)[0], card.reflects
+        return PLAIN, lit(sampled(light, grey))[0], Source.CARD
+    planned = _shown(blocks, state)[of_patch]
+    return PLAIN, _raised(lit(sampled(light))[0], light, patches, planned), Source.NONE
+
+
+def _tone(
+    patches: Patches, sampled: Callable[[Floats], Samples], blocks: Blocks, state: State, card: Known | None
+) -> Tone:
+    """What a phone did: by a card, or a curve by what is painted beside the plan."""
+    if card is not None:
+        return tone_of(patches.coded, patches.calm, sampled, card)
+    of_patch = blocks.at.ravel()[np.maximum(patches.pixel, 0)]
+    own = (patches.mass >= 0) & ~_untouched(blocks, state)[of_patch]
+
+    def seen(tone: Tone) -> Floats:
+        light = plain(patches.coded, patches.calm, tone)
+        field, _ = lit(sampled(light))
+        reflects = light[own] / field.at(patches.places[own])
+        return np.asarray(value_of_lab(lab_of_linear(np.clip(reflects, 0, None))))
+
+    planned = value_of_lab(_shown(blocks, state)[of_patch[own]])
+    return curve_by_plan(seen, planned, patches.mass[own], patches.pixels[own])
+
+
+def _paper(patches: Patches, expected: Expected) -> Floats:
+    """What the margin reflects (3,), or what stands for one."""
+    paper = np.asarray(expected.surface.linear)
+    if has_margin(expected) or (patches.mass >= 0).all():
+        return paper
+    # Strips may be white paper of any kind, or the sheet's own margin that the plan does not know.
+    return (paper + STRIP) / 2 if expected.surface.value >= WHITE else np.full(3, STRIP)
+
+
+def _bare(patches: Patches, untouched: Mask, reflects: Floats, expected: Expected) -> Mask:
+    """Which patches (n,) are bare surface: of those that look untouched what is most alike, and on white
+    what is lightest, since nothing on white is lighter."""
+    if patches.pixels[untouched].sum() < LEAST_BARE * expected.index.size:
+        return np.zeros_like(untouched)
+    there = np.log(reflects[part_of(patches, untouched), 1])
+    whitest = expected.surface.value >= float(expected.values.max()) - 0.3
+    order = np.argsort(there[untouched])
+    total = np.cumsum(patches.pixels[untouched][order])
+    level = there[untouched][order][np.searchsorted(total, (0.85 if whitest else 0.5) * total[-1])]
+    found = untouched & (np.abs(there - level) <= ALIKE)
+    return found if patches.pixels[found].sum() >= LEAST_BARE * expected.index.size else np.zeros_like(found)
+
+
+def _raised(field: Field, light: Floats, patches: Patches, planned: Floats) -> Field:
+    """A field whose height nothing tells, so that the painting is as light as planned in the middle."""
+    reflects = np.maximum(light, 1e-4) / field.at(patches.places)
+    ratio = np.log(reflects) - np.log(np.clip(linear_of_lab(planned), 2e-3, None))
+    terms = field.terms.copy()
+    terms[0] += np.median(ratio, axis=0)
+    return Field(terms)
+
+
+def _lightest(expected: Expected) -> float:
+    """The luminance 0–1 above which nothing lies on the sheet but a lamp's reflection: that of the surface,
+    or of the lightest paint."""
+    paint = 0.0 if expected.plan.medium.transparent else expected.plan.medium.lightest
+    lightest = max(float(expected.values.max()), expected.surface.value, paint)
+    return _luminance(min(10.0, lightest))
+
+
+def _luminance(value: float) -> float:
+    return float(luminance_of(value)) / 100
+
+
+def _ends(expected: Expected) -> Floats:
+    """What each mass reflects where it is meant to be darkest and lightest, as it is painted and as it is
+    bare (2 m, 2, 3)."""
+    painted = [
+        (min(own), max(own))
+        for own in ((*mass.target_ends, *mass.target_stops) for mass in expected.plan.masses)
+    ]
+    ends = np.clip(linear_of_lab(np.array(painted)), 0, None)
+    bare = np.broadcast_to(np.asarray(expected.surface.linear), ends.shape)
+    return np.stack([ends, bare], axis=1).reshape(-1, 2, 3)
