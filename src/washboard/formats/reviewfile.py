@@ -23,6 +23,8 @@ from ..words import About, speaker
 
 LONG_SIDE = 1600
 """Pixels on the long side at which a photo of a painting is read."""
+QUICKLY = 1
+"""How hard a picture of a review is compressed: it is looked at once."""
 MOST_SHOWN = 2.0
 """Values off from which a mass is fully black or white in the picture of differences."""
 
@@ -125,7 +127,7 @@ def straight_png(review: Review) -> bytes:
     """The straightened painting, its light evened out, as PNG."""
     held = io.BytesIO()
     shown = np.rint(encoded_of(review.observation.reflects) * 255).astype(np.uint8)
-    Image.fromarray(shown).save(held, "PNG")
+    Image.fromarray(shown).save(held, "PNG", compress_level=QUICKLY)
     return held.getvalue()
 
 
@@ -136,5 +138,7 @@ def difference_png(review: Review) -> bytes:
     grey = [128 if d is None else round(128 + 127 * max(-1.0, min(1.0, d / MOST_SHOWN))) for d in off]
     looks = np.array([[g, 0 if d is None else 255] for g, d in zip(grey, off, strict=True)], np.uint8)
     held = io.BytesIO()
-    Image.fromarray(looks[review.observation.state.blocks.expected.index], "LA").save(held, "PNG")
+    Image.fromarray(looks[review.observation.state.blocks.expected.index], "LA").save(
+        held, "PNG", compress_level=QUICKLY
+    )
     return held.getvalue()

@@ -46,12 +46,23 @@ class Table:
 
 
 @dataclass(frozen=True, eq=False)
+class Whole:
+    """All of a photo: encoded colours (h, w, 3) 0–1, its grey without local contrast, `calm` (h, w), the way
+    `to_photo` (3, 3) from the straightened sheet (4, 2), and the lens."""
+
+    coded: Singles
+    calm: Singles
+    to_photo: Floats
+    sheet: Floats
+    bends: float
+
+
+@dataclass(frozen=True, eq=False)
 class Straight:
     """The sheet and a little around it (h, w, 3), encoded 0–1 as photographed, its grey without local
     contrast, `calm` (h, w), where the photo has lost what was there, `clipped` (h, w), and which part of it,
     as rows and columns, is the picture, at the size of the labels, and which the `sheet`. What lies beyond
-    the photo is `outside` (h, w); `far` (4,) is the encoded grey well beyond the strip above, below, left and
-    right of the sheet, NaN where the photo ends before; `table` is what lies round the sheet."""
+    the photo is `outside` (h, w); `whole` is the photo."""
 
     coded: Singles
     calm: Singles
@@ -59,8 +70,18 @@ class Straight:
     picture: tuple[slice, slice]
     sheet: tuple[slice, slice]
     outside: Mask
-    far: Floats
-    table: Table
+    whole: Whole
+
+    @cached_property
+    def far(self) -> Floats:
+        """The encoded grey (4,) well beyond the strip above, below, left and right of the sheet, NaN where
+        the photo ends before."""
+        return _far(self.whole)
+
+    @cached_property
+    def table(self) -> Table:
+        """What lies round the sheet."""
+        return _table(self.whole, self.picture)
 
     @cached_property
     def margin(self) -> Mask:
@@ -126,10 +147,9 @@ def straightened(rgb: NDArray[np.uint8], found: Found, expected: Expected) -> St
     picture = (slice(down, down + high), slice(across, across + wide))
     own = (slice(beside, x.shape[0] - beside), slice(beside, x.shape[1] - beside))
     outside = (place < 0).any(axis=-1) | (place[..., 0] > size[0] - 1) | (place[..., 1] > size[1] - 1)
-    far = _far(coded.mean(axis=-1), to_photo, sheet, found.bends)
     calm = calmed(coded)
-    around = _table(coded, calm, to_photo, sheet, found.bends, picture)
-    return Straight(taken(coded), taken(calm), taken(lost) > 64, picture, own, outside, far, around)
+    whole = Whole(coded, calm, to_photo, sheet, found.bends)
+    return Straight(taken(coded), taken(calm), taken(lost) > 64, picture, own, outside, whole)
 
 
 def _beside(sheet: Floats, away: tuple[float, ...], count: int) -> list[tuple[Floats, Floats]]:
@@ -142,17 +162,16 @@ def _beside(sheet: Floats, away: tuple[float, ...], count: int) -> list[tuple[Fl
     return [(x, top - out), (x, bottom + out), (left - out, y), (right + out, y)]
 
 
-def _table(
-    coded: Singles, calm: Singles, to_photo: Floats, sheet: Floats, bends: float, picture: tuple[slice, slice]
-) -> Table:
-    """What lies round a sheet (4, 2) in a photo (h, w, 3)."""
+def _table(whole: Whole, picture: tuple[slice, slice]) -> Table:
+    """What lies round a sheet, whose `picture` is these rows and columns of it straightened."""
+    coded, calm = whole.coded, whole.calm
     size = (coded.shape[1], coded.shape[0])
     smooth = cv2.GaussianBlur(coded, (0, 0), TABLE_BLUR * max(size))
     rows, columns = picture
     kept = []
-    for side, (x, y) in enumerate(_beside(sheet, TABLE, TABLE_CELLS)):
+    for side, (x, y) in enumerate(_beside(whole.sheet, TABLE, TABLE_CELLS)):
         own = np.stack([x.ravel(), y.ravel()], -1)
-        at = np.rint(bent(projected(to_photo, own), bends, size) - 0.5).astype(int)
+        at = np.rint(bent(projected(whole.to_photo, own), whole.bends, size) - 0.5).astype(int)
         rim = round(TABLE_BLUR * max(size))
         inside = (at >= rim).all(axis=1) & (at < np.array(size) - rim).all(axis=1)
         column, row = at[inside].T
@@ -164,12 +183,14 @@ def _table(
     return Table(parts[0].astype(float), parts[1].astype(float), parts[2], parts[3])
 
 
-def _far(grey: Singles, to_photo: Floats, sheet: Floats, bends: float) -> Floats:
-    """The median grey (4,) of a photo (h, w) well above, below, left and right of a sheet (4, 2)."""
-    size, lines = (grey.shape[1], grey.shape[0]), _beside(sheet, FAR, 24)
+def _far(whole: Whole) -> Floats:
+    """The grey (4,) well beyond each side of a sheet in a photo, NaN where the photo ends before."""
+    grey = whole.coded.mean(axis=-1)
+    size, lines = (grey.shape[1], grey.shape[0]), _beside(whole.sheet, FAR, 24)
     found = np.full(4, np.nan)
     for k, line in enumerate(lines):
-        at = bent(projected(to_photo, np.stack([line[0].ravel(), line[1].ravel()], -1)), bends, size)
+        own = np.stack([line[0].ravel(), line[1].ravel()], -1)
+        at = bent(projected(whole.to_photo, own), whole.bends, size)
         column, row = np.rint(at).astype(int).T
         inside = (column >= 0) & (row >= 0) & (column < size[0]) & (row < size[1])
         if inside.mean() > 0.3:
