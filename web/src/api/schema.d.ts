@@ -3202,7 +3202,8 @@ export interface components {
         };
         /**
          * MapPart
-         * @description Where the masses lie: the label of each pixel of the upright reference, a PNG of 16 bits in base64.
+         * @description Where the masses lie: the label of each pixel of the upright reference, a PNG of 16 bits in base64, and
+         *     how far `along` from a mass's light to its dark end, a smaller PNG of 8 bits.
          */
         MapPart: {
             /** Width */
@@ -3211,6 +3212,11 @@ export interface components {
             height: number;
             /** Png */
             png: string;
+            /**
+             * Along
+             * @default
+             */
+            along: string;
         } & {
             [key: string]: unknown;
         };
@@ -4461,7 +4467,7 @@ export interface components {
         /**
          * PredictedPart
          * @description Values, and colours in CIELAB where the file holds them, at the start and after every pass as rows, of
-         *     each mass as columns.
+         *     each mass as columns; of modelled ones also those of the light and the dark end.
          */
         PredictedPart: {
             /** Values */
@@ -4474,6 +4480,22 @@ export interface components {
                 number,
                 number,
                 number
+            ][][];
+            /**
+             * Ends
+             * @default []
+             */
+            ends: [
+                [
+                    number,
+                    number,
+                    number
+                ],
+                [
+                    number,
+                    number,
+                    number
+                ]
             ][][];
         } & {
             [key: string]: unknown;
