@@ -60,7 +60,7 @@ def labels_of(part: MapPart) -> Labels:
     labels = _read(part.png)
     if labels.shape != (part.height, part.width):
         raise InvalidPlan("refused-map-size", width=part.width, height=part.height)
-    return labels.astype(np.int32)
+    return labels
 
 
 def _read(png: str) -> NDArray[np.int32]:

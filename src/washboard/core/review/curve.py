@@ -11,7 +11,7 @@ from collections.abc import Callable
 import numpy as np
 from numpy.typing import NDArray
 
-from .state import USUAL
+from .state import USUAL, over_value
 from .tone import PLAIN, Tone
 
 Floats = NDArray[np.float64]
@@ -54,7 +54,7 @@ def curve_by_plan(seen: Callable[[Tone], Floats], planned: Floats, mass: Indices
 
 def _unlikely(off: Floats, planned: Floats) -> float:
     """The negative logarithm of how likely a painter is whose masses (n,) are `off` by so many values."""
-    terms = np.stack([np.ones_like(planned), (5 - planned) / 5], -1) * LINE
+    terms = over_value(planned) * LINE
     rest = off - terms @ (np.array(USUAL) / LINE)
     line: Floats = np.zeros(2)
     for _ in range(8):

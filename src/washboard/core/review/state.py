@@ -184,9 +184,14 @@ def _as_after(blocks: Blocks, there: Floats, seen: NDArray[np.bool_], row: int) 
     return state, float((best * blocks.weight)[seen].sum())
 
 
+def over_value(values: Floats) -> Floats:
+    """The terms (…, 2) of a painter's bias at planned values (…): at value 5, and the more toward black."""
+    return np.stack([np.ones_like(values), (5 - values) / 5], -1)
+
+
 def _usual(blocks: Blocks) -> Floats:
     """By how many values (k + 1, b) parts usually come out lighter than planned."""
-    return np.asarray(USUAL[0] + USUAL[1] * (5 - value_of_lab(blocks.planned)) / 5)
+    return np.asarray(over_value(value_of_lab(blocks.planned)) @ np.array(USUAL))
 
 
 def _biased(blocks: Blocks, off: Floats) -> Floats:
@@ -208,7 +213,7 @@ def _bias(blocks: Blocks, there: Floats, state: Indices, seen: NDArray[np.bool_]
     use = seen & (np.abs(own - values[0]) > 0.05)
     if not use.any():
         return _usual(blocks)
-    terms = np.stack([np.ones_like(own), (5 - own) / 5], -1)[use]
+    terms = over_value(own)[use]
     off = (value_of_lab(there[use]) - own[use]) - terms @ np.array(USUAL)
     # Outliers are parts in another state: what is far from the middle of all counts less.
     near = 1 / (1 + ((off - np.median(off)) / 0.5) ** 2)
@@ -220,4 +225,4 @@ def _bias(blocks: Blocks, there: Floats, state: Indices, seen: NDArray[np.bool_]
     for k in np.unique(mass):
         of_mass = left[mass == k]
         alone[k] = np.median(of_mass) * len(of_mass) / (len(of_mass) + OWN)
-    return np.asarray(line[0] + line[1] * (5 - values) / 5 + alone[blocks.mass])
+    return np.asarray(over_value(values) @ line + alone[blocks.mass])
