@@ -9,7 +9,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from ..colour.lab import lab_of_linear, linear_of_lab, value_of_lab
+from ..colour.lab import RGB_TO_XYZ, lab_of_linear, linear_of_lab, value_of_lab
 from ..colour.value import luminance_of
 from ..reference.picture import Bytes
 from .corners import Found
@@ -18,6 +18,7 @@ from .expected import Expected, reduced
 from .glare import BLOWN, shining
 from .lit import Field, Samples, Source, lit
 from .patches import Patches, has_margin, margin_of, on_table, part_of, patches_of, samples_of, table_beside
+from .sheen import DOUBTFUL, Sheen, sheen_of
 from .state import Blocks, State, state_of
 from .straight import Straight, straightened
 from .tone import PLAIN, Known, Tone, plain, tone_of
@@ -42,13 +43,14 @@ ROUNDS = 2
 @dataclass(frozen=True, eq=False)
 class Lighting:
     """What a phone did to a photo, the light on the painting and from what its height is known, what of the
-    picture (h, w) shines, and what is done."""
+    picture (h, w) shines, what is done, and a `sheen` that is weak enough to be taken off."""
 
     tone: Tone
     field: Field
     source: Source
     hidden: Mask
     state: State
+    sheen: Sheen | None
 
 
 def lighting_of(
@@ -68,13 +70,45 @@ def lighting_of(
     for _ in range(ROUNDS):
         tone, field, _ = _lit(straight, margin, table, hidden, blocks, state, expected, card)
         light = plain(straight.coded, straight.calm, tone)[rows, columns].astype(float)
-        there = field.at(places)
-        reflects, blown = light / there, clipped & (there.max(axis=-1) * lightest < BLOWN)
+        on_it = field.at(places)
+        reflects, blown = light / on_it, clipped & (on_it.max(axis=-1) * lightest < BLOWN)
         part = 2 * expected.index + (state.picture == 0)
         hidden = shining(reflects, blown, part, ends, meant, lightest, _luminance(expected.surface.value))
         seen = lab_of_linear(np.clip(reflects, 0, None))
-        state = state_of(expected, blocks, blocks.seen_in(seen, hidden), known)
-    return Lighting(*_lit(straight, margin, table, hidden, blocks, state, expected, card), hidden, state)
+        there = blocks.seen_in(seen, hidden)
+        state = state_of(expected, blocks, there, known)
+    found = _lit(straight, margin, table, hidden, blocks, state, expected, card)
+    sheen = _sheen(there, blocks, state)
+    if sheen is not None:
+        there, hidden = _without(sheen, reflects, hidden, places, blocks)
+        state = state_of(expected, blocks, there, known)
+    return Lighting(*found, hidden, state, sheen)
+
+
+def _sheen(there: Floats, blocks: Blocks, state: State) -> Sheen | None:
+    """A weak shine over parts of these colours (b, 3)."""
+    shown = np.asarray(np.isfinite(there).all(axis=1))
+    high, wide = blocks.at.shape
+    places = blocks.middle[:, ::-1] / np.array([wide, high]) * 2 - 1
+    return sheen_of(
+        value_of_lab(there[shown]),
+        value_of_lab(_shown(blocks, state)[shown]),
+        state.of_block[shown] == 0,
+        blocks.mass[shown],
+        blocks.weight[shown],
+        places[shown],
+    )
+
+
+def _without(
+    sheen: Sheen, reflects: Floats, hidden: Mask, places: Floats, blocks: Blocks
+) -> tuple[Floats, Mask]:
+    """The colours (b, 3) of parts of a picture (h, w, 3) without a sheen, and what is hidden (h, w) with
+    where it adds too much for what is left to be believed."""
+    added = sheen.at(places)
+    left = reflects - added[..., None]
+    hidden = hidden | (added > DOUBTFUL * np.maximum(left @ RGB_TO_XYZ[1], 0))
+    return blocks.seen_in(lab_of_linear(np.clip(left, 0, None)), hidden), hidden
 
 
 def _smaller(rgb: Bytes, found: Found, expected: Expected) -> tuple[Bytes, Found, Expected]:

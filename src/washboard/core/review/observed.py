@@ -16,6 +16,7 @@ from .expected import Expected
 from .lighting import lighting_of
 from .lit import SPREAD, Source
 from .read import MassRead, read
+from .sheen import Sheen
 from .state import FINE, Blocks, State, finer
 from .straight import Straight, straightened
 from .tone import PLAIN, Tone, plain
@@ -30,13 +31,15 @@ BY_PLAN = 0.2
 @dataclass(frozen=True, eq=False)
 class Observation:
     """A painting (h, w, 3) that a photo shows, as it reflects in linear light; what of it is `hidden` (h, w)
-    by shine; from what the light is known (`source`) and what the phone did to it (`tone`, where a grey
-    `card` tells it), each mass as `read`, None where it is not seen, and what is done (`state`)."""
+    by shine, and what `sheen` was weak enough to be taken off; from what the light is known (`source`) and
+    what the phone did to it (`tone`, where a grey `card` tells it), each mass as `read`, None where it is not
+    seen, and what is done (`state`)."""
 
     found: Found
     straight: Straight
     reflects: Floats
     hidden: Mask
+    sheen: Sheen | None
     source: Source
     tone: Tone
     card: bool
@@ -67,11 +70,23 @@ def observed(rgb: Bytes, found: Found, expected: Expected, known: int | None = N
     straight, parts = straightened(rgb, found, expected), Blocks(expected, FINE)
     rows, columns = straight.picture
     reflects = plain(straight.coded, straight.calm, light.tone)[rows, columns].astype(float)
-    reflects /= light.field.at(straight.places[rows, columns])
+    places = straight.places[rows, columns]
+    reflects /= light.field.at(places)
+    if light.sheen is not None:
+        reflects -= light.sheen.at(places)[..., None]
     size = expected.labels.shape[::-1]
     hidden = cv2.resize(light.hidden.astype(np.uint8), size, interpolation=cv2.INTER_NEAREST) > 0
     state = finer(light.state, parts, parts.seen_in(lab_of_linear(np.clip(reflects, 0, None)), hidden))
     masses = read(reflects, expected.index, len(expected.plan.masses), hidden)
     return Observation(
-        found, straight, reflects, hidden, light.source, light.tone, card is not None, state, tuple(masses)
+        found,
+        straight,
+        reflects,
+        hidden,
+        light.sheen,
+        light.source,
+        light.tone,
+        card is not None,
+        state,
+        tuple(masses),
     )

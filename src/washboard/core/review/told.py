@@ -33,13 +33,14 @@ def headed(review: Review) -> Sentence:
 
 
 def light_words(seen: Observation) -> Sentence:
-    """From what the light is known, how good that is, and what is hidden."""
+    """From what the light is known, how good that is, what is hidden and what was taken off."""
     return sentence(
         "review-light",
         source=seen.source.value,
         sd=tone(2 * seen.sd),
         hidden=percent(seen.shines),
         shines="yes" if seen.shines >= SHINES else "no",
+        sheen="no" if seen.sheen is None else "yes",
         phone=_phone(seen),
     )
 

@@ -20,6 +20,9 @@ review-light = { $source ->
 }{ $shines ->
     [yes] { " " }{ $hidden } % des Bildes glänzen und bleiben außer Acht: von einer anderen Seite noch einmal fotografieren.
    *[no] {""}
+}{ $sheen ->
+    [yes] { " " }Ein schwacher Glanz liegt auf einem Teil des Bildes und ist abgezogen, so gut er sich neben dem Plan erkennen lässt.
+   *[no] {""}
 }{ $phone ->
     [off] { " " }Das Telefon hat den Kontrast verändert: das ist durch die Graukarte herausgerechnet.
     [plan] { " " }Das Foto hat mehr Kontrast, als eine Hand malt: wohl vom Telefon, und herausgerechnet. Eine Graukarte neben dem Blatt würde es sicher machen.

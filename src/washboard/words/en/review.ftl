@@ -20,6 +20,9 @@ review-light = { $source ->
 }{ $shines ->
     [yes] { " " }{ $hidden } % of the picture shines and is left out: photograph it again from another side.
    *[no] {""}
+}{ $sheen ->
+    [yes] { " " }A weak shine lies over a part of the picture and is taken off, as well as it can be told beside the plan.
+   *[no] {""}
 }{ $phone ->
     [off] { " " }The phone changed the contrast: that is taken off by the grey card.
     [plan] { " " }The photo has more contrast than a hand gives: a phone's doing, as it seems, and taken off. A grey card beside the sheet would make that sure.
