@@ -31,7 +31,7 @@ CLEARLY = 25.0
 gained 4 at the most, those with one 15 and more."""
 LEAST = 40
 """Parts that can tell one."""
-DOUBTFUL = 1.0
+DOUBTFUL = 0.5
 """Times what lies there that a shine may add for what is left to be believed."""
 
 
