@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import hashlib
 from dataclasses import dataclass, replace
 from functools import cache
 
@@ -25,6 +26,10 @@ from washboard.core.reference.masses import Division
 from washboard.core.reference.measures import Measured, measure
 from washboard.core.reference.picture import picture_of
 from washboard.core.schools import SCHOOLS, refused
+from washboard.pipeline.stages import Stages
+from washboard.pipeline.stages.results import Result
+from washboard.pipeline.subject import Subject
+from washboard.settings import Settings
 
 Bytes = NDArray[np.uint8]
 THINGS = ("a3", "a1", "a4", "a2")
@@ -56,6 +61,15 @@ def working(picture: Bytes) -> Bytes:
     scale = 1000 / max(image.size)
     size = (round(image.width * scale), round(image.height * scale))
     return np.asarray(image.resize(size, Image.Resampling.BICUBIC if scale > 1 else Image.Resampling.BOX))
+
+
+STAGES = Stages()
+"""What many tests work out of the same photographs is worked out once a process."""
+
+
+def worked_out_of(data: bytes, settings: Settings) -> Result:
+    """The plan of a picture in a file, by its content."""
+    return STAGES.result(Subject.photo(hashlib.sha256(data).hexdigest(), lambda: data, settings.checked()))
 
 
 @dataclass(frozen=True)

@@ -14,6 +14,7 @@ from numpy.typing import NDArray
 
 from tests.conftest import encoded
 from tests.long import rounds
+from tests.pieces import worked_out_of
 from tests.said import faults, text
 from tests.scenery import BY_WISH, IN_WATERCOLOUR, SCENES, belongs, rendered
 from washboard.core.effects import FILES
@@ -22,9 +23,7 @@ from washboard.core.order.prediction import painted
 from washboard.core.plan.effect import Effect
 from washboard.core.reference.picture import picture_of
 from washboard.core.surface.replay import refusals_of
-from washboard.pipeline.stages import Stages
 from washboard.pipeline.stages.results import Result
-from washboard.pipeline.subject import Subject
 from washboard.settings import Settings
 
 SEED = 11
@@ -37,9 +36,8 @@ Floats = NDArray[np.float32]
 def planned(scene: str, seed: int, off: tuple[str, ...] = ()) -> Result:
     """A scene planned in the medium of its effect, some effects left out."""
     medium, surface = ("watercolour", "white") if scene in IN_WATERCOLOUR else ("oil", "value:5")
-    settings = replace(Settings(medium, surface, 45, 30, marks=0), effects_off=off).checked()
-    data = encoded(rendered(scene, seed), "PNG")
-    return Stages().result(Subject.photo(f"{scene} {seed}", lambda: data, settings))
+    settings = replace(Settings(medium, surface, 45, 30, marks=0), effects_off=off)
+    return worked_out_of(encoded(rendered(scene, seed), "PNG"), settings)
 
 
 def sure(result: Result) -> Sequence[Effect]:

@@ -9,12 +9,10 @@ import pytest
 from numpy.typing import NDArray
 
 from tests.conftest import encoded
-from tests.pieces import photographs
+from tests.pieces import photographs, worked_out_of
 from washboard.core.order.hand import MOST, hand_of
 from washboard.core.order.prediction import painted
-from washboard.pipeline.stages import Stages
 from washboard.pipeline.stages.results import Result
-from washboard.pipeline.subject import Subject
 from washboard.settings import Settings
 
 MEDIA = {"watercolour": "white", "oil": "value:5", "pastel": "value:4", "acrylic": "white"}
@@ -22,8 +20,7 @@ MEDIA = {"watercolour": "white", "oil": "value:5", "pastel": "value:4", "acrylic
 
 @cache
 def made(medium: str) -> Result:
-    data = encoded(photographs()["cup"])
-    return Stages().result(Subject.photo("cup", lambda: data, Settings(medium, MEDIA[medium], 45, 30)))
+    return worked_out_of(encoded(photographs()["cup"]), Settings(medium, MEDIA[medium], 45, 30))
 
 
 def hand(medium: str) -> NDArray[np.int8]:

@@ -7,21 +7,19 @@ from functools import cache
 import pytest
 
 from tests.conftest import encoded
+from tests.pieces import worked_out_of
 from tests.said import faults, text
 from tests.scenery.jobs import JOBS, drawn
 from washboard.core.plan.plan import Plan
 from washboard.core.surface.replay import refusals_of
-from washboard.pipeline.stages import Stages
-from washboard.pipeline.subject import Subject
 from washboard.settings import Settings
 
 
 @cache
 def plan_of(name: str) -> Plan:
     job = JOBS[name]
-    data = encoded(drawn(name, 1), "PNG")
     settings = Settings(job.medium, job.surface, 45, 30, marks=20)
-    return Stages().result(Subject.photo(name, lambda: data, settings)).worked.plan
+    return worked_out_of(encoded(drawn(name, 1), "PNG"), settings).worked.plan
 
 
 @pytest.mark.parametrize("name", JOBS)

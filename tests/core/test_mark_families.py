@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 
 from tests.conftest import encoded
 from tests.long import rounds
-from tests.pieces import photographs
+from tests.pieces import photographs, worked_out_of
 from tests.rendered import from_above, outdoors
 from tests.said import refuses, text
 from washboard.core.errors import InvalidInput
@@ -29,9 +29,7 @@ from washboard.core.plan.plan import Kind
 from washboard.core.reference.stops import STEPS
 from washboard.core.surface.replay import refusals_of
 from washboard.formats import planfile
-from washboard.pipeline.stages import Stages
 from washboard.pipeline.stages.results import Result
-from washboard.pipeline.subject import Subject
 from washboard.settings import Settings
 
 Bytes = NDArray[np.uint8]
@@ -44,8 +42,7 @@ MEDIA: Mapping[str, Settings] = {
 
 
 def worked(rgb: Bytes, settings: Settings) -> Result:
-    data = encoded(rgb)
-    return Stages().result(Subject.photo("piece", lambda: data, settings.checked()))
+    return worked_out_of(encoded(rgb), settings)
 
 
 def bark(turn: float = 0.0) -> Bytes:

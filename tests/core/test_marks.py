@@ -6,7 +6,7 @@ import json
 from collections.abc import Mapping
 from dataclasses import replace
 from functools import cache, partial
-from itertools import pairwise
+from itertools import pairwise, product
 
 import cv2
 import numpy as np
@@ -14,7 +14,8 @@ import pytest
 from numpy.typing import NDArray
 
 from tests.conftest import encoded
-from tests.pieces import photographs
+from tests.long import tried
+from tests.pieces import photographs, worked_out_of
 from tests.said import faults, refuses, text
 from washboard.core.errors import InvalidInput
 from washboard.core.marks.candidates import candidates_of
@@ -48,9 +49,7 @@ PHOTOGRAPHS = ("portrait", "figure and sky", "landscape", "machine")
 @cache
 def made(photograph: str, medium: str, marks: int = AMOUNTS["some"]) -> Result:
     """A photograph planned with so many marks."""
-    data = encoded(photographs()[photograph])
-    settings = replace(SETTINGS[medium], marks=marks).checked()
-    return Stages().result(Subject.photo(photograph, lambda: data, settings))
+    return worked_out_of(encoded(photographs()[photograph]), replace(SETTINGS[medium], marks=marks))
 
 
 def last_picture(result: Result) -> NDArray[np.uint8]:
@@ -71,7 +70,8 @@ def edges_kept(result: Result) -> float:
     return float(near[photo].mean())
 
 
-@pytest.mark.parametrize("photograph", PHOTOGRAPHS)
+@pytest.mark.soak
+@pytest.mark.parametrize("photograph", tried(PHOTOGRAPHS, 2))
 def test_effects_and_marks_bring_back_edges_that_the_masses_leave_out(photograph: str) -> None:
     without, few, some = (made(photograph, "oil", AMOUNTS[amount]) for amount in ("none", "few", "some"))
     planned = without.planned
@@ -81,8 +81,8 @@ def test_effects_and_marks_bring_back_edges_that_the_masses_leave_out(photograph
     assert edges_kept(some) > edges_kept(few) > edges_kept(without) >= masses
 
 
-@pytest.mark.parametrize("medium", SETTINGS)
-@pytest.mark.parametrize("photograph", PHOTOGRAPHS)
+@pytest.mark.soak
+@pytest.mark.parametrize(("photograph", "medium"), tried([*product(PHOTOGRAPHS, SETTINGS)], 4))
 def test_they_are_a_part_of_the_plan_that_the_judge_agrees_to(photograph: str, medium: str) -> None:
     plan = made(photograph, medium).worked.plan
     assert refusals_of(plan) == ()
@@ -120,7 +120,8 @@ def test_their_minutes_are_in_the_totals_and_their_tools_on_the_list(medium: str
         assert family.tool == STICK or medium in TOOLS[family.tool].media
 
 
-@pytest.mark.parametrize("photograph", PHOTOGRAPHS)
+@pytest.mark.soak
+@pytest.mark.parametrize("photograph", tried(PHOTOGRAPHS, 2))
 def test_only_transparent_paint_keeps_marks_and_it_never_lightens_for_one(photograph: str) -> None:
     assert all(family.how is How.PAINTED for family in made(photograph, "oil").worked.plan.marks)
     plan = made(photograph, "watercolour").worked.plan
@@ -132,9 +133,8 @@ def test_only_transparent_paint_keeps_marks_and_it_never_lightens_for_one(photog
     assert all(o.kind is Kind.WHITE for o in lightens), "paint that covers wins lights back, nothing else"
     won_back = [family for family in plan.marks if family.how is How.RECOVERED]
     assert all(family.value <= WHITEST + 0.1 and family.pass_id == DETAILS for family in won_back)
-    allowed = replace(SETTINGS["watercolour"], whites=False).checked()
-    data = encoded(photographs()[photograph])
-    bare = Stages().result(Subject.photo(photograph, lambda: data, allowed)).worked.plan
+    allowed = replace(SETTINGS["watercolour"], whites=False)
+    bare = worked_out_of(encoded(photographs()[photograph]), allowed).worked.plan
     assert all(family.how is not How.RECOVERED for family in bare.marks)
     assert all(o.kind is Kind.DETAIL for o in bare.passes[-1].operations)
 
@@ -277,14 +277,13 @@ def print_like(seed: int) -> NDArray[np.uint8]:
     return page
 
 
-@pytest.mark.parametrize("picture", [noise(1), print_like(2)], ids=["grain", "print"])
-@pytest.mark.parametrize("size", [(5, 5), (200, 150)], ids=["5 cm", "2 m"])
+@pytest.mark.parametrize(
+    ("picture", "size"), [(noise(1), (5, 5)), (print_like(2), (200, 150))], ids=["grain", "print"]
+)
 def test_pictures_all_of_texture_end_in_time_with_what_can_be_painted(
     picture: NDArray[np.uint8], size: tuple[float, float]
 ) -> None:
-    data = encoded(picture)
-    settings = Settings("acrylic", "white", *size).checked()
-    plan = Stages().result(Subject.photo(str(size), lambda: data, settings)).worked.plan
+    plan = worked_out_of(encoded(picture), Settings("acrylic", "white", *size)).worked.plan
     assert sum(family.count for family in plan.marks) <= AMOUNTS["some"]
     assert sum(family.minutes for family in plan.marks) <= MINUTES
     assert refusals_of(plan) == ()

@@ -6,6 +6,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import replace
 from functools import cache
+from itertools import product
 
 import cv2
 import numpy as np
@@ -13,7 +14,8 @@ import pytest
 from numpy.typing import NDArray
 
 from tests.conftest import encoded
-from tests.pieces import THRESHOLDS, photographs
+from tests.long import tried
+from tests.pieces import THRESHOLDS, photographs, worked_out_of
 from washboard.core.colour.lab import difference, encoded_of, linear_of_lab, value_of_lab
 from washboard.core.order.modelled import prediction_of
 from washboard.core.order.prediction import painted
@@ -23,9 +25,7 @@ from washboard.core.reference.masses import Division
 from washboard.core.reference.measures import Measured, measure, with_straight
 from washboard.core.reference.picture import picture_of
 from washboard.core.reference.stops import MOST_STOPS
-from washboard.pipeline.stages import Stages
 from washboard.pipeline.stages.results import Result
-from washboard.pipeline.subject import Subject
 from washboard.settings import Settings
 
 SETTINGS = {
@@ -136,12 +136,13 @@ def test_two_masses_of_one_sky_meet_without_a_step() -> None:
 def planned(photograph: str, medium: str, straight: tuple[tuple[float, float], ...] = ()) -> Result:
     """A photograph planned without small marks."""
     data = encoded(photographs()[photograph])
-    settings = replace(SETTINGS[medium], straight=straight).checked()
-    return Stages().result(Subject.photo(photograph, lambda: data, settings))
+    return worked_out_of(data, replace(SETTINGS[medium], straight=straight))
 
 
-@pytest.mark.parametrize("medium", SETTINGS)
-@pytest.mark.parametrize("photograph", ["portrait", "landscape", "cup"])
+@pytest.mark.soak
+@pytest.mark.parametrize(
+    ("photograph", "medium"), tried([*product(("portrait", "landscape", "cup"), SETTINGS)], 4)
+)
 def test_the_last_picture_is_nearer_to_the_photo_than_flat_masses_would_be(
     photograph: str, medium: str
 ) -> None:
@@ -209,7 +210,7 @@ def test_each_stop_where_the_hue_turns_has_a_mixture() -> None:
     lab = blended((GOLD, ROSE, BLUE), DOWN)
     lab[220:, :] = (25.0, 4.0, 8.0)
     data = encoded(of_lab(lab))
-    worked = Stages().result(Subject.photo("sky", lambda: data, SETTINGS["oil"])).worked
+    worked = worked_out_of(data, SETTINGS["oil"]).worked
     sky = max(worked.plan.masses, key=lambda m: m.share)
     piles = [pile for pile in board_of(worked, SETTINGS["oil"].paints).piles if sky.id in pile.masses]
     assert len(piles) >= 3

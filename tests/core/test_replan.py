@@ -9,6 +9,7 @@ import pytest
 
 from tests.core.test_half_painted import planned
 from tests.logs import log_of
+from tests.long import rounds
 from tests.said import faults, text
 from washboard.core.log.event import Event, EventKind, What
 from washboard.core.log.happened import OFF, happened
@@ -53,9 +54,10 @@ SCHOOLED = [
 ]
 
 
+@pytest.mark.soak
 @pytest.mark.parametrize(("school", "medium"), SCHOOLED)
 def test_after_any_log_the_judge_agrees_and_what_is_done_is_not_asked_again(school: str, medium: str) -> None:
-    for seed in range(48):
+    for seed in range(rounds(16, 48)):
         plan = schooled(school, medium, seed % 8)
         what = happened(plan, log_of(plan, seed))
         again = replanned(plan, what)

@@ -36,8 +36,8 @@ class Painting:
 
 
 def painting(dice: np.random.Generator) -> Painting:
-    """Thirty masses, each nearest to a point by chance, of parts in a grid: a sixth still bare white, the rest
-    laid by a painter whose darks come out pale, each mass off by its own chance and part by part."""
+    """Thirty masses, each nearest to a point by chance, of parts in a grid: a sixth still bare white, the
+    rest laid by a painter whose darks come out pale, each mass off by its own chance and part by part."""
     rows, columns = np.indices((18, 18))
     places = np.stack([columns.ravel(), rows.ravel()], -1) / 17 * 2 - 1
     middles = dice.uniform(-1, 1, (30, 2))

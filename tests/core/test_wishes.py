@@ -3,15 +3,15 @@
 from __future__ import annotations
 
 from dataclasses import replace
-from functools import cache, partial
+from functools import cache
 
 import numpy as np
 import pytest
 from numpy.typing import NDArray
 
 from tests.conftest import encoded
-from tests.long import rounds
-from tests.pieces import photographs
+from tests.long import rounds, tried
+from tests.pieces import photographs, worked_out_of
 from tests.said import faults, refuses, text
 from tests.scenery import SCENES, rendered
 from washboard.core.colour.kindred import chroma
@@ -31,13 +31,10 @@ from washboard.core.planning.in_time import savings_of, total_of
 from washboard.core.reference.picture import picture_of
 from washboard.core.schools import SCHOOLS, refused
 from washboard.core.surface.replay import refusals_of
-from washboard.pipeline.stages import Stages
 from washboard.pipeline.stages.results import Result
-from washboard.pipeline.subject import Subject
 from washboard.settings import Settings
 from washboard.settings.intent import NO_INTENT, Intent
 
-STAGES = Stages()
 OIL = Settings("oil", "value:6", 40, 30, marks=0)
 WATER = Settings("watercolour", "white", 40, 30, marks=0)
 
@@ -46,7 +43,7 @@ WATER = Settings("watercolour", "white", 40, 30, marks=0)
 def planned(name: str, settings: Settings) -> Result:
     """A rendered scene, or a real photograph, as it is set."""
     rgb = photographs()[name] if name in photographs() else rendered(name, 5)
-    return STAGES.result(Subject.photo(name, lambda: encoded(rgb, "PNG"), settings.checked()))
+    return worked_out_of(encoded(rgb, "PNG"), settings)
 
 
 def plan_of(name: str, settings: Settings) -> Plan:
@@ -192,7 +189,8 @@ def test_what_is_wiped_out_of_a_tone_is_glazed_with_its_own_colour_and_comes_nea
     assert off[0] < off[1]
 
 
-@pytest.mark.parametrize("medium", ["watercolour", "acrylic", "oil", "pastel"])
+@pytest.mark.soak
+@pytest.mark.parametrize("medium", tried(["watercolour", "acrylic", "oil", "pastel"], 2))
 def test_a_plan_for_half_an_hour_takes_half_an_hour_and_says_what_it_gave_up(medium: str) -> None:
     own = Settings(medium, "white" if medium == "watercolour" else "value:6", 20, 15)
     full = plan_of("cup", own)
@@ -208,10 +206,10 @@ def test_a_plan_for_half_an_hour_takes_half_an_hour_and_says_what_it_gave_up(med
 
 
 def test_the_more_minutes_there_are_the_less_is_given_up() -> None:
-    own = Settings("pastel", "value:6", 30, 20)
+    own = Settings("pastel", "value:6", 20, 15)
     counts = [
         sum(len(f.paths) for f in plan.marks) + 20 * sum(e.rests is None for e in plan.effects)
-        for minutes in (20, 40, 70)
+        for minutes in (20, 45)
         for plan in [plan_of("cup", replace(own, intent=Intent(minutes=minutes)))]
     ]
     assert counts == sorted(counts)
@@ -288,8 +286,7 @@ def test_whatever_is_wished_the_judge_agrees_with_the_plan(medium: str) -> None:
     for seed in range(rounds(2, 200)):
         own = wished(seed, medium)
         name = names[(7 * seed + len(medium)) % len(names)]
-        data = encoded(rendered(name, 3), "PNG")
-        result = Stages().result(Subject.photo(name, partial(bytes, data), own))
+        result = worked_out_of(encoded(rendered(name, 3), "PNG"), own)
         plan = result.worked.plan
         assert refusals_of(plan) == (), (name, seed)
         assert all(0 <= v <= 10 for row in plan.predicted for v in row)

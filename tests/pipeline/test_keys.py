@@ -11,7 +11,7 @@ import numpy as np
 import pytest
 
 from tests.conftest import encoded
-from tests.long import SOAK
+from tests.long import SOAK, tried
 from tests.pieces import photographs
 from washboard.core.areas.corrections import AreaFamily, Corrections, Family, Stroke
 from washboard.core.composition.arrangement import Arrangement
@@ -195,7 +195,7 @@ def first_of_each() -> list[str]:
 
 
 @pytest.mark.soak
-@pytest.mark.parametrize("case", first_of_each())
+@pytest.mark.parametrize("case", tried(first_of_each(), 9))
 def test_an_answer_from_memory_is_the_one_that_is_worked_out_from_nothing(
     files: dict[str, bytes], warm: tuple[Stages, str], case: str
 ) -> None:

@@ -77,12 +77,12 @@ def lighting_of(
         seen = lab_of_linear(np.clip(reflects, 0, None))
         there = blocks.seen_in(seen, hidden)
         state = state_of(expected, blocks, there, known)
-    found = _lit(straight, margin, table, hidden, blocks, state, expected, card)
+    tone, field, source = _lit(straight, margin, table, hidden, blocks, state, expected, card)
     sheen = _sheen(there, blocks, state)
     if sheen is not None:
         there, hidden = _without(sheen, reflects, hidden, places, blocks)
         state = state_of(expected, blocks, there, known)
-    return Lighting(*found, hidden, state, sheen)
+    return Lighting(tone, field, source, hidden, state, sheen)
 
 
 def _sheen(there: Floats, blocks: Blocks, state: State) -> Sheen | None:
