@@ -14,6 +14,7 @@ from tests.core.test_review import PIECES, piece
 from washboard.core.areas.corrections import Family
 from washboard.core.drills import KEPT_IN_ORDER, KINDS, questions_of
 from washboard.core.drills.boxes import DAYS, Answer, by_week, cards_of, chosen, missed
+from washboard.core.drills.breaks import step_words
 from washboard.core.drills.question import Question, Stuff
 from washboard.core.materials.paints import palette_of
 from washboard.core.plan.stretch import Edge
@@ -118,6 +119,27 @@ def test_what_breaks_draws_on_eight_rules_and_only_the_step_that_is_named_breaks
         told = [option.why.key for option in one.options]
         assert told[one.right].startswith("refused-")
         assert all(key == "drill-breaks-fine" for k, key in enumerate(told) if k != one.right)
+
+
+def test_an_act_that_was_set_in_to_break_is_never_the_only_one_that_was_set_in() -> None:
+    alone = Counter[bool]()
+    for own, one in every("breaks"):
+        planned = {step_words(done).values["masses"] for done in own.plan.passes}
+        set_in = [k for k, o in enumerate(one.options) if o.words and o.words.values["masses"] not in planned]
+        if one.right in set_in:
+            assert len({str(option.words) for option in one.options}) == len(one.options)
+            alone[len(set_in) == 1] += 1
+    assert alone[True] <= 0.25 * alone.total(), alone
+
+
+def test_no_step_is_asked_about_twice_for_the_same_reason() -> None:
+    for which in range(len(PIECES)):
+        told = [
+            (one.item.split(":")[1], str(one.options[one.right].words))
+            for one in asked(which, 0)
+            if one.kind == "breaks"
+        ]
+        assert len(set(told)) == len(told)
 
 
 def test_edges_to_lose_are_proposed_lost_and_the_others_firm() -> None:

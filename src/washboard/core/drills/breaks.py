@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from dataclasses import replace
 
-from ..plan.acts import ACTS
-from ..plan.own import Own, offered, set_in
+from ..plan.acts import ACTS, Sort
+from ..plan.own import MOST_OWN, PREFIX, Own, offered, set_in
 from ..plan.plan import Pass, Plan
 from ..planning.follow import followed
 from ..sentence import Sentence, row_of, sentence, whole
@@ -23,6 +23,9 @@ TRIES = 90
 """Ways of breaking an order that are tried on a piece."""
 SAME = 8
 """Questions about one rule that a piece gives at the most."""
+DECOYS, DECOY_TRIES, DECOY = 2, 24, 20
+"""Acts that can be done and are set in beside one that cannot, how many are tried, and the number of the
+first: an act that only one step has would give the answer away."""
 WHOLE = frozenset({Rule.COMPLETE, Rule.UNMASK, Rule.UNKNOWN, Rule.WITHIN, Rule.MEDIUM})
 """Rules of the whole plan, or of how it is written: no step breaks them."""
 
@@ -31,6 +34,7 @@ def asked(stuff: Stuff, dice: Dice) -> Iterator[Question]:
     """Orders that break just one rule in just one step: an act that does not suit what lies there, two passes
     changed about, or one that waits for nothing."""
     count: dict[Rule, int] = {}
+    told = set[tuple[Rule, str]]()
     for number in range(TRIES):
         broken = WAYS[number % len(WAYS)](stuff.plan, dice)
         if broken is None:
@@ -41,10 +45,39 @@ def asked(stuff: Stuff, dice: Dice) -> Iterator[Question]:
             continue
         (rule,) = rules
         if count.get(rule, 0) < SAME:
-            question = _question(stuff, broken, refusals[0], number, dice)
-            if question is not None:
+            mixed = _with_decoys(broken, refusals[0], dice) if refusals[0].done.startswith(PREFIX) else broken
+            question = None if mixed is None else _question(stuff, mixed, refusals[0], number, dice)
+            if question is None:
+                continue
+            # The same step refused for the same reason is asked about once.
+            same = (rule, str(question.options[question.right].words))
+            if same not in told:
+                told.add(same)
                 count[rule] = count.get(rule, 0) + 1
                 yield question
+
+
+def _with_decoys(broken: Plan, refusal: Refusal, dice: Dice) -> Plan | None:
+    """The same with acts set in near the refused one that can be done, None where none can."""
+    masses = large(broken.masses, 0.005)
+    # Who only looks can do it at any time: no decoy.
+    kinds = [kind for kind in offered(broken.medium) if ACTS[kind].sort is not Sort.LOOKS]
+    own = next(done for done in broken.passes if done.id == refusal.done).operations[0].kind
+    mixed, found = broken, 0
+    for number in range(DECOY_TRIES):
+        ids = [done.id for done in mixed.passes]
+        if found == DECOYS or sum(name.startswith(PREFIX) for name in ids) >= MOST_OWN:
+            break
+        at = ids.index(refusal.done)
+        after = ids[int(dice.integers(max(0, at - 2), min(len(ids), at + 2)))]
+        # The same act elsewhere is the best of all.
+        kind = own if number % 2 else kinds[int(dice.integers(len(kinds)))]
+        mass = masses[int(dice.integers(len(masses)))]
+        longer = set_in(mixed, Own(f"{PREFIX}{DECOY + number}", kind, (mass.id,)), after)
+        longer = replace(longer, passes=tuple(followed(longer, longer.passes)))
+        if {(one.done, one.rule) for one in refusals_of(longer)} == {(refusal.done, refusal.rule)}:
+            mixed, found = longer, found + 1
+    return mixed if found else None
 
 
 def _question(stuff: Stuff, broken: Plan, refusal: Refusal, number: int, dice: Dice) -> Question | None:
@@ -91,7 +124,7 @@ def _own_act(plan: Plan, dice: Dice) -> Plan | None:
     kind = kinds[int(dice.integers(len(kinds)))]
     mass = masses[int(dice.integers(len(masses)))]
     after = plan.passes[int(dice.integers(len(plan.passes)))]
-    longer = set_in(plan, Own("own1", kind, (mass.id,)), after.id)
+    longer = set_in(plan, Own(f"{PREFIX}1", kind, (mass.id,)), after.id)
     return replace(longer, passes=tuple(followed(longer, longer.passes)))
 
 
@@ -100,11 +133,11 @@ def _twice(plan: Plan, dice: Dice) -> Plan | None:
     changed = _own_act(plan, dice)
     if changed is None:
         return None
-    at = next((k for k, done in enumerate(changed.passes) if done.id == "own1"), None)
+    at = next((k for k, done in enumerate(changed.passes) if done.id == f"{PREFIX}1"), None)
     if at is None:
         return None
     own = changed.passes[at]
-    again = tuple(replace(own, id=f"own{n}") for n in range(2, 2 + int(dice.integers(2, 6))))
+    again = tuple(replace(own, id=f"{PREFIX}{n}") for n in range(2, 2 + int(dice.integers(2, 6))))
     passes: Sequence[Pass] = (*changed.passes[: at + 1], *again, *changed.passes[at + 1 :])
     return replace(changed, passes=tuple(followed(changed, passes)))
 

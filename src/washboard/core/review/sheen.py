@@ -16,9 +16,10 @@ Indices = NDArray[np.intp]
 
 OWN, LINE, PART = 0.3, 0.2, 0.1
 """Standard deviations, in values, of a mass's own distance from the plan, of a painter's bias at value 5 and
-of how much more it is toward black, and of a part beside the rest of its mass. From made painters: a guess."""
+of how much more it is toward black, and of a part beside the rest of its mass: from made painters, a
+guess."""
 TOGETHER = 4.0
-"""Parts of the picture that tell as much as one that stands by itself: what is off in one is off beside it."""
+"""Parts of the picture that tell as much as one that stands by itself: what is off here is off beside it."""
 MIDDLES = np.linspace(-1.5, 1.5, 13)
 """Where the middle of a shine is sought, across and down, from -1 to 1 over the picture: that may lie beside
 the sheet, and only its skirt on it."""
