@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+import io
 import re
 from collections.abc import Callable
 
 import httpx
+from PIL import Image
 
 from tests.conftest import Server, new_piece, worked_out
 
@@ -59,3 +61,25 @@ def test_what_is_refused_and_what_lists_hold_is_told_in_the_language(start: Call
     assert refused.json()["detail"].startswith("Ein solches Bild gibt es nicht.")
     assert wrong.status_code == 422
     assert "tlh" in wrong.json()["detail"]
+
+
+def test_what_a_file_holds_and_what_was_done_on_the_shelf_are_told_in_the_language(
+    start: Callable[..., Server],
+) -> None:
+    pages = [Image.new("RGB", (400, 300), tone) for tone in ("navy", "white")]
+    pages[0].paste("orange", (0, 0, 200, 300))
+    file = io.BytesIO()
+    pages[0].save(file, "GIF", save_all=True, append_images=pages[1:])
+    with start().client() as client:
+        taken = client.post("/api/references", files={"file": ("two.gif", file.getvalue())})
+        assert taken.json()["notes"] == ["The file holds 2 pictures; the first was taken."]
+        piece = {"name": "Two", "medium": "oil", "surface": "white", "widthCm": 40, "heightCm": 30}
+        client.post("/api/pieces", json=piece | {"reference": taken.json()["hash"]})
+        shelf = client.get("/api/shelf").json()
+        item = {"kind": "paint", "name": "Old blue", "like": "cobalt", "medium": "oil", "left": 20}
+        client.post("/api/shelf/items", json={"revision": shelf["revision"], "items": [item]})
+        german(client)
+        again = client.post("/api/references", files={"file": ("two.gif", file.getvalue())})
+        undo = client.get("/api/shelf").json()["undo"]
+    assert again.json()["notes"] == ["Die Datei enthält 2 Bilder; das erste wurde genommen."]
+    assert undo == "hinzugefügt: Old blue"

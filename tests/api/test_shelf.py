@@ -61,7 +61,7 @@ def test_a_shelf_is_kept_changed_undone_and_never_overwritten_by_a_tab_that_fell
     assert gone["items"] == []
     back = client.post("/api/shelf/undo", json={"revision": 3}).json()
     assert back["items"] == two["items"]
-    assert (back["undo"], back["redo"]) == ("Blue changed", "Blue taken off")
+    assert (back["undo"], back["redo"]) == ("changed: Blue", "taken off: Blue")
     assert client.post("/api/shelf/undo", json={"revision": 4}).json()["items"][0]["left"] == 20
     assert client.post("/api/shelf/redo", json={"revision": 5}).json()["items"] == two["items"]
     client.post("/api/shelf/undo", json={"revision": 6})

@@ -46,8 +46,8 @@ def test_opening_draws_darks_apart_and_says_what_stays_flat() -> None:
     dark = (photo.max(axis=2) < 18) & ~crushed
     assert wide[dark].std() > 1.2 * photo[dark].std()
     assert (wide[crushed].max(axis=1) <= 30).all()
-    (sentence,) = invented(photo, Opening(darks=1.0))
-    assert f"{100 * crushed.mean():.1f} % of the photo is flat black" in sentence
+    (said,) = invented(photo, Opening(darks=1.0))
+    assert f"{100 * crushed.mean():.1f} % of the photo is flat black" in text(said)
     assert opened(photo, AS_TAKEN) is photo
     assert invented(photo, AS_TAKEN) == ()
 

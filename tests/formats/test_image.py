@@ -10,7 +10,7 @@ import numpy as np
 import pytest
 from PIL import Image, ImageCms
 
-from tests.said import refuses, words_of
+from tests.said import refuses, text, words_of
 from washboard.core.errors import InvalidImage
 from washboard.formats.image import MOST_PIXELS, decoded
 
@@ -86,13 +86,13 @@ def test_an_embedded_profile_is_converted_and_a_broken_one_is_said() -> None:
         [220, 30, 30], abs=2
     )
     found = decoded(file(corners(), "PNG", icc_profile=b"no profile at all"))
-    assert "profile is damaged" in found.notes[0]
+    assert "profile is damaged" in text(found.notes[0])
 
 
 def test_of_an_animated_file_the_first_picture_is_taken_and_that_is_said() -> None:
     frames = [corners(), Image.new("RGB", (600, 400), "white")]
     found = decoded(file(frames[0], "GIF", save_all=True, append_images=frames[1:]))
-    assert found.notes == ("The file holds 2 pictures; the first was taken.",)
+    assert [text(note) for note in found.notes] == ["The file holds 2 pictures; the first was taken."]
 
 
 def bomb() -> bytes:

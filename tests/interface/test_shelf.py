@@ -52,7 +52,7 @@ def test_an_own_paint_stands_on_the_shelf_in_under_a_minute_and_is_undone(shelf:
     expect(shelf.get_by_label("Old cobalt left")).to_have_value("9")
     shelf.get_by_label("Old cobalt left").fill("4.5")
     shelf.get_by_label("Old cobalt left").press("Enter")
-    expect(shelf.get_by_role("button", name="undo")).to_have_attribute("title", "undo: Old cobalt changed")
+    expect(shelf.get_by_role("button", name="undo")).to_have_attribute("title", "undo: changed: Old cobalt")
     shelf.reload()
     expect(shelf.get_by_label("Old cobalt left")).to_have_value("4.5")
     shelf.keyboard.press("Control+z")

@@ -15,6 +15,7 @@ import pytest
 from tests.conftest import Server, new_piece
 from tests.long import rounds
 from tests.said import refuses
+from washboard.core.sentence import sentence
 from washboard.store.database import BUSY_MS, Database
 from washboard.store.errors import Busy, Missing, NothingTo, Stale
 from washboard.store.media import Media
@@ -27,7 +28,7 @@ NOW = "2026-01-01T00:00:00.000+00:00"
 @pytest.fixture
 def pieces(tmp_path: Path) -> Pieces:
     database = Database(tmp_path)
-    References(database).keep(Reference("a" * 64, 40, 30, "PNG", ("said",)), NOW)
+    References(database).keep(Reference("a" * 64, 40, 30, "PNG", (sentence("note-frames", count=2),)), NOW)
     return Pieces(database)
 
 

@@ -83,4 +83,4 @@ def _fill_shelf(studio: Studio) -> None:
         for kind, name, like, medium, set, left in _SHELF
     )
     changes = {f"{OWN}{k}": fields_of(item.checked()) for k, item in enumerate(items, state.next_number)}
-    studio.shelf.change(state.revision, changes, f"{len(changes)} things added", now())
+    studio.shelf.change(state.revision, changes, f"added: {len(changes)}", now())

@@ -12,7 +12,7 @@ from PIL import Image, ImageCms, UnidentifiedImageError
 
 from ..core.errors import InvalidImage
 from ..core.reference.picture import working_side
-from ..core.sentence import Amount
+from ..core.sentence import Amount, Sentence, sentence
 
 MOST_BYTES = 64 * 2**20
 MOST_PIXELS = 150_000_000
@@ -31,7 +31,7 @@ class Decoded:
     width: int
     height: int
     format: str
-    notes: tuple[str, ...]
+    notes: tuple[Sentence, ...]
 
 
 def decoded_at(data: bytes, side: int) -> tuple[NDArray[np.uint8], float]:
@@ -81,10 +81,10 @@ def _read(data: bytes, side: int | None) -> Decoded:
         picture = Image.open(io.BytesIO(data), formats=FORMATS)
         if picture.width * picture.height > MOST_PIXELS:
             raise _too_large()
-        notes = []
+        notes = list[Sentence]()
         frames = getattr(picture, "n_frames", 1)
         if frames > 1 and picture.format != "MPO":
-            notes.append(f"The file holds {frames} pictures; the first was taken.")
+            notes.append(sentence("note-frames", count=frames))
         full = picture.size
         # JPEG is decoded at an eighth, a quarter or a half where that is still above working size.
         picture.draft("RGB", _working(full, side))
@@ -117,7 +117,7 @@ TURNS = {
 """How a picture is turned upright, by the orientation that a camera wrote (Exif 2.32, tag 274)."""
 
 
-def _upright(picture: Image.Image, notes: list[str]) -> Image.Image:
+def _upright(picture: Image.Image, notes: list[Sentence]) -> Image.Image:
     """The picture turned as its EXIF block says; a damaged block is passed over as far as it cannot be read,
     and that is said."""
     turn, damaged = None, False
@@ -132,9 +132,7 @@ def _upright(picture: Image.Image, notes: list[str]) -> Image.Image:
         except Exception:  # Whatever a reader of damaged bytes can meet: the picture itself is whole.
             damaged = True
     if damaged or caught:
-        notes.append(
-            "The photo's EXIF data is damaged and was read as far as possible: see whether it stands upright."
-        )
+        notes.append(sentence("note-exif-damaged"))
     return picture if turn is None else picture.transpose(turn)
 
 
@@ -173,7 +171,7 @@ def _means(picture: Image.Image, times: int) -> Image.Image:
     return Image.fromarray(np.array(rows).astype(kind))
 
 
-def _to_srgb(picture: Image.Image, source: Image.Image, notes: list[str]) -> Image.Image:
+def _to_srgb(picture: Image.Image, source: Image.Image, notes: list[Sentence]) -> Image.Image:
     """Colours through the embedded profile to sRGB; a broken profile is passed over and said."""
     profile = source.info.get("icc_profile")
     if not profile or picture.mode not in ("RGB", "CMYK", "L", "RGBA"):
@@ -189,7 +187,7 @@ def _to_srgb(picture: Image.Image, source: Image.Image, notes: list[str]) -> Ima
             done.putalpha(alpha)
         return done
     except (ImageCms.PyCMSError, OSError, ValueError, TypeError):
-        notes.append("The file's colour profile is damaged and was passed over: colours are taken as sRGB.")
+        notes.append(sentence("note-profile-damaged"))
         return picture
 
 

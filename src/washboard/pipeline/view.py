@@ -48,7 +48,7 @@ def view_of(result: Result, settings: Settings) -> dict[str, Any]:
         "back": back,
         "school": speaker().local(school_named(result.worked.plan.school).words),
         "surface": speaker().phrase(described(result.worked.plan.surface)),
-        "photo": list(photo_notes(seen.frame, settings)),
+        "photo": [speaker().text(note) for note in photo_notes(seen.frame, settings)],
     }
 
 

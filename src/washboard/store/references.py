@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from sqlalchemy import delete, select
 from sqlalchemy.orm import Session
 
+from ..core.sentence import Sentence, as_given
 from .database import Database
 from .errors import Missing
 from .rows import ReferenceRow
@@ -22,7 +23,7 @@ class Reference:
     width: int
     height: int
     format: str
-    notes: tuple[str, ...]
+    notes: tuple[Sentence, ...]
 
 
 class References:
@@ -36,7 +37,8 @@ class References:
         with self._database.writing() as session:
             hold(session, f"{UPLOAD}{reference.hash}", {reference.hash})
             if session.get(ReferenceRow, reference.hash) is None:
-                fields = vars(reference) | {"notes": list(reference.notes)}
+                notes = [{"key": note.key, "values": dict(note.values)} for note in reference.notes]
+                fields = vars(reference) | {"notes": notes}
                 session.add(ReferenceRow(**fields, created=now))
 
     def get(self, content: str) -> Reference:
@@ -73,4 +75,6 @@ def references_in(session: Session, contents: Collection[str]) -> dict[str, Refe
 
 
 def _reference(row: ReferenceRow) -> Reference:
-    return Reference(row.hash, row.width, row.height, row.format, tuple(row.notes))
+    # Rows of earlier versions hold the words themselves.
+    notes = (as_given(n) if isinstance(n, str) else Sentence(n["key"], n["values"]) for n in row.notes)
+    return Reference(row.hash, row.width, row.height, row.format, tuple(notes))

@@ -39,7 +39,7 @@ def take_off(studio: Studio, piece: Piece, passes: Sequence[str]) -> None:
     for use in uses:
         for own in use["paints"] if use["pass"] in passes else ():
             used[own["paint"]] = used.get(own["paint"], 0.0) + own["ml"]
-    medium, words = str(piece.settings["medium"]), f"Used for {piece.name}"
+    medium, words = str(piece.settings["medium"]), f"used for: {piece.name}"
     for _ in range(TRIES):
         state = studio.shelf.state()
         changes = _changes(items_of(state), used, medium)

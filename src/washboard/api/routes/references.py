@@ -106,5 +106,5 @@ def read(reference: Reference) -> ReferenceRead:
         width=reference.width,
         height=reference.height,
         format=reference.format,
-        notes=list(reference.notes),
+        notes=[speaker().text(note) for note in reference.notes],
     )

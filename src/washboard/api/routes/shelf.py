@@ -115,7 +115,7 @@ def _added(studio: Studio, revision: int, items: list[Item]) -> ShelfState:
             raise InvalidInput("refused-shelf-name-taken", name=item.name)
         there.add(item.named)
     changes = {f"{OWN}{state.next_number + k}": work.fields_of(item) for k, item in enumerate(items)}
-    words = f"{items[0].name} added" if len(items) == 1 else f"{len(items)} things added"
+    words = f"added: {items[0].name if len(items) == 1 else len(items)}"
     return studio.shelf.change(revision, changes, words[:MOST_WORDS], now())
 
 
@@ -134,14 +134,14 @@ def change(studio: InStudio, key: Key, given: ItemUpdate) -> ShelfRead:
     if any(other.key != key and other.named == changed.named for other in items_of(state)):
         raise InvalidInput("refused-shelf-name-taken", name=changed.name)
     fields = work.fields_of(changed)
-    return read(studio.shelf.change(given.revision, {key: fields}, f"{item.name} changed", now()))
+    return read(studio.shelf.change(given.revision, {key: fields}, f"changed: {item.name}", now()))
 
 
 @router.delete("/items/{key}", responses=problems())
 def remove(studio: InStudio, key: Key, revision: Annotated[Revision, Query()]) -> ShelfRead:
     """Take a thing off the shelf; pieces that name it go on without it."""
     item = _one(studio.shelf.state(), key)
-    return read(studio.shelf.change(revision, {key: None}, f"{item.name} taken off", now()))
+    return read(studio.shelf.change(revision, {key: None}, f"taken off: {item.name}", now()))
 
 
 @router.post("/undo", responses=problems())
@@ -254,7 +254,7 @@ def calibrate(studio: InStudio, key: Key, given: CalibrationCreate) -> Calibrati
     kept = None
     if given.keep:
         changes = {key: work.fields_of(fitted.checked())}
-        kept = read(studio.shelf.change(given.revision, changes, f"{item.name} measured", now()))
+        kept = read(studio.shelf.change(given.revision, changes, f"measured: {item.name}", now()))
     return CalibrationRead(
         before=round(found.before, 2), after=round(found.after, 2), fields=fields, shelf=kept
     )

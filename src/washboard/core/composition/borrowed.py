@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 
 from ..errors import InvalidInput
 from ..reference.picture import Bytes, Labels, Picture
+from ..sentence import Sentence, as_given, percent, sentence, tone
 
 MOST = 12
 WIDTHS = (0.02, 2.0)
@@ -82,7 +83,7 @@ def pasted(rgb: Bytes, other: Bytes, mask: Mask, thing: Borrowed) -> tuple[Bytes
     return np.rint(rgb * (1 - alpha) + reflectances * alpha).astype(np.uint8), there
 
 
-def seams(picture: Picture, labels: Labels, called: Mapping[int, str]) -> tuple[str, ...]:
+def seams(picture: Picture, labels: Labels, called: Mapping[int, str]) -> tuple[Sentence, ...]:
     """A sentence on the seam of each borrowed thing: `called` names those of an area map (h, w).
 
     How far its border stands from what lies beside it, and how much of the border is nearly lost.
@@ -94,7 +95,7 @@ def seams(picture: Picture, labels: Labels, called: Mapping[int, str]) -> tuple[
     )
 
 
-def _seam(value: NDArray[np.float32], mask: Mask, name: str) -> str:
+def _seam(value: NDArray[np.float32], mask: Mask, name: str) -> Sentence:
     own = mask.astype(np.uint8)
     near = np.ones((2 * SEAM + 1, 2 * SEAM + 1), np.uint8)
     edge = own - cv2.erode(own, np.ones((3, 3), np.uint8), borderValue=1)
@@ -102,11 +103,12 @@ def _seam(value: NDArray[np.float32], mask: Mask, name: str) -> str:
     outer = _mean_near(value, ~mask & (cv2.dilate(own, near) > 0))
     apart = np.abs(inner - outer)[edge > 0]
     lost = float((apart < LOST).mean())
-    return (
-        f"{name[0].upper()}{name[1:]} comes from another photo: along its seam it stands "
-        f"{float(np.median(apart)):.1f} values from what lies beside it"
-        + (f", {100 * lost:.0f} % of the border nearly lost" if lost >= 0.05 else "")
-        + ". See that its light falls as in the main photo, and soften the cut where the thing turns."
+    return sentence(
+        "note-seam",
+        thing=as_given(name),
+        apart=tone(float(np.median(apart))),
+        melts="yes" if lost >= 0.05 else "no",
+        lost=percent(lost),
     )
 
 

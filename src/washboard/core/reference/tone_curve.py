@@ -9,6 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..errors import InvalidInput
+from ..sentence import Amount, Sentence, sentence
 
 Bytes = NDArray[np.uint8]
 Mask = NDArray[np.bool_]
@@ -64,7 +65,7 @@ def flat_ends(rgb: Bytes) -> tuple[Mask, Mask]:
     return np.asarray(most <= FLAT_DARK), np.asarray(least >= FLAT_LIGHT)
 
 
-def invented(rgb: Bytes, opening: Opening) -> tuple[str, ...]:
+def invented(rgb: Bytes, opening: Opening) -> tuple[Sentence, ...]:
     """What opening this photo (h, w, 3) cannot bring back, and what it makes up, a sentence an end."""
     crushed, blown = flat_ends(rgb)
     steps = np.diff(curve(opening).astype(int))
@@ -76,10 +77,13 @@ def invented(rgb: Bytes, opening: Opening) -> tuple[str, ...]:
     ):
         if amount:
             lost = 100 * float(flat.mean())
-            stays = f"{lost:.1f} % of the photo is flat {name} and stays flat: nothing was recorded there. "
             words.append(
-                (stays if lost >= 0.05 else "")
-                + f"Near {name} one step of the file becomes up to {int(within.max())}: grain and patches "
-                "that show up are the camera's, not the scene's."
+                sentence(
+                    "note-opened",
+                    end=name,
+                    flat="yes" if lost >= 0.05 else "no",
+                    lost=Amount(lost, 1),
+                    steps=int(within.max()),
+                )
             )
     return tuple(words)

@@ -13,7 +13,7 @@ from .results import BORROWED, Framed
 MOODS = (Mood.LIGHTER, Mood.DARKER, Mood.CLOSER)
 
 
-def photo_notes(frame: Framed, settings: Settings) -> tuple[str, ...]:
+def photo_notes(frame: Framed, settings: Settings) -> tuple[Sentence, ...]:
     """What opening the photo's ends invents, and the seams of what is borrowed from other photos."""
     there = [BORROWED + number for number in range(1, len(settings.borrowed) + 1)]
     called = {area.label: speaker().name(area.called) for area in frame.areas.areas if area.label in there}
@@ -22,7 +22,7 @@ def photo_notes(frame: Framed, settings: Settings) -> tuple[str, ...]:
 
 def arrangement_notes(frame: Framed, settings: Settings) -> list[Sentence]:
     """What is opened, borrowed, lit anew or invented, and what the mood did."""
-    notes = [as_given(note) for note in photo_notes(frame, settings)]
+    notes = list(photo_notes(frame, settings))
     if settings.stock is not None:
         stock = described_stock(stock_named(settings.medium, settings.stock), settings.side)
         notes.insert(0, as_given(stock))

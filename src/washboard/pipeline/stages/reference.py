@@ -13,6 +13,7 @@ from ...core.reference.drawn import Shape, drawn
 from ...core.reference.picture import Bytes, Labels, Picture, picture_of
 from ...core.reference.tone_curve import Opening, invented, opened
 from ...core.reference.worth import refuse_if_empty
+from ...core.sentence import Sentence
 from ...settings import Settings
 
 Mask = NDArray[np.bool_]
@@ -27,7 +28,7 @@ def photo(rgb: Bytes) -> Picture:
     return picture
 
 
-def with_tones(picture: Picture, opening: Opening) -> tuple[Picture, tuple[str, ...]]:
+def with_tones(picture: Picture, opening: Opening) -> tuple[Picture, tuple[Sentence, ...]]:
     """The photo with its darks and lights opened, and what of that is invented, in words."""
     return picture_of(opened(picture.rgb, opening)), invented(picture.rgb, opening)
 

@@ -20,6 +20,7 @@ from ...core.reference.masses import Division
 from ...core.reference.measures import Measured
 from ...core.reference.picture import Labels, Picture, Singles
 from ...core.reference.squint import Squinted
+from ...core.sentence import Sentence
 from ..subject import Identity
 
 BORROWED = PROPOSED + MOST_STROKES
@@ -39,7 +40,7 @@ class Reference:
     picture: Picture
     bare: Picture
     given: Labels | None = None
-    notes: tuple[str, ...] = ()
+    notes: tuple[Sentence, ...] = ()
 
 
 @dataclass(frozen=True)

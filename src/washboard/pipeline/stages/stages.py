@@ -36,7 +36,7 @@ from ...core.reference.measures import Measured, measure
 from ...core.reference.picture import Labels, Picture
 from ...core.reference.squint import Squinted, squint
 from ...core.reference.tone_curve import AS_TAKEN
-from ...core.sentence import Sentence, as_given
+from ...core.sentence import Sentence
 from ...formats.image import Decoded, decoded
 from ...settings import Stage
 from ..memo import Memo
@@ -76,7 +76,7 @@ class Stages:
             return Reference(scene, scene, shapes)
         photo = self.picture(about.content, about.photos[about.content])
         opening, things = about.read_by(Stage.TONES).opening, about.read_by(Stage.REFERENCE).borrowed
-        bare, notes = photo, tuple[str, ...]()
+        bare, notes = photo, tuple[Sentence, ...]()
         if opening != AS_TAKEN:
             bare, notes = self._once(Stage.TONES, about, lambda: reference.with_tones(photo, opening))
         if not things:
@@ -284,7 +284,7 @@ class Stages:
     def _photo_notes(self, about: Subject) -> tuple[Sentence, ...]:
         if about.content is None:
             return ()
-        return tuple(map(as_given, self.decoded(about.content, about.photos[about.content]).notes))
+        return self.decoded(about.content, about.photos[about.content]).notes
 
     def compared(
         self, about: Subject, progress: Progress = no_progress, own: tuple[str, ...] = ()

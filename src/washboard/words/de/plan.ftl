@@ -270,6 +270,23 @@ surface = { $tone } { $hue } { $value }
 note-box-misses = { $masses } sind mit den { $kind }, die mitkommen, nicht zu treffen: Vorbereiten sagt, was hülfe.
 note-order-rests = Deine eigene Reihenfolge ruht. { $why }
 note-empty-area = Keine Masse liegt überwiegend in { $thing }: es wird mit dem Rest gemalt.
+note-frames = Die Datei enthält { $count } Bilder; das erste wurde genommen.
+note-exif-damaged = Die EXIF-Daten des Fotos sind beschädigt und wurden so weit wie möglich gelesen: prüfen, ob es aufrecht steht.
+note-profile-damaged = Das Farbprofil der Datei ist beschädigt und wurde übergangen: Farben gelten als sRGB.
+note-opened = { $flat ->
+    [yes] { $lost } % des Fotos sind { $end ->
+        [black] reines Schwarz
+       *[white] reines Weiß
+    } und bleiben es: dort wurde nichts aufgezeichnet.{" "}
+   *[no] {""}
+}Nahe { $end ->
+    [black] Schwarz
+   *[white] Weiß
+} wird eine Stufe der Datei zu bis zu { $steps }: Korn und Flecken, die sichtbar werden, stammen von der Kamera, nicht vom Motiv.
+note-seam = { $thing } stammt aus einem anderen Foto: entlang der Naht liegen { $apart } Werte zwischen ihm und dem, was daneben liegt{ $melts ->
+    [yes] , { $lost } % der Grenze gehen fast verloren
+   *[no] {""}
+}. Darauf achten, dass das Licht wie im Hauptfoto fällt, und den Schnitt dort weicher machen, wo das Ding sich rundet.
 note-invented = { $share } % des Bildes sind erfunden: aus den Nachbarn ergänzt, wo etwas stand.
 note-mood-lighter = Für die Stimmung sind alle Werte zwischen Hellstem und Dunkelstem angehoben.
 note-mood-darker = Für die Stimmung sind alle Werte zwischen Hellstem und Dunkelstem gesenkt.

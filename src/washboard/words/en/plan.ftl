@@ -270,6 +270,17 @@ surface = { $tone } { $hue } { $value }
 note-box-misses = { $masses } cannot be matched with the { $kind } that come along: Prepare tells what would help.
 note-order-rests = Your own order of passes rests. { $why }
 note-empty-area = No mass lies mostly in { $thing }: it is painted with the rest.
+note-frames = The file holds { $count } pictures; the first was taken.
+note-exif-damaged = The photo's EXIF data is damaged and was read as far as possible: see whether it stands upright.
+note-profile-damaged = The file's colour profile is damaged and was passed over: colours are taken as sRGB.
+note-opened = { $flat ->
+    [yes] { $lost } % of the photo is flat { $end } and stays flat: nothing was recorded there.{" "}
+   *[no] {""}
+}Near { $end } one step of the file becomes up to { $steps }: grain and patches that show up are the camera's, not the scene's.
+note-seam = { $thing } comes from another photo: along its seam it stands { $apart } values from what lies beside it{ $melts ->
+    [yes] , { $lost } % of the border nearly lost
+   *[no] {""}
+}. See that its light falls as in the main photo, and soften the cut where the thing turns.
 note-invented = { $share } % of the picture is invented: filled by its neighbours where something stood.
 note-mood-lighter = For the mood, all values between lightest and darkest are lifted.
 note-mood-darker = For the mood, all values between lightest and darkest are lowered.
