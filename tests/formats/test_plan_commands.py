@@ -95,7 +95,10 @@ def test_a_plan_with_a_mass_of_another_or_a_pass_twice_is_judged_not_fallen_over
     assert "has finished" in done.stdout
 
 
-@pytest.mark.parametrize("school", ["both-ends", "by-object", "light-first", "layered-negative", "wipe-out"])
+@pytest.mark.soak
+@pytest.mark.parametrize(
+    "school", tried(["both-ends", "by-object", "light-first", "layered-negative", "wipe-out"], 2)
+)
 def test_each_school_can_be_planned_by_its_key_and_is_sound(photo: Path, tmp_path: Path, school: str) -> None:
     out = tmp_path / "plan.json"
     medium = "acrylic" if school == "wipe-out" else "watercolour"
