@@ -9,6 +9,7 @@ import pytest
 
 from tests.conftest import encoded
 from tests.forked import command as run
+from tests.long import tried
 from tests.pieces import photographs
 
 
