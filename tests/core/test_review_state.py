@@ -56,12 +56,12 @@ def test_of_a_painting_that_ends_half_way_each_place_is_known_as_done_or_bare(
     assert alike.mean() >= 0.97
 
 
-def with_curve(curve: float) -> tuple[Observation, float]:
-    """A painting with a margin photographed by a phone with a tone curve and without a card, and how far its
-    masses are off in the mean."""
+def with_curve(curve: float, card: bool = False) -> tuple[Observation, float]:
+    """A painting with a margin photographed by a phone with a tone curve, with or without a grey card, and
+    how far its masses are off in the mean."""
     expected, pictures = piece("cup", "oil", "value:5", 3.0)
     painting = paint(expected, pictures, len(pictures) - 1, np.random.default_rng(8))
-    room = Room(tilt=6, turn=8, light=(0.1, 0.08, -0.04), cast=(1.0, 0.95, 0.85), curve=curve)
+    room = Room(tilt=6, turn=8, light=(0.1, 0.08, -0.04), cast=(1.0, 0.95, 0.85), curve=curve, card=card)
     rgb, corners = photographed_in(room, painting, expected, 8)
     seen = observed(rgb, snapped(picture_of(rgb).lab, corners, expected), expected)
     bare = np.zeros(expected.labels.shape, bool)
@@ -76,6 +76,13 @@ def test_a_strong_curve_of_a_phone_shows_beside_the_plan_and_is_told_to_be_a_gue
     assert 0.5 <= seen.tone.curve <= 1.0
     assert off < 0.2
     assert seen.sd > with_curve(0.0)[0].sd
+
+
+def test_a_grey_card_beside_grey_paper_tells_no_curve_and_the_plan_does() -> None:
+    seen, off = with_curve(0.8, card=True)
+    assert seen.by_plan
+    assert not seen.card
+    assert off < 0.2
     assert light_words(seen).values["phone"] == "plan"
 
 

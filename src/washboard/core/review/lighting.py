@@ -219,7 +219,7 @@ def _tone(
     patches: Patches, sampled: Callable[[Floats], Samples], blocks: Blocks, state: State, card: Known | None
 ) -> Tone:
     """What a phone did: by a card, or a curve by what is painted beside the plan."""
-    if card is not None:
+    if card is not None and card.tells_from(blocks.expected.surface.linear):
         return tone_of(patches.coded, patches.calm, sampled, card)
     of_patch = blocks.at.ravel()[np.maximum(patches.pixel, 0)]
     own = (patches.mass >= 0) & ~_untouched(blocks, state)[of_patch]

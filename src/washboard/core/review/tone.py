@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
 import cv2
@@ -24,6 +24,9 @@ LUMA = RGB_TO_XYZ[1]
 """What each channel adds to luminance."""
 FAR = 0.04
 """Encoded light by which a patch is far off."""
+APART = 0.7
+"""Logarithm of light by which two greys must differ to tell a curve: a grey card beside grey paper says
+nothing of darks and lights."""
 WORTH = 0.15
 """Share by which the misfit must fall for a curve to be believed."""
 
@@ -91,6 +94,10 @@ class Known:
     calm: float
     place: Floats
     reflects: float
+
+    def tells_from(self, other: Sequence[float]) -> bool:
+        """Whether this and what reflects so much (3,) lie far enough apart to tell a curve between them."""
+        return bool(abs(np.log(self.reflects / max(float(np.mean(other)), 1e-3))) >= APART)
 
 
 def tone_of(coded: Floats, calm: Floats, sampled: Callable[[Floats], Samples], known: Known) -> Tone:
