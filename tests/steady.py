@@ -44,7 +44,7 @@ CHANGES: Mapping[str, Callable[[Image.Image], bytes]] = {
 
 def passes_of(coded_photo: bytes, medium: str, surface: str, pinned: int | None) -> NDArray[np.int64]:
     """The pass over shapes (h, w) that finishes every spot; -1 where it stays bare, -2 besides them."""
-    settings = Settings(medium, surface, *SIZE, passes=pinned)
+    settings = Settings(medium, surface, *SIZE, passes=pinned, marks=0)
     result = Stages().result(Subject.photo("photo", lambda: coded_photo, settings))
     beside = np.array([step.beside for step in result.worked.steps] + [True])
     number = np.where(beside, -2, np.cumsum(~beside) - 1)

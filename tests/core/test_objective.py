@@ -20,7 +20,7 @@ GOOD, WORST = 0.01, 0.05
 
 @pytest.mark.soak
 def test_a_photo_coded_scaled_or_exposed_a_little_otherwise_keeps_its_passes() -> None:
-    for name in ("portrait", "coins", "cup")[: rounds(2, 3)]:
+    for name in ("portrait", "coins", "cup")[: rounds(1, 3)]:
         shares = kept(photographs()[name], "watercolour", "white")
         assert mean(shares.values()) >= 0.94, (name, shares)
         assert min(shares.values()) >= 0.89, (name, shares)

@@ -10,7 +10,7 @@ from playwright.sync_api import Page, expect
 
 from tests.conftest import Server, edited, new_piece, worked_out
 from tests.interface.test_rooms_of_a_piece import opened, quiet, settings
-from tests.long import SOAK
+from tests.long import SOAK, tried
 from washboard.core.materials.media import MEDIA
 
 PLACES = ("Draw a stroke", "Draw an outline")
@@ -45,7 +45,7 @@ def differs(page: Page, before: bytes) -> bool:
 
 
 @pytest.mark.soak
-@pytest.mark.parametrize("medium", MEDIA)
+@pytest.mark.parametrize("medium", tried([*MEDIA], 2))
 def test_every_act_on_a_place_that_is_drawn_changes_the_picture_or_says_why_not(
     page: Page, demo: Server, cup: bytes, medium: str
 ) -> None:
@@ -61,10 +61,10 @@ def test_every_act_on_a_place_that_is_drawn_changes_the_picture_or_says_why_not(
         .evaluate_all("options => options.map((option) => option.value)")
     )
     assert len(kinds) >= 6
-    tried = [(kind, place) for place in PLACES for kind in kinds]
+    all_of_them = [(kind, place) for place in PLACES for kind in kinds]
     # In the suite each medium tries one act each way, another in each medium.
     start = [*MEDIA].index(medium)
-    for kind, place in tried if SOAK else tried[start :: len(kinds)]:
+    for kind, place in all_of_them if SOAK else all_of_them[start :: len(kinds)]:
         before = pictured(page)
         page.get_by_label("Add a pass after").select_option(kind)
         drawn(page, place)
