@@ -17,6 +17,7 @@ from ..core.review.advice import Correction
 from ..core.review.expected import Expected
 from ..core.review.judged import MassJudged
 from ..core.review.lit import Source
+from ..core.review.observed import Observation
 from ..core.review.review import Review
 from ..core.review.told import corrected, headed, judged_words, light_words, related
 from ..words import About, speaker
@@ -53,6 +54,7 @@ def document_of(review: Review, expected: Expected, scale: float = 1.0) -> dict[
         "sd": seen.sd,
         "tone": {"curve": round(seen.tone.curve, 2), "crisp": round(seen.tone.crisp, 2)},
         "hidden": round(seen.shines, 4),
+        "sheen": _sheen(seen),
         "masses": [_mass(one, about, relative) for one in review.masses],
         "passReached": seen.state.row,
         "passRange": [seen.state.first, seen.state.last],
@@ -72,6 +74,17 @@ def document_of(review: Review, expected: Expected, scale: float = 1.0) -> dict[
         "headline": speaker().text(headed(review), about),
         "lightTold": speaker().text(light_words(seen), about),
         "off": round(review.advice.off, 3),
+    }
+
+
+def _sheen(seen: Observation) -> dict[str, Any] | None:
+    if seen.sheen is None:
+        return None
+    told = seen.sheen
+    return {
+        "middle": [round(part, 3) for part in told.middle],
+        "wide": round(told.wide, 3),
+        "strong": round(told.strong, 4),
     }
 
 
