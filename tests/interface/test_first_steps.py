@@ -27,7 +27,9 @@ class Words:
             self.bundle.add_resource(FluentResource(text))
 
     def __call__(self, key: str, **values: int) -> str:
-        said, errors = self.bundle.format_pattern(self.bundle.get_message(key).value, values)
+        pattern = self.bundle.get_message(key).value
+        assert pattern is not None
+        said, errors = self.bundle.format_pattern(pattern, values)
         assert not errors
         return str(said)
 

@@ -140,19 +140,14 @@ def _of_lines(lab: NDArray[np.float32]) -> list[Floats]:
     lines = _joined(segments, max(high, wide))
     across = [line for line in lines if abs(line[0]) < abs(line[1])][:LINES]
     upward = [line for line in lines if abs(line[0]) >= abs(line[1])][:LINES]
-    found = []
     steps = np.hypot(*(cv2.Sobel(grey, cv2.CV_32F, *way) for way in ((1, 0), (0, 1))))
     calm = cv2.GaussianBlur(np.minimum(steps, 200), (0, 0), 1.5)
-    for top, bottom in combinations(across, 2):
-        for left, right in combinations(upward, 2):
-            quad = _meeting(top, bottom, left, right)
-            if quad is None or (quad < -0.08 * wide).any() or (quad > np.array([wide, high]) * 1.08).any():
-                continue
-            if area(quad) < LEAST * grey.size:
-                continue
-            found.append((_support(calm, quad), quad))
-    found.sort(key=lambda pair: -pair[0])
-    return [upright(quad) for _, quad in found[:SUPPORTED]]
+    quads = _between(across, upward)
+    inside = (quads >= -0.08 * wide) & (quads <= np.array([wide, high]) * 1.08)
+    quads = quads[inside.all(axis=(1, 2))]
+    quads = quads[[area(quad) >= LEAST * grey.size for quad in quads]]
+    order = np.argsort(-_support(calm, quads), kind="stable")
+    return [upright(quad) for quad in quads[order[:SUPPORTED]]]
 
 
 @dataclass
@@ -185,29 +180,32 @@ def _joined(segments: Floats, side: int) -> list[Floats]:
     return [np.array([*line.normal, line.off]) for line in sorted(kept, key=lambda line: -line.length)]
 
 
-def _meeting(top: Floats, bottom: Floats, left: Floats, right: Floats) -> Floats | None:
-    """The quadrilateral (4, 2) between four lines, None where two of them are parallel."""
-    corners = []
-    for one, other in ((top, left), (top, right), (bottom, right), (bottom, left)):
-        turn = one[0] * other[1] - one[1] * other[0]
-        if abs(turn) < 0.3:
-            return None
-        x = (one[2] * other[1] - one[1] * other[2]) / turn
-        y = (one[0] * other[2] - one[2] * other[0]) / turn
-        corners.append((x, y))
-    return upright(np.array(corners))
+def _between(across: Sequence[Floats], upward: Sequence[Floats]) -> Floats:
+    """The quadrilaterals (n, 4, 2) between two of the lines that go across and two that go upward, without
+    those of which two are parallel."""
+    if min(len(across), len(upward)) < 2:
+        return np.zeros((0, 4, 2))
+    one, other = np.array(across)[:, None], np.array(upward)[None]
+    turn = one[..., 0] * other[..., 1] - one[..., 1] * other[..., 0]
+    meets = np.abs(turn) >= 0.3
+    x = one[..., 2] * other[..., 1] - one[..., 1] * other[..., 2]
+    y = one[..., 0] * other[..., 2] - one[..., 2] * other[..., 0]
+    points = np.stack([x, y], -1) / np.where(meets, turn, 1.0)[..., None]
+    top, bottom = np.array([*combinations(range(len(across)), 2)]).T[..., None]
+    left, right = np.array([*combinations(range(len(upward)), 2)]).T[:, None]
+    corners = ((top, left), (top, right), (bottom, right), (bottom, left))
+    known = np.all([meets[corner] for corner in corners], axis=0)
+    return np.asarray(np.stack([points[corner] for corner in corners], axis=2)[known])
 
 
-def _support(steps: NDArray[np.float32], quad: Floats) -> float:
-    """How much light changes along the weakest of the sides of a quadrilateral (4, 2)."""
-    told = []
+def _support(steps: NDArray[np.float32], quads: Floats) -> Floats:
+    """How much light changes along the weakest of the sides of each quadrilateral (n, 4, 2)."""
     at = np.linspace(0.03, 0.97, 40)[:, None]
-    for k in range(4):
-        points = quad[k] * (1 - at) + quad[(k + 1) % 4] * at
-        x = np.clip(points[:, 0].round().astype(int), 0, steps.shape[1] - 1)
-        y = np.clip(points[:, 1].round().astype(int), 0, steps.shape[0] - 1)
-        told.append(float(np.median(steps[y, x])))
-    return min(told) + 0.25 * sum(told)
+    points = quads[:, :, None] * (1 - at) + np.roll(quads, -1, axis=1)[:, :, None] * at
+    x = np.clip(points[..., 0].round().astype(int), 0, steps.shape[1] - 1)
+    y = np.clip(points[..., 1].round().astype(int), 0, steps.shape[0] - 1)
+    told = np.median(steps[y, x], axis=2)
+    return np.asarray(told.min(axis=1) + 0.25 * told.sum(axis=1))
 
 
 def unlike(quads: Sequence[Floats], least: float) -> list[Floats]:
