@@ -171,7 +171,8 @@ def unbent(points: Floats, bends: float, size: tuple[int, int]) -> Floats:
     from the middle by 1 + bends r², r over half the width (division of Brown 1966's first term)."""
     middle, half = np.array(size) / 2, size[0] / 2
     away = (points - middle) / half
-    return np.asarray(middle + away * (1 + bends * (away**2).sum(axis=-1, keepdims=True)) * half)
+    far = away[..., 0] ** 2 + away[..., 1] ** 2
+    return np.asarray(middle + away * (1 + bends * far)[..., None] * half)
 
 
 def bent(points: Floats, bends: float, size: tuple[int, int]) -> Floats:
@@ -180,7 +181,9 @@ def bent(points: Floats, bends: float, size: tuple[int, int]) -> Floats:
         return points
     middle, half = np.array(size) / 2, size[0] / 2
     wanted = (points - middle) / half
-    away = wanted
+    # All points move along their own line from the middle: only how far is sought.
+    far = wanted[..., 0] ** 2 + wanted[..., 1] ** 2
+    nearer = np.ones_like(far)
     for _ in range(8):
-        away = wanted / (1 + bends * (away**2).sum(axis=-1, keepdims=True))
-    return np.asarray(middle + away * half)
+        nearer = 1 / (1 + bends * far * nearer**2)
+    return np.asarray(middle + wanted * nearer[..., None] * half)
