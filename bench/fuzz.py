@@ -124,7 +124,8 @@ def _odd_in(tree: Any, dice: np.random.Generator) -> Any:
         case 2:
             other, at = places[int(dice.integers(len(places)))]
             branch[key] = deepcopy(other[at]) if _held(other, at) else None
-        case 3 if isinstance(branch[key], int | float):
+        # What an earlier fault made too large for a float is odd enough.
+        case 3 if isinstance(branch[key], int | float) and abs(branch[key]) < 1e300:
             branch[key] = branch[key] * float(dice.choice([-1, 0.5, 2, 1e3, 1e9])) + int(dice.integers(-2, 3))
         case _:
             branch[key] = deepcopy(ODD[int(dice.integers(len(ODD)))])
