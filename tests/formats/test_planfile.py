@@ -109,6 +109,14 @@ def test_what_is_no_plan_is_refused_in_plain_words(name: str) -> None:
         planfile.read(text)
 
 
+@pytest.mark.parametrize("colour", [[50, 1e200, 0], [-20, 0, 0], [400, 0, 0]])
+def test_a_colour_that_no_surface_has_is_refused(colour: list[float]) -> None:
+    plain = json.loads(planfile.written(document()))
+    plain["masses"][0]["targetEnds"][0] = colour
+    with refuses(InvalidPlan, "targetEnds"):
+        planfile.read(json.dumps(plain))
+
+
 def test_a_newer_version_is_refused_as_such() -> None:
     with refuses(NewerPlan, "format version 2"):
         planfile.read('{"washboard": 2}')

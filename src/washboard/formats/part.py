@@ -9,7 +9,10 @@ from pydantic import BaseModel, ConfigDict, Field
 Value = Annotated[float, Field(ge=0, le=10)]
 Share = Annotated[float, Field(ge=0, le=1)]
 Length = Annotated[float, Field(ge=0)]
-LabColour = tuple[float, float, float]
+Lightness = Annotated[float, Field(ge=-1, le=101)]
+Chromatic = Annotated[float, Field(ge=-250, le=250)]
+LabColour = tuple[Lightness, Chromatic, Chromatic]
+"""CIELAB (D65, 2°) with room for what rounding does: no light that a surface throws back lies outside."""
 
 
 def _camel(name: str) -> str:
