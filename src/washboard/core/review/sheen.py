@@ -8,16 +8,15 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.value import luminance_of, value_of
+from .curve import LINE, OWN
 from .state import USUAL, over_value
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
 Indices = NDArray[np.intp]
 
-OWN, LINE, PART = 0.3, 0.2, 0.1
-"""Standard deviations, in values, of a mass's own distance from the plan, of a painter's bias at value 5 and
-of how much more it is toward black, and of a part beside the rest of its mass: from made painters, a
-guess."""
+PART = 0.1
+"""Standard deviation, in values, of a part beside the rest of its mass. From made painters: a guess."""
 TOGETHER = 4.0
 """Parts of the picture that tell as much as one that stands by itself: what is off here is off beside it."""
 MIDDLES = np.linspace(-1.4, 1.4, 9)
