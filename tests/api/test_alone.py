@@ -5,11 +5,15 @@ from __future__ import annotations
 import os
 import subprocess
 import sys
+import time
 from collections.abc import Iterator
+from concurrent.futures import ThreadPoolExecutor
 from contextlib import contextmanager
 from pathlib import Path
 
 import httpx
+
+from tests.conftest import new_piece
 
 
 @contextmanager
@@ -49,3 +53,20 @@ def test_another_start_with_a_folder_of_its_own_takes_another_port(tmp_path: Pat
         assert one.stdout is not None
         assert two.stdout is not None
         assert one.stdout.readline() != two.stdout.readline()
+
+
+def test_who_ends_it_in_the_middle_of_something_is_shown_no_fault(tmp_path: Path, cup: bytes) -> None:
+    with alone(tmp_path) as program:
+        assert program.stdout is not None
+        address = program.stdout.readline().split(" at ")[1].split()[0]
+        with httpx.Client(base_url=address, timeout=120) as client, ThreadPoolExecutor(1) as beside:
+            piece = new_piece(client, cup)["id"]
+            client.post(f"/api/pieces/{piece}/analysis").raise_for_status()
+            # Answered when the plan is there, which it will not be.
+            waits = beside.submit(client.get, f"/api/pieces/{piece}/schools")
+            time.sleep(0.5)
+            assert not waits.done()
+            program.terminate()
+            said, _ = program.communicate(timeout=60)
+            waits.exception(60)
+    assert "Traceback" not in said

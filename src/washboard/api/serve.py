@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import asyncio
+import logging
 import os
 import socket
 import sys
@@ -51,10 +53,16 @@ def run(
     config = uvicorn.Config(
         app, log_level="warning", timeout_graceful_shutdown=3, timeout_keep_alive=KEPT_ALIVE
     )
+    logging.getLogger("uvicorn.error").addFilter(_is_fault)
     try:
         uvicorn.Server(config).run(sockets=[listener])
     except KeyboardInterrupt:
         print("Stopped; everything is kept.", file=sys.stderr)
+
+
+def _is_fault(record: logging.LogRecord) -> bool:
+    """Whether there is anything to log: who ends the program ends what it is at, which is no fault."""
+    return not (record.exc_info and isinstance(record.exc_info[1], asyncio.CancelledError))
 
 
 def _tell(address: str, folder: Path, browse: bool) -> None:
