@@ -52,6 +52,19 @@ def test_asking_twice_for_one_subject_gives_one_job(jobs: Jobs) -> None:
     assert jobs.start("a", waiting(gate)) is not first
 
 
+def test_what_nobody_waited_for_is_done_at_once_and_only_once_when_somebody_does(jobs: Jobs) -> None:
+    gate, done = threading.Event(), list[str]()
+    jobs.start("first", waiting(gate), beside=True)
+    queued = jobs.start("second", lambda job: done.append(job.id), beside=True)
+    assert jobs.start("second", nothing, beside=True) is queued
+    assert not queued.begun
+    assert jobs.start("second", lambda job: done.append(job.id)) is queued
+    assert ended(queued).state == "done"
+    gate.set()
+    assert ended(jobs.start("third", nothing, beside=True)).state == "done"
+    assert done == [queued.id]
+
+
 def test_what_a_painter_waits_for_never_stands_behind_what_nobody_waits_for(jobs: Jobs) -> None:
     gate = threading.Event()
     background = [jobs.start(f"drills {k}", waiting(gate), beside=True) for k in range(40)]

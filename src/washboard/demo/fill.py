@@ -50,17 +50,17 @@ def missing(studio: Studio) -> list[str]:
 
 
 def add_demo(studio: Studio) -> None:
-    """Add the demo pieces that a studio does not have, have them worked out, and log how far their painting
-    is."""
+    """Add the demo pieces that a studio does not have, have them worked out one at a time, so that nobody's
+    own photo waits for them, and log how far their painting is."""
     _fill_shelf(studio)
     wanted = missing(studio)
     for demo in reversed([demo for demo in DEMO if demo.name in wanted]):
         reference = _kept(studio, reference_bytes(demo))
         piece = studio.pieces.create(demo.name, settings_fields(demo.settings), now(), reference.hash)
-        analyse(studio, piece)
+        analyse(studio, piece, beside=True)
     for piece in studio.pieces.all():
         if piece.name in STATES and not studio.log.entries(piece.id):
-            studio.jobs.start(f"log {piece.id}", partial(log_state, studio, piece))
+            studio.jobs.start(f"log {piece.id}", partial(log_state, studio, piece), beside=True)
 
 
 def _kept(studio: Studio, data: bytes) -> Reference:

@@ -25,7 +25,8 @@ painter waits for must not stand behind them."""
 
 @dataclass
 class Job:
-    """One computation. `subject` names what it computes, so that asking twice gives one job."""
+    """One computation. `subject` names what it computes, so that asking twice gives one job; it has `begun`
+    once a thread works on it."""
 
     subject: str
     id: str = field(default_factory=lambda: uuid.uuid4().hex)
@@ -33,6 +34,7 @@ class Job:
     stage: str = "waiting"
     done: float = 0.0
     problem: Sentence | None = None
+    begun: bool = False
     cancelled: threading.Event = field(default_factory=threading.Event)
     ended: threading.Event = field(default_factory=threading.Event)
 
@@ -50,10 +52,13 @@ class Jobs:
         self._lock = threading.Lock()
 
     def start(self, subject: str, work: Callable[[Job], None], beside: bool = False) -> Job:
-        """The running job on that subject, or a new one; one that nobody waits for is done `beside`."""
+        """The running job on that subject, or a new one; one that nobody waits for is done `beside`, until
+        somebody does."""
         with self._lock:
             for job in self._jobs.values():
                 if job.subject == subject and job.state == "running" and not job.cancelled.is_set():
+                    if not beside and not job.begun:
+                        self._threads.submit(self._run, job, work)
                     return job
             job = Job(subject)
             self._jobs[job.id] = job
@@ -65,8 +70,11 @@ class Jobs:
         (self._beside if beside else self._threads).submit(self._run, job, work)
         return job
 
-    @staticmethod
-    def _run(job: Job, work: Callable[[Job], None]) -> None:
+    def _run(self, job: Job, work: Callable[[Job], None]) -> None:
+        with self._lock:
+            if job.begun:
+                return
+            job.begun = True
         try:
             work(job)
             job.done, job.stage, job.state = 1.0, "done", "done"

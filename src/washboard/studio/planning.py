@@ -45,13 +45,14 @@ class Unplanned(WashboardError):
     code = "not-ready"
 
 
-def analyse(studio: Studio, piece: Piece) -> Job:
-    """Work a piece out unless its plan is there; the running job if there is one."""
+def analyse(studio: Studio, piece: Piece, beside: bool = False) -> Job:
+    """Work a piece out unless its plan is there; the running job if there is one. What nobody waits for is
+    done `beside`."""
     subject = subject_of(studio, piece)
     key = subject.key(Stage.RESULT)
     if _there(studio, piece, key) is not None:
         return studio.jobs.finished(f"{piece.id} {key}")
-    return studio.jobs.start(f"{piece.id} {key}", lambda job: _work_out(studio, piece, subject, job))
+    return studio.jobs.start(f"{piece.id} {key}", lambda job: _work_out(studio, piece, subject, job), beside)
 
 
 def running(studio: Studio, piece: Piece) -> bool:
