@@ -114,6 +114,7 @@ def test_every_answer_is_about_one_plan_after_bands_school_and_ways_change(
     worked_out(client, kettle)
     edited(client, kettle, bands=7)
     worked_out(client, kettle)
+    walked(client, kettle)
     edited(client, kettle, school="both-ends")
     worked_out(client, kettle)
     walked(client, kettle)

@@ -97,7 +97,7 @@ def test_effects_never_break_a_plan_in_any_school_and_come_to_the_same_each_time
     for school in (key for key, one in SCHOOLS.items() if medium in one.media):
         if school == "wipe-out" and medium != "watercolour":
             continue  # their ground here is too dark to be wiped back to
-        for seed in range(rounds(4, 120)):
+        for seed in range(rounds(6, 120)):
             on, worked = scene(medium, seed, school)
             on = replace(on, around_cm=(None, 0.0, 1.0, 4.0)[seed % 4])
             plan = worked.plan

@@ -193,7 +193,7 @@ def generated(seed: int) -> Bytes:
 
 @pytest.mark.soak
 def test_marks_of_any_piece_are_sound() -> None:
-    for seed in range(rounds(4, 300)):
+    for seed in range(rounds(8, 300)):
         medium = list(MEDIA)[seed // 4 % 4]
         marks = AMOUNTS["many"] if seed % 5 == 0 else AMOUNTS["some"]
         result = worked(generated(seed), replace(MEDIA[medium], marks=marks))

@@ -39,7 +39,7 @@ def lengths(worked: PlanningResult) -> tuple[float, float, float]:
 
 
 @pytest.mark.soak
-@generated(rounds(100, 600))
+@generated(rounds(200, 600))
 @given(pieces())
 def test_every_plan_is_accepted_by_the_judge_and_brings_each_mass_to_its_target_once_within_its_band(
     made: Made,
