@@ -8,30 +8,19 @@ from collections.abc import Callable
 from pathlib import Path
 
 import pytest
-from fluent.runtime import FluentBundle, FluentResource
 from playwright.sync_api import Browser, Page, expect
 
-from tests.conftest import Server, encoded
-from tests.pieces import photographs
-from washboard.words.catalogue import texts
+from tests.conftest import Server
+from washboard.core.sentence import sentence
+from washboard.words.speaker import Speaker
 
 STEPS = {"lights": "below=lights", "approach": "below=schools", "mix": "/mix", "along": "/easel"}
 
 
-class Words:
-    """What the page says in a language."""
-
-    def __init__(self, language: str) -> None:
-        self.bundle = FluentBundle([language], use_isolating=False)
-        for text in texts(f"{language}/page"):
-            self.bundle.add_resource(FluentResource(text))
-
-    def __call__(self, key: str, **values: int) -> str:
-        pattern = self.bundle.get_message(key).value
-        assert pattern is not None
-        said, errors = self.bundle.format_pattern(pattern, values)
-        assert not errors
-        return str(said)
+def said_in(language: str) -> Callable[..., str]:
+    """What the page says in a language, by the keys of its catalogue."""
+    page = Speaker(f"{language}/page", language)
+    return lambda key, **values: page.phrase(sentence(key, **values))
 
 
 def newcomer(browser: Browser, server: Server, locale: str) -> Page:
@@ -45,11 +34,11 @@ def newcomer(browser: Browser, server: Server, locale: str) -> Page:
 
 @pytest.mark.parametrize("language", ["en", "de"])
 def test_from_a_photo_to_the_easel_by_the_steps_that_are_offered(
-    browser: Browser, start: Callable[..., Server], tmp_path: Path, language: str
+    browser: Browser, start: Callable[..., Server], tmp_path: Path, cup: bytes, language: str
 ) -> None:
     photo = tmp_path / "cup.jpg"
-    photo.write_bytes(encoded(photographs()["cup"], quality=92))
-    say, page = Words(language), newcomer(browser, start(), language)
+    photo.write_bytes(cup)
+    say, page = said_in(language), newcomer(browser, start(), language)
     page.get_by_label(say("drop-photo-choose-photo")).set_input_files(photo)
     begun = time.monotonic()
     page.get_by_role("button", name=say("decisions-see-order")).click()
@@ -68,11 +57,11 @@ def test_from_a_photo_to_the_easel_by_the_steps_that_are_offered(
 
 
 def test_a_step_that_is_put_away_is_not_offered_again_and_the_next_one_is(
-    browser: Browser, start: Callable[..., Server], tmp_path: Path
+    browser: Browser, start: Callable[..., Server], tmp_path: Path, cup: bytes
 ) -> None:
     photo = tmp_path / "cup.jpg"
-    photo.write_bytes(encoded(photographs()["cup"], quality=92))
-    say, page = Words("en"), newcomer(browser, start(), "en")
+    photo.write_bytes(cup)
+    say, page = said_in("en"), newcomer(browser, start(), "en")
     page.get_by_label(say("drop-photo-choose-photo")).set_input_files(photo)
     page.get_by_role("button", name=say("decisions-see-order")).click()
     away = page.get_by_role("button", name=say("name-things-now"), exact=True)

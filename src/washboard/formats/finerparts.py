@@ -63,7 +63,7 @@ class MarkFamilyPart(Part):
     name_marks: tuple[MarkPart, ...] = ()
     paths: tuple[PathPart, ...]
     value: Value
-    lab: tuple[float, float, float]
+    lab: LabColour
     masses: tuple[str, ...]
     pass_id: str = Field(alias="pass")
     how: How

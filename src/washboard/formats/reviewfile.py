@@ -78,14 +78,11 @@ def document_of(review: Review, expected: Expected, scale: float = 1.0) -> dict[
 
 
 def _sheen(seen: Observation) -> dict[str, Any] | None:
-    if seen.sheen is None:
+    sheen = seen.sheen
+    if sheen is None:
         return None
-    told = seen.sheen
-    return {
-        "middle": [round(part, 3) for part in told.middle],
-        "wide": round(told.wide, 3),
-        "strong": round(told.strong, 4),
-    }
+    middle = [round(part, 3) for part in sheen.middle]
+    return {"middle": middle, "wide": round(sheen.wide, 3), "strong": round(sheen.strong, 4)}
 
 
 def _points(of: NDArray[np.float64]) -> list[list[float]]:

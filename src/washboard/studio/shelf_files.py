@@ -54,7 +54,7 @@ def imported(shelf: Shelf, name: str, data: bytes, revision: int | None = None) 
     state = shelf.state()
     found = merged(items_of(state), items, state.next_number)
     room_for(state, found.added)
-    words = f"added: {found.added}, changed: {found.updated}, file: {name}"[:MOST_WORDS]
+    words = f"read in: {name}"[:MOST_WORDS]
     return Taken(
         shelf.change(state.revision if revision is None else revision, found.changes, words, now()),
         found,

@@ -125,8 +125,8 @@ class Speaker:
         }
 
     def local(self, words: str) -> str:
-        """What a list of the core calls something, in this language: all of it, its parts before a colon or
-        between commas, or put together of words that are known; else as it stands."""
+        """What a list of the core calls something, in this language: all of it, its parts between commas, or
+        put together of words that are known; else as it stands."""
         if not self._terms or words in self._terms:
             return self._terms.get(words, words)
         first = words[:1]
@@ -134,7 +134,7 @@ class Speaker:
             return known[:1].upper() + known[1:] if first.isupper() else known
         if words.endswith("."):
             return f"{self.local(words[:-1])}."
-        for between in (": ", "; ", ", "):
+        for between in ("; ", ", "):
             if between in words:
                 return between.join(self.local(part) for part in words.split(between))
         return self._of_parts(words.split(" ")) or words

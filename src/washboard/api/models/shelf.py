@@ -38,8 +38,8 @@ class ShelfRead(Model):
     """The shelf: `duplicates` are keys of things that do the same work."""
 
     revision: int
-    undo: Term | None
-    redo: Term | None
+    undo: str | None
+    redo: str | None
     items: list[ItemRead]
     duplicates: list[list[str]]
 
