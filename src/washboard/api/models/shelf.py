@@ -9,7 +9,7 @@ from pydantic import Field
 from ...core.materials.shelf import LONGEST, LONGEST_NOTE, MOST_LEFT, ItemKind
 from ...settings.wire import WRITTEN, Model, Revision
 from .mix import GivenLab, Lab, Row
-from .term import Term
+from .term import Done, Term
 
 Name = Annotated[str, Field(min_length=1, max_length=LONGEST, pattern=WRITTEN)]
 
@@ -38,8 +38,8 @@ class ShelfRead(Model):
     """The shelf: `duplicates` are keys of things that do the same work."""
 
     revision: int
-    undo: str | None
-    redo: str | None
+    undo: Done | None
+    redo: Done | None
     items: list[ItemRead]
     duplicates: list[list[str]]
 

@@ -24,7 +24,6 @@ from ...store.shelf import ShelfState
 from ...studio import Studio, now
 from ...studio import shelf_items as work
 from ...studio.shelf_files import MOST_WORDS, exported, imported, items_of, room_for
-from ...words import speaker
 from ..limits import MOST_FILE
 from ..models.shelf import (
     CalibrationCreate,
@@ -266,17 +265,11 @@ def read(state: ShelfState) -> ShelfRead:
     items = items_of(state)
     return ShelfRead(
         revision=state.revision,
-        undo=_edit(state.undo),
-        redo=_edit(state.redo),
+        undo=state.undo,
+        redo=state.redo,
         items=[ItemRead(**work.entry(item)) for item in items],
         duplicates=[list(group) for group in duplicates(items)],
     )
-
-
-def _edit(words: str | None) -> str | None:
-    """An edit of the shelf in the language of the painter: what was done, what to as the painter calls it."""
-    done, colon, to = (words or "").partition(": ")
-    return words if not colon else f"{speaker().local(done)}: {to}"
 
 
 def _one(state: ShelfState, key: str) -> Item:
