@@ -41,7 +41,8 @@ def quiet(page: Page) -> None:
 def opened(page: Page, where: tuple[Server, str], view: str) -> None:
     server, piece = where
     page.goto(f"{server.url}/pieces/{piece}/{view}")
-    page.get_by_role("img", name=re.compile("The (picture|photo)")).first.wait_for()
+    # Any of a stage's pictures: what is seen before its plan is there may be gone before it is loaded.
+    page.get_by_role("img", name=re.compile("The (picture|photo|piece)")).first.wait_for()
     quiet(page)
 
 
