@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 from numpy.typing import NDArray
@@ -56,12 +58,13 @@ def test_of_a_painting_that_ends_half_way_each_place_is_known_as_done_or_bare(
     assert alike.mean() >= 0.97
 
 
-def with_curve(curve: float, card: bool = False) -> tuple[Observation, float]:
-    """A painting with a margin photographed by a phone with a tone curve, with or without a grey card, and
-    how far its masses are off in the mean."""
+def with_curve(curve: float, card: bool = False, crisp: float = 0.0) -> tuple[Observation, float]:
+    """A painting with a margin photographed by a phone with a tone curve and local contrast, with or without
+    a grey card, and how far its masses are off in the mean."""
     expected, pictures = piece("cup", "oil", "value:5", 3.0)
     painting = paint(expected, pictures, len(pictures) - 1, np.random.default_rng(8))
-    room = Room(tilt=6, turn=8, light=(0.1, 0.08, -0.04), cast=(1.0, 0.95, 0.85), curve=curve, card=card)
+    lamp = Room(tilt=6, turn=8, light=(0.1, 0.08, -0.04), cast=(1.0, 0.95, 0.85))
+    room = replace(lamp, curve=curve, crisp=crisp, card=card)
     rgb, corners = photographed_in(room, painting, expected, 8)
     seen = observed(rgb, snapped(picture_of(rgb).lab, corners, expected), expected)
     bare = np.zeros(expected.labels.shape, bool)
@@ -86,6 +89,15 @@ def test_a_grey_card_beside_grey_paper_tells_no_curve_and_the_plan_does() -> Non
     assert light_words(seen).values["phone"] == "plan"
 
 
+@pytest.mark.parametrize("curve", [0.25, 0.6])
+def test_a_margin_lighter_beside_darks_tells_a_phone_and_the_plan_then_its_curve(curve: float) -> None:
+    seen, off = with_curve(curve, crisp=0.2)
+    assert seen.tone.crisp == pytest.approx(0.2, abs=0.05)
+    assert seen.tone.curve == pytest.approx(curve, abs=0.25)
+    assert off < 0.15
+    assert light_words(seen).values["phone"] == "plan"
+
+
 def test_a_plain_camera_is_taken_for_one() -> None:
     seen, off = with_curve(0.0)
     assert seen.tone == PLAIN
@@ -94,7 +106,7 @@ def test_a_plain_camera_is_taken_for_one() -> None:
 
 def test_too_few_masses_tell_nothing_of_a_curve() -> None:
     planned, mass = np.array([2.0, 5.0, 8.0]), np.arange(3)
-    assert curve_by_plan(lambda _: planned - 2, planned, mass, np.ones(3)) == PLAIN
+    assert curve_by_plan(lambda _: planned - 2, planned, planned / 10, mass, np.ones(3)) == PLAIN
 
 
 def test_a_painter_who_lays_all_too_light_is_no_phone() -> None:
@@ -103,7 +115,7 @@ def test_a_painter_who_lays_all_too_light_is_no_phone() -> None:
     def seen(tone: Tone) -> Floats:
         return planned + 0.3 + 0.06 * (5 - planned) + 2 * tone.curve * np.sin((5 - planned) / 2)
 
-    assert curve_by_plan(seen, planned, mass, np.ones(20)) == PLAIN
+    assert curve_by_plan(seen, planned, planned / 10, mass, np.ones(20)) == PLAIN
 
 
 def test_a_sheet_painted_to_its_edges_is_told_by_what_of_it_is_bare() -> None:

@@ -1,7 +1,7 @@
 """The tone curve that a phone lays over a photo, told by the plan where no second grey tells it.
 
 A phone makes darks darker and lights lighter; painters lay darks too light rather than too dark. How far the
-masses lie from their plan as a whole therefore tells a strong curve from what a hand does.
+masses lie from their plan as a whole therefore tells a curve from what a hand does.
 """
 
 from __future__ import annotations
@@ -11,45 +11,76 @@ from collections.abc import Callable
 import numpy as np
 from numpy.typing import NDArray
 
+from ..colour.lab import linear_of
+from ..colour.value import value_of
 from .state import USUAL, over_value
-from .tone import PLAIN, Tone
+from .tone import PLAIN, STRENGTHS, Tone, taken_off
 
 Floats = NDArray[np.float64]
 Indices = NDArray[np.intp]
 
-STRENGTHS = np.linspace(0.0, 1.0, 11)
-"""Strengths of a curve that are tried."""
 OWN, LINE = 0.3, 0.2
 """Standard deviations, in values, of a mass's own distance from the plan, and of a painter's bias at value 5
 and of how much more it is toward black. From made painters: a guess."""
-CLEARLY = 0.6
-"""By how much likelier, as a logarithm and for each mass, a photo must be with a curve than without for one
-to be believed: what a plan misses in one mass it misses in the next, so many masses prove little more."""
+USUAL_CURVE, OF_CURVES = 0.45, 0.3
+"""Strength of the curve that goes with local contrast, and its standard deviation. A guess."""
+CLEARLY = 0.4
+"""By how much likelier, as a logarithm and for each mass, a photo without local contrast must be with a curve
+than without for one to be believed: what a plan misses in one mass it misses in the next, so many masses
+prove little more."""
 LEAST = 5
 """Painted masses that can tell a curve."""
+STEP = 1e-3
+"""Encoded light by which a curve's slope is measured."""
 
 
-def curve_by_plan(seen: Callable[[Tone], Floats], planned: Floats, mass: Indices, weight: Floats) -> Tone:
+def curve_by_plan(
+    seen: Callable[[Tone], Floats],
+    planned: Floats,
+    coded: Floats,
+    mass: Indices,
+    weight: Floats,
+    crisp: float = 0.0,
+) -> Tone:
     """The tone curve under which a painting is likeliest: `seen` gives the values (n,) of its patches under
-    one; `planned` (n,) are those they should have, `mass` (n,) what each is part of, `weight` (n,) how much
-    it counts.
+    one; `planned` (n,) are those they should have, `coded` (n,) is their encoded grey in the photo, `mass`
+    (n,) what each is part of, `weight` (n,) how much it counts. Where a photo has local contrast (`crisp`
+    0–1), a phone made it, and a curve is expected.
 
     Each mass is off by a line over value, about what is usual for painters, and by its own chance (Student's
-    t with four degrees of freedom).
+    t with four degrees of freedom). So likely is what was painted; what is seen of it is by the slope of the
+    curve between the two likelier, without which the flattest curve would always win.
     """
     names, at = np.unique(mass, return_inverse=True)
     if len(names) < LEAST:
-        return PLAIN
+        return Tone(0.0, crisp)
     share = np.bincount(at, weight)
-    should = np.bincount(at, weight * planned) / share
+
+    def mean(of: Floats) -> Floats:
+        return np.asarray(np.bincount(at, weight * of) / share)
+
+    should = mean(planned)
 
     def unlikely(strength: float) -> float:
-        values = np.bincount(at, weight * seen(Tone(strength))) / share
-        return _unlikely(values - should, should)
+        values = mean(seen(Tone(strength, crisp)))
+        expected = ((strength - USUAL_CURVE) / OF_CURVES) ** 2 / 2 if crisp else 0.0
+        return _unlikely(values - should, should) - float(mean(_slopes(coded, strength)).sum()) + expected
 
     told = [unlikely(float(strength)) for strength in STRENGTHS]
     best = int(np.argmin(told))
-    return Tone(float(STRENGTHS[best])) if told[best] < told[0] - CLEARLY * len(names) else PLAIN
+    if crisp or told[best] < told[0] - CLEARLY * len(names):
+        return Tone(float(STRENGTHS[best]), crisp)
+    return PLAIN
+
+
+def _slopes(coded: Floats, strength: float) -> Floats:
+    """The logarithm of how many values (n,) one value of a photo is with a curve taken off, at encoded greys
+    (n,)."""
+    grey = np.clip(coded, 0.02, 0.98)
+    ends = [grey - STEP, grey + STEP]
+    before, after = (value_of(100 * linear_of(taken_off(end, strength))) for end in ends)
+    low, high = (value_of(100 * linear_of(end)) for end in ends)
+    return np.log((after - before) / (high - low))
 
 
 def _unlikely(off: Floats, planned: Floats) -> float:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from dataclasses import dataclass, replace
 
 import cv2
@@ -13,15 +12,15 @@ from ..colour.lab import RGB_TO_XYZ, lab_of_linear, linear_of_lab, value_of_lab
 from ..colour.value import luminance_of
 from ..reference.picture import Bytes
 from .corners import Found
-from .curve import curve_by_plan
 from .expected import Expected, reduced
 from .glare import BLOWN, shining
 from .lit import Field, Samples, Source, lit
 from .patches import Patches, has_margin, margin_of, on_table, part_of, patches_of, samples_of, table_beside
+from .phone import Witnesses, phone_of
 from .sheen import DOUBTFUL, Sheen, sheen_of
 from .state import Blocks, State, state_of
 from .straight import Straight, straightened
-from .tone import PLAIN, Known, Tone, plain, tone_of
+from .tone import PLAIN, Known, Tone, plain
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -204,7 +203,16 @@ def _light(
     if not margin and inside and card is None:
         bare = _bare(patches, untouched, lit(sampled(light))[1], expected)
     if margin or bare.any():
-        tone = _tone(patches, sampled, blocks, state, card)
+        tells = card if card is not None and card.tells_from(expected.surface.linear) else None
+        told = Witnesses(
+            patches,
+            sampled,
+            bare | (patches.mass < 0),
+            (patches.mass >= 0) & ~untouched,
+            value_of_lab(_shown(blocks, state)[of_patch]),
+            float(value_of_lab(lab_of_linear(paper))),
+        )
+        tone = phone_of(told, tells)
         found = lit(sampled(plain(patches.coded, patches.calm, tone)))[0]
         of_margin = Source.MARGIN if has_margin(expected) else Source.STRIPS
         return tone, found, of_margin if margin else Source.INSIDE
@@ -213,25 +221,6 @@ def _light(
         return PLAIN, lit(sampled(light, grey))[0], Source.CARD
     planned = _shown(blocks, state)[of_patch]
     return PLAIN, _raised(lit(sampled(light))[0], light, patches, planned), Source.NONE
-
-
-def _tone(
-    patches: Patches, sampled: Callable[[Floats], Samples], blocks: Blocks, state: State, card: Known | None
-) -> Tone:
-    """What a phone did: by a card, or a curve by what is painted beside the plan."""
-    if card is not None and card.tells_from(blocks.expected.surface.linear):
-        return tone_of(patches.coded, patches.calm, sampled, card)
-    of_patch = blocks.at.ravel()[np.maximum(patches.pixel, 0)]
-    own = (patches.mass >= 0) & ~_untouched(blocks, state)[of_patch]
-
-    def seen(tone: Tone) -> Floats:
-        light = plain(patches.coded, patches.calm, tone)
-        field, _ = lit(sampled(light))
-        reflects = light[own] / field.at(patches.places[own])
-        return np.asarray(value_of_lab(lab_of_linear(np.clip(reflects, 0, None))))
-
-    planned = value_of_lab(_shown(blocks, state)[of_patch[own]])
-    return curve_by_plan(seen, planned, patches.mass[own], patches.pixels[own])
 
 
 def _paper(patches: Patches, expected: Expected) -> Floats:

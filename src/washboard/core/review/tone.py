@@ -15,7 +15,7 @@ from .lit import Samples, lit
 Floats = NDArray[np.float64]
 Singles = NDArray[np.float32]
 
-STRENGTHS = np.linspace(0.0, 0.9, 10)
+STRENGTHS = np.linspace(0.0, 1.2, 13)
 CRISPS = np.linspace(0.0, 0.5, 6)
 """Strengths of the tone curve, and of local contrast, that are tried."""
 BLUR = 0.03
