@@ -19,7 +19,7 @@ from washboard.cli import main
 # Loaded here, once, for every server and command that is begun.
 for _module in (
     "washboard.api.serve",
-    "washboard.pipeline.child",
+    "washboard.pipeline.preloaded",
     "alembic.command",
     "uvicorn.lifespan.on",
     "uvicorn.protocols.http.auto",

@@ -16,7 +16,7 @@ from tests.long import rounds
 from tests.photographed import drawn, photographed
 from tests.pieces import photographs
 from tests.said import refuses
-from washboard.core.colour.lab import encoded_of, lab_of_linear, linear_of, linear_of_lab
+from washboard.core.colour.lab import encoded_of, lab_of_linear, linear_of, linear_of_lab, value_of_lab
 from washboard.core.colour.value import luminance_of
 from washboard.core.errors import InvalidImage, InvalidInput
 from washboard.core.order.prediction import painted
@@ -94,7 +94,7 @@ def paint(expected: Expected, pictures: tuple[Bytes, ...], row: int, dice: np.ra
     lab = lab_of_linear(linear_of(pictures[row] / 255))
     off = dice.normal(0.25, 0.3, len(expected.plan.masses))
     done = np.abs(expected.values[row] - expected.values[0]) > 0.05
-    value = lab[..., 0] / 10 + np.where(done, off, 0.0)[expected.index]
+    value = value_of_lab(lab) + np.where(done, off, 0.0)[expected.index]
     value += 0.08 * gaussian_filter(dice.normal(size=value.shape), 1.5) * 5
     grey = luminance_of(np.clip(value, 0.8, 9.5)) / 100
     lab[..., 0] = lab_of_linear(np.repeat(grey[..., None], 3, axis=-1))[..., 0]

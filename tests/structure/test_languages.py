@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 import dataclasses
+import re
 from collections.abc import Iterator
 from typing import Any
 
 import pytest
-from fluent.runtime import FluentResource
 from fluent.syntax import FluentParser
-from fluent.syntax.ast import Junk
+from fluent.syntax.ast import Junk, Message
 
 from washboard.core.calibration.strip import FIELDS
 from washboard.core.materials.grounds import GROUNDS
@@ -33,9 +33,23 @@ SAME = {"Pastel", "in", "orange", "Orange", "finger", "1 : 3", "1 : 7"}
 def catalogue(folder: str) -> dict[str, set[str]]:
     found: dict[str, set[str]] = {}
     for text in texts(folder):
-        assert not [entry for entry in FluentParser().parse(text).body if isinstance(entry, Junk)]
-        found |= {key: named(entry) for key, entry in patterns(FluentResource(text)).items()}
+        whole = FluentParser().parse(text).body
+        assert not [entry for entry in whole if isinstance(entry, Junk)]
+        own = patterns(text)
+        assert list(own) == [entry.id.name for entry in whole if isinstance(entry, Message)]
+        assert all(
+            own[entry.id.name].equals(entry, ["span", "comment"])
+            for entry in whole
+            if isinstance(entry, Message)
+        )
+        found |= {key: named(entry) for key, entry in own.items()}
     return found
+
+
+@pytest.mark.parametrize("language", LANGUAGES)
+def test_no_pattern_names_another_since_each_is_read_when_it_is_first_said(language: str) -> None:
+    for text in texts(language):
+        assert not re.search(r"\{ *-?[a-z][a-z0-9-]* *\}", text)
 
 
 @pytest.mark.parametrize("language", OTHERS)

@@ -8,8 +8,6 @@ import sys
 import tempfile
 from pathlib import Path
 
-from fluent.runtime import FluentResource
-
 from ..formats import logfile, planfile, surfacedoc
 from ..words.catalogue import named, patterns, texts
 from .app import create_app
@@ -34,7 +32,7 @@ def _patterns() -> str:
     """The type of what the page can say: the names of the values by the key of the pattern."""
     lines = ["/** Generated from the catalogue by `make types`: the values that each pattern names. */"]
     lines.append("export interface Patterns {")
-    for key, entry in patterns(FluentResource("\n".join(texts("en/page")))).items():
+    for key, entry in patterns("\n".join(texts("en/page"))).items():
         values = " | ".join(f'"{value}"' for value in sorted(named(entry)))
         lines.append(f'  "{key}": {values or "never"};')
     return "\n".join([*lines, "}", ""])

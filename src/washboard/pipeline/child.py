@@ -36,17 +36,6 @@ BEAT = 2.0
 """Seconds between two signs of life."""
 NICENESS = 4
 """How much more gladly the system serves the server, which only reads, than the workers."""
-WARM = ("schools", "prepare", "mix", "picture", "windows", "document", "cards", "transfer", "review")
-"""Modules of answers that are imported before anybody asks."""
-HEAVY = (
-    "scipy.optimize",
-    "scipy.sparse.csgraph",
-    "scipy.ndimage",
-    "skimage.measure",
-    "skimage.graph",
-    "skimage.morphology",
-)
-"""Libraries that the core imports where it needs them, since they take a second together."""
 
 
 def serve(pipe: Connection) -> None:
@@ -76,7 +65,7 @@ class _Process:
 
     def run(self) -> None:
         threading.Thread(target=self._beat, daemon=True, name="beat").start()
-        self._lanes["work"].submit(_warm)
+        self._lanes["work"].submit(_load)
         while True:
             try:
                 message = self._pipe.recv()
@@ -133,12 +122,10 @@ def answered(stages: Stages, task: Task, report: Callable[[str, float], None]) -
         return answer(stages, task)
 
 
-def _warm() -> None:
-    """Import what will be needed, and keep the collector of garbage from looking at it ever again."""
-    for module in WARM:
-        import_module(f".answers.{module}", __package__)
-    for library in HEAVY:
-        import_module(library)
+def _load() -> None:
+    """Import what will be needed where no process has done so before this one was forked from it, and keep
+    the collector of garbage from looking at it ever again."""
+    import_module(".preloaded", __package__)
     gc.freeze()
 
 

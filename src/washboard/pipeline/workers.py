@@ -40,12 +40,12 @@ LOOK = 0.05
 
 
 def _context() -> Any:
-    """How processes are begun: by a fork of one that has loaded the core and does nothing else, so that the
-    second process, and one in a dead one's place, are there at once; else each loads it by itself."""
+    """How processes are begun: by a fork of one that has loaded all they need and does nothing else, so that
+    the second process, and one in a dead one's place, are there at once; else each loads it by itself."""
     if "forkserver" not in multiprocessing.get_all_start_methods():
         return multiprocessing.get_context("spawn")
     context = multiprocessing.get_context("forkserver")
-    context.set_forkserver_preload(["washboard.pipeline.child"])
+    context.set_forkserver_preload(["washboard.pipeline.preloaded"])
     return context
 
 

@@ -3,10 +3,15 @@
 from __future__ import annotations
 
 import json
+import re
 from importlib.resources import files
 from typing import Any
 
-from fluent.syntax.ast import BaseNode, Message, Resource, SelectExpression, VariableReference
+from fluent.syntax import FluentParser
+from fluent.syntax.ast import BaseNode, Message, SelectExpression, VariableReference
+
+ENTRY = re.compile(r"^(?:(?P<key>[a-z][a-z0-9-]*) *=|#)", re.MULTILINE)
+"""Where a pattern begins, or a remark."""
 
 
 def texts(folder: str) -> list[str]:
@@ -21,9 +26,28 @@ def terms(folder: str) -> dict[str, str]:
     return dict(json.loads(file.read_text("utf-8"))) if file.is_file() else {}
 
 
-def patterns(resource: Resource) -> dict[str, Message]:
-    """Each pattern of a catalogue's file by its key."""
-    return {entry.id.name: entry for entry in resource.body if isinstance(entry, Message)}
+def sources(text: str) -> dict[str, str]:
+    """Each pattern of a catalogue's file, as it is written, by its key."""
+    starts = list(ENTRY.finditer(text))
+    ends = [start.start() for start in starts[1:]] + [len(text)]
+    return {
+        start["key"]: text[start.start() : end]
+        for start, end in zip(starts, ends, strict=True)
+        if start["key"]
+    }
+
+
+def parsed(source: str) -> Message:
+    """A pattern read; raises ValueError where that is not what it is."""
+    for entry in FluentParser(with_spans=False).parse(source).body:
+        if isinstance(entry, Message):
+            return entry
+    raise ValueError(source)
+
+
+def patterns(text: str) -> dict[str, Message]:
+    """Each pattern of a catalogue's file by its key; raises ValueError where one cannot be read."""
+    return {key: parsed(source) for key, source in sources(text).items()}
 
 
 def named(node: Any, counts: bool = True) -> set[str]:

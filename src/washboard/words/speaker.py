@@ -13,14 +13,14 @@ from dataclasses import dataclass, field
 from typing import Any, Literal
 
 from babel.lists import format_list
-from fluent.runtime import FluentBundle, FluentResource
+from fluent.runtime import FluentBundle
 from fluent.runtime.types import FluentNone, fluent_number
-from fluent.syntax.ast import Message
+from fluent.syntax.ast import Message, Resource
 
 from ..core.name import NAMELESS, Name
 from ..core.plan.plan import Plan
 from ..core.sentence import Amount, Edges, Given, Listed, Mark, Masses, Sentence, Turn, Value
-from .catalogue import named, patterns, terms, texts
+from .catalogue import named, parsed, sources, terms, texts
 
 OPEN, CLOSE = "\ue000", "\ue001"
 """Stand round each name while a sentence is put together: Unicode keeps them for private use."""
@@ -68,19 +68,26 @@ class Speaker:
 
     def __init__(self, folder: str, locale: str) -> None:
         self._locale = locale.replace("-", "_")
+        self._sources: dict[str, str] = {}
         self._patterns: dict[str, Message] = {}
         self._choosers: dict[str, set[str]] = {}
         self._terms = terms(folder)
         self._bundle = FluentBundle([locale], use_isolating=False)
         for text in texts(folder):
-            resource = FluentResource(text)
-            self._bundle.add_resource(resource)
-            self._patterns |= patterns(resource)
+            self._sources |= sources(text)
 
     @property
     def keys(self) -> list[str]:
         """Every pattern of the catalogue."""
-        return list(self._patterns)
+        return list(self._sources)
+
+    def _parsed(self, key: str) -> Message:
+        """A pattern, read when it is first said: there are thousands, and all of them take half a second.
+        None names another one. Raises KeyError."""
+        if key not in self._patterns:
+            self._patterns[key] = parsed(self._sources[key])
+            self._bundle.add_resource(Resource([self._patterns[key]]))
+        return self._patterns[key]
 
     def say(self, given: Sentence, about: About = NOTHING) -> Said:
         """The sentence with its marks, its first letter large."""
@@ -154,14 +161,13 @@ class Speaker:
 
     def chooses(self, key: str, name: str) -> bool:
         """Whether a pattern chooses its words by the value of that name."""
-        # Told of each pattern when it is first said: there are thousands.
         if key not in self._choosers:
-            self._choosers[key] = named(self._patterns[key], counts=False) if key in self._patterns else set()
+            self._choosers[key] = named(self._parsed(key), counts=False) if key in self._sources else set()
         return name in self._choosers[key]
 
     def values(self, key: str) -> set[str]:
         """The values that a pattern names."""
-        return named(self._patterns[key])
+        return named(self._parsed(key))
 
     def name(self, name: Name) -> str:
         """A name as it stands in a list: `dark green patch, lower right`."""
@@ -208,8 +214,7 @@ class Speaker:
 
     def pattern(self, key: str, /, **values: Any) -> str:
         """A pattern of the catalogue, filled in."""
-        if not self._bundle.has_message(key):
-            raise KeyError(key)
+        self._parsed(key)
         pattern = self._bundle.get_message(key).value
         assert pattern is not None, key
         text, errors = self._bundle.format_pattern(pattern, values)

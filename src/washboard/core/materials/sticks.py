@@ -8,6 +8,8 @@ from dataclasses import dataclass
 from enum import StrEnum
 from functools import cached_property
 
+import numpy as np
+
 from ..colour.spectra import Floats, lab_of_spectrum, value_of_spectrum
 from ..errors import UnknownName
 from ..optics.kubelka import infinite
@@ -75,37 +77,51 @@ HALVINGS = 14
 
 
 def _reflectance(pigment: str, white: float, black: float, chalk: float) -> Floats:
-    own = 1 - white - black
-    parts = ((PAINTS[pigment], own), (PAINTS["white"], white), (PAINTS["black"], black))
-    k = sum(share * paint.absorption for paint, share in parts)
-    s = sum(share * paint.scattering for paint, share in parts) + chalk
-    return vehicle_of("pastel").dry.outside(infinite(k, s))
+    whites, blacks = np.array([[white]]), np.array([[black]])
+    return np.asarray(_reflectances([PAINTS[pigment]], whites, blacks, chalk)[0, 0])
 
 
-def _share(value_at: Callable[[float], float], wanted: float) -> float:
-    """The share 0–1 at which a value, rising or falling with it, is the one wanted; 0 where it is at 0."""
-    low, high = 0.0, 1.0
-    rises = value_at(1.0) > value_at(0.0)
+def _reflectances(pigments: Sequence[Paint], white: Floats, black: Floats, chalk: float) -> Floats:
+    """Reflectances (p, n, 36) of pigments with shares (p, n) of white and black."""
+
+    def mixed(of: Callable[[Paint], Floats]) -> Floats:
+        own = np.stack([of(paint) for paint in pigments])[:, None]
+        parts = ((own, 1 - white - black), (of(PAINTS["white"]), white), (of(PAINTS["black"]), black))
+        return np.asarray(sum(share[..., None] * part for part, share in parts))
+
+    k, s = mixed(lambda paint: paint.absorption), mixed(lambda paint: paint.scattering)
+    return vehicle_of("pastel").dry.outside(infinite(k, s + chalk))
+
+
+def _shares(values_at: Callable[[Floats], Floats], wanted: Floats) -> Floats:
+    """The shares 0–1 (p, n) at which values (p, n), rising or falling with them, are those wanted; 0 where
+    they are at 0."""
+    low, high = np.zeros_like(wanted), np.ones_like(wanted)
+    rises = values_at(high) > values_at(low)
     for _ in range(HALVINGS):
         middle = (low + high) / 2
-        low, high = (middle, high) if (value_at(middle) < wanted) == rises else (low, middle)
+        more = (values_at(middle) < wanted) == rises
+        low, high = np.where(more, middle, low), np.where(more, high, middle)
     return low
 
 
 def _set() -> Iterator[Stick]:
     """All sticks: of each colour a deep one with black, the full one, and its steps to white."""
-    for key, words in COLOURS.items():
+    pigments = [PAINTS[key] for key in COLOURS]
+    none = np.zeros((len(pigments), 1))
 
-        def value(white: float, black: float, chalk: float, key: str = key) -> float:
-            return float(value_of_spectrum(_reflectance(key, white, black, chalk)))
+    def values(white: Floats, black: Floats, chalk: float) -> Floats:
+        return np.asarray(value_of_spectrum(_reflectances(pigments, white, black, chalk)))
 
-        full, caution = value(0, 0, CHALK), PAINTS[key].caution
-        black = min(MOST_BLACK, _share(lambda share: value(0, share, DEEP_CHALK), DEEPER * full))
+    full, palest = values(none, none, CHALK), values(none + 1, none, CHALK)
+    blacks = _shares(lambda share: values(np.zeros_like(share), share, DEEP_CHALK), DEEPER * full)
+    wanted = full + np.array([way for _, way, _ in STEPS]) * (palest - full)
+    whites = _shares(lambda share: values(share, np.zeros_like(share), CHALK), wanted)
+    for (key, words), [black], own in zip(COLOURS.items(), blacks.tolist(), whites.tolist(), strict=True):
+        caution, black = PAINTS[key].caution, min(MOST_BLACK, black)
         yield Stick(f"{key}-deep", f"deep {words}", key, 0.0, black, Hardness.HARD, caution, DEEP_CHALK)
         yield Stick(f"{key}-full", f"full {words}", key, 0.0, 0.0, Hardness.MEDIUM, caution, CHALK)
-        for step, way, hardness in STEPS:
-            wanted = full + way * (value(1, 0, CHALK) - full)
-            white = _share(lambda share: value(share, 0, CHALK), wanted)
+        for (step, _, hardness), white in zip(STEPS, own, strict=True):
             yield Stick(f"{key}-{step}", f"{step} {words}", key, white, 0.0, hardness, caution, CHALK)
 
 
