@@ -16,7 +16,6 @@ from ..core.plan.acts import ACTS
 from ..core.review.advice import Correction
 from ..core.review.expected import Expected
 from ..core.review.judged import MassJudged
-from ..core.review.lit import Source
 from ..core.review.observed import Observation
 from ..core.review.review import Review
 from ..core.review.told import corrected, headed, judged_words, light_words, related
@@ -44,7 +43,7 @@ def corners_from(text: str) -> NDArray[np.float64]:
 def document_of(review: Review, expected: Expected, scale: float = 1.0) -> dict[str, Any]:
     """A review as JSON: corners in pixels of the photo as it was given, `scale` times which it was read."""
     about, seen = About.of(expected.plan), review.observation
-    relative = seen.source is Source.NONE
+    relative = seen.relative
     return {
         "washboard": 1,
         "corners": _points(seen.found.sheet / scale),

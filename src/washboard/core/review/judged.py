@@ -11,7 +11,6 @@ from numpy.typing import NDArray
 
 from ..colour.lab import difference
 from ..plan.plan import Plan
-from .lit import Source
 from .observed import Observation
 
 Floats = NDArray[np.float64]
@@ -119,7 +118,7 @@ def _unjudged(observation: Observation, k: int, settled: NDArray[np.bool_], plan
     total = sum(length for length, _ in borders)
     if total and sum(length for length, done in borders if done) < SURROUNDED * total:
         return Unjudged.NEIGHBOURS
-    return Unjudged.LIGHT if observation.source is Source.NONE else None
+    return Unjudged.LIGHT if observation.relative else None
 
 
 def relations(plan: Plan, found: Sequence[MassJudged]) -> tuple[Relation, ...]:

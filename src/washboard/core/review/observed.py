@@ -58,6 +58,12 @@ class Observation:
         return self.tone != PLAIN and not self.card
 
     @property
+    def relative(self) -> bool:
+        """Whether only what stands beside what can be told, no values: nothing tells how bright the light is,
+        or bare places tell it under a curve that only the plan tells. Each leans on the other."""
+        return self.source is Source.NONE or (self.source is Source.INSIDE and self.by_plan)
+
+    @property
     def shines(self) -> float:
         """Share of the picture that is hidden by shine."""
         return float(self.hidden.mean())

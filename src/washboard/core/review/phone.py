@@ -24,8 +24,8 @@ TOGETHER = 4.0
 CLEARLY = 6.0
 """By how much likelier, as a logarithm, bare surface must be with local contrast than without for that to be
 believed: 9 to 225 in made photos that have it, 2.6 at the most in others."""
-LEAST = 12
-"""Patches of bare surface that can tell it."""
+LEAST = 50
+"""Patches of bare surface that can tell it: a few that are not of one colour would."""
 MIDDLING = 0.5
 """Strength of a tone curve under which local contrast is sought and doubted: about the middle of what phones
 lay on. A curve alone flattens what it takes off, and would pass for a proof."""

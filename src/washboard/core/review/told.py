@@ -6,7 +6,6 @@ from ..plan.acts import ACTS
 from ..sentence import Sentence, of_masses, percent, sentence, tone, whole
 from .advice import Correction
 from .judged import MassJudged, Relation
-from .lit import Source
 from .observed import Observation
 from .review import Review
 from .tone import PLAIN
@@ -22,7 +21,7 @@ SHINES = 0.01
 def headed(review: Review) -> Sentence:
     """The one thing to do: what to correct first, or to stop."""
     advice, seen = review.advice, review.observation
-    if seen.source is Source.NONE:
+    if seen.relative:
         return sentence("review-relations-only", count=len(review.relations))
     if seen.state.row < len(seen.state.blocks.planned) - 1 and not advice.corrections:
         return sentence("review-go-on", after=seen.state.row)
@@ -36,7 +35,7 @@ def light_words(seen: Observation) -> Sentence:
     """From what the light is known, how good that is, what is hidden and what was taken off."""
     return sentence(
         "review-light",
-        source=seen.source.value,
+        source="relative" if seen.relative and seen.by_plan else seen.source.value,
         sd=tone(2 * seen.sd),
         hidden=percent(seen.shines),
         shines="yes" if seen.shines >= SHINES else "no",
@@ -48,7 +47,7 @@ def light_words(seen: Observation) -> Sentence:
 def _phone(seen: Observation) -> str:
     """What is known of what a phone did to a photo."""
     if seen.by_plan:
-        return "plan"
+        return "known" if seen.relative else "plan"
     return "off" if seen.tone != PLAIN else "known" if seen.card else "unknown"
 
 

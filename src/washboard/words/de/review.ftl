@@ -15,6 +15,7 @@ review-light = { $source ->
     [margin] Das Licht ist durch den freien Rand ausgeglichen: Werte stimmen auf { $sd }.
     [strips] Das Licht ist durch die weißen Streifen neben dem Blatt ausgeglichen: Werte stimmen auf { $sd }.
     [inside] Das Licht ist durch freie Stellen im Bild ausgeglichen: Werte stimmen auf { $sd }.
+    [relative] Das Licht ist durch freie Stellen im Bild ausgeglichen, aber das Foto hat mehr Kontrast, als eine Hand malt: wohl vom Telefon. Darum wird nur beurteilt, was nebeneinander steht. Eine Graukarte oder ein freier Rand würde Werte sagen.
     [card] Das Licht ist von der Graukarte bekannt: Werte stimmen auf { $sd }.
    *[none] Nichts im Foto sagt, wie hell das Licht ist: nur was nebeneinander steht, wird beurteilt. Einen Rand frei lassen oder weiße Papierstreifen an zwei Seiten legen, einen Fingerbreit entfernt.
 }{ $shines ->

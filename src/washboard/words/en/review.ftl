@@ -15,6 +15,7 @@ review-light = { $source ->
     [margin] The light is evened out by the bare margin: values are good to { $sd }.
     [strips] The light is evened out by the white strips beside the sheet: values are good to { $sd }.
     [inside] The light is evened out by bare places in the picture: values are good to { $sd }.
+    [relative] The light is evened out by bare places in the picture, but the photo has more contrast than a hand gives: a phone's doing, as it seems. So only what stands beside what is told. A grey card, or a margin left bare, would tell values.
     [card] The light is known from the grey card: values are good to { $sd }.
    *[none] Nothing in the photo tells how bright the light is: only what stands beside what is told. Leave a margin bare, or lay strips of white paper along two sides, a finger away.
 }{ $shines ->
