@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import base64
 import io
 from typing import Any
 
@@ -20,7 +21,8 @@ def test_a_photo_and_three_decisions_give_a_plan_with_its_pictures(client: httpx
     document, view = plan["document"], plan["view"]
     assert 3 <= len(document["passes"]) <= 9
     assert document["reference"]["widthPx"] == 1000
-    assert len(view["colours"]) == len(document["passes"]) + 1
+    rows = len(document["passes"]) + 1
+    assert len(base64.b64decode(view["greys"])) == rows * len(view["patchMass"]) * 2
     maps = client.get(f"/api/pieces/{piece['id']}/maps/maps")
     assert len(maps.content) == 7 * view["width"] * view["height"]
     again = client.get(

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import type { View } from "../src/api/client";
 import { BYTES_A_PIXEL, paint, unpacked } from "../src/order/lookup";
-import { plan } from "./made";
+import { plan, told } from "./made";
 
 /** The planes of `count` pixels as the server packs them. */
 function packed(
@@ -57,7 +57,7 @@ describe("the picture after a pass", () => {
   test("runs from the light to the dark end of a graded patch without a jump", () => {
     const graded = {
       ...view,
-      colours: [
+      colours: told([
         [
           [
             [200, 100, 50],
@@ -68,13 +68,13 @@ describe("the picture after a pass", () => {
             [0, 0, 0],
           ],
         ],
-      ],
-      greys: [
+      ]),
+      greys: told([
         [
           [200, 100],
           [0, 0],
         ],
-      ],
+      ]),
     } as unknown as View;
     const slope = packed([0, 0, 0, 0], [0, 0, 0, 0], [0, 0, 0, 0], [0, 85, 170, 255]);
     expect(painted(slope, graded, 0).map((p) => p[0])).toEqual([200, 167, 133, 100]);
@@ -84,7 +84,7 @@ describe("the picture after a pass", () => {
   test("mixes in the other patch as it is on its own side of the border", () => {
     const graded = {
       ...view,
-      colours: [
+      colours: told([
         [
           [
             [200, 0, 0],
@@ -95,13 +95,13 @@ describe("the picture after a pass", () => {
             [20, 0, 0],
           ],
         ],
-      ],
-      greys: [
+      ]),
+      greys: told([
         [
           [0, 0],
           [0, 0],
         ],
-      ],
+      ]),
     } as unknown as View;
     const border = packed(
       [0, 1, 0, 1],
@@ -123,13 +123,14 @@ describe("the picture after a pass", () => {
   test("takes 16-bit patch numbers, so a plan may have more than 256 patches", () => {
     const many = {
       ...view,
-      colours: [
+      colours: told([
         Array.from({ length: 300 }, (_, p) => [
           [p % 251, 0, 0],
           [p % 251, 0, 0],
         ]),
-      ],
-      greys: [Array.from({ length: 300 }, () => [0, 0])],
+      ]),
+      greys: told(Array.from({ length: 300 }, () => [0, 0])),
+      patchMass: Array.from({ length: 300 }, () => 0),
     } as unknown as View;
     const wide = packed([299, 256, 255, 0], [0, 0, 0, 0], [0, 0, 0, 0], [0, 0, 0, 0]);
     expect(painted(wide, many, 0).map((p) => p[0])).toEqual([299 % 251, 256 % 251, 255 % 251, 0]);

@@ -17,6 +17,10 @@ export function mass(id: string, given: Partial<Mass> = {}): Mass {
   } as Mass;
 }
 
+/** A table of bytes as the server tells it. */
+export const told = (table: readonly unknown[]) =>
+  btoa(String.fromCharCode(...(table.flat(Number.POSITIVE_INFINITY) as number[])));
+
 /** A pass of some minutes and a wait after it. */
 export function pass(id: string, minutes: number, waitMinutes = 0): Pass {
   return { id, title: id, minutes, waitMinutes, operations: [] } as unknown as Pass;
@@ -44,8 +48,8 @@ export function plan(): Plan {
     view: {
       width: 2,
       height: 2,
-      colours: values.map((row) => row.map(colour)),
-      greys: values.map((row) => row.map(both)),
+      colours: told(values.map((row) => row.map(colour))),
+      greys: told(values.map((row) => row.map(both))),
       patchMass: [0, 1],
     },
   } as unknown as Plan;

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { labels, massColours, ribbons, type Scale, yOf } from "../src/order/ribbons";
 import { dipPath, ridgePath, ridges } from "../src/parts/ridges";
-import { mass, pass, plan } from "./made";
+import { mass, pass, plan, told } from "./made";
 
 const SCALE: Scale = { top: 10, height: 200, low: 0, high: 10 };
 
@@ -83,14 +83,11 @@ describe("masses as ribbons", () => {
 
   test("take their colour from the patch nearest the mass's own value", () => {
     const given = plan();
+    const three = (level: number) => [level, level, level];
     given.view.patchMass = [0, 1, 1];
-    for (const [k, colours] of given.view.colours.entries()) {
-      colours.push([
-        [255, 0, 0],
-        [255, 0, 0],
-      ] as never);
-      given.view.greys[k]?.push([255, 255] as never);
-    }
+    const row = [153, 77].flatMap((level) => [...three(level), ...three(level)]);
+    given.view.colours = told([1, 2, 3].map(() => [...row, 255, 0, 0, 255, 0, 0]));
+    given.view.greys = told([1, 2, 3].map(() => [153, 153, 77, 77, 255, 255]));
     const after = massColours(given)[2];
     expect(after?.[1]).toBe("rgb(77 77 77)");
   });

@@ -9,9 +9,13 @@ from functools import partial
 from PIL import Image
 
 from ..core.materials.shelf import OWN, Item, ItemKind
+from ..pipeline.tasks import CompareSchools, PrepareFigures
 from ..settings import fields_of as settings_fields
+from ..store.pieces import Piece
 from ..store.references import Reference
 from ..studio import Studio, now
+from ..studio.answers import ask
+from ..studio.jobs import Job
 from ..studio.planning import analyse
 from ..studio.shelf_items import fields_of
 from .pieces import DEMO, reference_bytes
@@ -58,9 +62,26 @@ def add_demo(studio: Studio) -> None:
         reference = _kept(studio, reference_bytes(demo))
         piece = studio.pieces.create(demo.name, settings_fields(demo.settings), now(), reference.hash)
         analyse(studio, piece, beside=True)
+        _log(studio, piece)
+        studio.jobs.start(f"ahead {piece.id}", partial(_answer_ahead, studio, piece), beside=True)
     for piece in studio.pieces.all():
-        if piece.name in STATES and not studio.log.entries(piece.id):
-            studio.jobs.start(f"log {piece.id}", partial(log_state, studio, piece), beside=True)
+        _log(studio, piece)
+
+
+def _log(studio: Studio, piece: Piece) -> None:
+    """Log how far the painting of a demo piece is, where that is not done."""
+    if piece.name in STATES and not studio.log.entries(piece.id):
+        studio.jobs.start(f"log {piece.id}", partial(log_state, studio, piece), beside=True)
+
+
+def _answer_ahead(studio: Studio, piece: Piece, job: Job) -> None:
+    """Answer what takes long and is asked of every plan first, while its masses are still remembered: else
+    whoever opens a demo piece waits until it is worked out once more."""
+    own = studio.schools.keys()
+    for question in (PrepareFigures, lambda about: CompareSchools(about, own)):
+        if job.cancelled.is_set():
+            return
+        ask(studio, studio.pieces.get(piece.id), question)
 
 
 def _kept(studio: Studio, data: bytes) -> Reference:

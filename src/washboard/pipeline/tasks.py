@@ -136,6 +136,14 @@ class MassPicture(Question):
 
 
 @dataclass(frozen=True)
+class FirstOrder(Question):
+    """The passes by their titles without effects and small marks: there before there is a plan."""
+
+    answered_by = "document:first_order"
+    stage = Stage.ORDER
+
+
+@dataclass(frozen=True)
 class PrepareFigures(Question):
     """Everything that *Prepare* shows."""
 

@@ -14,6 +14,7 @@ from ..core.order.prediction import PatchMap
 from ..core.reference.ladder import histogram
 from ..core.reference.picture import Labels, Singles
 from ..core.schools import school_named
+from ..formats.packed import packed_table
 from ..settings import Settings
 from ..words import speaker
 from .stages import Result
@@ -40,8 +41,8 @@ def view_of(result: Result, settings: Settings) -> dict[str, Any]:
         "histogram": [round(float(s), 5) for s in histogram(seen.squinted.value)],
         "crushed": round(seen.picture.crushed, 5),
         "blown": round(seen.picture.blown, 5),
-        "colours": table.colours.tolist(),
-        "greys": table.greys.tolist(),
+        "colours": packed_table(table.colours),
+        "greys": packed_table(table.greys),
         "patchMass": table.mass.tolist(),
         "nextMass": result.next_number,
         "areas": [_area(area) for area in seen.whole.areas],

@@ -59,9 +59,24 @@ export function usePiece(id: string) {
   });
 }
 
+const REVISION = "Washboard-Revision";
+const piecePath = (id: string) => ({ params: { path: { piece: id } } });
+
+/** The plan that is there, asked for beside the piece itself: mostly there is one, and it is for it as it is. */
+const planThere = (id: string) => ({
+  queryKey: ["plan there", id],
+  queryFn: async () => {
+    const answer = await client.GET("/api/pieces/{piece}/plan", piecePath(id));
+    if (!answer.data) return null;
+    return { plan: got<Plan>(answer), revision: answer.response.headers.get(REVISION) };
+  },
+  staleTime: Number.POSITIVE_INFINITY,
+  retry: false,
+});
+
 /** Ask for the piece to be worked out and follow it by its events until it ends. */
 async function worked(id: string, onJob: (job: Job | null) => void, signal: AbortSignal) {
-  const params = { params: { path: { piece: id } } };
+  const params = piecePath(id);
   // Where the program is gone, the plan may still be kept on this device.
   const asked = await client.POST("/api/pieces/{piece}/analysis", params).catch(() => null);
   const job = asked && got(asked);
@@ -96,9 +111,14 @@ function followed(job: string, onJob: (job: Job) => void, signal: AbortSignal): 
 
 export function usePlan(id: string, revision: number | undefined) {
   const [job, setJob] = useState<Job | null>(null);
+  const cache = useQueryClient();
+  useEffect(() => void cache.prefetchQuery(planThere(id)), [cache, id]);
   const plan = useQuery<Plan>({
     queryKey: ["plan", id, revision],
-    queryFn: ({ signal }) => worked(id, setJob, signal),
+    queryFn: async ({ signal }): Promise<Plan> => {
+      const there = await cache.fetchQuery(planThere(id)).catch(() => null);
+      return there?.revision === `${revision}` ? there.plan : worked(id, setJob, signal);
+    },
     enabled: revision !== undefined,
     placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
     staleTime: Number.POSITIVE_INFINITY,
@@ -106,6 +126,19 @@ export function usePlan(id: string, revision: number | undefined) {
   });
   const stop = () => job && client.DELETE("/api/jobs/{job}", { params: { path: { job: job.id } } });
   return { plan, job, stop };
+}
+
+/** The passes by their titles while the rest of the plan is still worked out. */
+export function useFirstOrder(id: string) {
+  return useQuery({
+    queryKey: ["passes", id],
+    queryFn: async () =>
+      got<{ passes: string[] }>(
+        await client.GET("/api/pieces/{piece}/passes", { params: { path: { piece: id } } }),
+      ),
+    retry: false,
+    gcTime: 0,
+  });
 }
 
 export function useBytes(url: string | null) {

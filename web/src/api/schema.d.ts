@@ -609,7 +609,8 @@ export interface paths {
         };
         /**
          * Plan
-         * @description The plan in force of the piece as it is set now; 409 while it is not worked out.
+         * @description The plan in force of the piece as it is set now, whose revision is told beside; 409 while it is not
+         *     worked out.
          */
         get: operations["plan_api_pieces__piece__plan_get"];
         put?: never;
@@ -694,6 +695,26 @@ export interface paths {
          * @description The masses of the arranged picture, flat in their colours: shown while the plan is still worked out.
          */
         get: operations["masses_api_pieces__piece__masses_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/passes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Passes
+         * @description The passes by their titles, without effects and small marks: shown while these are still sought.
+         */
+        get: operations["passes_api_pieces__piece__passes_get"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2542,6 +2563,14 @@ export interface components {
             /** Fixwords */
             fixWords: string | null;
             fix: components["schemas"]["ArrangementModel"] | null;
+        };
+        /**
+         * FirstOrderRead
+         * @description The passes by their titles, before there are effects and small marks.
+         */
+        FirstOrderRead: {
+            /** Passes */
+            passes: string[];
         };
         /**
          * FittedRead
@@ -5802,8 +5831,8 @@ export interface components {
         };
         /**
          * ViewRead
-         * @description What the page looks things up in. Tables are rows of passes by patches, both ends of each; `school` and
-         *     `surface` are told in words.
+         * @description What the page looks things up in. Tables are rows of passes by patches, both ends of each, as bytes in
+         *     base64; `school` and `surface` are told in words.
          */
         ViewRead: {
             /** Width */
@@ -5819,9 +5848,9 @@ export interface components {
             /** Blown */
             blown: number;
             /** Colours */
-            colours: number[][][][];
+            colours: string;
             /** Greys */
-            greys: number[][][];
+            greys: string;
             /** Patchmass */
             patchMass: number[];
             /** Nextmass */
@@ -10133,6 +10162,109 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    passes_api_pieces__piece__passes_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstOrderRead"];
+                };
             };
             /** @description Not possible */
             400: {

@@ -5,6 +5,7 @@ import { PixelCanvas } from "../parts/PixelCanvas";
 import { say } from "../words/say";
 import classes from "./finer.module.css";
 import type { Maps } from "./lookup";
+import { coloursAfter } from "./table";
 
 interface Props {
   piece: Piece;
@@ -41,8 +42,10 @@ export function HandLayer({ piece, plan, pass, maps }: Props) {
 
 /** Which patches are no longer bare after a pass. */
 export function paintedIn(plan: Plan, pass: number): Uint8Array {
-  const [bare = [], now = []] = [plan.view.colours[0], plan.view.colours[pass]];
-  return Uint8Array.from(now, (ends, p) => (String(ends) === String(bare[p]) ? 0 : 1));
+  const [bare, now] = [coloursAfter(plan.view, 0), coloursAfter(plan.view, pass)];
+  return Uint8Array.from(plan.view.patchMass, (_, p) =>
+    [0, 1, 2, 3, 4, 5].some((c) => now[6 * p + c] !== bare[6 * p + c]) ? 1 : 0,
+  );
 }
 
 /** Greys about the middle one where something is painted, clear elsewhere. */

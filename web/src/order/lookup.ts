@@ -1,4 +1,5 @@
 import type { View } from "../api/client";
+import { coloursAfter, greysAfter } from "./table";
 
 /** The patch map, unpacked once, and what a step needs to be instant. */
 export interface Maps {
@@ -36,16 +37,19 @@ export function unpacked(bytes: Uint8Array, width: number, height: number): Maps
   return { width, height, first, second, weight, beyond, index, soft };
 }
 
-/** Colours between both ends of every patch in one row, packed as the canvas wants them. */
-function ramps(ends: readonly (readonly (readonly number[])[])[]): Uint32Array {
-  const table = new Uint32Array(ends.length * 256);
-  for (let p = 0; p < ends.length; p++) {
-    const [light = [], dark = []] = ends[p] ?? [];
+/** Colours between both ends of every patch in one row, packed as the canvas wants them; `planes` bytes tell
+ * an end, three for a colour, one for a grey. */
+function ramps(ends: Uint8Array, planes: number): Uint32Array {
+  const count = ends.length / (2 * planes);
+  const table = new Uint32Array(count * 256);
+  for (let p = 0; p < count; p++) {
+    const light = 2 * planes * p;
     for (let t = 0; t < 256; t++) {
       let packed = 255;
       for (let c = 2; c >= 0; c--) {
-        const a = light[c] ?? 0;
-        packed = (packed << 8) | Math.round(a + (((dark[c] ?? 0) - a) * t) / 255);
+        const at = light + (c % planes);
+        const a = ends[at] as number;
+        packed = (packed << 8) | Math.round(a + (((ends[at + planes] as number) - a) * t) / 255);
       }
       table[p * 256 + t] = packed >>> 0;
     }
@@ -61,8 +65,7 @@ function rampsOf(view: View, row: number, valuesOnly: boolean): Uint32Array {
   const key = `${row} ${valuesOnly}`;
   let table = rows.get(key);
   if (!table) {
-    const grey = (ends: readonly number[]) => ends.map((g) => [g, g, g]);
-    table = ramps(valuesOnly ? (view.greys[row] ?? []).map(grey) : (view.colours[row] ?? []));
+    table = valuesOnly ? ramps(greysAfter(view, row), 1) : ramps(coloursAfter(view, row), 3);
     rows.set(key, table);
   }
   return table;

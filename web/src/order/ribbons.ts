@@ -1,5 +1,6 @@
 import type { Mass, Plan } from "../api/client";
 import type { Ridge } from "../parts/ridges";
+import { coloursAfter, greysAfter } from "./table";
 
 export interface Ribbon {
   mass: Mass;
@@ -25,22 +26,23 @@ const THIN = 1.1;
 
 /** The colour of every mass after every pass: that of its patch nearest the mass's own value. */
 export function massColours(plan: Plan): string[][] {
-  const { colours, greys, patchMass } = plan.view;
+  const { patchMass } = plan.view;
   const rows = plan.document.predicted.values;
   const patches = plan.document.masses.map((_, m) =>
     patchMass.flatMap((owner, p) => (owner === m ? [p] : [])),
   );
-  return rows.map((values, k) =>
-    patches.map((own, m) => {
-      const near = (p: number) => {
-        const [light = 0, dark = 0] = greys[k]?.[p] ?? [];
-        return Math.abs((light + dark) / 51 - (values[m] ?? 0));
-      };
+  return rows.map((values, k) => {
+    const colours = coloursAfter(plan.view, k);
+    const greys = greysAfter(plan.view, k);
+    return patches.map((own, m) => {
+      const near = (p: number) =>
+        Math.abs(((greys[2 * p] ?? 0) + (greys[2 * p + 1] ?? 0)) / 51 - (values[m] ?? 0));
       const best = own.reduce((a, b) => (near(b) < near(a) ? b : a), own[0] ?? 0);
-      const [light = [], dark = []] = colours[k]?.[best] ?? [];
-      return `rgb(${[0, 1, 2].map((c) => Math.round(((light[c] ?? 0) + (dark[c] ?? 0)) / 2)).join(" ")})`;
-    }),
-  );
+      const middle = (c: number) =>
+        Math.round(((colours[6 * best + c] ?? 0) + (colours[6 * best + 3 + c] ?? 0)) / 2);
+      return `rgb(${[0, 1, 2].map(middle).join(" ")})`;
+    });
+  });
 }
 
 interface Place {

@@ -1,6 +1,7 @@
 import { Progress as Bar, Title } from "@mantine/core";
 import { useState } from "react";
 import type { Job } from "../api/client";
+import { useFirstOrder } from "../api/hooks";
 import { say } from "../words/say";
 import { Act } from "./Act";
 import columns from "./parts.module.css";
@@ -13,7 +14,9 @@ interface Props {
 
 /** Real progress of a computation, and a way to stop it; beside it what is there already: photo, then masses. */
 export function Progress({ piece, job, onStop }: Props) {
-  const done = Math.round(100 * (job?.done ?? 0));
+  // Until it is known whether there is anything to wait for, nothing is said of it.
+  if (!job) return null;
+  const done = Math.round(100 * job.done);
   return (
     <div className={columns.columns}>
       <Coming key={piece} piece={piece} />
@@ -21,11 +24,29 @@ export function Progress({ piece, job, onStop }: Props) {
         <Title order={2}>{say("progress-making-plan")}</Title>
         <Bar my={12} value={done} aria-label={say("progress-progress")} />
         <p>
-          {say("progress-stage", { stage: job?.stage ?? "waiting", done })}{" "}
+          {say("progress-stage", { stage: job.stage, done })}{" "}
           <Act onClick={onStop}>{say("progress-stop")}</Act>
         </p>
+        <FirstOrder piece={piece} />
       </div>
     </div>
+  );
+}
+
+/** The passes, there before effects and small marks are sought. */
+function FirstOrder({ piece }: { piece: string }) {
+  const passes = useFirstOrder(piece).data?.passes;
+  return (
+    passes && (
+      <>
+        <h3>{say("progress-order")}</h3>
+        <ol className={columns.first}>
+          {passes.map((title, k) => (
+            <li key={`${k} ${title}`}>{title}</li>
+          ))}
+        </ol>
+      </>
+    )
   );
 }
 

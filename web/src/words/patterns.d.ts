@@ -314,6 +314,7 @@ export interface Patterns {
   "progress-stop": never;
   "progress-photo": never;
   "progress-masses": never;
+  "progress-order": never;
   "scene-drawing-red": never;
   "scene-drawing-orange": never;
   "scene-drawing-yellow": never;

@@ -29,8 +29,8 @@ class AreaRead(Model):
 
 
 class ViewRead(Model):
-    """What the page looks things up in. Tables are rows of passes by patches, both ends of each; `school` and
-    `surface` are told in words."""
+    """What the page looks things up in. Tables are rows of passes by patches, both ends of each, as bytes in
+    base64; `school` and `surface` are told in words."""
 
     width: int
     height: int
@@ -38,8 +38,8 @@ class ViewRead(Model):
     histogram: list[float]
     crushed: float
     blown: float
-    colours: list[list[list[list[int]]]]
-    greys: list[list[list[int]]]
+    colours: str
+    greys: str
     patch_mass: list[int]
     next_mass: int
     areas: list[AreaRead] = Field(default_factory=list)
@@ -95,6 +95,12 @@ class StandingRead(Model):
     beside: float
     beside_lab: Lab
     words: Term
+
+
+class FirstOrderRead(Model):
+    """The passes by their titles, before there are effects and small marks."""
+
+    passes: list[str]
 
 
 class ComparisonRead(Model):

@@ -3,17 +3,19 @@
 from __future__ import annotations
 
 import json
-from typing import Annotated
+from collections.abc import Mapping
+from typing import Annotated, Any
 
 from fastapi import APIRouter, Path, Query, Request, Response
 
 from ...core.reference.windows import Window, WindowSource
 from ...formats import planfile
-from ...pipeline.tasks import ArrangedPicture, CompareWindows, MassPicture, ValuePicture
+from ...formats.packed import packed_table
+from ...pipeline.tasks import ArrangedPicture, CompareWindows, FirstOrder, MassPicture, ValuePicture
 from ...store.errors import Missing
 from ...studio.answers import ask, ask_anew
 from ...studio.planning import document_of, ready
-from ..models.see import ComparisonCreate, ComparisonRead, PlanRead, WindowModel
+from ..models.see import ComparisonCreate, ComparisonRead, FirstOrderRead, PlanRead, WindowModel
 from ..problems import problems
 from .access import Id, InStudio, about, kept
 from .references import BYTES, JPEG, UNCHANGED
@@ -21,20 +23,32 @@ from .references import BYTES, JPEG, UNCHANGED
 router = APIRouter(prefix="/api/pieces", tags=["see"])
 DOCUMENT = {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/Document"}}}}
 
+REVISION = "Washboard-Revision"
+"""Header of the revision of the piece that a plan is for."""
+
 MAPS = "^(maps|labels|areas|hand|edges)$"
 """The maps of a plan by their names."""
 
 
 @router.get("/{piece}/plan", response_model=PlanRead, responses=problems())
 def plan(studio: InStudio, piece: Id) -> Response:
-    """The plan in force of the piece as it is set now; 409 while it is not worked out."""
+    """The plan in force of the piece as it is set now, whose revision is told beside; 409 while it is not
+    worked out."""
     there = studio.pieces.get(piece)
     stored = ready(studio, there)
     # It was written by these models; to read and write it through them again takes most of the answer's time.
     document = json.loads(stored.document) | {"piece": there.name}
-    answer = {"key": stored.key, "document": document, "view": stored.view}
+    answer = {"key": stored.key, "document": document, "view": _packed(stored.view)}
     data = json.dumps(answer, ensure_ascii=False, separators=(",", ":")).encode()
-    return about(stored.key, data, "application/json")
+    return about(stored.key, data, "application/json", **{REVISION: str(there.revision)})
+
+
+def _packed(view: Mapping[str, Any]) -> Mapping[str, Any]:
+    """What shows a plan; tables of plans that an earlier version has kept are lists of numbers."""
+    lists = {
+        name: packed_table(view[name]) for name in ("colours", "greys") if not isinstance(view[name], str)
+    }
+    return {**view, **lists}
 
 
 @router.get("/{piece}/export", response_class=Response, responses={200: DOCUMENT, **problems()})
@@ -74,6 +88,12 @@ def picture(studio: InStudio, request: Request, piece: Id, whole: bool = False) 
 def masses(studio: InStudio, request: Request, piece: Id) -> Response:
     """The masses of the arranged picture, flat in their colours: shown while the plan is still worked out."""
     return kept(request, ask(studio, studio.pieces.get(piece), MassPicture).data, "image/jpeg")
+
+
+@router.get("/{piece}/passes", responses=problems())
+def passes(studio: InStudio, piece: Id) -> FirstOrderRead:
+    """The passes by their titles, without effects and small marks: shown while these are still sought."""
+    return FirstOrderRead(passes=ask(studio, studio.pieces.get(piece), FirstOrder).fields)
 
 
 @router.get("/{piece}/values", response_class=Response, responses={200: BYTES, 304: UNCHANGED, **problems()})

@@ -103,8 +103,14 @@ def painted(table: Table, where: PatchMap, row: int, values_only: bool = False) 
         ends = np.repeat(table.greys[row][..., None], 3, axis=-1).astype(np.float32)
     else:
         ends = table.colours[row].astype(np.float32)
-    t, u = (steps.astype(np.float32)[..., None] / 255 for steps in (where.along, where.beyond))
-    w = where.weight.astype(np.float32)[..., None] / 254
-    first = ends[where.first, 0] * (1 - t) + ends[where.first, 1] * t
-    second = ends[where.second, 0] * (1 - u) + ends[where.second, 1] * u
-    return np.rint(first * (1 - w) + second * w).astype(np.uint8)
+
+    def laid(patch: NDArray[np.uint16], steps: Bytes) -> Singles:
+        t = steps.astype(np.float32)[..., None] / 255
+        return np.asarray(ends[patch, 0] * (1 - t) + ends[patch, 1] * t)
+
+    picture = laid(where.first, where.along)
+    # Most of a picture lies away from soft edges.
+    soft = where.weight > 0
+    w = where.weight[soft].astype(np.float32)[:, None] / 254
+    picture[soft] = picture[soft] * (1 - w) + laid(where.second[soft], where.beyond[soft]) * w
+    return np.rint(picture).astype(np.uint8)

@@ -9,9 +9,10 @@ import numpy as np
 
 from ...core.reference.masses import Progress
 from ...formats import planfile
+from ...formats.comparison import titles
 from ...settings import Stage
 from ..stages import Before, Stages
-from ..tasks import WorkOut
+from ..tasks import FirstOrder, WorkOut
 from ..view import blobs_of, view_of
 
 
@@ -37,6 +38,11 @@ def worked_out(stages: Stages, task: WorkOut, report: Progress) -> dict[str, Any
         "blobs": blobs_of(result),
         "nextMass": result.next_number,
     }
+
+
+def first_order(stages: Stages, task: FirstOrder) -> list[str]:
+    """The passes by their titles, as soon as they are in order."""
+    return titles(stages.ordered(task.subject).plan)
 
 
 def _before(task: WorkOut) -> Before | None:

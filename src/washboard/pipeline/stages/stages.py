@@ -225,12 +225,13 @@ class Stages:
         progress("done", 1.0)
         return replace(best, worked=plan.annotated(best.worked, seen.frame, settings))
 
-    def ordered(self, about: Subject, box: Paintbox) -> PlanningResult:
-        """The plan of a subject without effects and small marks, as approaches are compared; `box` is that of
-        a plan for the same paints."""
+    def ordered(self, about: Subject, box: Paintbox | None = None) -> PlanningResult:
+        """The plan of a subject without effects and small marks, as approaches are compared, or to be shown
+        while these are sought; `box` is that of a plan for the same paints."""
         seen = self.seen(about)
         identity = about.identity or identified(seen, about.read_up_to(Stage.RESULT), None)
-        return self._bare(about, *self._cut(about, identity, seen), NOTHING, box)
+        own = about.named(identity)
+        return self._bare(own, *self._cut(own, identity, seen), NOTHING, box)
 
     def _cut(self, about: Subject, identity: Identity, seen: Seen) -> tuple[Seen, Cut, Sheet]:
         """What is seen with its masses named, these divided for the passes, and the sheet."""

@@ -573,6 +573,7 @@ progress-progress = Fortschritt
 progress-stop = Anhalten
 progress-photo = Das Foto
 progress-masses = Das Foto in Massen
+progress-order = Die Reihenfolge, vor Effekten und kleinen Zeichen
 
 ## parts/SceneDrawing.tsx
 

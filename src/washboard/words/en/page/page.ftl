@@ -555,6 +555,7 @@ progress-progress = Progress
 progress-stop = Stop
 progress-photo = The photo
 progress-masses = The photo in masses
+progress-order = The order, before effects and small marks
 
 ## parts/SceneDrawing.tsx
 
