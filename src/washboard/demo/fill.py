@@ -9,7 +9,7 @@ from functools import partial
 from PIL import Image
 
 from ..core.materials.shelf import OWN, Item, ItemKind
-from ..pipeline.tasks import CompareSchools, PrepareFigures
+from ..pipeline.tasks import PrepareFigures
 from ..settings import fields_of as settings_fields
 from ..store.pieces import Piece
 from ..store.references import Reference
@@ -62,26 +62,17 @@ def add_demo(studio: Studio) -> None:
         reference = _kept(studio, reference_bytes(demo))
         piece = studio.pieces.create(demo.name, settings_fields(demo.settings), now(), reference.hash)
         analyse(studio, piece, beside=True)
-        _log(studio, piece)
+    pieces = studio.pieces.all()
+    for piece in pieces:
+        if piece.name in STATES and not studio.log.entries(piece.id):
+            studio.jobs.start(f"log {piece.id}", partial(log_state, studio, piece), beside=True)
+    for piece in (piece for piece in pieces if piece.name in wanted):
         studio.jobs.start(f"ahead {piece.id}", partial(_answer_ahead, studio, piece), beside=True)
-    for piece in studio.pieces.all():
-        _log(studio, piece)
 
 
-def _log(studio: Studio, piece: Piece) -> None:
-    """Log how far the painting of a demo piece is, where that is not done."""
-    if piece.name in STATES and not studio.log.entries(piece.id):
-        studio.jobs.start(f"log {piece.id}", partial(log_state, studio, piece), beside=True)
-
-
-def _answer_ahead(studio: Studio, piece: Piece, job: Job) -> None:
-    """Answer what takes long and is asked of every plan first, while its masses are still remembered: else
-    whoever opens a demo piece waits until it is worked out once more."""
-    own = studio.schools.keys()
-    for question in (PrepareFigures, lambda about: CompareSchools(about, own)):
-        if job.cancelled.is_set():
-            return
-        ask(studio, studio.pieces.get(piece.id), question)
+def _answer_ahead(studio: Studio, piece: Piece, _: Job) -> None:
+    """Answer what *Prepare* asks, which takes seconds of whoever opens a demo piece there first."""
+    ask(studio, studio.pieces.get(piece.id), PrepareFigures)
 
 
 def _kept(studio: Studio, data: bytes) -> Reference:
