@@ -11516,7 +11516,7 @@ export interface operations {
             header?: never;
             path: {
                 piece: string;
-                ending: string;
+                ending: "png" | "pdf";
             };
             cookie?: never;
         };
@@ -11736,7 +11736,7 @@ export interface operations {
             header?: never;
             path: {
                 piece: string;
-                ending: string;
+                ending: "svg" | "pdf";
             };
             cookie?: never;
         };

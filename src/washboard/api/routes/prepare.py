@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from typing import Annotated
+from typing import Annotated, Literal
 
 from fastapi import APIRouter, Query, Response
 
@@ -42,13 +42,13 @@ def prepare(studio: InStudio, piece: Id) -> PrepareRead:
 def study(
     studio: InStudio,
     piece: Id,
-    ending: str,
+    ending: Literal["png", "pdf"],
     bands: Annotated[int, Query(ge=2, le=9)] = 3,
     paper: Annotated[str | None, Query(max_length=10, examples=["A4"])] = None,
 ) -> Response:
     """The arranged picture in a few flat values, as `png`, or as `pdf` in true size."""
     subject = studio.pieces.get(piece)
-    pdf = ending.lower() == "pdf"
+    pdf = ending == "pdf"
     choices = Choices(paper=paper).checked()
     answer = ask_anew(studio, subject, lambda about: MakeStudy(about, subject.name, pdf, bands, choices))
     return Response(answer.data, media_type="application/pdf" if pdf else "image/png")
@@ -73,7 +73,7 @@ def relit(
 def transfer(
     studio: InStudio,
     piece: Id,
-    ending: str,
+    ending: Literal["svg", "pdf"],
     detail: Annotated[float, Query(ge=0.2, le=20)] = 1.0,
     paper: Annotated[str | None, Query(max_length=10, examples=["A4"])] = None,
     columns: Annotated[int, Query(ge=1, le=40)] = 1,
@@ -83,7 +83,7 @@ def transfer(
 ) -> Response:
     """The outline of the areas in true size, as `svg` or `pdf`, tiled on `paper`."""
     subject = studio.pieces.get(piece)
-    pdf = ending.lower() == "pdf"
+    pdf = ending == "pdf"
     grid = (columns, rows) if columns * rows > 1 else None
     choices = Choices(grid, mirrored, light, paper).checked()
     answer = ask_anew(studio, subject, lambda about: MakeOutline(about, subject.name, pdf, detail, choices))
