@@ -5,6 +5,7 @@ import "./theme/theme.css";
 import "./theme/print.css";
 // Controls come before what stages change of them.
 import "./theme/controls.module.css";
+import "./theme/touch.css";
 import { LANGUAGES, language, region } from "./words/language";
 import { learn } from "./words/say";
 

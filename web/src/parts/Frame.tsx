@@ -75,12 +75,9 @@ function Surround() {
         <Toggle
           key={tone}
           className={classes.surround}
-          w={22}
-          miw={22}
-          mih={22}
           active={surround === tone}
           aria-label={say(`frame-surround-${tone}`)}
-          style={{ background: TONES[tone] }}
+          style={{ backgroundColor: TONES[tone] }}
           onClick={() => setSurround(tone)}
         />
       ))}
