@@ -9,13 +9,10 @@ from functools import partial
 from PIL import Image
 
 from ..core.materials.shelf import OWN, Item, ItemKind
-from ..pipeline.tasks import PrepareFigures
 from ..settings import fields_of as settings_fields
-from ..store.pieces import Piece
 from ..store.references import Reference
 from ..studio import Studio, now
-from ..studio.answers import ask
-from ..studio.jobs import Job
+from ..studio.answers import answer_ahead
 from ..studio.planning import analyse
 from ..studio.shelf_items import fields_of
 from .pieces import DEMO, reference_bytes
@@ -67,12 +64,7 @@ def add_demo(studio: Studio) -> None:
         if piece.name in STATES and not studio.log.entries(piece.id):
             studio.jobs.start(f"log {piece.id}", partial(log_state, studio, piece), beside=True)
     for piece in (piece for piece in pieces if piece.name in wanted):
-        studio.jobs.start(f"ahead {piece.id}", partial(_answer_ahead, studio, piece), beside=True)
-
-
-def _answer_ahead(studio: Studio, piece: Piece, _: Job) -> None:
-    """Answer what *Prepare* asks, which takes seconds of whoever opens a demo piece there first."""
-    ask(studio, studio.pieces.get(piece.id), PrepareFigures)
+        studio.jobs.start(f"ahead {piece.id}", partial(answer_ahead, studio, piece), beside=True)
 
 
 def _kept(studio: Studio, data: bytes) -> Reference:

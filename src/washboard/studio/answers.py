@@ -10,10 +10,11 @@ from dataclasses import dataclass
 from typing import Any
 
 from ..pipeline.subject import Subject
-from ..pipeline.tasks import Question
+from ..pipeline.tasks import PrepareFigures, Question
 from ..store.database import translated
 from ..store.errors import Full
 from ..store.pieces import Piece
+from .jobs import Job
 from .planning import planned
 from .studio import Studio, silent
 from .subjects import identity_of, subject_of
@@ -65,6 +66,11 @@ def ask_anew(studio: Studio, piece: Piece, ask: Ask) -> Answer:
     """The answer to a question that is not likely to be asked again, worked out now."""
     question, plan = _asked(studio, piece, ask)
     return Answer(_bytes(_work(studio, piece, question)), plan)
+
+
+def answer_ahead(studio: Studio, piece: Piece, _: Job) -> None:
+    """Answer what *Prepare* asks, which takes seconds of whoever goes there first."""
+    ask(studio, studio.pieces.get(piece.id), PrepareFigures)
 
 
 def _asked(studio: Studio, piece: Piece, ask: Ask) -> tuple[Question, str]:

@@ -1,7 +1,7 @@
 import { Progress as Bar, Title } from "@mantine/core";
 import { useState } from "react";
 import type { Job } from "../api/client";
-import { useFirstOrder } from "../api/hooks";
+import { useFirstOrder } from "../api/plan";
 import { say } from "../words/say";
 import { Act } from "./Act";
 import columns from "./parts.module.css";

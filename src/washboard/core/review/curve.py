@@ -59,18 +59,20 @@ def curve_by_plan(
     def mean(of: Floats) -> Floats:
         return np.asarray(np.bincount(at, weight * of) / share)
 
-    should = mean(planned)
-
     def unlikely(strength: float) -> float:
-        values = mean(seen(Tone(strength, crisp)))
-        expected = ((strength - USUAL_CURVE) / OF_CURVES) ** 2 / 2 if crisp else 0.0
-        return _unlikely(values - should, should) - float(mean(_slopes(coded, strength)).sum()) + expected
+        should = mean(planned)
+        off = mean(seen(Tone(strength, crisp))) - should
+        return _unlikely(off, should) - float(mean(_slopes(coded, strength)).sum())
 
-    told = [unlikely(float(strength)) for strength in STRENGTHS]
-    best = int(np.argmin(told))
-    if crisp or told[best] < told[0] - CLEARLY * len(names):
-        return Tone(float(STRENGTHS[best]), crisp)
-    return PLAIN
+    told = np.array([unlikely(float(strength)) for strength in STRENGTHS])
+    if crisp:
+        # A phone's doing: a curve goes with it.
+        return Tone(_best(told + ((STRENGTHS - USUAL_CURVE) / OF_CURVES) ** 2 / 2), crisp)
+    return Tone(_best(told)) if told.min() < told[0] - CLEARLY * len(names) else PLAIN
+
+
+def _best(told: Floats) -> float:
+    return float(STRENGTHS[told.argmin()])
 
 
 def _slopes(coded: Floats, strength: float) -> Floats:

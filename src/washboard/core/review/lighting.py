@@ -191,7 +191,7 @@ def _light(
     paper, margin = _paper(patches, expected), bool((patches.mass < 0).any())
     of_patch = blocks.at.ravel()[np.maximum(patches.pixel, 0)]
     untouched = _untouched(blocks, state)[of_patch] & (patches.mass >= 0)
-    bare = np.zeros_like(untouched)
+    planned, bare = _shown(blocks, state)[of_patch], np.zeros_like(untouched)
     # A margin tells how the light falls off better than what lies beside the sheet.
     beside = None if margin else table
 
@@ -203,23 +203,15 @@ def _light(
     if not margin and inside and card is None:
         bare = _bare(patches, untouched, lit(sampled(light))[1], expected)
     if margin or bare.any():
-        tells = card if card is not None and card.tells_from(expected.surface.linear) else None
-        told = Witnesses(
-            patches,
-            sampled,
-            bare | (patches.mass < 0),
-            (patches.mass >= 0) & ~untouched,
-            value_of_lab(_shown(blocks, state)[of_patch]),
-            float(value_of_lab(lab_of_linear(paper))),
-        )
-        tone = phone_of(told, tells)
+        on_paper, painted = bare | (patches.mass < 0), (patches.mass >= 0) & ~untouched
+        told = Witnesses(patches, sampled, on_paper, painted, value_of_lab(planned), paper)
+        tone = phone_of(told, card if card and card.tells_from(expected.surface.linear) else None)
         found = lit(sampled(plain(patches.coded, patches.calm, tone)))[0]
         of_margin = Source.MARGIN if has_margin(expected) else Source.STRIPS
         return tone, found, of_margin if margin else Source.INSIDE
     if card is not None:
         grey = card.place, plain(card.coded[None], np.array([card.calm]), PLAIN)[0], card.reflects
         return PLAIN, lit(sampled(light, grey))[0], Source.CARD
-    planned = _shown(blocks, state)[of_patch]
     return PLAIN, _raised(lit(sampled(light))[0], light, patches, planned), Source.NONE
 
 

@@ -34,14 +34,14 @@ lay on. A curve alone flattens what it takes off, and would pass for a proof."""
 @dataclass(frozen=True, eq=False)
 class Witnesses:
     """What tells of a phone: `patches`, samples of them as light (`sampled`), which (n,) are `bare` surface
-    and which are `painted`, the values (n,) `planned` there, and the surface's value."""
+    and which are `painted`, the values (n,) `planned` there, and what the surface reflects (3,)."""
 
     patches: Patches
     sampled: Callable[[Floats], Samples]
     bare: Mask
     painted: Mask
     planned: Floats
-    surface: float
+    surface: Floats
 
     def seen(self, tone: Tone, which: Mask) -> Floats:
         """The values (m,) of some of the patches (n,) if a phone did `tone`."""
@@ -76,11 +76,12 @@ def local_contrast(told: Witnesses) -> float:
     """
     if told.bare.sum() < LEAST:
         return 0.0
+    paper = value_of_lab(lab_of_linear(told.surface))
     weight = np.sqrt(told.patches.pixels[told.bare])
     weight /= weight.mean() * TOGETHER
 
     def unlikely(crisp: float) -> float:
-        off = told.seen(Tone(MIDDLING, crisp), told.bare) - told.surface
+        off = told.seen(Tone(MIDDLING, crisp), told.bare) - paper
         return float(2.5 * np.log1p((off / UNEVEN) ** 2 / 4) @ weight)
 
     costs = [unlikely(float(crisp)) for crisp in CRISPS]
