@@ -33,6 +33,24 @@ def test_a_photo_and_three_decisions_give_a_plan_with_its_pictures(client: httpx
     assert exported.json()["passes"] == document["passes"]
 
 
+def test_the_order_is_told_before_all_of_the_plan_and_the_plan_says_for_which_revision_it_is(
+    client: httpx.Client, cup: bytes
+) -> None:
+    piece = new_piece(client, cup)
+    url = f"/api/pieces/{piece['id']}"
+    assert client.get(f"{url}/plan").status_code == 409
+    first = client.get(f"{url}/passes").json()["passes"]
+    plan = worked_out(client, piece["id"])
+    titles = [done["title"] for done in plan["document"]["passes"]]
+    # Effects and small marks may add passes of their own and say more of a pass, but order none otherwise.
+    assert len(first) >= 2
+    assert [title.split(":")[0].split(" in ")[0] for title in first] == [
+        title.split(":")[0].split(" in ")[0] for title in titles[: len(first)]
+    ]
+    client.patch(url, json={"revision": 0, "name": "Another"})
+    assert client.get(f"{url}/plan").headers["washboard-revision"] == "1"
+
+
 def test_a_plan_is_frozen_and_found_again_after_undo(client: httpx.Client, cup: bytes) -> None:
     piece = new_piece(client, cup)
     url = f"/api/pieces/{piece['id']}"

@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+import base64
 import json
 import sqlite3
 from collections.abc import Callable
 from contextlib import closing
 
+import numpy as np
 import pytest
 
 from tests.conftest import Server, new_piece, worked_out
@@ -60,3 +62,24 @@ def test_a_plan_that_is_wrong_in_itself_is_set_aside_told_and_worked_out_again(
         kept = database.execute("SELECT key, document FROM plan ORDER BY key").fetchall()
     assert sorted(key.startswith("aside") for key, _ in kept) == [False, True]
     assert json.loads(next(text for key, text in kept if key.startswith("aside"))) == plain
+
+
+def test_tables_that_an_earlier_version_kept_as_lists_are_told_as_bytes(
+    start: Callable[..., Server], cup: bytes
+) -> None:
+    server = start()
+    with server.client() as client:
+        piece = new_piece(client, cup)["id"]
+        view = worked_out(client, piece)["view"]
+    server.stop()
+    rows = len(base64.b64decode(view["greys"])) // (2 * len(view["patchMass"]))
+    shapes = {"colours": (rows, -1, 2, 3), "greys": (rows, -1, 2)}
+    with closing(sqlite3.connect(server.folder / "washboard.sqlite")) as database:
+        (text,) = database.execute("SELECT view FROM plan").fetchone()
+        kept = json.loads(text)
+        for name, shape in shapes.items():
+            kept[name] = np.frombuffer(base64.b64decode(kept[name]), np.uint8).reshape(shape).tolist()
+        database.execute("UPDATE plan SET view = ?", (json.dumps(kept),))
+        database.commit()
+    with start(server.folder).client() as client:
+        assert client.get(f"/api/pieces/{piece}/plan").json()["view"] == view
