@@ -19,16 +19,19 @@ const planThere = (id: string) => ({
   retry: false,
 });
 
+/** Until it is known what works the plan out. */
+const WAITING: Job = { id: "", state: "running", stage: "waiting", done: 0 };
+
 /** Ask for the piece to be worked out and follow it by its events until it ends. */
 async function worked(id: string, onJob: (job: Job | null) => void, signal: AbortSignal) {
   const params = piecePath(id);
+  onJob(WAITING);
   // Where the program is gone, the plan may still be kept on this device.
   const asked = await client.POST("/api/pieces/{piece}/analysis", params).catch(() => null);
   const job = asked && got(asked);
   if (job?.state === "running") {
     onJob(job);
     const last = await followed(job.id, onJob, signal);
-    onJob(null);
     if (last.state !== "done")
       throw new Problem(last.state, last.problem ?? say("hooks-stopped-everything"));
   }
@@ -62,14 +65,16 @@ export function usePlan(id: string, revision: number | undefined) {
     queryKey: ["plan", id, revision],
     queryFn: async ({ signal }): Promise<Plan> => {
       const there = await cache.fetchQuery(planThere(id)).catch(() => null);
-      return there?.revision === `${revision}` ? there.plan : worked(id, setJob, signal);
+      if (there?.revision === `${revision}`) return there.plan;
+      return worked(id, setJob, signal).finally(() => setJob(null));
     },
     enabled: revision !== undefined,
     placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,
   });
-  const stop = () => job && client.DELETE("/api/jobs/{job}", { params: { path: { job: job.id } } });
+  const stop = () =>
+    job?.id && client.DELETE("/api/jobs/{job}", { params: { path: { job: job.id } } });
   return { plan, job, stop };
 }
 
