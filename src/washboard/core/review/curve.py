@@ -48,8 +48,8 @@ def curve_by_plan(
     0–1), a phone made it, and a curve is expected.
 
     Each mass is off by a line over value, about what is usual for painters, and by its own chance (Student's
-    t with four degrees of freedom). So likely is what was painted; what is seen of it is by the slope of the
-    curve between the two likelier, without which the flattest curve would always win.
+    t with four degrees of freedom). That tells how likely what was painted is; how likely what is seen of it
+    is differs by the slope of the curve between the two. Without that the flattest curve would always win.
     """
     names, at = np.unique(mass, return_inverse=True)
     if len(names) < LEAST:
