@@ -228,7 +228,7 @@ def of_the_page() -> Figures:
         "a part moved in Mix until it is drawn, ms (at most 16)": mixed,
         "step through passes in the page, ms (at most 16)": steps,
         "threshold dragged in the page, ms (at most 16)": dragged,
-        "script, kB gzip (at most 300)": size,
+        "script, kB gzip (at most 260)": size,
     }
 
 

@@ -1,6 +1,6 @@
 """Requests as somebody hostile would write them, byte for byte: what is tried, and what may be answered.
 
-In each, `{host}` is the server's own name and port, `{piece}` and `{photo}` what is there.
+In each, `{host}` is the server's own name and port, `{piece}` the id of a piece that is there.
 """
 
 from __future__ import annotations

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 import socket
 from collections.abc import Iterator
+from contextlib import suppress
 from pathlib import Path
 
 import httpx
@@ -26,14 +27,14 @@ def there(server: Server, cup: bytes) -> dict[str, str]:
     with server.client() as client:
         piece = new_piece(client, cup, name="Left alone")
     host = server.url.removeprefix("http://")
-    return {"host": host, "piece": piece["id"], "photo": piece["reference"]["hash"]}
+    return {"host": host, "piece": piece["id"]}
 
 
 def written(attack: Attack, there: dict[str, str]) -> bytes:
     """The request as it goes over the wire."""
 
     def filled(text: str) -> str:
-        return re.sub(r"\{(host|piece|photo)\}", lambda found: there[found[1]], text)
+        return re.sub(r"\{(host|piece)\}", lambda found: there[found[1]], text)
 
     headers = [filled(header) for header in attack.headers]
     names = {header.split(":")[0].lower() for header in headers}
@@ -49,13 +50,11 @@ def answered(request: bytes, there: dict[str, str]) -> bytes:
     address, port = there["host"].split(":")
     parts = []
     with socket.create_connection((address, int(port)), timeout=60) as wire:
-        try:
+        # Whoever sends too much is hung up on in the middle of it.
+        with suppress(ConnectionError):
             wire.sendall(request)
             while part := wire.recv(65536):
                 parts.append(part)
-        except ConnectionError:
-            # Whoever sends too much is hung up on in the middle of it.
-            pass
     return b"".join(parts)
 
 
