@@ -49,12 +49,11 @@ def answered(request: bytes, there: dict[str, str]) -> bytes:
     """All that comes back."""
     address, port = there["host"].split(":")
     parts = []
-    with socket.create_connection((address, int(port)), timeout=60) as wire:
-        # Whoever sends too much is hung up on in the middle of it.
-        with suppress(ConnectionError):
-            wire.sendall(request)
-            while part := wire.recv(65536):
-                parts.append(part)
+    # Whoever sends too much is hung up on in the middle of it.
+    with socket.create_connection((address, int(port)), timeout=60) as wire, suppress(ConnectionError):
+        wire.sendall(request)
+        while part := wire.recv(65536):
+            parts.append(part)
     return b"".join(parts)
 
 
