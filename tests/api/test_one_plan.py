@@ -39,6 +39,8 @@ NOT_OF_THE_PLAN = {
     "/api/pieces/{piece}/observations/{seen}/{name}",
     "/api/pieces/{piece}/sittings",
     "/api/pieces/{piece}/sittings.ics",
+    # The order alone, on the page before there is a plan to name.
+    "/api/pieces/{piece}/passes",
     "/api/pieces/{piece}/picture",
     "/api/pieces/{piece}/masses",
     "/api/pieces/{piece}/values",
