@@ -15,7 +15,7 @@ from washboard.core.reference.picture import picture_of
 from washboard.core.review.corners import snapped
 from washboard.core.review.curve import curve_by_plan
 from washboard.core.review.expected import Expected
-from washboard.core.review.judged import judged
+from washboard.core.review.judged import Unjudged, judged
 from washboard.core.review.lit import Source
 from washboard.core.review.observed import Observation, observed
 from washboard.core.review.read import read
@@ -89,6 +89,20 @@ def test_a_grey_card_beside_grey_paper_tells_no_curve_and_the_plan_does() -> Non
     assert not seen.card
     assert off < 0.2
     assert light_words(seen).values["phone"] == "plan"
+
+
+def test_what_a_phone_may_have_done_to_a_mass_is_not_told_as_a_fault_of_the_painter() -> None:
+    seen, _ = with_curve(0.8)
+    found = judged(seen)
+    unsure = [one for one in found if one.unjudged is Unjudged.UNSURE]
+    far = [one for one in found if one.judged and abs(one.difference or 0) >= 0.35]
+    assert unsure
+    assert all(0.35 <= abs(one.difference or 0) < 0.65 for one in unsure)
+    assert far
+    assert all(abs(one.difference or 0) >= 0.65 for one in far)
+    plain = judged(with_curve(0.0)[0])
+    assert not any(one.unjudged is Unjudged.UNSURE for one in plain)
+    assert any(one.judged and 0.35 <= abs(one.difference or 0) < 0.65 for one in plain)
 
 
 @pytest.mark.parametrize("curve", [0.25, 0.6])

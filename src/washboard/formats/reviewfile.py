@@ -15,7 +15,7 @@ from ..core.log.event import EventKind, What
 from ..core.plan.acts import ACTS
 from ..core.review.advice import Correction
 from ..core.review.expected import Expected
-from ..core.review.judged import MassJudged
+from ..core.review.judged import MassJudged, Unjudged
 from ..core.review.observed import Observation
 from ..core.review.review import Review
 from ..core.review.told import corrected, headed, judged_words, light_words, related
@@ -100,6 +100,7 @@ def _mass(one: MassJudged, about: About, relative: bool) -> dict[str, Any]:
         "deltaE": None if relative or one.delta_e is None else round(one.delta_e, 2),
         "spread": round(one.spread, 3),
         "judged": one.judged,
+        "unsure": one.unjudged is Unjudged.UNSURE,
         "why": speaker().text(judged_words(one), about),
     }
 

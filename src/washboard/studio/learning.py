@@ -96,7 +96,9 @@ def _seen(studio: Studio, piece: Piece, plan: Plan) -> Seen | None:
         if photo.fields["sd"] > TELLING:
             continue
         for one in photo.fields["masses"]:
-            if one["judged"] and one["difference"] is not None and abs(one["planned"] - bare) > BARE:
+            # What is too unsure to be told teaches all the same: without it habits would look smaller.
+            read = one["judged"] or one.get("unsure")
+            if read and one["difference"] is not None and abs(one["planned"] - bare) > BARE:
                 # What was mixed darker for it came out so much lighter than it was mixed.
                 off = one["difference"] + habit.off(one["planned"])
                 warm = one["lab"][2] - one["plannedLab"][2] if one["lab"] else 0.0

@@ -21,7 +21,7 @@ class PhotographCreate(Model):
 
 class MassSeenRead(Model):
     """A mass as planned and as it came out: `difference` in values, positive where it is too light; null
-    where it could not be read."""
+    where it could not be read. One that is not judged may be `unsure`: off, or as planned."""
 
     mass: str
     value: float | None
@@ -32,6 +32,7 @@ class MassSeenRead(Model):
     delta_e: float | None = Field(alias="deltaE")
     spread: float
     judged: bool
+    unsure: bool = False
     why: str
 
 

@@ -12,7 +12,7 @@ from ..plan.plan import Kind, Plan
 from ..plan.state import MassSurface
 from ..surface.replay import state_after
 from ..time.pace import covering_minutes
-from .judged import MassJudged
+from .judged import MassJudged, Unjudged
 
 GLAZED_FROM, COVERED_FROM = 0.36, 0.385
 """Values from which a mass is corrected in a transparent and in a covering medium: under them a correction
@@ -51,14 +51,15 @@ class Correction:
 @dataclass(frozen=True)
 class Advice:
     """Corrections in the order in which to make them, what to `leave`, and whether to `stop`: something is
-    judged and nothing that is left would be seen. `off` is the mean distance from the plan, by area, and
-    `within` how many masses need nothing."""
+    judged, nothing that is left would be seen, and of no mass is it `unsure` whether it is off. `off` is the
+    mean distance from the plan, by area, and `within` how many masses need nothing."""
 
     corrections: tuple[Correction, ...]
     leave: tuple[Correction, ...]
     stop: bool
     off: float
     within: int
+    unsure: int
 
 
 def advised(plan: Plan, found: Sequence[MassJudged], sd: float, row: int) -> Advice:
@@ -83,7 +84,9 @@ def advised(plan: Plan, found: Sequence[MassJudged], sd: float, row: int) -> Adv
     do.sort(key=lambda c: (-c.gain / (c.minutes + 5.0), c.masses))
     leave.sort(key=lambda c: (-shares[c.masses[0]], c.masses))
     within = sum(abs(one.difference or 0.0) < least for one in judged)
-    return Advice(tuple(do[:MOST]), tuple(leave[:MOST]), bool(judged) and not do, off, within)
+    unsure = sum(one.unjudged is Unjudged.UNSURE for one in found)
+    stop = bool(judged) and not do and not unsure
+    return Advice(tuple(do[:MOST]), tuple(leave[:MOST]), stop, off, within, unsure)
 
 
 def _correction(plan: Plan, one: MassJudged, there: MassSurface) -> Correction:

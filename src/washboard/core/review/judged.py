@@ -21,6 +21,11 @@ IN = 0.3
 """Values by which what is planned after a pass may miss what is planned in the end, and count as in."""
 HIDDEN = 0.5
 """Share of a mass that may be hidden by shine for it to be judged."""
+SURE = 0.1
+"""Standard deviation up to which a difference is told as it is read."""
+OFF = 0.35
+"""Values under which a mass is not off. Where values are less sure than `SURE`, one is told off only if it is
+so by as much more as the reading may be wrong (two standard deviations)."""
 ORDER, GAP = 0.3, 0.5
 """Values from which neighbours have an order, and by which their distance may be off."""
 
@@ -33,6 +38,7 @@ class Unjudged(StrEnum):
     OPEN = "open"
     NEIGHBOURS = "neighbours"
     LIGHT = "light"
+    UNSURE = "unsure"
 
 
 @dataclass(frozen=True)
@@ -86,7 +92,7 @@ def judged(observation: Observation) -> tuple[MassJudged, ...]:
         value = None if read is None else read.value
         off = None if read is None else read.value - float(there[k])
         apart = None if read is None else float(difference(np.array(read.lab), np.array(lab)))
-        why = _unjudged(observation, k, settled, plan)
+        why = _unjudged(observation, k, settled, plan) or _unsure(observation, off)
         found.append(
             MassJudged(
                 mass.id,
@@ -121,11 +127,19 @@ def _unjudged(observation: Observation, k: int, settled: NDArray[np.bool_], plan
     return Unjudged.LIGHT if observation.relative else None
 
 
+def _unsure(observation: Observation, off: float | None) -> Unjudged | None:
+    """Whether a mass that is `off` by so many values may as well not be."""
+    sd = observation.sd
+    if off is None or sd <= SURE or not OFF <= abs(off) < OFF + 2 * sd:
+        return None
+    return Unjudged.UNSURE
+
+
 def relations(plan: Plan, found: Sequence[MassJudged]) -> tuple[Relation, ...]:
     """The neighbours that stand otherwise than planned, those along the longest borders first. Neither the
     height of the light nor its colour matters for it."""
     by_id = {one.mass: one for one in found}
-    relative = {None, Unjudged.LIGHT}
+    relative = {None, Unjudged.LIGHT, Unjudged.UNSURE}
     told = []
     for mass in plan.masses:
         for border in mass.borders:

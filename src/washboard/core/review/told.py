@@ -25,6 +25,8 @@ def headed(review: Review) -> Sentence:
         return sentence("review-relations-only", count=len(review.relations))
     if seen.state.row < len(seen.state.blocks.planned) - 1 and not advice.corrections:
         return sentence("review-go-on", after=seen.state.row)
+    if advice.unsure and not advice.corrections:
+        return sentence("review-unsure", count=advice.unsure)
     if advice.stop:
         return sentence("review-stop", off=tone(advice.off), within=advice.within)
     first = [name for one in advice.corrections[:2] for name in one.masses]
@@ -55,7 +57,9 @@ def judged_words(one: MassJudged) -> Sentence:
     """One mass: how far it is off, or why it is not judged."""
     own = of_masses((one.mass,))
     if one.unjudged is not None or one.difference is None or one.value is None:
-        return sentence(f"review-not-{one.unjudged or 'small'}", masses=own)
+        return sentence(
+            f"review-not-{one.unjudged or 'small'}", masses=own, off=tone(abs(one.difference or 0.0))
+        )
     if abs(one.difference) < SAID:
         return sentence("review-as-planned", masses=own, value=tone(one.value))
     return sentence(

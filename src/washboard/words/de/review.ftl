@@ -6,6 +6,10 @@ review-relations-only = { $count ->
     [one] Ein Paar von Nachbarn steht anders als geplant
    *[other] { $count } Paare von Nachbarn stehen anders als geplant
 }
+review-unsure = { $count ->
+    [one] Eine Masse liegt vielleicht daneben
+   *[other] { $count } Massen liegen vielleicht daneben
+}: ein Foto mit Graukarte würde es sagen
 review-stop = Hier aufhören: keine Verbesserung wäre zu sehen
 review-first = Zuerst { $masses }{ $more ->
     [0] {""}
@@ -44,6 +48,7 @@ review-not-shines = { $masses } glänzt im Foto und wird nicht beurteilt.
 review-not-small = { $masses } ist im Foto zu klein, um beurteilt zu werden.
 review-not-open = { $masses } ist noch nicht fertig.
 review-not-neighbours = { $masses } wird beurteilt, wenn die Nachbarn gemalt sind.
+review-not-unsure = { $masses } liegt im Foto { $off } neben dem Plan, kann aber auch stimmen: dieses Foto ist nicht sicher genug. Eine Graukarte neben dem Blatt würde es sagen.
 review-not-light = { $masses } wird nur neben seinen Nachbarn beurteilt: nichts sagt, wie hell das Licht ist.
 review-correct = { $masses } wurde { $off } zu { $way ->
     [light] hell

@@ -6,6 +6,10 @@ review-relations-only = { $count ->
     [one] One pair of neighbours stands otherwise than planned
    *[other] { $count } pairs of neighbours stand otherwise than planned
 }
+review-unsure = { $count ->
+    [one] One mass may be off
+   *[other] { $count } masses may be off
+}: a photo with a grey card would tell
 review-stop = Stop here: no correction would be seen
 review-first = First { $masses }{ $more ->
     [0] {""}
@@ -40,6 +44,7 @@ review-not-shines = { $masses } shines in the photo and is not judged.
 review-not-small = { $masses } is too small in the photo to be judged.
 review-not-open = { $masses } is not finished yet.
 review-not-neighbours = { $masses } is judged when its neighbours are painted.
+review-not-unsure = { $masses } reads { $off } from the plan, but may be as planned: this photo is not sure enough. A grey card beside the sheet would tell.
 review-not-light = { $masses } is only judged beside its neighbours: nothing tells how bright the light is.
 review-correct = { $masses } came out { $off } too { $way }: { $act }, from { $now } to { $to }, { $minutes } min.
 review-small = Leave { $masses }, { $off } too { $way }: it is small, and { $minutes } min would gain nothing that one sees.
