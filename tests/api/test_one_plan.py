@@ -20,6 +20,7 @@ ASKED: dict[str, dict[str, Any]] = {
     "/api/pieces/{piece}/maps/{name}": {"name": "labels"},
     "/api/pieces/{piece}/findings": {},
     "/api/pieces/{piece}/schools": {},
+    "/api/pieces/{piece}/orders": {},
     "/api/pieces/{piece}/cards.pdf": {},
     "/api/pieces/{piece}/look-back.pdf": {},
     "/api/pieces/{piece}/prepare": {},

@@ -34,6 +34,16 @@ def test_schools_stand_side_by_side_with_figures_and_pictures_on_the_way(
         assert float(shown[0].mean()) > float(shown[-1].mean()), "watercolour grows darker on the way"
 
 
+def test_each_school_is_told_alike_whichever_the_piece_is_in(client: httpx.Client, landscape: str) -> None:
+    before = client.get(f"/api/pieces/{landscape}/schools").json()
+    assert patched(client, landscape, school="both-ends").status_code == 200
+    worked_out(client, landscape)
+    after = client.get(f"/api/pieces/{landscape}/schools").json()
+    assert after["chosen"] == "both-ends"
+    assert after["schools"] == before["schools"]
+    assert patched(client, landscape, school="light-to-dark").status_code == 200
+
+
 def test_a_school_taken_is_planned_and_one_that_cannot_be_is_refused_with_a_way_out(
     client: httpx.Client, landscape: str
 ) -> None:
@@ -142,10 +152,11 @@ def test_an_order_is_kept_compared_taken_up_again_and_forgotten(client: httpx.Cl
     assert kept["settings"]["variants"][0]["name"] == "Both ends, kept"
     assert kept["undo"] == "kept orders"
     patched(client, landscape, school="light-to-dark", aim="fewer-mixtures")
-    answer = client.get(f"/api/pieces/{landscape}/schools").json()
+    schools = client.get(f"/api/pieces/{landscape}/schools").json()["schools"]
+    answer = client.get(f"/api/pieces/{landscape}/orders").json()
     (one,) = answer["kept"]
     assert (one["name"], one["school"], one["feasible"]) == ("Both ends, kept", "both-ends", True)
-    alike = next(s for s in answer["schools"] if s["school"] == "both-ends")
+    alike = next(s for s in schools if s["school"] == "both-ends")
     assert len(one["pictures"]) == 3
     assert one["passes"] == len(one["titles"])
     assert alike["feasible"]
@@ -165,7 +176,7 @@ def test_an_order_kept_for_another_medium_waits_for_it_and_says_so(
     kept = client.get(f"/api/pieces/{landscape}").json()["settings"]["variants"]
     assert patched(client, landscape, medium="oil", school=None).status_code == 200
     worked_out(client, landscape)
-    (one,) = client.get(f"/api/pieces/{landscape}/schools").json()["kept"]
+    (one,) = client.get(f"/api/pieces/{landscape}/orders").json()["kept"]
     assert (one["name"], one["feasible"]) == ("Negatives", False)
     assert "covers the layer before" in one["whyNot"]
     more = [*kept, {"name": "As it is"}]

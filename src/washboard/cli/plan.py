@@ -123,7 +123,9 @@ def compare(
     settings = Settings(medium, surface, *size_of(size)).checked()
     data = photo.read_bytes()
     content = hashlib.sha256(data).hexdigest()
-    found = Stages().compared(Subject.photo(content, lambda: data, settings), show_progress)
+    stages, about = Stages(), Subject.photo(content, lambda: data, settings)
+    stages.result(about, show_progress)
+    found = stages.compared(about)
     end_progress()
     write_json(out, comparison.comparison_document(found, medium))
     for one in found:

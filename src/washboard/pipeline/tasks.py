@@ -190,12 +190,19 @@ class MixVariants(Question):
 
 @dataclass(frozen=True)
 class CompareSchools(Question):
-    """Every school for a piece, those of the painter's `own` by their keys, and the orders kept under a
-    name, with pictures on the way."""
+    """Every school for a piece, those of the painter's `own` by their keys, with pictures on the way."""
 
     answered_by = "schools:compared"
     stage = Stage.SCHOOLS
     own: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True)
+class CompareOrders(Question):
+    """The orders kept under a name, and the present one with other aims, with pictures on the way."""
+
+    answered_by = "schools:orders"
+    stage = Stage.SCHOOLS
 
 
 @dataclass(frozen=True)

@@ -28,6 +28,7 @@ export type Window = components["schemas"]["WindowModel"];
 export type Pass = components["schemas"]["PassPart"];
 export type Weakness = components["schemas"]["WeaknessRead"];
 export type Schools = components["schemas"]["SchoolsRead"];
+export type Orders = components["schemas"]["OrdersRead"];
 export type School = components["schemas"]["SchoolRead"];
 export type Variant = components["schemas"]["VariantModel"];
 export type Verdict = components["schemas"]["VerdictRead"];

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo } from "react";
 import type {
+  Orders,
   Piece,
   PieceUpdate,
   Plan,
@@ -111,6 +112,21 @@ export function useSchools(id: string, revision: number, enabled: boolean) {
     queryFn: async () =>
       got<Schools>(
         await client.GET("/api/pieces/{piece}/schools", { params: { path: { piece: id } } }),
+      ),
+    enabled,
+    staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
+    retry: false,
+  });
+}
+
+/** The kept orders of a piece and its present one with other aims, worked out when they are asked for. */
+export function useOrders(id: string, revision: number, enabled: boolean) {
+  return useQuery({
+    queryKey: ["orders", id, revision],
+    queryFn: async () =>
+      got<Orders>(
+        await client.GET("/api/pieces/{piece}/orders", { params: { path: { piece: id } } }),
       ),
     enabled,
     staleTime: Number.POSITIVE_INFINITY,

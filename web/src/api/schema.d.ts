@@ -865,6 +865,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Orders
+         * @description The orders of the piece that are kept under a name, and its present one with other aims.
+         */
+        get: operations["orders_api_pieces__piece__orders_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{piece}/cards.pdf": {
         parameters: {
             query?: never;
@@ -3483,7 +3503,7 @@ export interface components {
         /**
          * MassSeenRead
          * @description A mass as planned and as it came out: `difference` in values, positive where it is too light; null
-         *     where it could not be read.
+         *     where it could not be read. One that is not judged may be `unsure`: off, or as planned.
          */
         MassSeenRead: {
             /** Mass */
@@ -3504,6 +3524,11 @@ export interface components {
             spread: number;
             /** Judged */
             judged: boolean;
+            /**
+             * Unsure
+             * @default false
+             */
+            unsure: boolean;
             /** Why */
             why: string;
         };
@@ -3865,6 +3890,19 @@ export interface components {
             toxic: boolean;
         } & {
             [key: string]: unknown;
+        };
+        /**
+         * OrdersRead
+         * @description The orders of a piece `kept` under a name, and the present one with other `aims`; `plan` is the key of
+         *     the plan in force, whose masses they all order.
+         */
+        OrdersRead: {
+            /** Plan */
+            plan: string;
+            /** Kept */
+            kept?: components["schemas"]["SchoolRead"][];
+            /** Aims */
+            aims?: components["schemas"]["SchoolRead"][];
         };
         /**
          * Over
@@ -4978,9 +5016,7 @@ export interface components {
         };
         /**
          * SchoolsRead
-         * @description All schools for a piece; the orders `kept` under a name, and the present one with other `aims`.
-         *
-         *     `plan` is the key of the plan in force, whose masses they all order.
+         * @description All schools for a piece; `plan` is the key of the plan in force, whose masses they all order.
          */
         SchoolsRead: {
             /** Plan */
@@ -4989,10 +5025,6 @@ export interface components {
             schools: components["schemas"]["SchoolRead"][];
             /** Chosen */
             chosen: string;
-            /** Kept */
-            kept?: components["schemas"]["SchoolRead"][];
-            /** Aims */
-            aims?: components["schemas"]["SchoolRead"][];
         };
         /**
          * SettingsRead
@@ -11008,6 +11040,109 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SchoolsRead"];
+                };
+            };
+            /** @description Not possible */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from here */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not possible here */
+            405: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description That cannot be done now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description This cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not now */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk is full */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    orders_api_pieces__piece__orders_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrdersRead"];
                 };
             };
             /** @description Not possible */

@@ -1,12 +1,12 @@
 import type { Piece, Plan, Schools as SchoolsFound } from "../api/client";
-import { type useChanges, useOwnSchools } from "../api/hooks";
+import { type useChanges, useOrders, useOwnSchools } from "../api/hooks";
 import { usePassed } from "../parts/FirstSteps";
 import { say } from "../words/say";
 import { Building } from "./Building";
 import { Mixing } from "./Mixing";
 import classes from "./order.module.css";
 import { Row } from "./SchoolRow";
-import { Variants } from "./Variants";
+import { Aims, Variants } from "./Variants";
 
 interface Props {
   piece: Piece;
@@ -15,9 +15,11 @@ interface Props {
   found: SchoolsFound | undefined;
 }
 
-/** Kept orders, the present one with other aims, and every school side by side. */
+/** Kept orders, every school side by side, and the present order with other aims. */
 export function Schools({ piece, plan, changes, found }: Props) {
   const own = useOwnSchools(piece.id);
+  // Asked for once the schools are there, so that these do not wait for it.
+  const orders = useOrders(piece.id, piece.revision, found !== undefined).data;
   usePassed("approach");
   if (!found) return <p role="status">{say("schools-working-out-every")}</p>;
   const { aim, groups, mixed } = piece.settings;
@@ -36,7 +38,7 @@ export function Schools({ piece, plan, changes, found }: Props) {
     <div className={classes.schools}>
       <Mixing piece={piece} plan={plan} found={found} changes={changes} />
       <Building piece={piece} plan={plan} changes={changes} />
-      <Variants piece={piece} plan={plan} found={found} changes={changes} />
+      <Variants piece={piece} plan={plan} orders={orders} changes={changes} />
       {(plan.document.marks?.length ?? 0) > 0 && (
         <p className={`quiet ${classes.wide}`}>{say("schools-marks-besides")}</p>
       )}
@@ -51,6 +53,7 @@ export function Schools({ piece, plan, changes, found }: Props) {
           onForget={school.own ? () => own.forget(school.school) : undefined}
         />
       ))}
+      <Aims piece={piece} plan={plan} orders={orders} changes={changes} />
     </div>
   );
 }

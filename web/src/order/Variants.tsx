@@ -1,4 +1,4 @@
-import type { Piece, Plan, School, Schools as SchoolsFound, Variant } from "../api/client";
+import type { Orders, Piece, Plan, School, Variant } from "../api/client";
 import { type useChanges, useOwnSchools } from "../api/hooks";
 import { say } from "../words/say";
 import { KeepOrder } from "./KeepOrder";
@@ -7,25 +7,25 @@ import { Row } from "./SchoolRow";
 interface Props {
   piece: Piece;
   plan: Plan;
-  found: SchoolsFound;
+  orders: Orders | undefined;
   changes: ReturnType<typeof useChanges>;
 }
 
 const MOST = 8;
 
-/** Orders kept under a name, to switch between, and the present one with another aim. */
-export function Variants({ piece, plan, found, changes }: Props) {
+/** Orders kept under a name, to switch between. */
+export function Variants({ piece, plan, orders, changes }: Props) {
   const kept = piece.settings.variants ?? [];
   const own = useOwnSchools(piece.id);
   const now = orderOf(piece);
   const words = plan.view.school;
   const taken = kept.some((variant) => same(orderOf(piece, variant), now));
   const save = (variants: Variant[]) => changes.edit.mutate({ variants });
-  const aim = found.aims?.find((one) => one.aim === piece.settings.aim)?.name;
+  const aim = orders?.aims?.find((one) => one.aim === piece.settings.aim)?.name;
   const title = [words, aim, say("variants-passes", { count: plan.document.passes.length })]
     .filter(Boolean)
     .join(", ");
-  const figures = (name: string) => found.kept?.find((one) => one.name === name);
+  const figures = (name: string) => orders?.kept?.find((one) => one.name === name);
   return (
     <>
       <KeepOrder
@@ -47,18 +47,22 @@ export function Variants({ piece, plan, found, changes }: Props) {
           onForget={() => save(kept.filter(({ name }) => name !== variant.name))}
         />
       ))}
-      {(found.aims ?? []).map((one) => (
-        <Row
-          key={one.aim}
-          school={one}
-          title={`${words}, ${one.name}`}
-          chosen={piece.settings.aim === one.aim}
-          action={say("variants-use")}
-          onTake={() => changes.edit.mutate({ aim: one.aim, order: null })}
-        />
-      ))}
     </>
   );
+}
+
+/** The present order with each aim that it can come nearer to. */
+export function Aims({ piece, plan, orders, changes }: Props) {
+  return (orders?.aims ?? []).map((one) => (
+    <Row
+      key={one.aim}
+      school={one}
+      title={`${plan.view.school}, ${one.name}`}
+      chosen={piece.settings.aim === one.aim}
+      action={say("variants-use")}
+      onTake={() => changes.edit.mutate({ aim: one.aim, order: null })}
+    />
+  ));
 }
 
 /** All that is settled about the order: of the piece now, or of a kept variant. */

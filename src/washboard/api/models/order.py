@@ -50,14 +50,18 @@ class SchoolRead(Model):
 
 
 class SchoolsRead(Model):
-    """All schools for a piece; the orders `kept` under a name, and the present one with other `aims`.
-
-    `plan` is the key of the plan in force, whose masses they all order.
-    """
+    """All schools for a piece; `plan` is the key of the plan in force, whose masses they all order."""
 
     plan: str
     schools: list[SchoolRead]
     chosen: str
+
+
+class OrdersRead(Model):
+    """The orders of a piece `kept` under a name, and the present one with other `aims`; `plan` is the key of
+    the plan in force, whose masses they all order."""
+
+    plan: str
     kept: list[SchoolRead] = Field(default_factory=list)
     aims: list[SchoolRead] = Field(default_factory=list)
 

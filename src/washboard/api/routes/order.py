@@ -13,7 +13,7 @@ from ...core.planning.rearrange import Verdict, moved, with_own, without
 from ...core.sentence import sentence
 from ...core.surface.refusal import Refusal
 from ...formats import planfile
-from ...pipeline.tasks import CompareSchools, MakeCards
+from ...pipeline.tasks import CompareOrders, CompareSchools, MakeCards
 from ...settings import Settings
 from ...settings.fixes import fields_changed
 from ...settings.models import changes_of
@@ -28,6 +28,7 @@ from ...words import About, speaker
 from ..models.order import (
     FixRead,
     MoveCreate,
+    OrdersRead,
     OwnPassCreate,
     RefusalRead,
     RepairRead,
@@ -188,6 +189,13 @@ def schools(studio: InStudio, piece: Id) -> SchoolsRead:
     saved = studio.schools.keys()
     answer = ask(studio, studio.pieces.get(piece), lambda about: CompareSchools(about, saved))
     return SchoolsRead(plan=answer.plan, **answer.fields)
+
+
+@router.get("/{piece}/orders", responses=problems())
+def orders(studio: InStudio, piece: Id) -> OrdersRead:
+    """The orders of the piece that are kept under a name, and its present one with other aims."""
+    answer = ask(studio, studio.pieces.get(piece), CompareOrders)
+    return OrdersRead(plan=answer.plan, **answer.fields)
 
 
 @router.get("/{piece}/cards.pdf", response_class=Response, responses={200: PDF, **problems()})

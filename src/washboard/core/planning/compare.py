@@ -81,12 +81,14 @@ def compared(
     paints: Sequence[Colour] = (),
     own_schools: Sequence[str] = (),
     box: Paintbox | None = None,
+    known: PlanningResult | None = None,
 ) -> tuple[Compared, ...]:
     """Every school for these masses, in the order in which they are listed, then the painter's `own_schools`
     by their keys; those that cannot be say why.
 
     What is asked of `plan_of` but for the school, which is each in turn; the number of passes is let free,
-    and nothing is asked of an order besides. `box` is that of a plan for the same paints, if there is one.
+    and nothing is asked of an order besides. `box` is that of a plan for the same paints, if there is one;
+    an order that is `known` is not worked out again for its school.
     """
     box = box or paintbox_of(medium, surface, paints)
     found = []
@@ -97,7 +99,10 @@ def compared(
             continue
         asked = replace(options, school=school.key, passes=None, aim=None, groups=(), mixed=())
         # Share one paint box, and so its cache of mixtures, across all schools.
-        worked = plan_of(masses, parts, medium, surface, sheet, asked, (), mood, paints, box)
+        if known is not None and known.plan.school == school.key:
+            worked = known
+        else:
+            worked = plan_of(masses, parts, medium, surface, sheet, asked, (), mood, paints, box)
         found.append(Compared(school, "", worked, metrics_of(worked)))
     return tuple(found)
 

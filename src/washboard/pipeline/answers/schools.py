@@ -1,4 +1,4 @@
-"""Every school for a piece side by side, the kept orders, and the present one with another aim."""
+"""Every school for a piece side by side; the kept orders, and the present one with another aim."""
 
 from __future__ import annotations
 
@@ -21,7 +21,7 @@ from ...settings import Settings, Stage
 from ...words import speaker
 from ..stages import Result, Stages
 from ..subject import Subject
-from ..tasks import CompareSchools
+from ..tasks import CompareOrders, CompareSchools
 from .picture import jpeg
 
 SMALL = 300
@@ -29,13 +29,16 @@ SMALL = 300
 
 
 def compared(stages: Stages, task: CompareSchools) -> dict[str, Any]:
-    """Every school with its account and the picture after a third, two thirds and all of its passes.
+    """Every school with its account and the picture after a third, two thirds and all of its passes."""
+    result = stages.result(task.subject)
+    found = stages.compared(task.subject, own=task.own)
+    return {"schools": [_entry(result, one) for one in found], "chosen": result.worked.plan.school}
 
-    Also the kept orders, and the present one with each aim that it can come nearer to.
-    """
+
+def orders(stages: Stages, task: CompareOrders) -> dict[str, Any]:
+    """The kept orders, and the present one with each aim that it can come nearer to, told as schools are."""
     subject = task.subject
     result, settings = stages.result(subject), subject.read_up_to(Stage.SCHOOLS)
-    found = stages.compared(subject, own=task.own)
     # An aim that is taken lets go of an order of passes and of masses shared out by hand.
     free = replace(settings, aim=None, order=None, groups=None)
     box = result.worked.scene.box
@@ -44,12 +47,7 @@ def compared(stages: Stages, task: CompareSchools) -> dict[str, Any]:
         one = _with(stages, subject, replace(free, aim=aim), box)
         if one.metrics and plain.metrics and delivers(aim, one.metrics, plain.metrics):
             aims.append(_entry(result, one) | {"name": speaker().local(WORDS[aim]), "aim": aim.value})
-    return {
-        "schools": [_entry(result, one) for one in found],
-        "chosen": result.worked.plan.school,
-        "kept": _kept(stages, subject, settings, result),
-        "aims": aims,
-    }
+    return {"kept": _kept(stages, subject, settings, result), "aims": aims}
 
 
 def _kept(stages: Stages, subject: Subject, settings: Settings, result: Result) -> list[dict[str, Any]]:

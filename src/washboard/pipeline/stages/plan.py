@@ -272,8 +272,11 @@ def annotated(worked: PlanningResult, frame: Framed, settings: Settings) -> Plan
     return replace(worked, plan=filled(replace(worked.plan, notes=notes)))
 
 
-def schools(result: Result, settings: Settings, own: tuple[str, ...]) -> tuple[Compared, ...]:
-    """Every school for the masses of a result, the painter's `own` by their keys."""
+def schools(
+    result: Result, settings: Settings, own: tuple[str, ...], known: PlanningResult | None
+) -> tuple[Compared, ...]:
+    """Every school for the masses of a result, the painter's `own` by their keys; one that is `known`
+    is not worked out again."""
     seen = result.seen
     height, width = seen.picture.shape
     return compared(
@@ -287,4 +290,5 @@ def schools(result: Result, settings: Settings, own: tuple[str, ...]) -> tuple[C
         settings.colours,
         own,
         result.worked.scene.box,
+        known,
     )

@@ -39,6 +39,7 @@ from ...core.reference.tone_curve import AS_TAKEN
 from ...core.sentence import Sentence
 from ...formats.image import Decoded, decoded
 from ...settings import Stage
+from ...settings.groups import Ordering
 from ..memo import Memo
 from ..subject import Identity, Subject
 from . import frame, marks, plan, reference
@@ -287,12 +288,12 @@ class Stages:
             return ()
         return self.decoded(about.content, about.photos[about.content]).notes
 
-    def compared(
-        self, about: Subject, progress: Progress = no_progress, own: tuple[str, ...] = ()
-    ) -> tuple[Compared, ...]:
+    def compared(self, about: Subject, own: tuple[str, ...] = ()) -> tuple[Compared, ...]:
         """Every school for a piece as it is set now, the painter's `own` by their keys."""
-        result = self.result(about, progress)
-        return plan.schools(result, about.read_up_to(Stage.SCHOOLS), own)
+        result, settings = self.result(about), about.read_up_to(Stage.SCHOOLS)
+        # Where nothing but its school is said of the order, that of the piece is the school's own.
+        plain = settings == settings.with_order(Ordering(school=settings.school))
+        return plan.schools(result, settings, own, self.ordered(about) if plain else None)
 
 
 def _part(progress: Progress, start: float, span: float, stage: str, done: float) -> None:
