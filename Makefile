@@ -6,7 +6,7 @@ PORT ?= 8770
 WEB_SOURCES := $(shell find web/src web/public web/index.html web/*.ts web/*.cjs -type f 2>/dev/null)
 export UV_PYTHON_DOWNLOADS = never
 
-.PHONY: setup demo serve test check format pigments types screenshots docs bench soak crash fuzz mutate release clean
+.PHONY: setup demo serve test check format pigments types screenshots docs bench soak crash older fuzz mutate release clean
 
 setup: .venv/.ready src/washboard/web/index.html
 
@@ -83,20 +83,28 @@ bench: setup build/.chromium
 	$(BIN)/python -m bench.record build/bench.json
 	$(BIN)/python -m bench.fidelity
 
-# Thousands of generated pieces in every school and medium, replayed by the judge.
-# Deaths and full disks at every change that is made to the folder (needs a C compiler); damaged files of every
-# kind, ten thousand each.
+# Deaths and full disks at every change that is made to the folder, and two hundred kills at any moment (needs a
+# C compiler).
 crash: setup build/.dir
 	$(BIN)/python -m bench.crash > build/crash.json
+	$(BIN)/python -m bench.crash.kills 200 > build/kills.json
 
+# Data folders that earlier commits make, one in thirty, opened by the program as it is.
+older: setup build/.dir
+	$(BIN)/python -m bench.older $$(git rev-list HEAD | sed -n '1~30p') > build/older.json
+
+# Damaged files of every kind, ten thousand each.
 fuzz: setup build/.dir
 	$(BIN)/python -m bench.fuzz > build/fuzz.json
 
-soak: setup
-	mkdir -p build
+# Thousands of generated pieces in every school and medium, replayed by the judge; the tests at length; a server
+# under load, a class of thirty for ten minutes, four painters for two hours.
+soak: setup build/.dir
 	$(BIN)/python -m bench.soak build/soak.json
 	WASHBOARD_SOAK=1 $(BIN)/python -m pytest -n 2 -m soak
 	$(BIN)/python -m bench.load build/load.json
+	$(BIN)/python -m bench.lasting 30 10 build/class.json
+	$(BIN)/python -m bench.lasting 4 120 build/painters.json
 
 # A wheel and a source archive, the same bytes each time, tried in an environment that has nothing else.
 release: setup

@@ -105,7 +105,7 @@ def campaign(name: str, rules: Rules, modes: Sequence[Mode] = MODES, every: int 
         kept.parent.mkdir()
         template(scenario, kept)
         tried = 0
-        there = _fresh(kept, Path(place, "0"))
+        there = fresh(kept, Path(place, "0"))
         heard, count = run(scenario, there, rules, Mode.KILL, 0)
         problems = after(there, heard)
         # What an older folder lacked before is no crash's fault.
@@ -113,7 +113,7 @@ def campaign(name: str, rules: Rules, modes: Sequence[Mode] = MODES, every: int 
         wrong.update({"none": problems} if _new(problems, known) else {})
         for mode in modes:
             for at in range(1, count + 1, every):
-                there = _fresh(kept, Path(place, f"{mode.name}-{at}"))
+                there = fresh(kept, Path(place, f"{mode.name}-{at}"))
                 heard, _ = run(scenario, there, rules, mode, at)
                 tried += 1
                 if problems := _new(after(there, heard), known):
@@ -127,7 +127,8 @@ def _new(wrong: Sequence[str], known: set[str]) -> list[str]:
     return [one for one in wrong if one not in known]
 
 
-def _fresh(kept: Path, place: Path) -> Path:
+def fresh(kept: Path, place: Path) -> Path:
+    """A copy of a kept folder at a place of its own."""
     shutil.copytree(kept.parent, place)
     return place / kept.name
 
