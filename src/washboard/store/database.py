@@ -17,7 +17,7 @@ from sqlalchemy.orm import Session, sessionmaker
 
 from .errors import Busy, Full, Gone, Unusable
 
-NEWEST = "0007"
+NEWEST = "0008"
 """Version of the newest migration; a test compares."""
 BUSY_MS = 4000
 """How long a writer waits for another before saying so."""
