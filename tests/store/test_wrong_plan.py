@@ -83,3 +83,21 @@ def test_tables_that_an_earlier_version_kept_as_lists_are_told_as_bytes(
         database.commit()
     with start(server.folder).client() as client:
         assert client.get(f"/api/pieces/{piece}/plan").json()["view"] == view
+
+
+def test_approaches_that_an_earlier_version_kept_with_orders_among_them_are_told(
+    start: Callable[..., Server], cup: bytes
+) -> None:
+    server = start()
+    with server.client() as client:
+        piece = new_piece(client, cup)["id"]
+        worked_out(client, piece)
+        told = client.get(f"/api/pieces/{piece}/schools").json()
+    server.stop()
+    with closing(sqlite3.connect(server.folder / "washboard.sqlite")) as database:
+        asked = "SELECT hash FROM plan_answer WHERE question LIKE 'CompareSchools %'"
+        (content,) = database.execute(asked).fetchone()
+    (file,) = server.folder.joinpath("media").rglob(f"{content}*")
+    file.write_bytes(json.dumps(json.loads(file.read_bytes()) | {"kept": [], "aims": []}).encode())
+    with start(server.folder).client() as client:
+        assert client.get(f"/api/pieces/{piece}/schools").json() == told

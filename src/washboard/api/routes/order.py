@@ -188,7 +188,8 @@ def schools(studio: InStudio, piece: Id) -> SchoolsRead:
     for."""
     saved = studio.schools.keys()
     answer = ask(studio, studio.pieces.get(piece), lambda about: CompareSchools(about, saved))
-    return SchoolsRead(plan=answer.plan, **answer.fields)
+    # Answers that were kept before orders were asked for by themselves hold these too.
+    return SchoolsRead(plan=answer.plan, schools=answer.fields["schools"], chosen=answer.fields["chosen"])
 
 
 @router.get("/{piece}/orders", responses=problems())
