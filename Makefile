@@ -93,9 +93,10 @@ crash: setup build/.dir
 older: setup build/.dir
 	$(BIN)/python -m bench.older $$(git rev-list HEAD | sed -n '1~30p') > build/older.json
 
-# Damaged files of every kind, ten thousand each.
+# Damaged files of every kind, ten thousand each; then, led by what is reached, five minutes each.
 fuzz: setup build/.dir
 	$(BIN)/python -m bench.fuzz > build/fuzz.json
+	$(BIN)/python -m bench.guided 300 > build/guided.json
 
 # Thousands of generated pieces in every school and medium, replayed by the judge; the tests at length; a server
 # under load, a class of thirty for ten minutes, four painters for two hours.

@@ -77,7 +77,7 @@ def damaged(kind: Kind, dice: np.random.Generator) -> bytes:
     if kind.tree and dice.random() < 0.8:
         tree = json.loads(data)
         for _ in range(1 + int(dice.random() < 0.3)):
-            tree = _odd_in(tree, dice)
+            tree = odd_in(tree, dice)
         return json.dumps(tree).encode("utf-8", "surrogatepass")
     out = bytearray(data)
     for _ in range(int(dice.integers(1, 4))):
@@ -99,7 +99,7 @@ def damaged(kind: Kind, dice: np.random.Generator) -> bytes:
     return bytes(out)
 
 
-def _odd_in(tree: Any, dice: np.random.Generator) -> Any:
+def odd_in(tree: Any, dice: np.random.Generator) -> Any:
     """A tree of JSON with one of its values odd, missing, twice, or from somewhere else in it."""
     places: list[tuple[Any, Any]] = []
     waiting = [tree]

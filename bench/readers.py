@@ -29,6 +29,13 @@ from washboard.store.backup import back_up, restore
 from washboard.studio import Studio
 
 Read = Callable[[bytes], object]
+CORPUS = Path(__file__).parents[1] / "tests" / "formats" / "corpus"
+"""Where the fuzzer keeps the fewest files of each kind that reach all that it has reached."""
+
+
+def kept_for(name: str) -> Path:
+    """The folder of what is kept of a kind."""
+    return CORPUS / name.replace(" ", "-")
 
 
 @dataclass(frozen=True)

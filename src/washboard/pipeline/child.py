@@ -25,8 +25,9 @@ from typing import Any
 from ..core.errors import Stopped, WashboardError
 from ..core.sentence import USUAL_LANGUAGE
 from ..words import speaking
+from .errors import WorkerDied
 from .stages import Stages
-from .tasks import Question, Task, WorkerDied
+from .tasks import Question, Task
 
 QUESTIONS = 6
 """Questions answered at the same time in one process."""

@@ -10,24 +10,11 @@ import hashlib
 from dataclasses import dataclass, fields
 from typing import ClassVar
 
-from ..core.errors import WashboardError
 from ..core.reference.windows import Window
 from ..core.sentence import USUAL_LANGUAGE
 from ..formats.transfer import Choices
 from ..settings import Stage
 from .subject import Identity, Subject, stages_up_to
-
-
-class WorkerDied(WashboardError):
-    """A worker process ended in the middle of a task."""
-
-    code = "worker-died"
-
-
-class TaskBroke(WashboardError):
-    """A task met a fault of the program; the worker goes on."""
-
-    code = "worker-died"
 
 
 @dataclass(frozen=True)

@@ -23,7 +23,8 @@ from multiprocessing.connection import Connection
 from typing import Any, cast
 
 from ..core.errors import Stopped, WashboardError
-from .tasks import Task, TaskBroke, WorkerDied, WorkOut
+from .errors import TaskBroke, WorkerDied
+from .tasks import Task, WorkOut
 
 Report = Callable[[str, float], None]
 PROCESSES = 2
