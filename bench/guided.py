@@ -7,6 +7,7 @@ again. A kind runs in a process of its own, since the fuzzer ends the one that i
 
 from __future__ import annotations
 
+import hashlib
 import json
 import re
 import shlex
@@ -23,8 +24,8 @@ from pydantic import ValidationError
 
 LARGEST = 100_000
 """Bytes of a changed file at most."""
-MOST = 60
-"""Files kept of a kind at most, the smallest."""
+ROOM = 150_000
+"""Bytes kept of a kind at most: the smallest files."""
 DONE = re.compile(r"#(\d+)\s+DONE\s+cov: (\d+) ")
 
 
@@ -80,8 +81,11 @@ def campaign(name: str, seconds: int) -> dict[str, Any]:
         subprocess.run(merge, capture_output=True, timeout=1200)
         for file in kept.iterdir():
             file.unlink()
-        for file in sorted(fewest.iterdir(), key=lambda file: file.stat().st_size)[:MOST]:
-            kept.joinpath(file.name[:12]).write_bytes(file.read_bytes())
+        room = ROOM
+        for data in sorted((file.read_bytes() for file in fewest.iterdir()), key=len):
+            room -= len(data)
+            if room >= 0:
+                kept.joinpath(hashlib.sha256(data).hexdigest()[:12]).write_bytes(data)
         told = DONE.search(said)
         tried, reached = map(int, told.groups()) if told else (0, 0)
         faults = {file.name: file.read_bytes()[:2000].decode("latin-1") for file in wrong.iterdir()}

@@ -3,7 +3,10 @@
 from __future__ import annotations
 
 import re
+import threading
 import time
+from collections import Counter
+from random import Random
 
 import pytest
 from playwright.sync_api import Browser, Page, Route, expect
@@ -216,6 +219,57 @@ def test_the_easel_goes_on_without_the_server_and_loses_nothing(page: Page, piec
     assert [event["kind"] for event in told].count("pass-done") == 1
     assert len({event["id"] for event in told}) == len(told)
     expect(page.get_by_text("not kept here")).to_be_visible()
+
+
+def test_a_network_that_drops_doubles_and_delays_brings_each_event_once(page: Page, piece: Room) -> None:
+    at_easel(page, piece)
+    dice, held, fates, well = Random(3), list[Route](), Counter[str](), threading.Event()
+
+    def bad(route: Route) -> None:
+        if well.is_set():
+            route.continue_()
+            return
+        # What was late comes after what was sent later.
+        late = held.pop() if held else None
+        fate = dice.choice(("dropped", "unanswered", "doubled", "late"))
+        fates[fate] += 1
+        if fate == "late":
+            held.append(route)
+        elif fate == "dropped":
+            route.abort()
+        else:
+            answer = route.fetch()
+            if fate == "doubled":
+                route.fulfill(response=route.fetch())
+            else:
+                assert answer.ok
+                route.abort()
+        if late is not None:
+            late.continue_()
+
+    page.route("**/log", bad)
+    page.get_by_role("button", name="Begin").click()
+    begun = 1
+    for _ in range(60):
+        label = main_button(page).inner_text()
+        main_button(page).click()
+        begun += label in ("Begin", "It is dry now")
+        expect(main_button(page)).not_to_have_text(label)
+        if begun >= 3:
+            break
+    well.set()
+    for route in held:
+        route.continue_()
+    expect(page.get_by_text(re.compile(r"wait to be sent"))).to_have_count(0, timeout=60_000)
+    kinds(piece, "dry" if label == "It is dry now" else "pass-begun")
+    page.unroute_all(behavior="ignoreErrors")
+    told = events(piece)
+    assert sum(fates[fate] > 0 for fate in fates) >= 3, fates
+    assert len({event["id"] for event in told}) == len(told)
+    assert [event["at"] for event in told] == sorted(event["at"] for event in told)
+    done = [event["pass"] for event in told if event["kind"] == "pass-done"]
+    assert done
+    assert len(set(done)) == len(done)
 
 
 @pytest.mark.parametrize("size", SIZES)
