@@ -18,7 +18,9 @@ interface Props {
 /** What to do first, then next, then stop; below it each mass on the ladder. */
 export function Corrections({ piece, plan, seen }: Props) {
   const judged = seen.masses.filter((one) => one.judged).length;
+  const unsure = seen.masses.filter((one) => one.unsure).length;
   const { corrections, leave, relations } = seen;
+  const after = seen.stop ? "review-may-stop" : "review-may-stop-after";
   return (
     <>
       <div className={classes.head}>
@@ -47,15 +49,19 @@ export function Corrections({ piece, plan, seen }: Props) {
             <p className="quiet">{say("review-within", { count: seen.within })}</p>
           </li>
         )}
+        {unsure > 0 && (
+          <li>
+            <span />
+            <p className="quiet">{say("review-cannot-say", { count: unsure })}</p>
+          </li>
+        )}
       </ol>
       <div className={classes.charts}>
         <ReadLadder plan={plan} seen={seen} />
         <div>
           <Gains seen={seen} />
           <Title order={3}>
-            {say(seen.stop ? "review-may-stop" : "review-may-stop-after", {
-              count: corrections.length,
-            })}
+            {unsure > 0 ? say("review-may-stop-card") : say(after, { count: corrections.length })}
           </Title>
           <p>{say("review-off", { off: rounded(seen.off, 2) })}</p>
         </div>

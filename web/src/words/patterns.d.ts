@@ -943,6 +943,8 @@ export interface Patterns {
   "review-too-light": never;
   "review-judged": "count" | "judged";
   "review-within": "count";
+  "review-cannot-say": "count";
+  "review-may-stop-card": never;
   "review-may-stop": never;
   "review-may-stop-after": "count";
   "review-off": "off";

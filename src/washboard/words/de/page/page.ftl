@@ -1494,8 +1494,13 @@ review-too-light = zu hell
 review-judged = { $judged } von { $count } Massen beurteilt
 review-within = { $count ->
     [one] Eine weitere ist
-   *[other] Die anderen { $count } sind
+   *[other] { $count } weitere sind
 } dem Plan so nahe, wie man sieht.
+review-cannot-say = { $count ->
+    [one] Von einer sagt das Foto nicht sicher, ob sie daneben liegt
+   *[other] Von { $count } sagt das Foto nicht sicher, ob sie daneben liegen
+}: eine Graukarte neben dem Blatt würde es sagen.
+review-may-stop-card = Ein Foto mit Graukarte sagt, ob du aufhören darfst
 review-may-stop = Hier darfst du aufhören
 review-may-stop-after = { $count ->
     [one] Nach der ersten darfst du aufhören

@@ -1476,8 +1476,13 @@ review-too-light = too light
 review-judged = { $judged } of { $count } masses judged
 review-within = { $count ->
     [one] One more is
-   *[other] The other { $count } are
+   *[other] { $count } more are
 } as near to the plan as one sees.
+review-cannot-say = { $count ->
+    [one] Of one the photo cannot say whether it is off
+   *[other] Of { $count } the photo cannot say whether they are off
+}: a grey card beside the sheet would tell.
+review-may-stop-card = A photo with a grey card tells whether to stop
 review-may-stop = You may stop here
 review-may-stop-after = { $count ->
     [one] After the first you may stop
