@@ -33,7 +33,7 @@ THINKS = (1.0, 5.0)
 """Seconds between what one client does and the next."""
 REPLANS = 0.01
 """Share of what is done that asks for another order."""
-SCHOOLS = ("light-to-dark", "both-ends", "object-by-object")
+SCHOOLS = ("light-to-dark", "both-ends", "by-object")
 
 
 @dataclass
