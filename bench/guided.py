@@ -78,7 +78,8 @@ def campaign(name: str, seconds: int) -> dict[str, Any]:
         fuzz = [*words, str(found), *limits, f"-max_total_time={seconds}"]
         said = subprocess.run(fuzz, capture_output=True, text=True, timeout=seconds + 600).stderr
         merge = [*words, "-merge=1", str(fewest), str(found), *limits]
-        subprocess.run(merge, capture_output=True, timeout=1200)
+        # Raises, and what was kept stays, where merging fails.
+        subprocess.run(merge, capture_output=True, timeout=1200, check=True)
         for file in kept.iterdir():
             file.unlink()
         room = ROOM

@@ -24,26 +24,26 @@ from uuid import uuid4
 import httpx
 import numpy as np
 
-from tests.conftest import Server, encoded, new_piece, started, worked_out
+from tests.conftest import Server, encoded, new_piece, patched, started, worked_out
 from tests.pieces import photographs
 
 from .load import megabytes
 
 THINKS = (1.0, 5.0)
 """Seconds between what one client does and the next."""
-REPLANS = 0.01
-"""Share of what is done that asks for another order."""
+REPLANS, NAMES, NOTES = 0.01, 0.1, 0.25
+"""Up to which chance another order is asked for, a name is given, a note is logged; beyond, it is read."""
 SCHOOLS = ("light-to-dark", "both-ends", "by-object")
 
 
 @dataclass
 class Kept:
-    """What was measured: milliseconds of reads and of changes, refusals by what they were, and each minute
-    the memory in MB, the files and their MB."""
+    """What was measured: milliseconds of reads, of changes, and until a changed plan was there; refusals by
+    what they were; and each minute the memory in MB, the files and their MB."""
 
     reads: list[float] = field(default_factory=list)
     changes: list[float] = field(default_factory=list)
-    replans: list[float] = field(default_factory=list)
+    plans: list[float] = field(default_factory=list)
     refused: Counter[str] = field(default_factory=Counter)
     minutes: list[dict[str, float]] = field(default_factory=list)
 
@@ -56,17 +56,12 @@ def reads_of(client: httpx.Client, piece: str) -> list[Callable[[], httpx.Respon
 
 
 def named(client: httpx.Client, piece: str, dice: Random) -> httpx.Response:
-    """A name given, every other time taken back at once, and the plan worked out again as the page has it."""
-    at = f"/api/pieces/{piece}"
-    revision = client.get(at).json()["revision"]
-    body = {
-        "revision": revision,
-        "names": [{"x": dice.random(), "y": dice.random(), "name": uuid4().hex[:8]}],
-    }
-    answer = client.patch(at, json=body)
+    """A name given, every other time taken back at once."""
+    name = {"x": dice.random(), "y": dice.random(), "name": uuid4().hex[:8]}
+    answer = patched(client, piece, names=[name])
     if answer.is_success and dice.random() < 0.5:
-        answer = client.post(f"{at}/undo", json={"revision": answer.json()["revision"]})
-    worked_out(client, piece)
+        revision = {"revision": answer.json()["revision"]}
+        answer = client.post(f"/api/pieces/{piece}/undo", json=revision)
     return answer
 
 
@@ -76,40 +71,35 @@ def logged(client: httpx.Client, piece: str) -> httpx.Response:
     return client.post(f"/api/pieces/{piece}/log", json={"events": [event]})
 
 
-def replanned(client: httpx.Client, piece: str, dice: Random) -> httpx.Response:
-    """Another order, worked out to its end."""
-    revision = client.get(f"/api/pieces/{piece}").json()["revision"]
-    answer = client.patch(
-        f"/api/pieces/{piece}", json={"revision": revision, "school": dice.choice(SCHOOLS), "order": None}
-    )
-    worked_out(client, piece)
-    return answer
-
-
 def paints(server: Server, piece: str, seed: int, kept: Kept, until: float) -> None:
-    """What one client does until that time; every refusal is kept."""
+    """What one client does until that time; every refusal is kept. After what changes a plan it is worked
+    out, as the page has it, which is timed by itself."""
     dice = Random(seed)
     with server.client() as client:
         reads = reads_of(client, piece)
         while time.monotonic() < until:
             time.sleep(dice.uniform(*THINKS))
             chance = dice.random()
-            begun = time.perf_counter()
             try:
+                begun = time.perf_counter()
                 if chance < REPLANS:
-                    answer, into = replanned(client, piece, dice), kept.replans
-                elif chance < 0.1:
-                    answer, into = named(client, piece, dice), kept.changes
-                elif chance < 0.25:
-                    answer, into = logged(client, piece), kept.changes
+                    answer = patched(client, piece, school=dice.choice(SCHOOLS), order=None)
+                elif chance < NAMES:
+                    answer = named(client, piece, dice)
+                elif chance < NOTES:
+                    answer = logged(client, piece)
                 else:
-                    answer, into = dice.choice(reads)(), kept.reads
+                    answer = dice.choice(reads)()
+                into = kept.changes if chance < NOTES else kept.reads
+                into.append(1000 * (time.perf_counter() - begun))
+                if not answer.is_success:
+                    kept.refused[f"{answer.status_code} {answer.text[:200]}"] += 1
+                elif chance < NAMES:
+                    begun = time.perf_counter()
+                    worked_out(client, piece)
+                    kept.plans.append(1000 * (time.perf_counter() - begun))
             except (httpx.HTTPError, AssertionError) as error:
                 kept.refused[repr(error)[:200]] += 1
-                continue
-            into.append(1000 * (time.perf_counter() - begun))
-            if not answer.is_success:
-                kept.refused[f"{answer.status_code} {answer.text[:200]}"] += 1
 
 
 def watched(server: Server, kept: Kept, until: float) -> None:
@@ -133,7 +123,7 @@ def watched(server: Server, kept: Kept, until: float) -> None:
 def figures(kept: Kept) -> dict[str, object]:
     """Counts, medians, 95th percentiles and refusals, and what each minute was."""
     told: dict[str, object] = {"refused": dict(kept.refused), "minutes": kept.minutes}
-    for name in ("reads", "changes", "replans"):
+    for name in ("reads", "changes", "plans"):
         times = getattr(kept, name) or [0.0]
         low, high, most = np.percentile(times, (50, 95, 100)).round(1).tolist()
         told[name] = {"count": len(times), "ms, 50 %": low, "ms, 95 %": high, "ms, most": most}

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import hashlib
 import io
 import os
 import signal
@@ -9,6 +10,7 @@ import socket
 import subprocess
 import time
 from collections.abc import Callable, Iterator
+from contextlib import suppress
 from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
@@ -54,7 +56,7 @@ class Server:
 
     def workers(self) -> list[int]:
         """The ids of its worker processes, which are forked by a child of its own."""
-        return [worker for child in _children(self.process.pid) for worker in _children(child)]
+        return [worker for child in children(self.process.pid) for worker in children(child)]
 
     def kill(self) -> None:
         os.killpg(self.process.pid, signal.SIGKILL)
@@ -68,9 +70,14 @@ class Server:
             self.kill()
 
 
-def _children(process: int) -> list[int]:
-    tasks = Path(f"/proc/{process}/task").iterdir()
-    return [int(child) for task in tasks for child in (task / "children").read_text().split()]
+def children(process: int) -> list[int]:
+    """The ids of the processes that one has begun and that still run."""
+    found: list[int] = []
+    for task in Path(f"/proc/{process}/task").iterdir():
+        # A thread may end while it is looked at.
+        with suppress(OSError):
+            found += [int(child) for child in (task / "children").read_text().split()]
+    return found
 
 
 def started(folder: Path, command: str = "serve", port: int = 0) -> Server:
@@ -93,6 +100,15 @@ def started(folder: Path, command: str = "serve", port: int = 0) -> Server:
         except httpx.HTTPError:
             if time.monotonic() > deadline or process.poll() is not None:
                 raise
+
+
+def state_of(folder: Path) -> dict[str, str]:
+    """Every file in a folder by its hash."""
+    return {
+        str(path.relative_to(folder)): hashlib.sha256(path.read_bytes()).hexdigest()
+        for path in sorted(folder.rglob("*"))
+        if path.is_file() and path.name != "washboard.lock"
+    }
 
 
 @pytest.fixture

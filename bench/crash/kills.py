@@ -21,6 +21,8 @@ from pathlib import Path
 from random import Random
 from typing import Any
 
+from tests.conftest import children
+
 from .__main__ import after, fresh, run, template
 from .rules import Mode, Rules, ruled
 from .scenarios import SCENARIOS
@@ -29,15 +31,6 @@ LONGEST = 6.0
 """Seconds within which a kill comes: a start, and what a scenario takes."""
 OF_WORKERS = 0.3
 """Share of the kills that hit a worker alone."""
-
-
-def children(of: int) -> list[int]:
-    """The ids of the processes that one has begun and that still run."""
-    found = []
-    for task in Path(f"/proc/{of}/task").iterdir():
-        with suppress(OSError):
-            found += [int(child) for child in (task / "children").read_text().split()]
-    return found
 
 
 def killed(worker: bool) -> str:

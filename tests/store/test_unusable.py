@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import hashlib
 import os
 import shutil
 import sqlite3
@@ -12,7 +11,7 @@ from pathlib import Path
 
 import pytest
 
-from tests.conftest import Server, edited, new_piece, worked_out
+from tests.conftest import Server, edited, new_piece, state_of, worked_out
 from tests.forked import command
 from washboard.store.database import MUCH, Database
 from washboard.store.errors import Gone, Unusable
@@ -21,15 +20,6 @@ from washboard.store.pieces import Pieces
 from washboard.words import ENGLISH
 
 NOW = "2026-01-01T00:00:00+00:00"
-
-
-def state_of(folder: Path) -> dict[str, str]:
-    """Every file in a folder by its hash."""
-    return {
-        str(path.relative_to(folder)): hashlib.sha256(path.read_bytes()).hexdigest()
-        for path in sorted(folder.rglob("*"))
-        if path.is_file() and path.name != "washboard.lock"
-    }
 
 
 def newer(file: Path) -> None:

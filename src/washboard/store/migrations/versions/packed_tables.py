@@ -10,8 +10,7 @@ depends_on = None
 
 
 def upgrade() -> None:
-    # Views of before are lists, which are still read.
-    pass
+    """Nothing: views of before are lists, which are still read."""
 
 
 def downgrade() -> None:
