@@ -22,7 +22,7 @@ Bytes = NDArray[np.uint8]
 class Scene:
     """A board of `width` 1 at distance `far`, turned by `angles` (about x, y, z, in degrees); `lamp`
     (x, y, z) before it; `gloss` of its coat and how `sharp` it mirrors; the phone's `sigmoid` and `clarity`;
-    `lens`."""
+    `lens`; whether a grey `card` lies to the right of the board."""
 
     far: float
     angles: tuple[float, float, float]
@@ -37,6 +37,7 @@ class Scene:
     noise: float
     behind: tuple[float, float, float]
     grain: float
+    card: bool = False
 
 
 def drawn(dice: np.random.Generator, phone: bool) -> Scene:
@@ -98,6 +99,9 @@ def photographed(
     on_sheet = (u >= 0) & (u <= 1) & (v >= 0) & (v <= 1)
     rough = np.exp(scene.grain * gaussian_filter(dice.normal(size=u.shape), (1.0, 12.0)) * 6)
     colour = np.where(on_sheet[..., None], colour, np.array(scene.behind) * rough[..., None])
+    if scene.card:
+        on_card = (abs(u - CARD[0]) < CARD[1] / 2) & (abs(v * tall - tall / 2) < CARD[1] / 2)
+        colour = np.where(on_card[..., None], 0.18, colour)
     to_lamp = np.array(scene.lamp) + np.array([0, 0, scene.far]) - at
     distance = np.linalg.norm(to_lamp, axis=-1)
     facing = np.abs((to_lamp / distance[..., None]) @ normal)
@@ -121,6 +125,8 @@ def _rotation(angles: tuple[float, float, float]) -> Floats:
 
 
 FOCAL = 1.25
+CARD = (1.11, 0.13)
+"""Where the middle of a grey card lies across the board, and its side."""
 
 
 def _rays(across: int, down: int, lens: float) -> Floats:

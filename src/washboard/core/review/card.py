@@ -12,7 +12,7 @@ from .expected import Expected
 from .patches import has_margin
 from .quad import homography, projected, rectangle
 from .sharpen import unbent
-from .tone import Known, calmed
+from .tone import CRISPS, LUMA, Known, calmed
 
 Floats = NDArray[np.float64]
 
@@ -26,6 +26,12 @@ SIZES = (0.0012, 0.05)
 """Shares of the photo between which a card lies."""
 FULL, SQUARE = 0.9, 2.2
 """How full a card's quadrilateral is, and its longest side over its shortest at the most."""
+LEAST_PX, TOGETHER = 60, 2.0
+"""Pixels of a card that can tell local contrast, and how many of them tell as much as one that stands by
+itself: a photo's noise is blurred by its making."""
+CLEARLY, LEAST_CRISP = 3.0, 0.05
+"""Standard deviations, and local contrast, from which that is believed: in made photos of cards without it,
+1.4 and 0.07 at the most together, with it 2 to 160 and 0.12 to 0.43."""
 LIGHTEST = 0.96
 """Quantile of a picture from which its places are its lightest."""
 GREY, LIGHTER = 12.0, (0.05, 0.6)
@@ -60,10 +66,33 @@ def card_beside(rgb: NDArray[np.uint8], found: Found, expected: Expected) -> Kno
         away = abs(np.log(lies / REFLECTS)) + chroma / GREY
         if away < nearest:
             at = np.argwhere(own).mean(axis=0)[::-1] / scale
-            calm = float(np.median(calmed(coded)[own]))
+            calm = calmed(coded)
             place = _place(at, found, rgb.shape, expected.margin)
-            best, nearest = Known(seen, calm, place, REFLECTS), away
+            crisp = _crisp(coded @ LUMA, calm, own)
+            best, nearest = Known(seen, float(np.median(calm[own])), place, REFLECTS, crisp), away
     return best
+
+
+def _crisp(grey: Floats, calm: NDArray[np.float32], own: NDArray[np.bool_]) -> float:
+    """The local contrast (0–1) that a phone has lifted on a card: its `own` pixels (h, w), a photo's grey and
+    blurred grey (h, w); 0 where none is clear.
+
+    A card is of one grey. What is k local contrast makes it (1 + k) times that less k times the blurred grey,
+    so the grey falls where the blurred grey rises, beyond what light that falls off evenly does.
+    """
+    inner = cv2.erode(own.astype(np.uint8), np.ones((3, 3), np.uint8)) > 0
+    down, across = np.nonzero(inner)
+    if len(down) < LEAST_PX:
+        return 0.0
+    terms = np.stack([calm[inner], down, across, np.ones(len(down))], axis=1).astype(float)
+    terms[:, :3] -= terms[:, :3].mean(axis=0)
+    found, *_ = np.linalg.lstsq(terms, grey[inner], rcond=None)
+    rest = grey[inner] - terms @ found
+    spread = np.linalg.pinv(terms.T @ terms)[0, 0] * rest.var() * TOGETHER
+    crisp = -float(found[0])
+    if crisp < CLEARLY * max(spread, 0.0) ** 0.5 or crisp < LEAST_CRISP:
+        return 0.0
+    return min(crisp, float(CRISPS[-1]))
 
 
 def _even(lab: NDArray[np.float32]) -> NDArray[np.bool_]:

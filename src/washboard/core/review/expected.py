@@ -80,6 +80,13 @@ class Expected:
         return np.asarray(np.einsum("mp,kpec->kmec", share, self.ends))
 
     @property
+    def lightest(self) -> float:
+        """The value above which nothing lies on the sheet but a lamp's reflection: that of the surface, or of
+        the lightest paint."""
+        paint = 0.0 if self.plan.medium.transparent else self.plan.medium.lightest
+        return min(10.0, max(float(self.values.max()), self.surface.value, paint))
+
+    @property
     def rows(self) -> int:
         """How many passes the plan has."""
         return len(self.colours) - 1

@@ -92,7 +92,7 @@ def judged(observation: Observation) -> tuple[MassJudged, ...]:
         value = None if read is None else read.value
         off = None if read is None else read.value - float(there[k])
         apart = None if read is None else float(difference(np.array(read.lab), np.array(lab)))
-        why = _unjudged(observation, k, settled, plan) or _unsure(observation, off)
+        why = _unjudged(observation, k, settled, plan) or _unsure(observation, value, off)
         found.append(
             MassJudged(
                 mass.id,
@@ -127,12 +127,14 @@ def _unjudged(observation: Observation, k: int, settled: NDArray[np.bool_], plan
     return Unjudged.LIGHT if observation.relative else None
 
 
-def _unsure(observation: Observation, off: float | None) -> Unjudged | None:
-    """Whether a mass that is `off` by so many values may as well not be."""
+def _unsure(observation: Observation, value: float | None, off: float | None) -> Unjudged | None:
+    """Whether a mass that is `off` by so many values may as well not be: by less than its reading may be
+    wrong, or by a `value` that no paint has, which shows that it is."""
     sd = observation.sd
-    if off is None or sd <= SURE or not OFF <= abs(off) < OFF + 2 * sd:
+    if off is None or value is None or sd <= SURE or abs(off) < OFF:
         return None
-    return Unjudged.UNSURE
+    too_light = value > observation.state.blocks.expected.lightest
+    return Unjudged.UNSURE if too_light or abs(off) < OFF + 2 * sd else None
 
 
 def relations(plan: Plan, found: Sequence[MassJudged]) -> tuple[Relation, ...]:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
+from functools import partial
 
 import cv2
 import numpy as np
@@ -19,7 +20,7 @@ from .patches import Patches, has_margin, margin_of, on_table, part_of, patches_
 from .phone import Witnesses, phone_of
 from .sheen import DOUBTFUL, Sheen, sheen_of
 from .state import Blocks, State, state_of
-from .straight import Straight, straightened
+from .straight import Straight, Table, straightened
 from .tone import PLAIN, Known, Tone, plain
 
 Floats = NDArray[np.float64]
@@ -62,7 +63,7 @@ def lighting_of(
     blocks = Blocks(expected)
     rows, columns = straight.picture
     places, clipped = straight.places[rows, columns], straight.clipped[rows, columns]
-    hidden, lightest = np.zeros_like(clipped), _lightest(expected)
+    hidden, lightest = np.zeros_like(clipped), _luminance(expected.lightest)
     ends, meant = _ends(expected), 1 - expected.along / 255
     margin, table = margin_of(straight, expected), table_beside(straight)
     state = _guessed(straight, blocks, expected, found.row if known is None else known)
@@ -137,7 +138,7 @@ def _guessed(straight: Straight, blocks: Blocks, expected: Expected, row: int) -
 def _lit(
     straight: Straight,
     margin: Mask,
-    table: tuple[Floats, Floats] | None,
+    table: Table | None,
     hidden: Mask,
     blocks: Blocks,
     state: State,
@@ -180,7 +181,7 @@ def _off(patches: Patches, found: tuple[Tone, Field, Source], blocks: Blocks, st
 
 def _light(
     patches: Patches,
-    table: tuple[Floats, Floats] | None,
+    table: Table | None,
     blocks: Blocks,
     state: State,
     expected: Expected,
@@ -195,24 +196,29 @@ def _light(
     # A margin tells how the light falls off better than what lies beside the sheet.
     beside = None if margin else table
 
-    def sampled(light: Floats, own: tuple[Floats, Floats, float] | None = None) -> Samples:
-        return on_table(samples_of(patches, light, untouched, bare, paper, own), beside)
+    def sampled(light: Floats, tone: Tone, grey: Known | None = None) -> Samples:
+        own = None
+        if grey is not None:
+            own = grey.place, plain(grey.coded[None], np.array([grey.calm]), tone)[0], grey.reflects
+        return on_table(samples_of(patches, light, untouched, bare, paper, own), beside, tone)
 
     light = plain(patches.coded, patches.calm, PLAIN)
     # A card is known for what it is; what looks bare may be a light that was painted.
     if not margin and inside and card is None:
-        bare = _bare(patches, untouched, lit(sampled(light))[1], expected)
+        bare = _bare(patches, untouched, lit(sampled(light, PLAIN))[1], expected)
+    painted = (patches.mass >= 0) & ~untouched
+    told = Witnesses(patches, sampled, bare | (patches.mass < 0), painted, value_of_lab(planned), paper)
     if margin or bare.any():
-        on_paper, painted = bare | (patches.mass < 0), (patches.mass >= 0) & ~untouched
-        told = Witnesses(patches, sampled, on_paper, painted, value_of_lab(planned), paper)
-        tone = phone_of(told, card if card and card.tells_from(expected.surface.linear) else None)
-        found = lit(sampled(plain(patches.coded, patches.calm, tone)))[0]
+        tells = card if card and card.tells_from(expected.surface.linear) else None
+        tone = phone_of(told, tells, card.crisp if card else 0.0)
         of_margin = Source.MARGIN if has_margin(expected) else Source.STRIPS
-        return tone, found, of_margin if margin else Source.INSIDE
-    if card is not None:
-        grey = card.place, plain(card.coded[None], np.array([card.calm]), PLAIN)[0], card.reflects
-        return PLAIN, lit(sampled(light, grey))[0], Source.CARD
-    return PLAIN, _raised(lit(sampled(light))[0], light, patches, planned), Source.NONE
+        return tone, told.lit(tone)[1], of_margin if margin else Source.INSIDE
+    # A card lies beside the sheet: what lies round both tells how the light falls off between them.
+    if card is not None and table is not None:
+        told = replace(told, sampled=partial(sampled, grey=card))
+        tone = phone_of(told, None, card.crisp)
+        return tone, told.lit(tone)[1], Source.CARD
+    return PLAIN, _raised(told.lit(PLAIN)[1], light, patches, planned), Source.NONE
 
 
 def _paper(patches: Patches, expected: Expected) -> Floats:
@@ -245,14 +251,6 @@ def _raised(field: Field, light: Floats, patches: Patches, planned: Floats) -> F
     terms = field.terms.copy()
     terms[0] += np.median(ratio, axis=0)
     return Field(terms)
-
-
-def _lightest(expected: Expected) -> float:
-    """The luminance 0–1 above which nothing lies on the sheet but a lamp's reflection: that of the surface,
-    or of the lightest paint."""
-    paint = 0.0 if expected.plan.medium.transparent else expected.plan.medium.lightest
-    lightest = max(float(expected.values.max()), expected.surface.value, paint)
-    return _luminance(min(10.0, lightest))
 
 
 def _luminance(value: float) -> float:

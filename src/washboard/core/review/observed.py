@@ -93,7 +93,7 @@ def observed(rgb: Bytes, found: Found, expected: Expected, known: int | None = N
         light.sheen,
         light.source,
         light.tone,
-        card is not None and card.tells_from(expected.surface.linear),
+        card is not None and light.source is not Source.CARD and card.tells_from(expected.surface.linear),
         state,
         tuple(masses),
     )

@@ -11,8 +11,8 @@ from numpy.typing import NDArray
 from ..reference.mass import MassKind
 from .expected import Expected, Floats, Indices, cells, mean_by
 from .lit import Samples, lit
-from .straight import Singles, Straight
-from .tone import PLAIN, plain
+from .straight import Singles, Straight, Table
+from .tone import PLAIN, Tone, plain
 
 Mask = NDArray[np.bool_]
 
@@ -29,6 +29,8 @@ OF_MARGIN, OF_CARD, OF_TABLE = 3.0, 0.6, 1.5
 TABLE_SIDES, TABLE_EVEN, TABLE_ALIKE = 3, 0.1, 0.6
 """On how many sides of a sheet one thing must lie to be its table; logarithm of light by which that may be
 uneven but for the lamp, and how much of it must not be more."""
+TABLE_TONES = (PLAIN, Tone(0.8))
+"""What a phone may have done to a photo of a table: its curve deepens the grain of wood."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -190,31 +192,35 @@ def samples_of(
     return Samples(light, places, part, weight, known)
 
 
-def table_beside(straight: Straight) -> tuple[Floats, Floats] | None:
-    """The light (n, 3) and the places (n, 2) of what a sheet lies on, None where no one thing lies round it:
-    of one colour, whatever that is, it tells how the lamp's light falls off."""
+def table_beside(straight: Straight) -> Table | None:
+    """What a sheet lies on, None where no one thing lies round it: of one colour, whatever that is, it tells
+    how the lamp's light falls off."""
     table = straight.table
+    return table if any(_one_thing(table, tone) for tone in TABLE_TONES) else None
+
+
+def _one_thing(table: Table, tone: Tone) -> bool:
+    """Whether a table is of one colour in light that falls off evenly, if a phone did `tone`."""
+    light = plain(table.coded, table.calm, tone)
     if len(set(table.side.tolist())) < TABLE_SIDES:
-        return None
-    light = plain(table.coded, table.calm, PLAIN)
+        return False
     samples = Samples(light, table.places, np.zeros(len(light), np.intp), np.ones(len(light)), UNKNOWN)
     field, reflects = lit(samples)
     off = np.abs(np.log(np.maximum(light / (field.at(table.places) * reflects[0]), 1e-6))).mean(axis=1)
     alike = off <= TABLE_EVEN
-    sides = len(set(table.side[alike].tolist()))
-    return (light, table.places) if alike.mean() >= TABLE_ALIKE and sides >= TABLE_SIDES else None
+    return bool(alike.mean() >= TABLE_ALIKE) and len(set(table.side[alike].tolist())) >= TABLE_SIDES
 
 
-def on_table(samples: Samples, table: tuple[Floats, Floats] | None) -> Samples:
-    """Samples with those of a `table`, its light (n, 3) and places (n, 2), as a part of its own."""
+def on_table(samples: Samples, table: Table | None, tone: Tone) -> Samples:
+    """Samples with those of a `table` as a part of its own, if a phone did a tone to the photo."""
     if table is None:
         return samples
-    light, places = table
+    light = plain(table.coded, table.calm, tone)
     part = np.full(len(light), len(samples.known))
     weight = np.full(len(light), OF_TABLE / len(light))
     return Samples(
         np.vstack([samples.light, light]),
-        np.vstack([samples.places, places]),
+        np.vstack([samples.places, table.places]),
         np.concatenate([samples.part, part]),
         np.concatenate([samples.weight, weight]),
         np.vstack([samples.known, UNKNOWN]),

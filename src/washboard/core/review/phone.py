@@ -10,9 +10,9 @@ from numpy.typing import NDArray
 
 from ..colour.lab import lab_of_linear, value_of_lab
 from .curve import curve_by_plan
-from .lit import Samples, lit
+from .lit import Field, Samples, lit
 from .patches import Patches
-from .tone import CRISPS, Known, Tone, plain, tone_of
+from .tone import CRISPS, PLAIN, Known, Tone, plain, tone_of
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -33,30 +33,36 @@ lay on. A curve alone flattens what it takes off, and would pass for a proof."""
 
 @dataclass(frozen=True, eq=False)
 class Witnesses:
-    """What tells of a phone: `patches`, samples of them as light (`sampled`), which (n,) are `bare` surface
-    and which are `painted`, the values (n,) `planned` there, and what the surface reflects (3,)."""
+    """What tells of a phone: `patches`, samples of them as light if it did a tone (`sampled`), which (n,) are
+    `bare` surface and which are `painted`, the values (n,) `planned` there, and what the surface reflects
+    (3,)."""
 
     patches: Patches
-    sampled: Callable[[Floats], Samples]
+    sampled: Callable[[Floats, Tone], Samples]
     bare: Mask
     painted: Mask
     planned: Floats
     surface: Floats
 
+    def lit(self, tone: Tone) -> tuple[Floats, Field]:
+        """The light (n, 3) of the patches, and that on the sheet, if a phone did `tone`."""
+        light = plain(self.patches.coded, self.patches.calm, tone)
+        return light, lit(self.sampled(light, tone))[0]
+
     def seen(self, tone: Tone, which: Mask) -> Floats:
         """The values (m,) of some of the patches (n,) if a phone did `tone`."""
-        light = plain(self.patches.coded, self.patches.calm, tone)
-        field, _ = lit(self.sampled(light))
+        light, field = self.lit(tone)
         reflects = light[which] / field.at(self.patches.places[which])
         return np.asarray(value_of_lab(lab_of_linear(np.clip(reflects, 0, None))))
 
 
-def phone_of(told: Witnesses, card: Known | None) -> Tone:
+def phone_of(told: Witnesses, card: Known | None, crisp: float = 0.0) -> Tone:
     """What a phone did to a photo: a curve by a `card` that lies far enough from the surface in value to tell
-    one, else by what is painted beside the plan."""
+    one, else by what is painted beside the plan. Where bare surface tells no local contrast, what a card
+    showed of it (`crisp` 0–1) does."""
     if card is not None:
-        return tone_of(told.patches.coded, told.patches.calm, told.sampled, card)
-    crisp = local_contrast(told)
+        return tone_of(told.patches.coded, told.patches.calm, lambda light: told.sampled(light, PLAIN), card)
+    crisp = local_contrast(told) or crisp
     own = told.painted
     return curve_by_plan(
         lambda tone: told.seen(tone, own),

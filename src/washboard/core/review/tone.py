@@ -88,12 +88,13 @@ def blurred(of: Singles, wide: float) -> Singles:
 @dataclass(frozen=True, eq=False)
 class Known:
     """A patch beside the sheet whose reflectance is known: its encoded colour (3,), blurred grey, place (2,)
-    and what it `reflects`."""
+    and what it `reflects`; and how much local contrast (0–1) it shows, 0 where none is clear."""
 
     coded: Floats
     calm: float
     place: Floats
     reflects: float
+    crisp: float = 0.0
 
     def tells_from(self, other: Sequence[float]) -> bool:
         """Whether this and what reflects so much (3,) lie far enough apart to tell a curve between them."""

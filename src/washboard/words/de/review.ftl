@@ -9,7 +9,7 @@ review-relations-only = { $count ->
 review-unsure = { $count ->
     [one] Eine Masse liegt vielleicht daneben
    *[other] { $count } Massen liegen vielleicht daneben
-}: ein Foto mit Graukarte würde es sagen
+}: eine Graukarte neben einem freien Rand würde es sagen
 review-stop = Hier aufhören: keine Verbesserung wäre zu sehen
 review-first = Zuerst { $masses }{ $more ->
     [0] {""}
@@ -19,9 +19,9 @@ review-light = { $source ->
     [margin] Das Licht ist durch den freien Rand ausgeglichen: Werte stimmen auf { $sd }.
     [strips] Das Licht ist durch die weißen Streifen neben dem Blatt ausgeglichen: Werte stimmen auf { $sd }.
     [inside] Das Licht ist durch freie Stellen im Bild ausgeglichen: Werte stimmen auf { $sd }.
-    [relative] Das Licht ist durch freie Stellen im Bild ausgeglichen, aber das Foto hat mehr Kontrast, als eine Hand malt: wohl vom Telefon. Darum wird nur beurteilt, was nebeneinander steht. Eine Graukarte oder ein freier Rand würde Werte sagen.
+    [relative] Das Licht ist durch freie Stellen im Bild ausgeglichen, aber das Foto hat mehr Kontrast, als eine Hand malt: wohl vom Telefon. Darum wird nur beurteilt, was nebeneinander steht. Eine Graukarte neben einem freien Rand würde Werte sagen.
     [card] Das Licht ist von der Graukarte bekannt: Werte stimmen auf { $sd }.
-   *[none] Nichts im Foto sagt, wie hell das Licht ist: nur was nebeneinander steht, wird beurteilt. Einen Rand frei lassen oder weiße Papierstreifen an zwei Seiten legen, einen Fingerbreit entfernt.
+   *[none] Nichts im Foto sagt, wie hell das Licht ist: nur was nebeneinander steht, wird beurteilt. Einen Rand frei lassen oder weiße Papierstreifen an zwei Seiten legen, einen Fingerbreit entfernt. Eine Graukarte sagt es, wo das Blatt auf etwas von einer Farbe liegt.
 }{ $shines ->
     [yes] { " " }{ $hidden } % des Bildes glänzen und bleiben außer Acht: von einer anderen Seite noch einmal fotografieren.
    *[no] {""}
@@ -30,9 +30,9 @@ review-light = { $source ->
    *[no] {""}
 }{ $phone ->
     [off] { " " }Das Telefon hat den Kontrast verändert: das ist durch die Graukarte herausgerechnet.
-    [plan] { " " }Das Foto hat mehr Kontrast, als eine Hand malt: wohl vom Telefon, und herausgerechnet. Eine Graukarte neben dem Blatt würde es sicher machen.
+    [plan] { " " }Das Foto hat mehr Kontrast, als eine Hand malt: wohl vom Telefon, und herausgerechnet. Eine Graukarte neben einem freien Rand würde es sicher machen.
     [known] {""}
-   *[unknown] { " " }Ein Telefon, das den Kontrast verändert, verschiebt mittlere Werte: eine Graukarte neben dem Blatt sagt, um wie viel.
+   *[unknown] { " " }Ein Telefon, das den Kontrast verändert, verschiebt mittlere Werte: eine Graukarte neben einem freien Rand sagt, um wie viel.
 }
 review-off = { $masses } wurde { $off } zu { $way ->
     [light] hell
@@ -48,7 +48,7 @@ review-not-shines = { $masses } glänzt im Foto und wird nicht beurteilt.
 review-not-small = { $masses } ist im Foto zu klein, um beurteilt zu werden.
 review-not-open = { $masses } ist noch nicht fertig.
 review-not-neighbours = { $masses } wird beurteilt, wenn die Nachbarn gemalt sind.
-review-not-unsure = { $masses } liegt im Foto { $off } neben dem Plan, kann aber auch stimmen: dieses Foto ist nicht sicher genug. Eine Graukarte neben dem Blatt würde es sagen.
+review-not-unsure = { $masses } liegt im Foto { $off } neben dem Plan, kann aber auch stimmen: dieses Foto ist nicht sicher genug. Eine Graukarte neben einem freien Rand würde es sagen.
 review-not-light = { $masses } wird nur neben seinen Nachbarn beurteilt: nichts sagt, wie hell das Licht ist.
 review-correct = { $masses } wurde { $off } zu { $way ->
     [light] hell

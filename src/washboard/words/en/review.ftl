@@ -9,7 +9,7 @@ review-relations-only = { $count ->
 review-unsure = { $count ->
     [one] One mass may be off
    *[other] { $count } masses may be off
-}: a photo with a grey card would tell
+}: a grey card beside a bare margin would tell
 review-stop = Stop here: no correction would be seen
 review-first = First { $masses }{ $more ->
     [0] {""}
@@ -19,9 +19,9 @@ review-light = { $source ->
     [margin] The light is evened out by the bare margin: values are good to { $sd }.
     [strips] The light is evened out by the white strips beside the sheet: values are good to { $sd }.
     [inside] The light is evened out by bare places in the picture: values are good to { $sd }.
-    [relative] The light is evened out by bare places in the picture, but the photo has more contrast than a hand gives: a phone's doing, as it seems. So only what stands beside what is told. A grey card, or a margin left bare, would tell values.
+    [relative] The light is evened out by bare places in the picture, but the photo has more contrast than a hand gives: a phone's doing, as it seems. So only what stands beside what is told. A grey card beside a bare margin would tell values.
     [card] The light is known from the grey card: values are good to { $sd }.
-   *[none] Nothing in the photo tells how bright the light is: only what stands beside what is told. Leave a margin bare, or lay strips of white paper along two sides, a finger away.
+   *[none] Nothing in the photo tells how bright the light is: only what stands beside what is told. Leave a margin bare, or lay strips of white paper along two sides, a finger away. A grey card tells it where the sheet lies on something of one colour.
 }{ $shines ->
     [yes] { " " }{ $hidden } % of the picture shines and is left out: photograph it again from another side.
    *[no] {""}
@@ -30,9 +30,9 @@ review-light = { $source ->
    *[no] {""}
 }{ $phone ->
     [off] { " " }The phone changed the contrast: that is taken off by the grey card.
-    [plan] { " " }The photo has more contrast than a hand gives: a phone's doing, as it seems, and taken off. A grey card beside the sheet would make that sure.
+    [plan] { " " }The photo has more contrast than a hand gives: a phone's doing, as it seems, and taken off. A grey card beside a bare margin would make that sure.
     [known] {""}
-   *[unknown] { " " }A phone that changes the contrast shifts middle values: a grey card beside the sheet tells by how much.
+   *[unknown] { " " }A phone that changes the contrast shifts middle values: a grey card beside a bare margin tells by how much.
 }
 review-off = { $masses } came out { $off } too { $way }{ $hue ->
     [warm] {" "}and too warm
@@ -44,7 +44,7 @@ review-not-shines = { $masses } shines in the photo and is not judged.
 review-not-small = { $masses } is too small in the photo to be judged.
 review-not-open = { $masses } is not finished yet.
 review-not-neighbours = { $masses } is judged when its neighbours are painted.
-review-not-unsure = { $masses } reads { $off } from the plan, but may be as planned: this photo is not sure enough. A grey card beside the sheet would tell.
+review-not-unsure = { $masses } reads { $off } from the plan, but may be as planned: this photo is not sure enough. A grey card beside a bare margin would tell.
 review-not-light = { $masses } is only judged beside its neighbours: nothing tells how bright the light is.
 review-correct = { $masses } came out { $off } too { $way }: { $act }, from { $now } to { $to }, { $minutes } min.
 review-small = Leave { $masses }, { $off } too { $way }: it is small, and { $minutes } min would gain nothing that one sees.

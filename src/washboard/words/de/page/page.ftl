@@ -1499,8 +1499,8 @@ review-within = { $count ->
 review-cannot-say = { $count ->
     [one] Von einer sagt das Foto nicht sicher, ob sie daneben liegt
    *[other] Von { $count } sagt das Foto nicht sicher, ob sie daneben liegen
-}: eine Graukarte neben dem Blatt würde es sagen.
-review-may-stop-card = Ein Foto mit Graukarte sagt, ob du aufhören darfst
+}: eine Graukarte neben einem freien Rand würde es sagen.
+review-may-stop-card = Ein Foto mit Graukarte neben einem freien Rand sagt, ob du aufhören darfst
 review-may-stop = Hier darfst du aufhören
 review-may-stop-after = { $count ->
     [one] Nach der ersten darfst du aufhören

@@ -1481,8 +1481,8 @@ review-within = { $count ->
 review-cannot-say = { $count ->
     [one] Of one the photo cannot say whether it is off
    *[other] Of { $count } the photo cannot say whether they are off
-}: a grey card beside the sheet would tell.
-review-may-stop-card = A photo with a grey card tells whether to stop
+}: a grey card beside a bare margin would tell.
+review-may-stop-card = A photo with a grey card beside a bare margin tells whether to stop
 review-may-stop = You may stop here
 review-may-stop-after = { $count ->
     [one] After the first you may stop
