@@ -12,7 +12,7 @@ import sys
 import tempfile
 import threading
 import time
-from collections import Counter
+from collections import Counter, defaultdict
 from collections.abc import Callable
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
@@ -38,12 +38,13 @@ SCHOOLS = ("light-to-dark", "both-ends", "by-object")
 
 @dataclass
 class Kept:
-    """What was measured: milliseconds of reads, of changes, and until a changed plan was there; refusals by
-    what they were; and each minute the memory in MB, the files and their MB."""
+    """What was measured: milliseconds of reads, of each by itself too, of changes, and until a changed plan
+    was there; refusals by what they were; and each minute the memory in MB, the files and their MB."""
 
     reads: list[float] = field(default_factory=list)
     changes: list[float] = field(default_factory=list)
     plans: list[float] = field(default_factory=list)
+    each: defaultdict[str, list[float]] = field(default_factory=lambda: defaultdict(list))
     refused: Counter[str] = field(default_factory=Counter)
     minutes: list[dict[str, float]] = field(default_factory=list)
 
@@ -63,6 +64,12 @@ def named(client: httpx.Client, piece: str, dice: Random) -> httpx.Response:
         revision = {"revision": answer.json()["revision"]}
         answer = client.post(f"/api/pieces/{piece}/undo", json=revision)
     return answer
+
+
+def kind_of(answer: httpx.Response) -> str:
+    """What was asked for, whatever the piece."""
+    path = answer.request.url.path.split("/")
+    return f"{answer.request.method} {'/'.join(path[4:] if path[2] == 'pieces' else path[2:]) or 'piece'}"
 
 
 def logged(client: httpx.Client, piece: str) -> httpx.Response:
@@ -90,8 +97,9 @@ def paints(server: Server, piece: str, seed: int, kept: Kept, until: float) -> N
                     answer = logged(client, piece)
                 else:
                     answer = dice.choice(reads)()
-                into = kept.changes if chance < NOTES else kept.reads
-                into.append(1000 * (time.perf_counter() - begun))
+                took = 1000 * (time.perf_counter() - begun)
+                (kept.changes if chance < NOTES else kept.reads).append(took)
+                kept.each[kind_of(answer)].append(took)
                 if not answer.is_success:
                     kept.refused[f"{answer.status_code} {answer.text[:200]}"] += 1
                 elif chance < NAMES:
@@ -127,6 +135,9 @@ def figures(kept: Kept) -> dict[str, object]:
         times = getattr(kept, name) or [0.0]
         low, high, most = np.percentile(times, (50, 95, 100)).round(1).tolist()
         told[name] = {"count": len(times), "ms, 50 %": low, "ms, 95 %": high, "ms, most": most}
+    told["each, ms, 95 %"] = {
+        name: round(float(np.percentile(times, 95)), 1) for name, times in sorted(kept.each.items())
+    }
     return told
 
 

@@ -5,7 +5,6 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 from functools import cache
 
-import cv2
 import numpy as np
 import pytest
 from numpy.typing import NDArray
@@ -24,14 +23,11 @@ from washboard.core.reference.picture import picture_of
 from washboard.core.review.advice import COVERED_FROM
 from washboard.core.review.corners import found_in, snapped
 from washboard.core.review.expected import Expected
-from washboard.core.review.judged import judged
 from washboard.core.review.lit import Samples, Source, lit
-from washboard.core.review.observed import Observation, observed
-from washboard.core.review.patches import table_beside
+from washboard.core.review.observed import observed
 from washboard.core.review.quad import checked, long_side, rectangle
 from washboard.core.review.read import read
 from washboard.core.review.review import reviewed
-from washboard.core.review.straight import straightened
 from washboard.devices.camera import Room, SimulatedCamera
 from washboard.pipeline.answers.expected import expected_of
 from washboard.pipeline.stages import Stages
@@ -59,16 +55,6 @@ def piece(
     return expected_of(result), tuple(
         painted(result.table, result.maps, row) for row in range(len(result.table.colours))
     )
-
-
-FULL = (("cup", "watercolour"), ("landscape", "oil"), ("cat", "pastel"))
-
-
-@cache
-def full(name: str, medium: str) -> tuple[Expected, tuple[Bytes, ...]]:
-    """The same on a sheet that the picture fills to its edges."""
-    high, wide = photographs()[name].shape[:2]
-    return piece(name, medium, "white", 0.0, 40 * high / wide)
 
 
 @dataclass(frozen=True, eq=False)
@@ -159,58 +145,6 @@ def test_values_are_read_to_less_than_a_tenth_by_a_bare_margin() -> None:
         ]
     assert len(off) > 40
     assert np.mean(off) <= 0.06, np.mean(off)
-
-
-def by_card(seed: int, table: str, curve: float = 0.0, crisp: float = 0.0) -> tuple[Shot, Observation, float]:
-    """A painting without a margin photographed beside a grey card in uneven light, by a phone with a tone
-    curve and local contrast; what is seen of it, and how far its masses are off in the mean."""
-    dice = np.random.default_rng(seed)
-    expected, pictures = full(*FULL[seed % len(FULL)])
-    painting = paint(expected, pictures, len(pictures) - 1, dice)
-    red, green, blue = (float(c) for c in expected.surface.linear)
-    light = (float(dice.uniform(0.08, 0.15)), float(dice.uniform(-0.15, -0.08)), -0.06)
-    room = Room(tilt=9, turn=-12, light=light, cast=(1.0, 0.95, 0.8), fills=0.66, table=table, card=True)
-    room = replace(room, curve=curve, crisp=crisp)
-    made = SimulatedCamera(room, (red, green, blue)).photograph(painting, expected.margin, seed)
-    shot = Shot(expected, painting, made.rgb, made.sheet, len(pictures) - 1)
-    seen = observed(made.rgb, snapped(picture_of(made.rgb).lab, made.sheet, expected), expected)
-    off = [
-        abs(one.value - true)
-        for one, true in zip(seen.read, shot.truth, strict=True)
-        if one is not None and true is not None
-    ]
-    return shot, seen, float(np.mean(off))
-
-
-@pytest.mark.parametrize(("seed", "table"), [(1, "wood"), (2, "grey")])
-def test_without_a_margin_a_grey_card_and_the_table_tell_the_light(seed: int, table: str) -> None:
-    _, seen, off = by_card(seed, table)
-    assert seen.source is Source.CARD
-    assert not seen.by_plan
-    assert off <= 0.15
-
-
-def test_what_a_phone_did_beside_a_card_alone_is_taken_off_and_told_to_be_a_guess() -> None:
-    for seed in (1, 2):
-        _, seen, off = by_card(seed, "wood", curve=0.5, crisp=0.25)
-        assert seen.source is Source.CARD
-        assert seen.by_plan
-        assert seen.tone.curve >= 0.2
-        assert off <= 0.2
-        assert not any(one.judged and 0.35 <= abs(one.difference or 0) < 0.65 for one in judged(seen))
-
-
-def test_what_is_not_the_same_all_round_is_no_table() -> None:
-    made, _, _ = by_card(1, "wood")
-    lab = picture_of(made.photo).lab
-    found = snapped(lab, made.corners, made.expected)
-    assert table_beside(straightened(made.photo, found, made.expected)) is not None
-    littered = made.photo.copy()
-    there = np.zeros(littered.shape[:2], np.uint8)
-    cv2.fillConvexPoly(there, made.corners.round().astype(np.int32), 1)
-    squares = (np.indices(there.shape) // 60).sum(axis=0) % 2 == 0
-    littered[(there == 0) & squares] //= 4
-    assert table_beside(straightened(littered, found, made.expected)) is None
 
 
 def test_a_painting_in_which_one_mass_is_off_is_told_so_and_corrected_first() -> None:

@@ -9,7 +9,8 @@ import pytest
 from numpy.typing import NDArray
 from scipy.ndimage import gaussian_filter
 
-from tests.core.test_review import apart, full, paint, piece
+from tests.core.test_review import apart, paint, piece
+from tests.core.test_review_card import full
 from washboard.core.colour.lab import difference, linear_of
 from washboard.core.reference.picture import picture_of
 from washboard.core.review.corners import snapped
