@@ -14,7 +14,7 @@ from ..surface.replay import state_after
 from ..time.pace import covering_minutes
 from .judged import MassJudged, Unjudged
 
-GLAZED_FROM, COVERED_FROM = 0.375, 0.4
+GLAZED_FROM, COVERED_FROM = 0.375, 0.45
 """Values from which a mass is corrected in a transparent and in a covering medium: under them a correction
 gains less than it risks. A glaze is a small step that only ever darkens; paint or chalk that covers is a new
 pile each time. From made painters who correct until they are told to stop."""

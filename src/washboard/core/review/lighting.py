@@ -194,20 +194,14 @@ def _light(
     untouched = _untouched(blocks, state)[of_patch] & (patches.mass >= 0)
     planned, bare = _shown(blocks, state)[of_patch], np.zeros_like(untouched)
     # A margin tells how the light falls off better than what lies beside the sheet.
-    beside = None if margin else table
-
-    def sampled(light: Floats, tone: Tone, grey: Known | None = None) -> Samples:
-        own = None
-        if grey is not None:
-            own = grey.place, plain(grey.coded[None], np.array([grey.calm]), tone)[0], grey.reflects
-        return on_table(samples_of(patches, light, untouched, bare, paper, own), beside, tone)
-
+    by = partial(_sampled, patches, untouched, paper, None if margin else table)
     light = plain(patches.coded, patches.calm, PLAIN)
     # A card is known for what it is; what looks bare may be a light that was painted.
     if not margin and inside and card is None:
-        bare = _bare(patches, untouched, lit(sampled(light, PLAIN))[1], expected)
+        bare = _bare(patches, untouched, lit(by(bare, light, PLAIN))[1], expected)
     painted = (patches.mass >= 0) & ~untouched
-    told = Witnesses(patches, sampled, bare | (patches.mass < 0), painted, value_of_lab(planned), paper)
+    sampled, on_paper = partial(by, bare), bare | (patches.mass < 0)
+    told = Witnesses(patches, sampled, on_paper, painted, value_of_lab(planned), paper)
     if margin or bare.any():
         tells = card if card and card.tells_from(expected.surface.linear) else None
         tone = phone_of(told, tells, card.crisp if card else 0.0)
@@ -219,6 +213,23 @@ def _light(
         tone = phone_of(told, None, card.crisp)
         return tone, told.lit(tone)[1], Source.CARD
     return PLAIN, _raised(told.lit(PLAIN)[1], light, patches, planned), Source.NONE
+
+
+def _sampled(
+    patches: Patches,
+    untouched: Mask,
+    paper: Floats,
+    table: Table | None,
+    bare: Mask,
+    light: Floats,
+    tone: Tone,
+    grey: Known | None = None,
+) -> Samples:
+    """Samples of patches by their `light` (n, 3), a `table` and a `grey` card, if a phone did `tone`."""
+    own = None
+    if grey is not None:
+        own = grey.place, plain(grey.coded[None], np.array([grey.calm]), tone)[0], grey.reflects
+    return on_table(samples_of(patches, light, untouched, bare, paper, own), table, tone)
 
 
 def _paper(patches: Patches, expected: Expected) -> Floats:
