@@ -47,7 +47,8 @@ def textures_of(lack: Lack, labels: Labels, weight: Singles, cm: float) -> Itera
         there = textured & (labels == label)
         left, top, wide, high = cv2.boundingRect(there.astype(np.uint8))
         box = slice(top, top + high), slice(left, left + wide)
-        region = there[box]
+        # A view would keep a mask of the whole picture for each mass.
+        region = there[box].copy()
         for sign in (-1, 1):
             strokes = region & (sign * grain[box] > STROKE * strength[box]) & (sign * value[box] > 0)
             found = _candidate(lack, weight, box, region, _cleaned(strokes), grain[box])
