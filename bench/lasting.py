@@ -32,8 +32,8 @@ from .load import megabytes
 THINKS = (1.0, 5.0)
 """Seconds between what one client does and the next."""
 REPLANS, NAMES, NOTES = 0.005, 0.03, 0.2
-"""Up to which chance another order is asked for, a name is given, a note is logged; beyond, it is read: in ten
-minutes each client asks for one other order and gives five names, and logs every twenty seconds."""
+"""Up to which chance another order is asked for, a name is given, a note is logged; beyond, it is read: in
+ten minutes each client asks for one other order, gives five names, and logs every twenty seconds."""
 SCHOOLS = ("light-to-dark", "both-ends", "by-object")
 
 
