@@ -87,7 +87,8 @@ def test_a_grey_card_and_the_table_tell_the_light(seed: int, table: str) -> None
 
 
 def test_what_a_phone_did_is_taken_off_and_told_to_be_a_guess() -> None:
-    for made in (by_card(1, "wood", *PHONE), by_card(2, "wood", *PHONE), by_another(4, phone=True)):
+    curved = by_card(1, "wood", curve=0.5)
+    for made in (by_card(1, "wood", *PHONE), by_card(2, "wood", *PHONE), by_another(4, phone=True), curved):
         seen, off = read(made)
         assert seen.source is Source.CARD
         assert seen.by_plan

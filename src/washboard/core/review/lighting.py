@@ -13,6 +13,7 @@ from ..colour.lab import RGB_TO_XYZ, lab_of_linear, linear_of_lab, value_of_lab
 from ..colour.value import luminance_of
 from ..reference.picture import Bytes
 from .corners import Found
+from .curve import BY_CARD
 from .expected import Expected, reduced
 from .glare import BLOWN, shining
 from .lit import Field, Samples, Source, lit
@@ -210,7 +211,7 @@ def _light(
     # A card lies beside the sheet: what lies round both tells how the light falls off between them.
     if card is not None and table is not None:
         told = replace(told, sampled=partial(sampled, grey=card))
-        tone = phone_of(told, None, card.crisp)
+        tone = phone_of(told, None, card.crisp, BY_CARD)
         return tone, told.lit(tone)[1], Source.CARD
     return PLAIN, _raised(told.lit(PLAIN)[1], light, patches, planned), Source.NONE
 

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..colour.lab import lab_of_linear, value_of_lab
-from .curve import curve_by_plan
+from .curve import CURVED, curve_by_plan
 from .lit import Field, Samples, lit
 from .patches import Patches
 from .tone import CRISPS, PLAIN, Known, Tone, plain, tone_of
@@ -56,10 +56,10 @@ class Witnesses:
         return np.asarray(value_of_lab(lab_of_linear(np.clip(reflects, 0, None))))
 
 
-def phone_of(told: Witnesses, card: Known | None, crisp: float = 0.0) -> Tone:
+def phone_of(told: Witnesses, card: Known | None, crisp: float = 0.0, clearly: float = CURVED) -> Tone:
     """What a phone did to a photo: a curve by a `card` that lies far enough from the surface in value to tell
     one, else by what is painted beside the plan. Where bare surface tells no local contrast, what a card
-    showed of it (`crisp` 0–1) does."""
+    showed of it (`crisp` 0–1) does; where neither does, the plan must tell a curve `clearly`."""
     if card is not None:
         return tone_of(told.patches.coded, told.patches.calm, lambda light: told.sampled(light, PLAIN), card)
     crisp = local_contrast(told) or crisp
@@ -71,6 +71,7 @@ def phone_of(told: Witnesses, card: Known | None, crisp: float = 0.0) -> Tone:
         told.patches.mass[own],
         told.patches.pixels[own],
         crisp,
+        clearly,
     )
 
 
