@@ -153,9 +153,11 @@ def cells(shape: tuple[int, int], across: int) -> Indices:
 
 
 def members(index: Indices, count: int) -> list[Indices]:
-    """For each of `count` numbers the flat places (n,) of its pixels in an index (h, w)."""
-    order = np.argsort(index, axis=None, kind="stable")
-    bounds = np.searchsorted(index.ravel()[order], np.arange(count + 1))
+    """For each of `count` numbers, at most 65,535, the flat places (n,) of its pixels in an index (h, w)."""
+    # Numbers of 16 bits are sorted by radix, which takes a tenth of the time.
+    small = index.ravel().astype(np.uint16)
+    order = np.argsort(small, kind="stable")
+    bounds = np.searchsorted(small[order], np.arange(count + 1))
     return [order[bounds[k] : bounds[k + 1]] for k in range(count)]
 
 

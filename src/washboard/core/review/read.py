@@ -35,15 +35,21 @@ class MassRead:
     hidden: float
 
 
-def read(reflects: Floats, index: Indices, count: int, hidden: Mask) -> list[MassRead | None]:
+def read(
+    reflects: Floats, index: Indices, count: int, hidden: Mask, only: Mask | None = None
+) -> list[MassRead | None]:
     """What a picture (h, w, 3) in linear light reflects in each of `count` masses by their index (h, w),
-    without what is `hidden` (h, w); None where too little of a mass is seen."""
+    without what is `hidden` (h, w); None where too little of a mass is seen, and for all but `only` some
+    (m,)."""
     luminance = 100 * (reflects @ RGB_TO_XYZ[1])
     deep = deep_in(index)
     light, colour = luminance.ravel(), reflects.reshape(-1, 3)
     shown, depth = ~hidden.ravel(), deep.ravel()
     found: list[MassRead | None] = []
-    for own in members(index, count):
+    for k, own in enumerate(members(index, count)):
+        if only is not None and not only[k]:
+            found.append(None)
+            continue
         seen = own[shown[own]]
         inner = seen[depth[seen] > INNER_PX]
         if len(inner) < LEAST_PX:
