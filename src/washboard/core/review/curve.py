@@ -62,9 +62,8 @@ def curve_by_plan(
         return np.asarray(np.bincount(at, weight * of) / share)
 
     def unlikely(strength: float) -> float:
-        should = mean(planned)
-        off = mean(seen(Tone(strength, crisp))) - should
-        return _unlikely(off, should) - float(mean(_slopes(coded, strength)).sum())
+        off = mean(seen(Tone(strength, crisp)) - planned)
+        return _unlikely(off, mean(planned)) - float(mean(_slopes(coded, strength)).sum())
 
     told = np.array([unlikely(float(strength)) for strength in STRENGTHS])
     if crisp:

@@ -35,9 +35,10 @@ class MassRead:
     hidden: float
 
 
-def read(
-    reflects: Floats, index: Indices, count: int, hidden: Mask, only: Mask | None = None
-) -> list[MassRead | None]:
+MassReads = list[MassRead | None]
+
+
+def read(reflects: Floats, index: Indices, count: int, hidden: Mask, only: Mask | None = None) -> MassReads:
     """What a picture (h, w, 3) in linear light reflects in each of `count` masses by their index (h, w),
     without what is `hidden` (h, w); None where too little of a mass is seen, and for all but `only` some
     (m,)."""
@@ -45,12 +46,9 @@ def read(
     deep = deep_in(index)
     light, colour = luminance.ravel(), reflects.reshape(-1, 3)
     shown, depth = ~hidden.ravel(), deep.ravel()
-    found: list[MassRead | None] = []
+    found: MassReads = []
     for k, own in enumerate(members(index, count)):
-        if only is not None and not only[k]:
-            found.append(None)
-            continue
-        seen = own[shown[own]]
+        seen = own[shown[own]] if only is None or only[k] else own[:0]
         inner = seen[depth[seen] > INNER_PX]
         if len(inner) < LEAST_PX:
             # A thin mass is read along its middle.
